@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\DesignVersion;
+use App\Models\QuiltAlong;
+use App\Plans\SheetStore;
+use Dew\Core\Design\DesignException;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Plan\Compiler;
+use Dew\Core\Unit\UnitKind;
+use Illuminate\Support\Facades\DB;
+
+/** Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled. */
+final readonly class PublishDesign
+{
+    public function __construct(private SheetStore $sheets)
+    {
+    }
+
+    /** @throws DesignException when the document cannot be sewn */
+    public function __invoke(QuiltAlong $quiltAlong, string $document): DesignVersion
+    {
+        $design = DesignReader::read($document);
+
+        return DB::transaction(function () use ($quiltAlong, $document, $design): DesignVersion {
+            $version = $quiltAlong->versions()->create([
+                'number' => (int) $quiltAlong->versions()->max('number') + 1,
+                'document' => $document,
+                'hash' => hash('sha256', $document),
+            ]);
+            foreach (array_values($design->clues) as $index => $clue) {
+                $quiltAlong->clues()->updateOrCreate(['key' => $clue->id], [
+                    'number' => $index + 1,
+                    'title' => $clue->title,
+                    'kinds' => array_map(fn (UnitKind $kind): string => $kind->value, Compiler::kinds($design, $clue->id)),
+                ]);
+            }
+            $this->sheets->warm($version);
+            $quiltAlong->publishedVersion()->associate($version)->save();
+
+            return $version;
+        });
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Unit\MethodChoices;
+use Illuminate\Console\Command;
+
+/** Times the computation on this machine: reading a document and compiling every sheet of every size, the median of several runs. */
+final class Bench extends Command
+{
+    protected $signature = 'dew:bench
+        {what : core}
+        {--runs=15 : How many runs to take the median of}';
+
+    protected $description = 'Time the core';
+
+    public function handle(): int
+    {
+        if ($this->argument('what') !== 'core') {
+            $this->error(__('console.no_bench'));
+
+            return self::INVALID;
+        }
+        $runs = max(1, (int) (is_numeric($this->option('runs')) ? $this->option('runs') : 15));
+        $rows = [];
+        foreach ($this->documents() as $name => $document) {
+            $times = [];
+            $bytes = $memory = 0;
+            for ($run = 0; $run <= $runs; $run++) {
+                memory_reset_peak_usage();
+                $held = memory_get_usage();
+                $began = hrtime(true);
+                $bytes = $this->compile($document);
+                $times[] = (hrtime(true) - $began) / 1e6;
+                $memory = memory_get_peak_usage() - $held;
+            }
+            // The first run loads classes.
+            array_shift($times);
+            sort($times);
+            $rows[] = [$name, sprintf('%.1f ms', $times[intdiv(count($times), 2)]), sprintf('%.1f – %.1f', $times[0], $times[count($times) - 1]), sprintf('%.1f MB', $memory / 1e6), sprintf('%d kB', intdiv($bytes, 1000))];
+        }
+        $this->table([__('console.bench.design'), __('console.bench.median'), __('console.bench.range'), __('console.bench.memory'), __('console.bench.sheets')], $rows);
+
+        return self::SUCCESS;
+    }
+
+    private function compile(string $document): int
+    {
+        $design = DesignReader::read($document);
+        $bytes = 0;
+        foreach (array_keys($design->sizes) as $size) {
+            $plan = Compiler::plan($design, $size, MethodChoices::defaults());
+            $bytes += strlen(SheetWriter::write($plan->quilt));
+            foreach ($plan->clues as $clue) {
+                $bytes += strlen(SheetWriter::write($clue));
+            }
+        }
+
+        return $bytes;
+    }
+
+    /** @return array<string, string> by name */
+    private function documents(): array
+    {
+        return [
+            'Night Ferry, 8 clues, 4 sizes' => (string) file_get_contents(database_path('designs/night-ferry.json')),
+            '12 blocks, 2 sizes' => $this->generated(12, 2),
+            '30 blocks, 6 sizes' => $this->generated(30, 6),
+            '30 blocks, 12 sizes' => $this->generated(30, 12),
+        ];
+    }
+
+    /** A design of 6 × 6 cells to a block and four kinds of unit, half of them with units of their own, so that nothing is shared that would not be. */
+    private function generated(int $blocks, int $sizes): string
+    {
+        $kinds = [['hst', 2], ['four-patch', 2], ['hourglass', 3], ['square-in-square', 2]];
+        $fabrics = array_map(fn (int $n): array => ['id' => "f-$n", 'letter' => chr(65 + $n), 'name' => "Fabric $n", 'value' => ['light', 'medium', 'dark'][$n % 3]], range(0, 7));
+        $units = $made = $tasks = [];
+        for ($block = 0; $block < $blocks; $block++) {
+            $cells = [];
+            foreach ($kinds as $index => [$kind, $count]) {
+                $units[] = ['id' => "u-$block-$index", 'name' => "Unit $block.$index", 'kind' => $kind, 'finished' => '2', 'fabrics' => array_map(fn (int $n): string => 'f-'.(($block + $index + $n) % 8), range(0, $count - 1))];
+                $tasks[] = ['id' => "t-$block-$index", 'unit' => "u-$block-$index"];
+            }
+            for ($cell = 0; $cell < 36; $cell++) {
+                $cells[] = ['column' => $cell % 6 + 1, 'row' => intdiv($cell, 6) + 1, 'unit' => "u-$block-".($cell % 4), 'turn' => 90 * ($cell % 3)];
+            }
+            $made[] = ['id' => "b-$block", 'name' => "Block $block", 'columns' => array_fill(0, 6, '2'), 'rows' => array_fill(0, 6, '2'), 'cells' => $cells];
+        }
+
+        return (string) json_encode([
+            'dew' => 1, 'id' => 'bench', 'title' => 'Bench', 'fabrics' => $fabrics,
+            'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(array_column($fabrics, 'id'), ['name' => 'cloth', 'colour' => '#808080'])]],
+            'units' => $units, 'blocks' => $made,
+            'setting' => ['kind' => 'straight', 'pattern' => array_chunk(array_column($made, 'id'), 6), 'borders' => []],
+            'sizes' => array_map(fn (int $n): array => ['id' => "s-$n", 'name' => "Size $n", 'columns' => 6 + $n, 'rows' => 5 + $n], range(0, $sizes - 1)),
+            'clues' => array_map(fn (int $n, array $part): array => ['id' => "k-$n", 'title' => "Clue $n", 'minutes' => 60, 'tasks' => $part], array_keys(array_chunk($tasks, 8)), array_chunk($tasks, 8)),
+        ]);
+    }
+}

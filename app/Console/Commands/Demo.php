@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+
+/** Loads the demo data, or tells how to sign in to it. */
+final class Demo extends Command
+{
+    protected $signature = 'dew:demo
+        {--if-empty : Do nothing when anybody has an account}
+        {--sign-ins : Only print the demo sign-ins, when they are there}
+        {--world= : Add one more quilt-along under this name, for a browser test}';
+
+    protected $description = 'Load the demo data';
+
+    public function handle(DemoSeeder $seeder): int
+    {
+        if ($this->option('sign-ins')) {
+            return $this->signIns();
+        }
+        if ($this->option('if-empty') && User::query()->exists()) {
+            return self::SUCCESS;
+        }
+        $world = $this->option('world');
+        DB::transaction(fn () => is_string($world) ? $seeder->world($world) : $seeder->run());
+        $this->info('Demo data loaded.');
+
+        return self::SUCCESS;
+    }
+
+    private function signIns(): int
+    {
+        $there = User::query()->whereIn('email', array_keys(DemoSeeder::SIGN_INS))->pluck('email');
+        if (config('dew.demo') !== true || $there->isEmpty()) {
+            return self::SUCCESS;
+        }
+        $this->line('Demo sign-ins, all with the password '.DemoSeeder::PASSWORD.':');
+        foreach ($there as $email) {
+            $this->line(sprintf('  %-24s %s', $email, DemoSeeder::SIGN_INS[$email]));
+        }
+
+        return self::SUCCESS;
+    }
+}

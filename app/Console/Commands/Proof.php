@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Presentation\Figure;
+use Dew\Core\Design\Design;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Proof as CoreProof;
+use Dew\Core\Proof\Severity;
+use Illuminate\Console\Command;
+
+/** Reads a design like a strict pattern tester; fails when something cannot be sewn. */
+final class Proof extends Command
+{
+    use ReadsDesigns;
+
+    protected $signature = 'dew:proof
+        {file : A design document}
+        {--json : Print the findings as data}';
+
+    protected $description = 'Check a design and print what is found';
+
+    public function handle(): int
+    {
+        return $this->withDesign(function (Design $design): int {
+            $findings = CoreProof::of($design);
+            if ($this->option('json')) {
+                $this->line((string) json_encode(array_map(fn (Finding $finding): array => [
+                    'code' => $finding->code,
+                    'severity' => $finding->severity->value,
+                    'place' => $finding->place,
+                    'names' => (object) $finding->names,
+                    'lengths' => (object) array_map(fn (Length $length): string => $length->encode(), $finding->lengths),
+                    'counts' => (object) $finding->counts,
+                ], $findings), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            } else {
+                foreach ($findings as $finding) {
+                    $this->line(sprintf('%s %s: %s', __('proof.severity.'.$finding->severity->value), $finding->place, $this->sentence($finding)));
+                }
+                $this->line($findings === [] ? __('proof.clean') : __('proof.count', [
+                    'errors' => $this->count($findings, Severity::Error),
+                    'warnings' => $this->count($findings, Severity::Warning),
+                    'notes' => $this->count($findings, Severity::Note),
+                ]));
+            }
+
+            return $this->count($findings, Severity::Error) > 0 ? self::FAILURE : self::SUCCESS;
+        });
+    }
+
+    private function sentence(Finding $finding): string
+    {
+        return __('proof.'.$finding->code, [
+            ...$finding->names,
+            ...array_map(fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths),
+            ...array_map(strval(...), $finding->counts),
+        ]);
+    }
+
+    /** @param  list<Finding>  $findings */
+    private function count(array $findings, Severity $severity): int
+    {
+        return count(array_filter($findings, fn (Finding $finding): bool => $finding->severity === $severity));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignException;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\UnknownSize;
+use Illuminate\Console\Command;
+
+/** What the commands on design files share: read the file, and say what is wrong with it in one line. */
+trait ReadsDesigns
+{
+    /** @param  callable(Design): int  $then */
+    private function withDesign(callable $then): int
+    {
+        $given = $this->argument('file');
+        $file = is_string($given) ? $given : '';
+        if (! is_file($file) || ! is_readable($file)) {
+            $this->error(__('console.no_file', ['file' => $file]));
+
+            return Command::INVALID;
+        }
+        if (filesize($file) > DesignReader::LARGEST_DOCUMENT) {
+            $this->error(__('console.too_large', ['file' => $file, 'bytes' => (int) filesize($file), 'most' => DesignReader::LARGEST_DOCUMENT]));
+
+            return Command::INVALID;
+        }
+        try {
+            return $then(DesignReader::read((string) file_get_contents($file)));
+        } catch (DesignException|UnknownSize $error) {
+            $this->error($error->getMessage());
+
+            return Command::INVALID;
+        }
+    }
+
+    private function text(string $option): string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? $value : '';
+    }
+}

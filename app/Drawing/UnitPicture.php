@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing;
+
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Piece;
+
+/** Draws units and the pieces they are cut from, in a colourway's cloth. */
+final readonly class UnitPicture
+{
+    /** @param  array<string, Slot>  $slots */
+    public function __construct(
+        private Colourway $colourway,
+        private array $slots,
+    ) {
+    }
+
+    /** The unit as it looks once sewn, with its raw edge a seam allowance outside. */
+    public function unit(TaskSheet $task): Picture
+    {
+        $margin = ($task->unfinished->width->toFloat() - $task->finished->width->toFloat()) / 2;
+        $raw = Outline::rectangle(Length::zero(), Length::zero(), $task->unfinished);
+
+        return new Picture(
+            $task->unfinished->width->toFloat() * Picture::PER_INCH,
+            $task->unfinished->height->toFloat() * Picture::PER_INCH,
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $task->patches),
+            array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $task->patches),
+            [new Line(Shape::of($raw, '')->points, LineKind::RawEdge)],
+            __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $task->patches))]),
+        );
+    }
+
+    /** A piece as it lies on the mat, with the lines to sew and to cut on it. A strip is shown as a short length of itself. */
+    public function piece(Piece $piece): Picture
+    {
+        $width = $piece->width->exact;
+        $length = ($piece->length ?? Measurement::exact($width->times(3)))->exact;
+        if ($piece->isSegment()) {
+            [$width, $length] = [$length, $width];
+        }
+        $parts = count($piece->slots);
+        $shapes = $letters = [];
+        foreach ($piece->slots as $index => $slot) {
+            $top = $width->times($index, $parts);
+            $bottom = $width->times($index + 1, $parts);
+            $outline = new Outline(new Point(Length::zero(), $top), new Point($length, $top), new Point($length, $bottom), new Point(Length::zero(), $bottom));
+            $shapes[] = Shape::of($outline, $this->colour($slot));
+            $letters[] = $this->letter($slot, $outline, 0.0);
+        }
+        $ink = Ink::on($this->colour($piece->slots[0]));
+        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::of($outline, '')->points, $kind, $ink);
+
+        return new Picture(
+            $length->toFloat() * Picture::PER_INCH,
+            $width->toFloat() * Picture::PER_INCH,
+            $shapes,
+            $piece->sewLines === [] && $piece->cutLines === [] ? $letters : [],
+            [...array_map($line(LineKind::Cut), $piece->cutLines), ...array_map($line(LineKind::Sew), $piece->sewLines)],
+            __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
+        );
+    }
+
+    private function colour(string $slot): string
+    {
+        return $this->colourway->cloths[$slot]->colour;
+    }
+
+    private function letter(string $slot, Outline $outline, float $margin): Letter
+    {
+        $across = array_map(fn (Point $corner): float => $corner->x->toFloat(), $outline->corners);
+        $down = array_map(fn (Point $corner): float => $corner->y->toFloat(), $outline->corners);
+        $span = fn (array $values): float => $values === [] ? 0.0 : max($values) - min($values);
+        $size = min($span($across), $span($down)) * 0.36;
+        $middle = fn (array $values): float => array_sum($values) / count($values) + $margin;
+
+        return new Letter($this->slots[$slot]->letter, Shape::at($middle($across)), Shape::at($middle($down)), Shape::at(min($size, 0.9)), Ink::on($this->colour($slot)));
+    }
+
+    /** @param  list<string>  $slots */
+    private function names(array $slots): string
+    {
+        return implode(', ', array_unique(array_map(fn (string $slot): string => $this->slots[$slot]->letter.' '.$this->slots[$slot]->name, $slots)));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DeleteAccount;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+
+final class AccountController extends Controller
+{
+    public function edit(Request $request): View
+    {
+        return view('account.edit', ['person' => $this->person($request)]);
+    }
+
+    public function update(Request $request): RedirectResponse
+    {
+        $person = $this->person($request);
+        $person->update($request->validate(['name' => ['required', 'string', 'max:80']]));
+
+        return back()->with('status', __('account.saved'));
+    }
+
+    public function destroy(Request $request, DeleteAccount $delete): RedirectResponse
+    {
+        $request->validateWithBag('delete', ['password' => ['required', 'string', 'current_password']]);
+        $person = $this->person($request);
+        $delete($person);
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect()->route('welcome')->with('status', __('account.deleted'));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Auth;
+
+use App\Http\Controllers\Controller;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Password;
+
+final class ForgotPasswordController extends Controller
+{
+    public function create(): View
+    {
+        return view('auth.forgot-password');
+    }
+
+    /** The answer is the same whether or not there is such an account. */
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate(['email' => ['required', 'string', 'email', 'max:255']]);
+        Password::sendResetLink(['email' => $request->string('email')->lower()->trim()->value()]);
+
+        return back()->with('status', __('passwords.sent'));
+    }
+}

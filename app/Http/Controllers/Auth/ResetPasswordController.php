@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Auth;
+
+use App\Http\Controllers\Controller;
+use App\Models\User;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Password;
+use Illuminate\Support\Str;
+use Illuminate\Validation\Rules;
+use Illuminate\Validation\ValidationException;
+
+final class ResetPasswordController extends Controller
+{
+    public function create(Request $request, string $token): View
+    {
+        return view('auth.reset-password', ['token' => $token, 'email' => $request->query('email', '')]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->validate([
+            'token' => ['required', 'string'],
+            'email' => ['required', 'string', 'email', 'max:255'],
+            'password' => ['required', 'string', 'max:255', 'confirmed', Rules\Password::defaults()],
+        ]);
+        $given = $request->only(['password', 'password_confirmation', 'token']) + ['email' => $request->string('email')->lower()->trim()->value()];
+        $status = Password::reset($given, function (User $user, string $password): void {
+            $user->password = $password;
+            $user->setRememberToken(Str::random(60));
+            $user->save();
+            DB::table('sessions')->where('user_id', $user->id)->delete();
+        });
+        if ($status !== Password::PASSWORD_RESET) {
+            throw ValidationException::withMessages(['email' => __('passwords.token')]);
+        }
+
+        return redirect()->route('login')->with('status', __('passwords.reset'));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Mail\ConfirmEmailMail;
+use App\Mail\EmailChangedMail;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Validation\Rule;
+
+/** A new address counts once somebody who reads it, and is signed in to this account, has followed the link. */
+final class EmailChangeController extends Controller
+{
+    private const HOURS = 24;
+
+    public function store(Request $request): RedirectResponse
+    {
+        $person = $this->person($request);
+        $request->merge(['email' => $request->string('email')->lower()->trim()->value()]);
+        $given = $request->validateWithBag('email', [
+            'email' => ['required', 'string', 'email', 'max:255', Rule::unique(User::class)],
+            'password' => ['required', 'string', 'current_password'],
+        ]);
+        $address = URL::temporarySignedRoute('account.email.confirm', now()->addHours(self::HOURS), ['email' => $given['email'], 'account' => $person->id, 'from' => $person->email]);
+        Mail::to($given['email'])->send(new ConfirmEmailMail($person, $address));
+
+        return back()->with('status', __('account.email_sent', ['email' => $given['email']]));
+    }
+
+    public function update(Request $request, string $email): RedirectResponse
+    {
+        $person = $this->person($request);
+        $mine = $request->integer('account') === $person->id && $request->query('from') === $person->email;
+        if (! $mine || User::query()->where('email', mb_strtolower($email))->exists()) {
+            return redirect()->route('account')->with('warning', __('account.email_link_void'));
+        }
+        $old = $person->email;
+        $person->update(['email' => $email]);
+        Mail::to($old)->send(new EmailChangedMail($person));
+
+        return redirect()->route('account')->with('status', __('account.email_changed'));
+    }
+}

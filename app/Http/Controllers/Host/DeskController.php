@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Http\Controllers\Controller;
+use App\Models\Invitation;
+use App\Models\QuiltAlong;
+use App\Presentation\ClueBoard;
+use Illuminate\Contracts\View\View;
+
+/** What is due, and where everybody stands. */
+final class DeskController extends Controller
+{
+    public function __invoke(QuiltAlong $quiltAlong): View
+    {
+        return view('host.desk', [
+            'quiltAlong' => $quiltAlong,
+            'board' => ClueBoard::of($quiltAlong),
+            'invitation' => Invitation::query()->open()->whereBelongsTo($quiltAlong)->latest('id')->first(),
+        ]);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Http\Controllers\Controller;
+use App\Models\Invitation;
+use App\Models\QuiltAlong;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+
+final class InvitationController extends Controller
+{
+    /** A new join code; the old one stops working. */
+    public function store(QuiltAlong $quiltAlong): RedirectResponse
+    {
+        DB::transaction(function () use ($quiltAlong): void {
+            $quiltAlong->invitations()->whereNull('revoked_at')->update(['revoked_at' => now()]);
+            $quiltAlong->invitations()->create(['code' => Invitation::newCode()]);
+        });
+
+        return redirect()->route('host.people', $quiltAlong)->with('status', __('people.new_code'));
+    }
+}

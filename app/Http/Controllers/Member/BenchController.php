@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\Counters;
+use Illuminate\Contracts\View\View;
+
+/** The units made so far, bag by bag, waiting for the steps that everybody shares. */
+final class BenchController extends Controller
+{
+    public function __invoke(Project $project, ReleasedSheets $sheets): View
+    {
+        return view('member.bench', [
+            'project' => $project,
+            'bags' => Counters::bags($sheets->plan($project), $sheets->announcement($project), $project),
+        ]);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\CluePage;
+use App\Presentation\StitchLine;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+final class ClueController extends Controller
+{
+    /** The place "Clue" in the bottom bar: the clue in hand, or the line of all of them while none is open. */
+    public function index(Project $project): RedirectResponse
+    {
+        $current = StitchLine::of($project)->current();
+
+        return $current === null ? redirect()->route('member.now', $project) : redirect()->route('member.clues.show', [$project, $current->number]);
+    }
+
+    public function show(Project $project, int $number, ReleasedSheets $sheets): View
+    {
+        $clue = $sheets->find($project, $number);
+
+        return view('member.clue', [
+            'project' => $project,
+            'number' => $number,
+            'page' => CluePage::forMember($sheets->sheet($project, $clue), $sheets->announcement($project), $project),
+        ]);
+    }
+}

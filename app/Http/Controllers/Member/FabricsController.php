@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\FabricsPage;
+use Illuminate\Contracts\View\View;
+
+/** The fabrics of the quilt, and what the released clues cut from each. */
+final class FabricsController extends Controller
+{
+    public function __invoke(Project $project, ReleasedSheets $sheets): View
+    {
+        return view('member.fabrics', [
+            'project' => $project,
+            'fabrics' => FabricsPage::rows($sheets->plan($project), $sheets->announcement($project), $project),
+        ]);
+    }
+}

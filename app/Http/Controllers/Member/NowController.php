@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\StitchLine;
+use Illuminate\Contracts\View\View;
+
+/** Where am I, what is due, what should I do next. */
+final class NowController extends Controller
+{
+    public function __invoke(Project $project, ReleasedSheets $sheets): View
+    {
+        $line = StitchLine::of($project);
+
+        return view('member.now', [
+            'project' => $project,
+            'announcement' => $sheets->announcement($project),
+            'line' => $line,
+        ]);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Actions\RefreshTallies;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\ProjectRequest;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\Figure;
+use Dew\Core\Measure\Measurement;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** A member's choices for one quilt. */
+final class ProjectController extends Controller
+{
+    public function edit(Project $project, ReleasedSheets $sheets): View
+    {
+        $announcement = $sheets->announcement($project);
+
+        return view('member.quilt', [
+            'project' => $project,
+            'announcement' => $announcement,
+            'width' => $project->usable_width === null ? '' : Figure::text(Measurement::exact($project->usable_width), $project->notation),
+            'usualWidth' => Figure::text(Measurement::exact($announcement->usableWidth), $project->notation),
+        ]);
+    }
+
+    public function update(ProjectRequest $request, Project $project, RefreshTallies $refresh): RedirectResponse
+    {
+        $project->update($request->choices());
+        $refresh($project);
+
+        return redirect()->route('member.now', $project)->with('status', __('quilt.saved'));
+    }
+}

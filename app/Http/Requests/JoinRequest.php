@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Invitation;
+use App\Models\Project;
+use App\Models\User;
+use App\Plans\SheetStore;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** A size and a colourway that exist; and, from somebody who already makes this quilt, her word that she wants a second. */
+final class JoinRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(SheetStore $sheets): array
+    {
+        $announcement = $sheets->announcement($this->invitation()->quiltAlong->version());
+
+        return [
+            'size' => ['required', 'string', Rule::in(array_keys($announcement->sizes))],
+            'colourway' => ['required', 'string', Rule::in(array_keys($announcement->colourways))],
+            'name' => ['nullable', 'string', 'max:80'],
+            'second' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['size.in' => __('join.unknown_size'), 'size.required' => __('join.choose_size'), 'colourway.in' => __('join.unknown_colourway')];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($this->hasQuilt() && ! $this->boolean('second')) {
+                $validator->errors()->add('second', __('join.already_in'));
+            }
+        }];
+    }
+
+    public function projectName(): string
+    {
+        $name = $this->string('name')->trim()->value();
+
+        return $name !== '' ? $name : __($this->hasQuilt() ? 'join.second_name' : 'join.first_name', ['quilt' => $this->invitation()->quiltAlong->name]);
+    }
+
+    private function hasQuilt(): bool
+    {
+        $person = $this->user();
+
+        return $person instanceof User && Project::query()->whereBelongsTo($person)->whereBelongsTo($this->invitation()->quiltAlong)->exists();
+    }
+
+    private function invitation(): Invitation
+    {
+        $invitation = $this->route('code');
+
+        return $invitation instanceof Invitation ? $invitation : abort(404);
+    }
+}

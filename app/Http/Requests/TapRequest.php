@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\TapKind;
+use App\Presentation\Counters;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class TapRequest extends FormRequest
+{
+    /** More than anybody counts at one go. */
+    private const MOST = 9999;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'kind' => ['required', Rule::enum(TapKind::class)],
+            'task' => ['required_unless:kind,undo', 'string', 'max:40'],
+            'counter' => ['required_unless:kind,undo', 'string', 'max:80'],
+            'amount' => ['required_if:kind,add', 'integer', 'between:-'.self::MOST.','.self::MOST, 'not_in:0'],
+            'undoes' => ['required_if:kind,undo', 'uuid'],
+            'queued' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'amount.integer' => __('counters.whole_number'),
+            'amount.between' => __('counters.whole_number'),
+            'amount.not_in' => __('counters.whole_number'),
+            'amount.required_if' => __('counters.whole_number'),
+        ];
+    }
+
+    public function kind(): TapKind
+    {
+        return TapKind::from($this->string('kind')->value());
+    }
+
+    public function isUndo(): bool
+    {
+        return $this->kind() === TapKind::Undo;
+    }
+
+    public function tapId(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function undoes(): string
+    {
+        return $this->string('undoes')->lower()->value();
+    }
+
+    public function task(): string
+    {
+        return $this->string('task')->value();
+    }
+
+    public function counter(): string
+    {
+        return $this->string('counter')->value();
+    }
+
+    public function amount(): int
+    {
+        return $this->integer('amount');
+    }
+
+    public function anchor(): string
+    {
+        return Counters::anchor($this->task(), $this->counter());
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mail;
+
+use App\Models\Clue;
+use App\Models\Project;
+use App\Models\User;
+
+final class ClueReleasedMail extends DewMail
+{
+    public function __construct(
+        private readonly User $user,
+        private readonly Clue $clue,
+        private readonly Project $project,
+    ) {
+    }
+
+    protected function subjectLine(): string
+    {
+        return __('mail.released.subject', ['number' => $this->clue->number, 'quilt' => $this->clue->quiltAlong->name]);
+    }
+
+    protected function paragraphs(): array
+    {
+        return [__('mail.greeting', ['name' => $this->user->name]), __('mail.released.body', ['title' => $this->clue->title])];
+    }
+
+    protected function action(): array
+    {
+        return [__('mail.released.action'), route('member.clues.show', [$this->project, $this->clue->number])];
+    }
+}

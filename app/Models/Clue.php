@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Dew\Core\Calendar\ReleaseTime;
+use Dew\Core\Unit\UnitKind;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A clue's place in the calendar. What it says is in the design.
+ *
+ * @property int $id
+ * @property int $quilt_along_id
+ * @property string $key the clue's id in the design
+ * @property int $number counted from 1; public
+ * @property string $title secret until the release
+ * @property list<string> $kinds kinds of unit it makes; its sheets depend on the methods of these alone
+ * @property string|null $local_date YYYY-MM-DD
+ * @property string|null $local_time HH:MM
+ * @property string|null $zone IANA name
+ * @property CarbonImmutable|null $release_at
+ * @property CarbonImmutable|null $withdrawn_at
+ * @property CarbonImmutable|null $announced_at when its release notices were handed out
+ * @property-read QuiltAlong $quiltAlong
+ *
+ * @method static Builder<self> released()
+ */
+final class Clue extends Model
+{
+    protected $fillable = ['key', 'number', 'title', 'kinds'];
+
+    protected function casts(): array
+    {
+        return [
+            'kinds' => 'array',
+            'release_at' => 'immutable_datetime',
+            'withdrawn_at' => 'immutable_datetime',
+            'announced_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<QuiltAlong, $this> */
+    public function quiltAlong(): BelongsTo
+    {
+        return $this->belongsTo(QuiltAlong::class);
+    }
+
+    /**
+     * The one rule of what members may see, by the application's clock.
+     *
+     * @param  Builder<self>  $query
+     */
+    protected function scopeReleased(Builder $query): void
+    {
+        $query->where('release_at', '<=', now())->whereNull('withdrawn_at');
+    }
+
+    /** The same rule for a clue already in hand. */
+    public function isReleased(): bool
+    {
+        return $this->release_at !== null && $this->release_at <= now() && $this->withdrawn_at === null;
+    }
+
+    public function state(): ClueState
+    {
+        return match (true) {
+            $this->withdrawn_at !== null => ClueState::Withdrawn,
+            $this->release_at === null => ClueState::Draft,
+            $this->isReleased() => ClueState::Released,
+            default => ClueState::Scheduled,
+        };
+    }
+
+    /** @return list<UnitKind> */
+    public function unitKinds(): array
+    {
+        return array_map(UnitKind::from(...), $this->kinds);
+    }
+
+    public function releaseTime(): ?ReleaseTime
+    {
+        if ($this->release_at === null || $this->zone === null) {
+            return null;
+        }
+
+        return ReleaseTime::at(DateTimeImmutable::createFromInterface($this->release_at), $this->zone);
+    }
+
+    public function setReleaseTime(ReleaseTime $time): void
+    {
+        $this->local_date = $time->date;
+        $this->local_time = $time->time;
+        $this->zone = $time->zone;
+        $this->release_at = CarbonImmutable::instance($time->instant);
+    }
+}

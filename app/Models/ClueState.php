@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum ClueState: string
+{
+    case Draft = 'draft';
+    case Scheduled = 'scheduled';
+    case Released = 'released';
+    case Withdrawn = 'withdrawn';
+}

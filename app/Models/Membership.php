@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $user_id
+ * @property int $quilt_along_id
+ * @property Role $role
+ * @property-read QuiltAlong $quiltAlong
+ * @property-read User $user
+ */
+final class Membership extends Model
+{
+    protected $fillable = ['user_id', 'quilt_along_id', 'role'];
+
+    protected function casts(): array
+    {
+        return ['role' => Role::class];
+    }
+
+    /** @return BelongsTo<QuiltAlong, $this> */
+    public function quiltAlong(): BelongsTo
+    {
+        return $this->belongsTo(QuiltAlong::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

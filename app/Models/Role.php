@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What somebody may do in one quilt-along. */
+enum Role: string
+{
+    case Owner = 'owner';
+    case Helper = 'helper';
+    case Member = 'member';
+
+    public function isHostSide(): bool
+    {
+        return $this !== self::Member;
+    }
+}

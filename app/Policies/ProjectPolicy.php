@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+/** A quilt belongs to its maker; to everybody else it does not exist. */
+final class ProjectPolicy
+{
+    public function work(User $user, Project $project): Response
+    {
+        return $project->user_id === $user->id ? Response::allow() : Response::denyAsNotFound();
+    }
+}

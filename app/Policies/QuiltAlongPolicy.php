@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+/** Who may stand on the host's side. To everybody else the page does not exist. */
+final class QuiltAlongPolicy
+{
+    /** See the design, preview clues, see where members stand: owners and helpers. */
+    public function help(User $user, QuiltAlong $quiltAlong): Response
+    {
+        return $user->roleIn($quiltAlong)?->isHostSide() === true ? Response::allow() : Response::denyAsNotFound();
+    }
+
+    /** Set release times, release, withdraw, replace the join code: owners. */
+    public function run(User $user, QuiltAlong $quiltAlong): Response
+    {
+        return match ($user->roleIn($quiltAlong)) {
+            Role::Owner => Response::allow(),
+            Role::Helper => Response::deny(__('errors.owner_only')),
+            default => Response::denyAsNotFound(),
+        };
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation;
+
+use App\Drawing\UnitPicture;
+use App\Models\Project;
+use Dew\Core\Cutting\StripCut;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Making\Tool;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+
+/** One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count for. */
+final readonly class CluePage
+{
+    /** Cautions by the kind of step that calls for them. */
+    private const CAUTIONS = ['cutter' => 'cautions.cutter', 'iron' => 'cautions.iron', 'marker' => 'cautions.marker', 'needle' => 'cautions.needle'];
+
+    private UnitPicture $pictures;
+
+    private function __construct(
+        public ClueSheet $sheet,
+        private Announcement $announcement,
+        public Notation $notation,
+        private ?Project $project,
+        private ?Counters $counters,
+        string $colourway,
+    ) {
+        $this->pictures = new UnitPicture($announcement->colourway($colourway), $announcement->slots);
+    }
+
+    public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project): self
+    {
+        return new self($sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway_key);
+    }
+
+    /** Her numbers without her counters, and so without a query for each clue. */
+    public static function forReading(ClueSheet $sheet, Announcement $announcement, Project $project): self
+    {
+        return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway_key);
+    }
+
+    public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation): self
+    {
+        return new self($sheet, $announcement, $notation, null, null, '');
+    }
+
+    public function sizeName(): string
+    {
+        return $this->announcement->sizes[$this->sheet->size]->name;
+    }
+
+    /** @return list<string> */
+    public function paragraphs(): array
+    {
+        return array_values(array_filter(preg_split('/\n\s*\n/', $this->sheet->introduction) ?: []));
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return array_map(fn (Tool $tool): string => __('tools.'.$tool->code, [
+            'length' => $tool->atLeast === null ? '' : Figure::text($tool->atLeast, $this->notation),
+        ]), $this->sheet->tools());
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        if ($this->sheet->tasks === []) {
+            return [];
+        }
+        $needed = [...array_map(fn (Tool $tool): string => $tool->code, $this->sheet->tools()), 'needle'];
+
+        return array_map(__(...), array_values(array_intersect_key(self::CAUTIONS, array_flip($needed))));
+    }
+
+    /**
+     * The cutting list, fabric by fabric.
+     *
+     * @return list<FabricView>
+     */
+    public function fabrics(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if (! $piece->isSegment()) {
+                    $lines[$piece->slots[0]][] = $this->cutLine($task, $piece);
+                }
+            }
+        }
+        $cloths = $this->announcement->colourway($this->project?->colourway_key)->cloths;
+        $used = array_filter($this->announcement->slots, fn (Slot $slot): bool => isset($lines[$slot->id]));
+
+        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of($slot, $cloths[$slot->id], $lines[$slot->id]), $used));
+    }
+
+    /**
+     * Segments to cut from strip sets once those are sewn.
+     *
+     * @return list<CutLine>
+     */
+    public function segments(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if ($piece->isSegment()) {
+                    $lines[] = $this->cutLine($task, $piece);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<TaskView> */
+    public function tasks(): array
+    {
+        return array_map($this->task(...), $this->sheet->tasks);
+    }
+
+    private function task(TaskSheet $task): TaskView
+    {
+        $before = $this->madeBefore($task);
+        $spares = $task->making->spares($task->count - $before);
+
+        return new TaskView(
+            anchor: $task->task,
+            name: $task->name,
+            kind: $task->kind->value,
+            count: $task->count,
+            unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
+            finished: Figure::of(Measurement::exact($task->finished->width), SizeKind::Finished, $this->notation),
+            picture: $this->pictures->unit($task),
+            method: __('methods.'.$task->making->method->value.'.name'),
+            methods: count($task->offers) < 2 ? [] : array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers),
+            steps: array_map($this->step(...), $task->making->steps),
+            counters: $this->counters === null ? [] : array_map(
+                fn (string $counter): CounterView => $this->counters->get($task->task, $counter),
+                array_values(array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:'))),
+            ),
+            spares: $spares > 0 ? trans_choice('tasks.spares', $spares) : null,
+            remainder: $before > 0 ? __('tasks.remainder', ['made' => $before, 'left' => max(0, $task->count - $before)]) : null,
+        );
+    }
+
+    private function method(MethodOffer $offer, Method $chosen): MethodView
+    {
+        $key = 'methods.'.$offer->method->value;
+
+        return new MethodView(
+            value: $offer->method->value,
+            name: __($key.'.name'),
+            hint: __($key.'.hint'),
+            batches: trans_choice($key.'.batches', $offer->batches),
+            spares: $offer->spares === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares),
+            bias: $offer->biasEdges === 0 ? __('methods.no_bias') : trans_choice('methods.bias', $offer->biasEdges),
+            cloth: $offer->cloth,
+            chosen: $offer->method === $chosen,
+        );
+    }
+
+    private function step(Step $step): StepView
+    {
+        $words = array_map(fn (Measurement $measure): string => Figure::text($measure, $this->notation), $step->measures)
+            + array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $step->slots)
+            + array_map(strval(...), $step->counts);
+        $unfinished = $step->measures['unfinished'] ?? $step->measures['sewn'] ?? null;
+
+        return new StepView(
+            $step->kind->value,
+            __('steps.'.$step->code, $words),
+            $unfinished !== null && in_array($step->kind, [StepKind::Trim, StepKind::Check], true) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
+        );
+    }
+
+    private function cutLine(TaskSheet $task, Piece $piece): CutLine
+    {
+        $count = $task->quantity($piece, $this->madeBefore($task));
+        $strips = StripCut::of($piece, $count, $this->notation, $this->project->usable_width ?? $this->announcement->usableWidth);
+        $width = Figure::of($piece->width, SizeKind::Cut, $this->notation);
+
+        return new CutLine(
+            count: $count,
+            shape: trans_choice('pieces.many.'.$piece->shape->value, $count),
+            width: $width,
+            length: $piece->length === null || $piece->isSegment() || $piece->width->encode() === $piece->length->encode() ? null : Figure::of($piece->length, SizeKind::Cut, $this->notation),
+            strips: $strips === null || $count === 0 ? null : trans_choice('cutting.strips', $strips->strips, ['width' => $width->number."\u{00a0}".$width->unit, 'each' => $strips->perStrip]),
+            for: $task->name,
+            letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
+            picture: $this->pictures->piece($piece),
+            counter: $this->counters?->get($task->task, $task->cuttingCounter($piece)),
+        );
+    }
+
+    private function madeBefore(TaskSheet $task): int
+    {
+        return $this->project?->madeBefore($task->kind, $task->task) ?? 0;
+    }
+}

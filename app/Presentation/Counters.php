@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation;
+
+use App\Drawing\UnitPicture;
+use App\Models\Progress;
+use App\Models\Project;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\ReleasedPlan;
+use Dew\Core\Plan\TaskSheet;
+
+/** The counters of one clue as one project has them. */
+final readonly class Counters
+{
+    /** @param  array<string, CounterView>  $views by anchor */
+    private function __construct(private array $views)
+    {
+    }
+
+    public static function of(ClueSheet $sheet, Project $project): self
+    {
+        $progress = $project->progress()->whereIn('task_key', array_map(fn (TaskSheet $task): string => $task->task, $sheet->tasks))->get();
+        $views = [];
+        foreach ($sheet->tasks as $task) {
+            foreach ($task->counters($project->madeBefore($task->kind, $task->task)) as $counter => $total) {
+                $rows = $progress->where('task_key', $task->task)->where('counter', $counter);
+                $done = (int) ($rows->firstWhere('digest', $task->digest)->done ?? 0);
+                $anchor = self::anchor($task->task, $counter);
+                $views[$anchor] = new CounterView(
+                    task: $task->task,
+                    counter: $counter,
+                    anchor: $anchor,
+                    label: self::label($counter),
+                    done: $done,
+                    total: $total,
+                    step: self::step($task, $counter),
+                    spare: max(0, $done - $total),
+                    earlier: (int) $rows->where('digest', '!=', $task->digest)->sum('done'),
+                );
+            }
+        }
+
+        return new self($views);
+    }
+
+    /** A name for the counter's place on the page. */
+    public static function anchor(string $task, string $counter): string
+    {
+        return str_replace(':', '-', $task.'-'.$counter);
+    }
+
+    public function get(string $task, string $counter): CounterView
+    {
+        return $this->views[self::anchor($task, $counter)];
+    }
+
+    /** @return array<string, array{done: int, total: int}> by anchor */
+    public function asMap(): array
+    {
+        return array_map(fn (CounterView $view): array => ['done' => $view->done, 'total' => $view->total], $this->views);
+    }
+
+    /**
+     * Units trimmed so far, one bag for each kind.
+     *
+     * @return list<Bag>
+     */
+    public static function bags(ReleasedPlan $plan, Announcement $announcement, Project $project): array
+    {
+        $trimmed = Progress::query()->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])->get();
+        $pictures = new UnitPicture($announcement->colourway($project->colourway_key), $announcement->slots);
+        $bags = [];
+        foreach ($plan->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $row = $trimmed->where('task_key', $task->task)->firstWhere('digest', $task->digest);
+                $bags[] = new Bag(
+                    $task->name,
+                    $clue->number,
+                    $row->done ?? 0,
+                    $task->count,
+                    Figure::of($task->trimWidth(), SizeKind::Unfinished, $project->notation),
+                    $pictures->unit($task),
+                );
+            }
+        }
+
+        return $bags;
+    }
+
+    /** The larger step of the buttons: what one batch gives when units are counted, else ten. */
+    private static function step(TaskSheet $task, string $counter): int
+    {
+        $batch = $task->making->unitsAtATime();
+
+        return ! str_starts_with($counter, 'cut:') && $batch > 1 ? $batch : 10;
+    }
+
+    private static function label(string $counter): string
+    {
+        return match (true) {
+            $counter === TaskSheet::SEWN => __('counters.sewn'),
+            $counter === TaskSheet::TRIMMED => __('counters.trimmed'),
+            default => __('counters.cut'),
+        };
+    }
+}

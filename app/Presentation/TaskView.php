@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation;
+
+use App\Drawing\Picture;
+
+/** A task on the clue page. */
+final readonly class TaskView
+{
+    /**
+     * @param  list<MethodView>  $methods
+     * @param  list<StepView>  $steps
+     * @param  list<CounterView>  $counters
+     * @param  string|null  $spares  a sentence, when the method gives more than needed
+     * @param  string|null  $remainder  a sentence, when some were made another way
+     */
+    public function __construct(
+        public string $anchor,
+        public string $name,
+        public string $kind,
+        public int $count,
+        public Figure $unfinished,
+        public Figure $finished,
+        public Picture $picture,
+        public string $method,
+        public array $methods,
+        public array $steps,
+        public array $counters,
+        public ?string $spares,
+        public ?string $remainder,
+    ) {
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Mail\Transport\TrayTransport;
+use App\Models\Invitation;
+use App\Plans\SheetMissed;
+use App\Plans\SheetStore;
+use Carbon\CarbonImmutable;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\URL;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
+use Symfony\Component\HttpFoundation\Response;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(SheetStore::class);
+    }
+
+    public function boot(): void
+    {
+        Date::use(CarbonImmutable::class);
+        Model::shouldBeStrict(! app()->environment('production'));
+        Password::defaults(fn (): Password => Password::min(10));
+        Mail::extend('tray', fn (): TrayTransport => new TrayTransport);
+        Event::listen(fn (SheetMissed $miss) => Log::warning('A sheet was compiled while somebody waited.', (array) $miss));
+        $proxies = config('dew.trusted_proxies');
+        if (is_string($proxies) && $proxies !== '') {
+            TrustProxies::at($proxies === '*' ? '*' : explode(',', $proxies));
+        }
+        if (str_starts_with((string) config('app.url'), 'https://')) {
+            URL::forceScheme('https');
+            config(['session.secure' => config('session.secure') ?? true]);
+        }
+        $this->patterns();
+        $this->rateLimits();
+    }
+
+    private function patterns(): void
+    {
+        Route::pattern('number', '[1-9][0-9]{0,2}');
+        Route::bind('code', fn (string $code): Invitation => Invitation::query()->open()->with('quiltAlong')->where('code', Invitation::tidy($code))->firstOrFail());
+    }
+
+    /**
+     * Too often is said at the form, with what was typed still in it.
+     *
+     * @param  array<string, int>  $headers
+     */
+    private function tooOften(Request $request, array $headers): Response
+    {
+        $message = __('auth.throttle', ['seconds' => $headers['Retry-After'] ?? 60]);
+        if ($request->expectsJson() || $request->isMethod('GET')) {
+            return new Response($message, 429, $headers);
+        }
+
+        return back()->withInput($request->except(['password', 'password_confirmation', 'current_password']))->with('warning', $message);
+    }
+
+    private function rateLimits(): void
+    {
+        $limit = fn (string $name): int => (int) config("dew.limits.$name");
+
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute($limit('sign_in'))->by('person|'.($request->user()->id ?? $request->string('email')->lower()->trim()).'|'.$request->ip())->response($this->tooOften(...)),
+            Limit::perMinute($limit('sign_in_address'))->by('address|'.$request->ip())->response($this->tooOften(...)),
+        ]);
+        RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute($limit('register'))->by((string) $request->ip())->response($this->tooOften(...)));
+        RateLimiter::for('mail', fn (Request $request): array => [
+            Limit::perMinute($limit('mail'))->by('to|'.$request->string('email')->lower()->trim())->response($this->tooOften(...)),
+            Limit::perMinute($limit('mail') * 5)->by('from|'.$request->ip())->response($this->tooOften(...)),
+        ]);
+        RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by((string) ($request->user()->id ?? $request->ip())));
+        RateLimiter::for('taps', fn (Request $request): Limit => Limit::perMinute($limit('taps'))->by((string) ($request->user()->id ?? $request->ip())));
+    }
+}

@@ -1,0 +1,103 @@
+# All tests, against a cluster, a storage folder and ports of this run's own: two runs do not meet, and nothing is left behind.
+
+tests_clean_up() {
+    local code=$?
+    trap '' INT TERM
+    [ -z "${TEST_WEB:-}" ] || { kill -TERM -- "-$TEST_WEB" 2>/dev/null && wait "$TEST_WEB" 2>/dev/null; } || true
+    [ -z "${COPY:-}" ] || { "$COPY/bin/dew" stop >/dev/null 2>&1; cluster_stop "$COPY_CLUSTER"; rm -rf "$COPY_CLUSTER"; } || true
+    [ -z "${RUN:-}" ] || { cluster_stop "$RUN/postgres"; rm -rf "$RUN"; }
+    exit $code
+}
+
+tests_prepare() {
+    RUN=$(mktemp -d "${TMPDIR:-/tmp}/dew-test.XXXXXX")
+    chmod 711 "$RUN"
+    trap tests_clean_up EXIT
+    trap 'exit 130' INT TERM
+    mkdir -p "$RUN"/storage/{app,logs,framework/{cache/data,sessions,views}}
+    TEST_PASSWORD=$(random_word)
+    LOGS="$RUN/storage/logs" cluster_create "$RUN/postgres" "$TEST_PASSWORD"
+    local port
+    for _ in 1 2 3 4 5; do
+        port=$(random_port)
+        if cluster_start "$RUN/postgres" "$port" "-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c max_connections=120"; then
+            export DB_PORT=$port
+            break
+        fi
+    done
+    [ -n "${DB_PORT:-}" ] || { tail -5 "$RUN/postgres/postgres.log" >&2; fail "PostgreSQL did not start for the tests."; }
+    database_create "$DB_PORT" "$TEST_PASSWORD" dew_test
+    database_create "$DB_PORT" "$TEST_PASSWORD" dew_e2e
+    export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_URL=
+    export LARAVEL_STORAGE_PATH="$RUN/storage" VIEW_COMPILED_PATH="$RUN/storage/framework/views"
+    export APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    export APP_DEBUG=false CACHE_STORE=database SESSION_DRIVER=database MAIL_MAILER=tray LOG_CHANNEL=single BCRYPT_ROUNDS=4 DEW_DEMO=true
+}
+
+test_static() {
+    say "== Static analysis"
+    vendor/bin/pint --test
+    vendor/bin/phpstan analyse --configuration=phpstan.neon --no-progress --memory-limit=1G
+    vendor/bin/phpstan analyse --configuration=phpstan-app.neon --no-progress --memory-limit=1G
+}
+
+test_pest() {
+    say "== Pest"
+    DB_DATABASE=dew_test APP_ENV=testing vendor/bin/pest --colors="$([ -t 1 ] && echo always || echo never)" --parallel --processes="$(nproc)" --log-junit "$RUN/pest.xml" "$@" || PEST_FAILED=1
+    [ ! -f "$RUN/pest.xml" ] || php -r '
+        $suite = simplexml_load_file($argv[1])->testsuite;
+        $failed = (int) $suite["failures"] + (int) $suite["errors"];
+        printf("pest: %d passed, %d failed, %d skipped\n", $suite["tests"] - $failed - $suite["skipped"], $failed, $suite["skipped"]);
+    ' "$RUN/pest.xml"
+}
+
+test_e2e() {
+    say "== Playwright"
+    export APP_ENV=e2e DB_DATABASE=dew_e2e QUEUE_CONNECTION=sync SESSION_LIFETIME=5256000
+    export DEW_LIMIT_SIGN_IN=10000 DEW_LIMIT_SIGN_IN_ADDRESS=10000 DEW_LIMIT_REGISTER=10000 DEW_LIMIT_MAIL=10000 DEW_LIMIT_JOIN=10000 DEW_LIMIT_TAPS=100000
+    artisan migrate --force --quiet
+    artisan dew:demo
+    local port
+    for _ in 1 2 3 4 5; do
+        port=$(random_port)
+        export APP_URL="http://127.0.0.1:$port"
+        PHP_CLI_SERVER_WORKERS=4 setsid php -d opcache.enable=1 -d variables_order=EGPCS -S "127.0.0.1:$port" -t public bin/lib/router.php >"$RUN/web.log" 2>&1 8>&- &
+        TEST_WEB=$!
+        for _ in $(seq 100); do
+            port_is_busy "$port" && break
+            kill -0 "$TEST_WEB" 2>/dev/null || break
+            sleep 0.1
+        done
+        kill -0 "$TEST_WEB" 2>/dev/null && break
+    done
+    DEW_CHROMIUM=$(chromium_path) DEW_E2E_OUT="$RUN/e2e" PLAYWRIGHT_JSON_OUTPUT_FILE="$RUN/e2e.json" npx --no-install playwright test "$@" || E2E_FAILED=1
+    [ ! -f "$RUN/e2e.json" ] || php -r '
+        $stats = json_decode(file_get_contents($argv[1]), true)["stats"];
+        printf("playwright: %d passed, %d failed, %d skipped\n", $stats["expected"] + $stats["flaky"], $stats["unexpected"], $stats["skipped"]);
+    ' "$RUN/e2e.json"
+    if [ -n "${E2E_FAILED:-}" ]; then
+        grep -A3 'ERROR' "$RUN/storage/logs/laravel.log" 2>/dev/null | cut -c1-400 | tail -40 || true
+    fi
+}
+
+dew_test() {
+    local kind=all
+    case "${1:-}" in
+        static | pest | start | e2e) kind=$1; shift ;;
+        "" | --) ;;
+        *) fail "test knows static, pest, start and e2e, not \"$1\"." ;;
+    esac
+    [ "${1:-}" = -- ] && shift
+    install_everything tests
+    if [ "$kind" = static ]; then
+        test_static
+        return
+    fi
+    [ "$kind" = all ] && test_static
+    tests_prepare
+    case "$kind" in
+        all) test_pest; test_start; test_e2e ;;
+        *) "test_$kind" "$@" ;;
+    esac
+    [ -z "${PEST_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\TestClock;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend(TestClock::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->encryptCookies(except: ['dew_theme']);
+        $middleware->redirectGuestsTo(fn (): string => route('login'));
+        $middleware->redirectUsersTo(fn (): string => route('home'));
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->expectsJson());
+        $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->expectsJson()
+            ? response()->json(['message' => __('errors.not_found')], 404)
+            : null);
+        $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
+    })
+    ->create();

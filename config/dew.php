@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+
+    /*
+     * Demo mode shows the post tray, the style page and the demo sign-ins. Never switch it on where strangers can reach the
+     * application: whoever reads the tray can reset a password.
+     */
+    'demo' => (bool) env('DEW_DEMO', false),
+
+    /*
+     * Proxies whose word on the visitor's address and on TLS is taken: addresses parted by commas, or *.
+     */
+    'trusted_proxies' => env('TRUSTED_PROXIES'),
+
+    /*
+     * Attempts a minute. They are settings because a class of thirty behind one address signs in at the same hour.
+     */
+    'limits' => [
+        'sign_in' => (int) env('DEW_LIMIT_SIGN_IN', 6),
+        'sign_in_address' => (int) env('DEW_LIMIT_SIGN_IN_ADDRESS', 60),
+        'register' => (int) env('DEW_LIMIT_REGISTER', 20),
+        'mail' => (int) env('DEW_LIMIT_MAIL', 4),
+        'join' => (int) env('DEW_LIMIT_JOIN', 20),
+        'taps' => (int) env('DEW_LIMIT_TAPS', 300),
+    ],
+
+];

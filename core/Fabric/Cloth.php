@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Fabric;
+
+/** What stands for a fabric on paper and screen until a member shows her own. */
+final readonly class Cloth
+{
+    /** @param  string  $colour `#rrggbb` */
+    public function __construct(
+        public string $name,
+        public string $colour,
+    ) {
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Geometry;
+
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Size;
+
+/** A drawn area of one fabric, in finished coordinates (inches from the top left corner). */
+final readonly class Patch
+{
+    public function __construct(
+        public string $slot,
+        public Outline $outline,
+    ) {
+    }
+
+    public function movedBy(Length $x, Length $y): self
+    {
+        return new self($this->slot, $this->outline->movedBy($x, $y));
+    }
+
+    public function oriented(Orientation $orientation, Size $within): self
+    {
+        return new self($this->slot, $this->outline->oriented($orientation, $within));
+    }
+
+    public function encode(): string
+    {
+        return $this->slot.'|'.$this->outline->encode();
+    }
+
+    /** @throws MeasureException */
+    public static function decode(string $code): self
+    {
+        [$slot, $outline] = explode('|', $code, 2) + [1 => ''];
+
+        return new self($slot, Outline::decode($outline));
+    }
+}

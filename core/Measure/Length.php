@@ -1,0 +1,409 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Measure;
+
+use Brick\Math\BigInteger;
+
+/**
+ * An exact length in inches: (one + root2·√2 + root3·√3) / denominator, all four whole numbers.
+ *
+ * Sums, differences and rational multiples never drift, and because 1, √2 and √3 are independent over the rationals two lengths are
+ * equal exactly when their lowest terms are; "these two seams are equal" is decided, not guessed. Native integers carry the work (an
+ * arbitrary-precision library is consulted only to settle the sign of numbers that differ by less than a float can tell), and every
+ * operation that would leave 64 bits throws instead of rounding.
+ *
+ * A length may be negative as the result of a subtraction; {@see LengthParser} refuses negative input.
+ */
+final readonly class Length
+{
+    private const ROOT2 = 1.4142135623730951;
+
+    private const ROOT3 = 1.7320508075688772;
+
+    /** Below this share of its terms' magnitude a float sum says nothing about its sign. */
+    private const FLOAT_DOUBT = 1e-12;
+
+    private function __construct(
+        private int $one,
+        private int $root2,
+        private int $root3,
+        private int $denominator,
+    ) {
+    }
+
+    public static function zero(): self
+    {
+        return new self(0, 0, 0, 1);
+    }
+
+    public static function inches(int $inches): self
+    {
+        return new self($inches, 0, 0, 1);
+    }
+
+    /** @throws MeasureException when the denominator is zero */
+    public static function fraction(int $numerator, int $denominator): self
+    {
+        return self::reduced($numerator, 0, 0, $denominator);
+    }
+
+    /** √2 times a fraction, as every 45° diagonal needs. */
+    public static function root2(int $numerator, int $denominator = 1): self
+    {
+        return self::reduced(0, $numerator, 0, $denominator);
+    }
+
+    /** √3 times a fraction, as every 60° shape needs. */
+    public static function root3(int $numerator, int $denominator = 1): self
+    {
+        return self::reduced(0, 0, $numerator, $denominator);
+    }
+
+    /**
+     * Reads what a person typed: "4 5/8", "4⅝", "4-5/8", "4.625", "11.7 cm", "117 mm".
+     *
+     * @throws MeasureException saying what to change
+     */
+    public static function parse(string $text, LengthUnit $unit = LengthUnit::Inch): self
+    {
+        return LengthParser::parse($text, $unit);
+    }
+
+    /**
+     * Reads back what {@see encode()} wrote.
+     *
+     * @throws MeasureException when the text is not an encoded length
+     */
+    public static function decode(string $code): self
+    {
+        if (preg_match('/^(-?\d+)(?:([+-]\d+)r2)?(?:([+-]\d+)r3)?(?:\/(\d+))?$/', $code, $part) !== 1) {
+            throw MeasureException::notUnderstood($code);
+        }
+
+        return self::reduced(
+            self::int($part[1]),
+            self::int($part[2] ?? ''),
+            self::int($part[3] ?? ''),
+            ($part[4] ?? '') === '' ? 1 : self::int($part[4]),
+        );
+    }
+
+    /** The canonical text of the exact value: "37/8", "1+2r2/4". The same length always gives the same text. */
+    public function encode(): string
+    {
+        return $this->one
+            .($this->root2 === 0 ? '' : sprintf('%+dr2', $this->root2))
+            .($this->root3 === 0 ? '' : sprintf('%+dr3', $this->root3))
+            .($this->denominator === 1 ? '' : '/'.$this->denominator);
+    }
+
+    public function plus(self $other): self
+    {
+        if ($this->denominator === $other->denominator) {
+            return self::reduced(
+                self::whole($this->one + $other->one),
+                self::whole($this->root2 + $other->root2),
+                self::whole($this->root3 + $other->root3),
+                $this->denominator,
+            );
+        }
+        $shared = self::greatestCommonDivisor($this->denominator, $other->denominator);
+        $mine = intdiv($other->denominator, $shared);
+        $theirs = intdiv($this->denominator, $shared);
+
+        return self::reduced(
+            self::whole($this->one * $mine + $other->one * $theirs),
+            self::whole($this->root2 * $mine + $other->root2 * $theirs),
+            self::whole($this->root3 * $mine + $other->root3 * $theirs),
+            self::whole($this->denominator * $mine),
+        );
+    }
+
+    public function minus(self $other): self
+    {
+        return $this->plus($other->negated());
+    }
+
+    public function negated(): self
+    {
+        return new self(self::whole(-$this->one), self::whole(-$this->root2), self::whole(-$this->root3), $this->denominator);
+    }
+
+    public function absolute(): self
+    {
+        return $this->isNegative() ? $this->negated() : $this;
+    }
+
+    /** This length times numerator/denominator. */
+    public function times(int $numerator, int $denominator = 1): self
+    {
+        return self::reduced(
+            self::whole($this->one * $numerator),
+            self::whole($this->root2 * $numerator),
+            self::whole($this->root3 * $numerator),
+            self::whole($this->denominator * $denominator),
+        );
+    }
+
+    public function dividedBy(int $divisor): self
+    {
+        return $this->times(1, $divisor);
+    }
+
+    /**
+     * This length times √2: the diagonal of a square of this side.
+     *
+     * @throws MeasureException when the length holds √3 (√6 is outside the field)
+     */
+    public function timesRoot2(): self
+    {
+        if ($this->root3 !== 0) {
+            throw MeasureException::notRepresentable('√3 times √2');
+        }
+
+        return self::reduced(self::whole(2 * $this->root2), $this->one, 0, $this->denominator);
+    }
+
+    /**
+     * This length times √3.
+     *
+     * @throws MeasureException when the length holds √2 (√6 is outside the field)
+     */
+    public function timesRoot3(): self
+    {
+        if ($this->root2 !== 0) {
+            throw MeasureException::notRepresentable('√2 times √3');
+        }
+
+        return self::reduced(self::whole(3 * $this->root3), 0, $this->one, $this->denominator);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this == $other;
+    }
+
+    /** -1, 0 or 1, decided exactly. */
+    public function compareTo(self $other): int
+    {
+        return $this->minus($other)->sign();
+    }
+
+    public function isLessThan(self $other): bool
+    {
+        return $this->compareTo($other) < 0;
+    }
+
+    public function isGreaterThan(self $other): bool
+    {
+        return $this->compareTo($other) > 0;
+    }
+
+    public function isZero(): bool
+    {
+        return $this->one === 0 && $this->root2 === 0 && $this->root3 === 0;
+    }
+
+    public function isNegative(): bool
+    {
+        return $this->sign() < 0;
+    }
+
+    public function isPositive(): bool
+    {
+        return $this->sign() > 0;
+    }
+
+    public function isRational(): bool
+    {
+        return $this->root2 === 0 && $this->root3 === 0;
+    }
+
+    public function sign(): int
+    {
+        if ($this->isRational()) {
+            return $this->one <=> 0;
+        }
+        $second = $this->root2 * self::ROOT2;
+        $third = $this->root3 * self::ROOT3;
+        $sum = $this->one + $second + $third;
+        $magnitude = abs($this->one) + abs($second) + abs($third);
+
+        return abs($sum) > $magnitude * self::FLOAT_DOUBT ? $sum <=> 0.0 : $this->exactSign();
+    }
+
+    /** @throws MeasureException unless the step is rational and above zero */
+    public function ceilTo(self $step): self
+    {
+        return $step->times($this->stepsUp($step));
+    }
+
+    /** @throws MeasureException unless the step is rational and above zero */
+    public function floorTo(self $step): self
+    {
+        return $step->times($this->countOf($step));
+    }
+
+    /** The nearest multiple of the step; a length exactly half-way goes up. */
+    public function nearestTo(self $step): self
+    {
+        return $this->plus($step->dividedBy(2))->floorTo($step);
+    }
+
+    public function isMultipleOf(self $step): bool
+    {
+        return $this->isRational() && $step->isRational() && $this->floorTo($step)->equals($this);
+    }
+
+    /**
+     * How many whole times the other length goes into this one: pieces in a strip, strips in a width. Never negative.
+     *
+     * @throws MeasureException when the other length is not above zero
+     */
+    public function countOf(self $other): int
+    {
+        if (! $other->isPositive()) {
+            throw MeasureException::notRepresentable('A count of nothing');
+        }
+        if ($this->isNegative()) {
+            return -$this->negated()->stepsUp($other);
+        }
+        $count = self::whole(floor($this->toFloat() / $other->toFloat()));
+        while ($count > 0 && $other->times($count)->isGreaterThan($this)) {
+            $count--;
+        }
+        while (! $other->times($count + 1)->isGreaterThan($this)) {
+            $count++;
+        }
+
+        return $count;
+    }
+
+    /**
+     * Numerator and denominator in lowest terms.
+     *
+     * @return array{int, int}
+     *
+     * @throws MeasureException when the length holds √2 or √3
+     */
+    public function toFraction(): array
+    {
+        if (! $this->isRational()) {
+            throw MeasureException::notRational();
+        }
+
+        return [$this->one, $this->denominator];
+    }
+
+    /** For drawing and for figures that are reported but never cut by. */
+    public function toFloat(): float
+    {
+        return ($this->one + $this->root2 * self::ROOT2 + $this->root3 * self::ROOT3) / $this->denominator;
+    }
+
+    /** Decimal inches, rounded to the given number of places. */
+    public function toDecimal(int $places): string
+    {
+        return number_format($this->toFloat(), $places, '.', '');
+    }
+
+    private function stepsUp(self $step): int
+    {
+        $steps = $this->countOf($step);
+
+        return $step->times($steps)->equals($this) ? $steps : $steps + 1;
+    }
+
+    /** Sign of a + b√2 + c√3 over arbitrary integers, by squaring one root away at a time. */
+    private function exactSign(): int
+    {
+        $first = BigInteger::of($this->one);
+        $second = BigInteger::of($this->root2);
+        $third = BigInteger::of($this->root3);
+        $left = self::signOfRoot2Sum($first, $second);
+        $right = $third->getSign();
+        if ($left === $right || $right === 0) {
+            return $left;
+        }
+        if ($left === 0) {
+            return $right;
+        }
+        $difference = self::signOfRoot2Sum(
+            $first->multipliedBy($first)->plus($second->multipliedBy($second)->multipliedBy(2))->minus($third->multipliedBy($third)->multipliedBy(3)),
+            $first->multipliedBy($second)->multipliedBy(2),
+        );
+
+        return $difference > 0 ? $left : ($difference < 0 ? $right : 0);
+    }
+
+    /** Sign of a + b√2. */
+    private static function signOfRoot2Sum(BigInteger $a, BigInteger $b): int
+    {
+        if ($a->getSign() === $b->getSign() || $b->isZero()) {
+            return $a->getSign();
+        }
+        if ($a->isZero()) {
+            return $b->getSign();
+        }
+        $difference = $a->multipliedBy($a)->compareTo($b->multipliedBy($b)->multipliedBy(2));
+
+        return $difference > 0 ? $a->getSign() : $b->getSign();
+    }
+
+    private static function reduced(int $one, int $root2, int $root3, int $denominator): self
+    {
+        if ($denominator === 0) {
+            throw MeasureException::zeroDenominator($one.'/0');
+        }
+        if ($denominator < 0) {
+            [$one, $root2, $root3, $denominator] = [self::whole(-$one), self::whole(-$root2), self::whole(-$root3), self::whole(-$denominator)];
+        }
+        if ($denominator !== 1) {
+            $shared = self::greatestCommonDivisor($denominator, $one);
+            if ($root2 !== 0 && $shared !== 1) {
+                $shared = self::greatestCommonDivisor($shared, $root2);
+            }
+            if ($root3 !== 0 && $shared !== 1) {
+                $shared = self::greatestCommonDivisor($shared, $root3);
+            }
+            if ($shared !== 1) {
+                return new self(intdiv($one, $shared), intdiv($root2, $shared), intdiv($root3, $shared), intdiv($denominator, $shared));
+            }
+        }
+
+        return new self($one, $root2, $root3, $denominator);
+    }
+
+    private static function greatestCommonDivisor(int $a, int $b): int
+    {
+        while ($b !== 0) {
+            [$a, $b] = [$b, $a % $b];
+        }
+
+        return abs($a);
+    }
+
+    /** PHP turns an integer that overflows into a float: that is the moment to refuse. */
+    private static function whole(int|float $value): int
+    {
+        if (is_int($value)) {
+            return $value;
+        }
+        if (abs($value) >= 2 ** 62) {
+            throw MeasureException::tooLarge();
+        }
+
+        return (int) $value;
+    }
+
+    private static function int(string $digits): int
+    {
+        if (strlen($digits) > 18) {
+            throw MeasureException::tooLarge();
+        }
+
+        return (int) $digits;
+    }
+}

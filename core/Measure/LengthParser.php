@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Measure;
+
+/**
+ * Reads a length as people write it: whole numbers, mixed fractions with a space, a hyphen or nothing before a fraction character,
+ * decimals with a point or a comma, and at most one unit (in, inch, inches, ", cm, mm).
+ */
+final class LengthParser
+{
+    private const FRACTIONS = [
+        '⅛' => '1/8', '¼' => '1/4', '⅜' => '3/8', '½' => '1/2', '⅝' => '5/8', '¾' => '3/4', '⅞' => '7/8',
+        '⅓' => '1/3', '⅔' => '2/3', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6',
+    ];
+
+    private const UNITS = [
+        'inches' => LengthUnit::Inch, 'inch' => LengthUnit::Inch, 'in' => LengthUnit::Inch, '"' => LengthUnit::Inch, '″' => LengthUnit::Inch, '”' => LengthUnit::Inch,
+        'centimetres' => LengthUnit::Centimetre, 'centimeters' => LengthUnit::Centimetre, 'cm' => LengthUnit::Centimetre,
+        'millimetres' => LengthUnit::Millimetre, 'millimeters' => LengthUnit::Millimetre, 'mm' => LengthUnit::Millimetre,
+    ];
+
+    /** Longer than any length anybody types; keeps every product within 64 bits. */
+    private const LONGEST = 40;
+
+    /**
+     * @param  LengthUnit  $unit  taken when the text names none
+     *
+     * @throws MeasureException
+     */
+    public static function parse(string $text, LengthUnit $unit = LengthUnit::Inch): Length
+    {
+        $shown = trim(mb_scrub(mb_substr($text, 0, self::LONGEST)));
+        if ($shown === '') {
+            throw MeasureException::blank();
+        }
+        if (mb_strlen($text) > self::LONGEST) {
+            throw MeasureException::notUnderstood($shown.'…');
+        }
+        $number = mb_strtolower($shown);
+        foreach (self::FRACTIONS as $character => $fraction) {
+            $number = str_replace($character, ' '.$fraction, $number);
+        }
+        $number = str_replace(['⁄', '−'], ['/', '-'], $number);
+        [$number, $unit] = self::takeUnit($number, $unit, $shown);
+        if (str_starts_with($number, '-')) {
+            throw MeasureException::negative($shown);
+        }
+
+        return self::inUnit(self::number($number, $shown), $unit);
+    }
+
+    /** @return array{string, LengthUnit} the text without its unit, and the unit */
+    private static function takeUnit(string $number, LengthUnit $unit, string $shown): array
+    {
+        $named = [];
+        $pattern = '/(?:'.implode('|', array_keys(self::UNITS)).')\.?(?![a-z])/u';
+        $rest = preg_replace_callback($pattern, function (array $found) use (&$named): string {
+            $named[] = self::UNITS[rtrim($found[0], '.')];
+
+            return ' ';
+        }, $number) ?? $number;
+        if (count($named) > 1) {
+            throw MeasureException::twoUnits($shown, $named[0], $named[1]);
+        }
+
+        return [trim($rest), $named[0] ?? $unit];
+    }
+
+    private static function number(string $number, string $shown): Length
+    {
+        if (preg_match('/^(\d{1,6})?[.,](\d{1,8})$/', $number, $part) === 1) {
+            $scale = 10 ** strlen($part[2]);
+
+            return Length::fraction((int) $part[1] * $scale + (int) $part[2], $scale);
+        }
+        if (preg_match('/^(?:(\d{1,6})(?:\s+|\s*-\s*))?(\d{1,6})\s*\/\s*(\d{1,6})$/', $number, $part) === 1) {
+            if ((int) $part[3] === 0) {
+                throw MeasureException::zeroDenominator($shown);
+            }
+
+            return Length::inches((int) $part[1])->plus(Length::fraction((int) $part[2], (int) $part[3]));
+        }
+        if (preg_match('/^\d{1,6}$/', $number) === 1) {
+            return Length::inches((int) $number);
+        }
+
+        throw MeasureException::notUnderstood($shown);
+    }
+
+    private static function inUnit(Length $number, LengthUnit $unit): Length
+    {
+        [$numerator, $denominator] = $unit->inInches()->toFraction();
+
+        return $number->times($numerator, $denominator);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan;
+
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Measure\Length;
+
+/** What everybody may know from the first day: cloth, colourways, sizes and how many clues there will be. No picture, no count. */
+final readonly class Announcement
+{
+    /**
+     * @param  array<string, Slot>  $slots
+     * @param  array<string, Colourway>  $colourways
+     * @param  array<string, AnnouncedSize>  $sizes
+     * @param  Length  $usableWidth  of the cloth, once its selvedges are off
+     * @param  list<int>  $minutes  the announced estimate of each clue
+     */
+    public function __construct(
+        public string $title,
+        public array $slots,
+        public array $colourways,
+        public array $sizes,
+        public Length $usableWidth,
+        public array $minutes,
+    ) {
+    }
+
+    public function colourway(?string $id): Colourway
+    {
+        return $this->colourways[$id ?? ''] ?? array_values($this->colourways)[0];
+    }
+}

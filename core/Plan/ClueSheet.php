@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan;
+
+use Dew\Core\Making\StepKind;
+use Dew\Core\Making\Tool;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\UnitKind;
+
+/** One clue as one person works from it: at her size, by her methods. It knows nothing of any other clue. */
+final readonly class ClueSheet
+{
+    /** @param  list<TaskSheet>  $tasks */
+    public function __construct(
+        public string $clue,
+        public int $number,
+        public string $title,
+        public string $introduction,
+        public int $minutes,
+        public string $size,
+        public array $tasks,
+    ) {
+    }
+
+    public function task(string $id): ?TaskSheet
+    {
+        foreach ($this->tasks as $task) {
+            if ($task->task === $id) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    public function unitCount(): int
+    {
+        return array_sum(array_map(fn (TaskSheet $task): int => $task->count, $this->tasks));
+    }
+
+    /** The same work on cloth of another width: more or fewer segments come out of a strip set. */
+    public function onCloth(Length $usableWidth, Notation $notation): self
+    {
+        return new self($this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size, array_map(
+            fn (TaskSheet $task): TaskSheet => $task->onCloth($usableWidth, $notation),
+            $this->tasks,
+        ));
+    }
+
+    /**
+     * What the work needs on the table, with the length a ruler must at least have, so that nobody finds it too small on the day.
+     *
+     * @return list<Tool>
+     */
+    public function tools(): array
+    {
+        if ($this->tasks === []) {
+            return [];
+        }
+        $longest = Length::zero();
+        $tools = ['cutter' => new Tool('cutter')];
+        foreach ($this->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                $longest = $piece->width->exact->isGreaterThan($longest) ? $piece->width->exact : $longest;
+            }
+            foreach ($task->making->steps as $step) {
+                match ($step->kind) {
+                    StepKind::Mark => $tools['marker'] = new Tool('marker'),
+                    StepKind::Press => $tools['iron'] = new Tool('iron'),
+                    default => null,
+                };
+            }
+            if ($task->kind === UnitKind::HalfSquareTriangle) {
+                $trim = $tools['square']->atLeast->exact ?? Length::zero();
+                $tools['square'] = new Tool('square', Measurement::up($task->unfinished->width->isGreaterThan($trim) ? $task->unfinished->width : $trim));
+            }
+        }
+        $tools['ruler'] = new Tool('ruler', Measurement::up($longest));
+
+        return array_values($tools);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan;
+
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\UnitKind;
+
+/** Everything one task asks of a person at one size and by one method. */
+final readonly class TaskSheet
+{
+    public const SEWN = 'sewn';
+
+    public const TRIMMED = 'trimmed';
+
+    /**
+     * @param  string  $task  the task's id in the design; progress hangs on it
+     * @param  string  $digest  of the specification (finished geometry, fabrics, unfinished size), neither of count nor of method
+     * @param  int  $count  units to make
+     * @param  list<Patch>  $patches  the unit upright, in finished inches
+     * @param  list<MethodOffer>  $offers  every method for this kind, the default first
+     */
+    public function __construct(
+        public string $task,
+        public string $digest,
+        public string $name,
+        public UnitKind $kind,
+        public int $count,
+        public Size $finished,
+        public Size $unfinished,
+        public array $patches,
+        public Making $making,
+        public array $offers,
+    ) {
+    }
+
+    /** The unfinished size as numbers to trim to and check by: exact, never rounded up. */
+    public function trimWidth(): Measurement
+    {
+        return Measurement::exact($this->unfinished->width);
+    }
+
+    public function trimHeight(): Measurement
+    {
+        return Measurement::exact($this->unfinished->height);
+    }
+
+    /**
+     * What to cut when some units were already made another way.
+     *
+     * @param  int  $madeBefore  units made before this method was chosen; only the rest is cut for
+     */
+    public function quantity(Piece $piece, int $madeBefore = 0): int
+    {
+        return $piece->quantity($this->count - $madeBefore);
+    }
+
+    public function onCloth(Length $usableWidth, Notation $notation): self
+    {
+        $making = $this->making->onCloth($usableWidth, $notation);
+
+        return $making === $this->making ? $this : new self(
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers,
+        );
+    }
+
+    /**
+     * What can be counted off, and up to how many: each cutting of this method, then units sewn, then units trimmed.
+     *
+     * Counters of cutting carry the method in their name and cover only what is still to be made by it; counters of units do not.
+     *
+     * @return array<string, int> totals by counter
+     */
+    public function counters(int $madeBefore = 0): array
+    {
+        if ($this->making->method === Method::Plain) {
+            return [self::TRIMMED => $this->count];
+        }
+        $counters = [];
+        foreach ($this->making->pieces as $piece) {
+            $counters[$this->cuttingCounter($piece)] = $this->quantity($piece, $madeBefore);
+        }
+
+        return $counters + [self::SEWN => $this->count, self::TRIMMED => $this->count];
+    }
+
+    public function cuttingCounter(Piece $piece): string
+    {
+        return 'cut:'.$this->making->method->value.':'.$piece->id;
+    }
+}

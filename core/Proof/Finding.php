@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Proof;
+
+use Dew\Core\Measure\Length;
+
+/** Something a strict pattern tester would mark, as data: the interface holds the sentence and the remedy for its code. */
+final readonly class Finding
+{
+    /**
+     * @param  string  $code  such as `off-mark`
+     * @param  string  $place  JSON pointer into the design document
+     * @param  array<string, string>  $names  what it is about, in the design's own words
+     * @param  array<string, Length>  $lengths
+     * @param  array<string, int>  $counts
+     */
+    public function __construct(
+        public string $code,
+        public Severity $severity,
+        public string $place,
+        public array $names = [],
+        public array $lengths = [],
+        public array $counts = [],
+    ) {
+    }
+}

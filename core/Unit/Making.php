@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Making\Step;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+
+/** How a unit is made by one method: its pieces, each with its own yield, and the steps. */
+final readonly class Making
+{
+    /**
+     * @param  non-empty-list<Piece>  $pieces
+     * @param  list<Step>  $steps
+     * @param  int  $biasEdges  sides of the finished unit that lie on the bias
+     * @param  float  $clothPerUnit  square inches of cloth cut for one unit, at the exact cut sizes
+     */
+    public function __construct(
+        public Method $method,
+        public array $pieces,
+        public array $steps,
+        public int $biasEdges,
+        public float $clothPerUnit,
+    ) {
+    }
+
+    /**
+     * Works out the cloth from the pieces: each at its exact size, a strip over the whole usable width, by the share of it one unit takes.
+     *
+     * @param  non-empty-list<Piece>  $pieces
+     * @param  list<Step>  $steps
+     */
+    public static function of(Method $method, array $pieces, array $steps, CuttingRoom $room, int $biasEdges = 0): self
+    {
+        $cloth = 0.0;
+        foreach ($pieces as $piece) {
+            if (! $piece->isSegment()) {
+                $length = $piece->length->exact ?? $room->usableWidth;
+                $cloth += $piece->width->exact->toFloat() * $length->toFloat() * $piece->each * $piece->perUnit / $piece->yield;
+            }
+        }
+
+        return new self($method, $pieces, $steps, $biasEdges, $cloth);
+    }
+
+    /** What is sewn at one go for this many units: strip sets, all kinds of them together; or pairs, squares, bases. */
+    public function batches(int $units): int
+    {
+        $sets = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece->segment !== null) {
+                $sets[$piece->segment] = $piece->batches($units);
+            }
+        }
+
+        return $sets === [] ? $this->pieces[0]->batches($units) : array_sum($sets);
+    }
+
+    /** Units that come out of what is cut beyond the ones wanted: as many as the scarcest piece allows. */
+    public function spares(int $units): int
+    {
+        $most = null;
+        foreach ($this->pieces as $piece) {
+            if (! $piece->isSegment()) {
+                $gives = intdiv($piece->batches($units) * $piece->yield, $piece->perUnit);
+                $most = $most === null ? $gives : min($most, $gives);
+            }
+        }
+
+        return $most === null ? 0 : $most - max(0, $units);
+    }
+
+    /** Units that one batch gives, when that is a whole number of them; else 1. */
+    public function unitsAtATime(): int
+    {
+        $first = $this->pieces[0];
+
+        return $first->segment === null && $first->yield % $first->perUnit === 0 ? intdiv($first->yield, $first->perUnit) : 1;
+    }
+
+    /**
+     * The same method on cloth of another width, at the segment width the reader's ruler gives: ⌊(usable − squaring)/segment⌋ from a set.
+     * Methods without strip sets, and cloth too narrow for one segment, leave it as it is.
+     */
+    public function onCloth(Length $usableWidth, Notation $notation): self
+    {
+        $across = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece->isSegment()) {
+                $across[$piece->id] = $usableWidth->minus(CuttingRoom::usual()->squaring)->countOf($piece->width->in($notation));
+            }
+        }
+        if ($across === [] || min($across) < 1) {
+            return $this;
+        }
+
+        return new self(
+            $this->method,
+            array_map(fn (Piece $piece): Piece => $piece->segment === null ? $piece : $piece->withYield($across[$piece->segment]), $this->pieces),
+            array_map(fn (Step $step): Step => $step->withCount('segments', min($across)), $this->steps),
+            $this->biasEdges,
+            $this->clothPerUnit,
+        );
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit;
+
+use InvalidArgumentException;
+
+/** The method a person makes each kind of unit by: her own choice, or the kind's default. */
+final readonly class MethodChoices
+{
+    /** @param  array<string, Method>  $chosen by kind */
+    private function __construct(private array $chosen)
+    {
+    }
+
+    public static function defaults(): self
+    {
+        return new self([]);
+    }
+
+    /** @throws InvalidArgumentException when the kind cannot be made that way */
+    public function with(UnitKind $kind, Method $method): self
+    {
+        if (! in_array($method, $kind->methods(), true)) {
+            throw new InvalidArgumentException(sprintf('A %s cannot be made by "%s".', $kind->value, $method->value));
+        }
+        $chosen = $this->chosen;
+        if ($method === $kind->methods()[0]) {
+            unset($chosen[$kind->value]);
+        } else {
+            $chosen[$kind->value] = $method;
+        }
+        ksort($chosen);
+
+        return new self($chosen);
+    }
+
+    public function for(UnitKind $kind): Method
+    {
+        return $this->chosen[$kind->value] ?? $kind->methods()[0];
+    }
+
+    /** Only the choices that touch these kinds, so that sheets which do not depend on a choice are shared. */
+    public function only(UnitKind ...$kinds): self
+    {
+        $kept = array_map(fn (UnitKind $kind): string => $kind->value, $kinds);
+
+        return new self(array_filter($this->chosen, fn (string $kind): bool => in_array($kind, $kept, true), ARRAY_FILTER_USE_KEY));
+    }
+
+    /** A canonical text: the departures from the defaults, sorted; empty when there are none. */
+    public function signature(): string
+    {
+        return implode(',', array_map(fn (Method $method): string => $method->value, $this->chosen));
+    }
+
+    /**
+     * Every combination of methods for these kinds, the defaults first.
+     *
+     * @param  list<UnitKind>  $kinds
+     * @return list<self>
+     */
+    public static function combinations(array $kinds): array
+    {
+        $combinations = [self::defaults()];
+        foreach ($kinds as $kind) {
+            $grown = [];
+            foreach ($combinations as $choices) {
+                foreach ($kind->methods() as $method) {
+                    $grown[] = $choices->with($kind, $method);
+                }
+            }
+            $combinations = $grown;
+        }
+
+        return $combinations;
+    }
+}

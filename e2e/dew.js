@@ -1,0 +1,94 @@
+import { execFileSync } from 'node:child_process';
+import { test as base, expect } from '@playwright/test';
+
+export { expect };
+
+export const PHONE = { width: 390, height: 844 };
+export const LAPTOP = { width: 1280, height: 800 };
+export const PASSWORD = 'quilting-bee';
+
+let made = 0;
+
+/** A quilt-along of the test's own, with nothing scheduled: its slug, its join code and its owner. */
+const makeWorld = (worker) => {
+    const name = `w${worker}t${(made += 1)}r${Date.now().toString(36)}`;
+    execFileSync('php', ['artisan', 'dew:demo', `--world=${name}`], { stdio: 'pipe' });
+
+    return { name, slug: `night-ferry-${name}`, code: name.toUpperCase(), owner: `host-${name}@saltbox.example` };
+};
+
+export const test = base.extend({
+    world: async ({}, use, info) => use(makeWorld(info.parallelIndex)),
+
+    /** Opens a device: a browser context of its own, at a size and at a moment. A policy violation or a request to elsewhere fails the test. */
+    device: async ({ browser }, use) => {
+        const complaints = [];
+        const contexts = [];
+        await use(async ({ viewport = LAPTOP, at = null, colorScheme = 'light', javaScriptEnabled = true } = {}) => {
+            const context = await browser.newContext({ viewport, colorScheme, javaScriptEnabled, reducedMotion: 'reduce', baseURL: process.env.APP_URL });
+            contexts.push(context);
+            const page = await context.newPage();
+            page.on('console', (message) => /Content Security Policy|Refused to/.test(message.text()) && complaints.push(message.text()));
+            page.on('pageerror', (error) => complaints.push(error.message));
+            page.on('request', (request) => {
+                const { protocol, origin } = new URL(request.url());
+                if (protocol.startsWith('http') && origin !== process.env.APP_URL) complaints.push(`asked ${origin}`);
+            });
+            page.scripted = javaScriptEnabled;
+            page.moveClock = (moment) => context.setExtraHTTPHeaders({ 'X-Dew-Clock': moment });
+            if (at) await page.moveClock(at);
+            return page;
+        });
+        await Promise.all(contexts.map((context) => context.close()));
+        expect(complaints).toEqual([]);
+    },
+});
+
+export const signIn = async (page, email, password = PASSWORD) => {
+    await page.goto('/sign-in');
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password', { exact: true }).fill(password);
+    await page.getByRole('main').getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Your quilt-alongs' })).toBeVisible();
+};
+
+export const register = async (page, name, email) => {
+    await page.getByLabel('Your name').fill(name);
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
+    await page.getByLabel('Password again').fill(PASSWORD);
+    await page.getByRole('button', { name: 'Make an account' }).click();
+};
+
+/** Joins as somebody new and returns the address of her quilt. */
+export const join = async (page, world, email, size = 'Throw') => {
+    await page.goto(`/join/${world.code}`);
+    await page.getByRole('link', { name: 'Make an account' }).click();
+    await register(page, 'Mara Quill', email);
+    await page.getByLabel(size).check();
+    await page.getByRole('button', { name: 'Join', exact: true }).click();
+    await expect(page.getByText('Welcome to Night Ferry.')).toBeVisible();
+
+    return new URL(page.url()).pathname;
+};
+
+export const releaseNow = async (page, world, number = 1) => {
+    await signIn(page, world.owner);
+    await page.goto(`/host/${world.slug}/clues`);
+    await page.locator(`#clue-${number}`).getByRole('button', { name: 'Release now' }).click();
+    await expect(page.getByText(`Clue ${number} is open.`)).toBeVisible();
+};
+
+export const counter = (page, label) => {
+    const box = page.getByRole('region', { name: label, exact: true });
+
+    return {
+        box,
+        tap: async (name) => {
+            if (page.scripted) await expect(page.locator('html')).toHaveAttribute('data-ready', '');
+            await box.getByRole('button', { name }).click();
+        },
+        reads: (done) => expect(box.locator('output')).toHaveText(String(done)),
+        says: (words) => expect(box.getByRole('alert')).toHaveText(words),
+    };
+};

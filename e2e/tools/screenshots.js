@@ -1,0 +1,62 @@
+// Takes the pictures in docs/screenshots from a running Dew with the demo data: node e2e/tools/screenshots.js ADDRESS [FOLDER] [NAME ...]
+import { chromium } from '@playwright/test';
+
+const [address, folder = 'docs/screenshots', ...only] = process.argv.slice(2);
+const password = 'quilting-bee';
+const desktop = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const browser = await chromium.launch({
+    executablePath: process.env.DEW_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+});
+
+const visit = async (email, viewport, colorScheme = 'light') => {
+    const page = await (await browser.newContext({ viewport, colorScheme, baseURL: address, deviceScaleFactor: 1 })).newPage();
+    page.on('console', (message) => message.type() === 'error' && console.log('console:', message.text()));
+    page.on('pageerror', (error) => console.log('error:', error.message));
+    if (email) {
+        await page.goto('/sign-in');
+        await page.fill('#email', email);
+        await page.fill('#password', password);
+        await page.click('main .btn-main');
+        await page.waitForURL('**/home');
+    }
+    return page;
+};
+
+const shoot = async (page, name, path, fullPage = false) => {
+    if (only.length > 0 && !only.includes(name)) return;
+    if (path) await page.goto(path);
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${folder}/${name}.png`, fullPage });
+    console.log(name);
+};
+
+const guest = await visit(null, desktop);
+await shoot(guest, 'welcome', '/');
+await shoot(guest, 'style', '/style', true);
+await shoot(await visit(null, desktop, 'dark'), 'style-dark', '/style', true);
+
+const host = await visit('wren@saltbox.example', desktop);
+await shoot(host, 'host-desk', '/host/night-ferry');
+await shoot(host, 'host-design', '/host/night-ferry/design?size=s-throw');
+await shoot(host, 'host-clues', '/host/night-ferry/clues');
+await shoot(host, 'host-preview', '/host/night-ferry/clues/1?size=s-queen');
+await shoot(host, 'host-people', '/host/night-ferry/people');
+
+for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
+    const member = await visit('mara@rivers.example', viewport);
+    await member.click('.tile');
+    await member.waitForURL('**/q/**');
+    const quilt = new URL(member.url()).pathname;
+    await shoot(member, `member-now${name}`, quilt);
+    await shoot(member, `member-clue${name}`, `${quilt}/clues/1`);
+    await shoot(member, `member-clue-full${name}`, `${quilt}/clues/1`, true);
+    await shoot(member, `member-fabrics${name}`, `${quilt}/fabrics`);
+    await shoot(member, `member-bench${name}`, `${quilt}/bench`);
+    await shoot(member, `member-quilt${name}`, `${quilt}/quilt`);
+}
+await shoot(guest, 'join', '/join/SALTBQX4');
+
+await browser.close();

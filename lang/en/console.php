@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'no_file' => 'There is no file :file to read.',
+    'too_large' => ':file is :bytes bytes; the most is :most.',
+    'no_method' => 'There is no method ":method". The methods are: :methods.',
+    'cannot_write' => ':file cannot be written.',
+    'no_bench' => 'There is a benchmark of the core: dew:bench core.',
+    'bench' => ['design' => 'Design', 'median' => 'Median', 'range' => 'Range, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
+    'written' => 'Written to :file.',
+];

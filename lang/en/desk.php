@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Desk',
+    'quilts' => ':count quilt in the making|:count quilts in the making',
+    'open_clues' => 'Open clues',
+    'none_open' => 'No clue is open yet.',
+    'invite' => 'Invite people',
+    'due' => 'Due next',
+    'set_date' => 'Give it a date',
+    'change_date' => 'Change its date',
+];

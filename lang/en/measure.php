@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'cut' => 'Cut',
+    'unfinished' => 'Unfinished',
+    'finished' => 'Finished',
+    'nearest' => 'nearest mark; exactly :decimal in',
+    'in' => 'inches',
+    'cm' => 'centimetres',
+    'by' => 'by',
+    'errors' => [
+        'blank' => 'Enter a length, such as 4 5/8 in or 11.7 cm.',
+        'not_understood' => '“:text” is not a length Dew can read. Write it like 4 5/8 in, 4.625 in or 11.7 cm.',
+        'zero_denominator' => '“:text” divides by zero. Check the number below the line.',
+        'negative' => '“:text” is below zero. Enter a length of zero or more.',
+        'two_units' => '“:text” names two units, :first and :second. Keep one.',
+        'too_large' => 'That number is too large to be a length of cloth.',
+    ],
+    'notation' => [
+        'in' => 'Inches with fractions',
+        'decimal' => 'Inches with decimals',
+        'cm' => 'Centimetres',
+    ],
+];

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'People',
+    'code' => 'Join code',
+    'link' => 'Join link',
+    'code_hint' => 'Anyone with the code can join until you replace it.',
+    'replace' => 'Replace the code',
+    'make' => 'Make a join code',
+    'new_code' => 'There is a new join code. The old one no longer works.',
+    'search' => 'Find a member',
+    'search_button' => 'Find',
+    'member' => 'Member',
+    'size' => 'Size',
+    'none' => 'Nobody has joined yet. Give people the join code.',
+    'none_found' => 'Nobody of that name is in.',
+    'count' => ':count quilt|:count quilts',
+    'cell' => ':done of :total',
+    'grid' => 'Where each member stands in each clue',
+];

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'cutter' => 'Rotary cutter and mat',
+    'marker' => 'A fine marking pen or chalk, tested on your cloth',
+    'iron' => 'Iron and pressing mat',
+    'square' => 'A square ruler with a diagonal, :length or more',
+    'ruler' => 'A long ruler, at least :length wide',
+];

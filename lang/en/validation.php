@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'required' => 'Fill in :attribute.',
+    'required_if' => 'Fill in :attribute.',
+    'required_unless' => 'Fill in :attribute.',
+    'string' => 'Write :attribute as text.',
+    'email' => 'Enter an e-mail address such as name@shop.example.',
+    'unique' => 'There is an account with this address already. Sign in, or use another.',
+    'confirmed' => 'The two passwords differ. Type the same one twice.',
+    'current_password' => 'That is not your password.',
+    'max' => ['string' => 'Keep :attribute to :max characters.'],
+    'min' => ['string' => 'Make :attribute at least :min characters long.'],
+    'in' => 'Choose :attribute from the list.',
+    'enum' => 'Choose :attribute from the list.',
+    'uuid' => 'Reload the page and count again.',
+    'integer' => 'Enter :attribute as a whole number.',
+    'boolean' => 'Tick :attribute or leave it.',
+    'date_format' => 'Enter :attribute as it is shown.',
+    'timezone' => 'Choose :attribute from the list.',
+    'attributes' => [
+        'name' => 'a name',
+        'email' => 'an e-mail address',
+        'password' => 'a password',
+        'current_password' => 'your password',
+        'code' => 'the code',
+        'size' => 'a size',
+        'size_key' => 'a size',
+        'colourway' => 'a colourway',
+        'colourway_key' => 'a colourway',
+        'notation' => 'a way to show lengths',
+        'method' => 'a method',
+        'kind' => 'a kind of unit',
+        'amount' => 'a number',
+        'date' => 'a date',
+        'time' => 'an hour',
+        'zone' => 'a time zone',
+    ],
+];

@@ -1,0 +1,11 @@
+<div class="cut-line">
+    <x-picture :picture="$line->picture" class="cut-picture" :scale="min(0.2, 96 / max($line->picture->width, $line->picture->height))"/>
+    <div class="cut-words">
+        <p class="cut-what"><b class="cut-count">{{ $line->count }}</b> {{ $line->shape }}</p>
+        <x-figure :figure="$line->width" :second="$line->length"/>
+        <p class="cut-for">{{ __('cutting.for', ['task' => $line->for]) }}@if ($line->strips) · {{ $line->strips }}@endif</p>
+    </div>
+    @if ($line->counter && isset($taps))
+        <x-counter :counter="$line->counter" :action="$taps" :for="$line->letters.' '.$line->for"/>
+    @endif
+</div>

@@ -1,0 +1,55 @@
+<section class="card task" id="{{ $task->anchor }}" aria-labelledby="{{ $task->anchor }}-name">
+    <div class="task-head">
+        <x-picture :picture="$task->picture" :scale="130 / max($task->picture->width, $task->picture->height)"/>
+        <div>
+            <h3 id="{{ $task->anchor }}-name">{{ $task->name }}</h3>
+            <p class="task-count">{{ __('tasks.make', ['count' => $task->count]) }}</p>
+            <x-figure :figure="$task->unfinished" size="big"/>
+            <x-figure :figure="$task->finished" size="small"/>
+        </div>
+    </div>
+    @if ($task->remainder)<p class="message is-status">{{ $task->remainder }}</p>@endif
+    @if ($task->spares)<p class="field-hint">{{ $task->spares }}</p>@endif
+    @if ($task->methods !== [])
+        <details class="methods">
+            <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b></summary>
+            @if (isset($methodUrl))
+            <form method="post" action="{{ $methodUrl }}" class="stack">
+                @csrf @method('put')
+                <input type="hidden" name="kind" value="{{ $task->kind }}">
+                <input type="hidden" name="from" value="{{ $task->anchor }}">
+            @endif
+                <div class="choices">
+                    @foreach ($task->methods as $method)
+                        <label class="choice is-method"><input type="radio" name="method" value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
+                            <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
+                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ trans_choice('methods.cloth', $method->cloth, ['count' => number_format($method->cloth)]) }}</span></span>
+                        </label>
+                    @endforeach
+                </div>
+            @if (isset($methodUrl))
+                <button class="btn btn-other">{{ __('methods.change') }}</button>
+            </form>
+            @endif
+        </details>
+    @endif
+    <h4>{{ __('tasks.steps') }}</h4>
+    <ol class="steps">
+        @foreach ($task->steps as $step)
+            <li class="step is-{{ $step->kind }}">
+                <p><b class="step-kind">{{ __('clue.step.'.$step->kind) }}</b> {{ $step->text }}</p>
+                @if ($step->figure)
+                    <x-figure :figure="$step->figure" size="big"/>
+                @endif
+            </li>
+        @endforeach
+    </ol>
+    @if (isset($taps))
+        <h4>{{ __('tasks.count_off') }}</h4>
+        <div class="counters">
+            @foreach ($task->counters as $counter)
+                <x-counter :counter="$counter" :action="$taps" :for="$task->name"/>
+            @endforeach
+        </div>
+    @endif
+</section>

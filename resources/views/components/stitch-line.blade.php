@@ -1,0 +1,21 @@
+@props(['drops', 'current' => null])
+<ol class="stitch-line" aria-label="{{ __('drops.line') }}">
+    @foreach ($drops as $drop)
+        <li @class(['stitch', 'is-current' => $current === $drop->number])>
+            @if ($drop->url)
+                <a href="{{ $drop->url }}" @if ($current === $drop->number) aria-current="true" @endif>
+                    <x-drop :state="$drop->state"/>
+                    <span class="stitch-number">{{ $drop->number }}</span>
+                    <span class="visually-hidden">{{ $drop->label() }}</span>
+                </a>
+            @else
+                <span class="stitch-still">
+                    <x-drop :state="$drop->state"/>
+                    <span class="stitch-number">{{ $drop->number }}</span>
+                    <span class="visually-hidden">{{ $drop->label() }}</span>
+                </span>
+            @endif
+            <span class="stitch-day" aria-hidden="true">@if ($drop->opens){{ App\Presentation\When::day($drop->opens, (string) $drop->zone) }}@endif</span>
+        </li>
+    @endforeach
+</ol>

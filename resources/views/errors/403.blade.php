@@ -1,0 +1,1 @@
+<x-layout.error :heading="__('errors.forbidden')" :hint="$exception->getMessage()"/>

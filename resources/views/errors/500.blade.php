@@ -1,0 +1,1 @@
+<x-layout.error :heading="__('errors.broken')" :hint="__('errors.broken_hint')"/>

@@ -1,0 +1,47 @@
+<x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
+    <p class="field-hint">{{ __('clues.hidden') }}</p>
+    <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
+    <ol class="clue-rows">
+        @foreach ($board->rows as $row)
+            @php($failed = (int) old('clue') === $row->clue->number)
+            <li class="card clue-row" id="clue-{{ $row->clue->number }}">
+                <p class="clue-row-number">{{ $row->clue->number }}</p>
+                <div class="clue-row-words">
+                    <h2 class="serif">{{ $row->clue->title }}</h2>
+                    <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft ? '' : $row->when() }}</p>
+                    <p class="field-hint">
+                        @if (! $row->hasWork()){{ __('clues.text_only') }}
+                        @elseif ($row->state === App\Models\ClueState::Released){{ __('clues.begun', ['begun' => $row->begun, 'all' => $board->projects, 'finished' => $row->finished]) }}
+                        @endif
+                    </p>
+                    <p><a href="{{ route('host.clues.show', [$quiltAlong, $row->clue->number]) }}">{{ __('clues.preview') }}</a></p>
+                </div>
+                @can('run', $quiltAlong)
+                    <div class="clue-row-release">
+                        @if ($row->state === App\Models\ClueState::Released)
+                            <form method="post" action="{{ route('host.release.destroy', [$quiltAlong, $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
+                        @else
+                            <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}" class="release-form" id="release-{{ $row->clue->number }}">
+                                @csrf @method('put')
+                                <input type="hidden" name="clue" value="{{ $row->clue->number }}">
+                                @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ?? '09:00'], 'zone' => ['text', $row->zone]] as $field => [$type, $value])
+                                    <div class="field">
+                                        <label class="form-label" for="{{ $field }}-{{ $row->clue->number }}">{{ __('clues.'.$field) }}</label>
+                                        <input class="form-control @if ($failed && $errors->has($field)) is-invalid @endif" id="{{ $field }}-{{ $row->clue->number }}" name="{{ $field }}" type="{{ $type }}" value="{{ $failed ? old($field) : $value }}" @if ($field === 'zone') list="zones" autocomplete="off" @endif required @if ($failed && $errors->has($field)) aria-invalid="true" aria-describedby="{{ $field }}-{{ $row->clue->number }}-note" @endif>
+                                    </div>
+                                @endforeach
+                                <button class="btn btn-other">{{ __('clues.save') }}</button>
+                                @if ($failed)
+                                    @foreach (['date', 'time', 'zone'] as $field)
+                                        @error($field)<p class="field-error release-error" role="alert" id="{{ $field }}-{{ $row->clue->number }}-note">{{ $message }}</p>@enderror
+                                    @endforeach
+                                @endif
+                            </form>
+                            <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf<button class="btn btn-quiet">{{ __('clues.release_now') }}</button></form>
+                        @endif
+                    </div>
+                @endcan
+            </li>
+        @endforeach
+    </ol>
+</x-layout.host>

@@ -1,0 +1,41 @@
+<x-layout.host :title="__('people.title')" :quilt-along="$quiltAlong" place="people">
+    <div class="people-head">
+        <section class="card" aria-label="{{ __('people.code') }}">@include('host.invitation')</section>
+        <form method="get" action="{{ route('host.people', $quiltAlong) }}" class="search-form" role="search">
+            <x-field name="search" type="search" :label="__('people.search')" :value="$search" maxlength="80"/>
+            <button class="btn btn-other">{{ __('people.search_button') }}</button>
+        </form>
+    </div>
+    @if ($grid->projects->isEmpty())
+        <div class="empty"><p>{{ __($search === '' ? 'people.none' : 'people.none_found') }}</p></div>
+    @else
+        <p>{{ trans_choice('people.count', $grid->projects->total()) }}</p>
+        <div class="table-frame" tabindex="0" role="region" aria-label="{{ __('people.grid') }}">
+            <table class="table progress-grid">
+                <caption class="visually-hidden">{{ __('people.grid') }}</caption>
+                <thead>
+                    <tr>
+                        <th scope="col">{{ __('people.member') }}</th>
+                        <th scope="col">{{ __('people.size') }}</th>
+                        @foreach ($grid->clues as $clue)
+                            <th scope="col" class="clue-column"><span title="{{ $clue->title }}">{{ $clue->number }}</span></th>
+                        @endforeach
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($grid->projects as $project)
+                        <tr>
+                            <th scope="row">{{ $project->user->name }} <small>{{ $project->name }}</small></th>
+                            <td>{{ $grid->sizeName($project) }}</td>
+                            @foreach ($grid->clues as $clue)
+                                @php($drop = $grid->drop($project, $clue))
+                                <td class="clue-column"><x-drop :state="$drop->state"/><span class="visually-hidden">{{ $drop->state->label() }}</span>@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+        {{ $grid->projects->links('components.pages') }}
+    @endif
+</x-layout.host>

@@ -1,0 +1,17 @@
+<x-layout.member :title="__('bench.title')" :project="$project" place="bench">
+    <h1>{{ __('bench.title') }}</h1>
+    <p>{{ __('bench.intro') }}</p>
+    @forelse ($bags as $bag)
+        <section class="card bag" aria-label="{{ $bag->name }}">
+            <x-picture :picture="$bag->picture" :scale="84 / max($bag->picture->width, $bag->picture->height)"/>
+            <div>
+                <p class="eyebrow">{{ __('bench.bag', ['number' => $bag->clue]) }}</p>
+                <h2>{{ $bag->name }}</h2>
+                <p class="bag-count">{{ __('bench.progress', ['done' => $bag->done, 'total' => $bag->total]) }}</p>
+                <x-figure :figure="$bag->unfinished" size="small"/>
+            </div>
+        </section>
+    @empty
+        <div class="empty"><p>{{ __('bench.empty') }}</p></div>
+    @endforelse
+</x-layout.member>

@@ -1,0 +1,9 @@
+<x-layout.member :title="__('fabrics.title')" :project="$project" place="fabrics">
+    <h1>{{ __('fabrics.title') }}</h1>
+    <p>{{ __('fabrics.intro') }}</p>
+    <div class="fabric-cards">
+        @foreach ($fabrics as $fabric)
+            @include('clue.fabric', ['fabric' => $fabric])
+        @endforeach
+    </div>
+</x-layout.member>

@@ -1,0 +1,41 @@
+<x-layout.member :title="__('nav.member.now')" :project="$project" place="now">
+    @php($current = $line->current())
+    @php($next = $line->next())
+    <h1 class="visually-hidden">{{ $project->quiltAlong->name }}: {{ __('nav.member.now') }}</h1>
+    <x-stitch-line :drops="$line->drops" :current="$current?->number"/>
+    @if ($current)
+        <section class="card do-next" aria-labelledby="do-next">
+            <p class="eyebrow">{{ __('now.next') }}</p>
+            <h2 id="do-next" class="serif">{{ $current->title }}</h2>
+            @if ($current->total)
+                <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
+                <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}" aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
+            @endif
+            <a class="btn btn-main" href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\DropState::Waiting => 'now.begin', App\Presentation\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
+        </section>
+    @else
+        <p class="lead">{{ __('now.nothing_open') }}</p>
+    @endif
+    <section class="card" aria-labelledby="countdown">
+        @if ($next)
+            <h2 id="countdown" class="eyebrow">{{ __('now.opens_in', ['number' => $next->number]) }}</h2>
+            <div class="countdown" x-data="countdown" data-opens="{{ $next->opens->getTimestampMs() }}" data-now="{{ now()->getTimestampMs() }}" aria-hidden="true">
+                <span><b x-text="days">–</b> {{ __('now.days') }}</span>
+                <span><b x-text="hours">–</b> {{ __('now.hours') }}</span>
+                <span><b x-text="minutes">–</b> {{ __('now.minutes') }}</span>
+                <span><b x-text="seconds">–</b> {{ __('now.seconds') }}</span>
+            </div>
+            <p>{{ __('now.opens_at', ['when' => $next->when()]) }}</p>
+        @else
+            <h2 id="countdown" class="eyebrow">{{ __('now.no_next') }}</h2>
+        @endif
+    </section>
+    <details class="card drop-key">
+        <summary>{{ __('drops.key') }}</summary>
+        <ul class="plain-list">
+            @foreach (App\Presentation\DropState::cases() as $state)
+                <li><x-drop :state="$state"/> {{ $state->label() }}</li>
+            @endforeach
+        </ul>
+    </details>
+</x-layout.member>

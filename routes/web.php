@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AccountController;
+use App\Http\Controllers\Auth\ForgotPasswordController;
+use App\Http\Controllers\Auth\RegisterController;
+use App\Http\Controllers\Auth\ResetPasswordController;
+use App\Http\Controllers\Auth\SessionController;
+use App\Http\Controllers\EmailChangeController;
+use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HomeController;
+use App\Http\Controllers\Host;
+use App\Http\Controllers\JoinController;
+use App\Http\Controllers\Member;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PostController;
+use App\Http\Controllers\StyleController;
+use App\Http\Controllers\WelcomeController;
+use App\Http\Middleware\DemoOnly;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', WelcomeController::class)->name('welcome');
+Route::get('up', HealthController::class)->withoutMiddleware('web')->name('health');
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('register', [RegisterController::class, 'create'])->name('register');
+    Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
+    Route::get('sign-in', [SessionController::class, 'create'])->name('login');
+    Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('forgot-password', [ForgotPasswordController::class, 'create'])->name('password.request');
+    Route::post('forgot-password', [ForgotPasswordController::class, 'store'])->middleware('throttle:mail')->name('password.email');
+    Route::get('reset-password/{token}', [ResetPasswordController::class, 'create'])->name('password.reset');
+    Route::post('reset-password', [ResetPasswordController::class, 'store'])->middleware('throttle:sign-in')->name('password.update');
+});
+
+Route::middleware('throttle:join')->group(function (): void {
+    Route::get('join', [JoinController::class, 'index'])->name('join');
+    Route::post('join', [JoinController::class, 'find'])->name('join.find');
+    Route::get('join/{code}', [JoinController::class, 'show'])->name('join.show');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('sign-out', [SessionController::class, 'destroy'])->name('logout');
+    Route::get('home', HomeController::class)->name('home');
+    Route::post('join/{code}', [JoinController::class, 'store'])->middleware('throttle:join')->name('join.store');
+
+    Route::get('account', [AccountController::class, 'edit'])->name('account');
+    Route::patch('account', [AccountController::class, 'update'])->name('account.update');
+    Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in')->name('account.destroy');
+    Route::put('account/password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('account.password');
+    Route::post('account/email', [EmailChangeController::class, 'store'])->middleware('throttle:mail')->name('account.email');
+    Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed')->name('account.email.confirm');
+
+    Route::prefix('q/{project}')->name('member.')->middleware('can:work,project')->group(function (): void {
+        Route::get('/', Member\NowController::class)->name('now');
+        Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
+        Route::get('clues/{number}', [Member\ClueController::class, 'show'])->name('clues.show');
+        Route::get('clues/{number}/counters', [Member\CounterController::class, 'index'])->name('counters.index');
+        Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->middleware('throttle:taps')->name('taps.store');
+        Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
+        Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
+        Route::get('bench', Member\BenchController::class)->name('bench');
+        Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
+        Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');
+    });
+
+    Route::prefix('host/{quiltAlong}')->name('host.')->middleware('can:help,quiltAlong')->group(function (): void {
+        Route::get('/', Host\DeskController::class)->name('desk');
+        Route::get('design', Host\DesignController::class)->name('design');
+        Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
+        Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
+        Route::get('people', Host\PeopleController::class)->name('people');
+
+        Route::middleware('can:run,quiltAlong')->group(function (): void {
+            Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
+            Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
+            Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');
+            Route::post('invitation', [Host\InvitationController::class, 'store'])->name('invitation.store');
+        });
+    });
+});
+
+Route::middleware(DemoOnly::class)->group(function (): void {
+    Route::get('style', StyleController::class)->name('style');
+    Route::get('post', [PostController::class, 'index'])->name('post.index');
+    Route::get('post/{post}', [PostController::class, 'show'])->name('post.show');
+});

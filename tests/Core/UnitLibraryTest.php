@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitKind;
+
+/** @return list<Slot> */
+function fabrics(int $count): array
+{
+    return array_map(fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]), range(0, $count - 1));
+}
+
+function unitOf(UnitKind $kind, Length $height, int $fabrics, ?Length $width = null): Unit
+{
+    $width ??= $height->times($kind->proportion() ?? 2);
+    $corners = [];
+    if ($kind === UnitKind::Corners) {
+        foreach (array_slice(['top-left', 'top-right', 'bottom-right', 'bottom-left'], 0, $fabrics - 1) as $index => $place) {
+            $corners[$place] = $height->times($index % 2 === 0 ? 1 : 2, 4);
+        }
+    }
+
+    return UnitFactory::make($kind, new Size($width, $height), fabrics($fabrics), $corners);
+}
+
+function roomOf(string $seam): CuttingRoom
+{
+    return new CuttingRoom(Length::parse($seam), Length::inches(40), Length::fraction(1, 2));
+}
+
+function pieceOf(Making $making, string $id): Piece
+{
+    foreach ($making->pieces as $piece) {
+        if ($piece->id === $id) {
+            return $piece;
+        }
+    }
+    throw new LogicException("No piece $id.");
+}
+
+function exactly(Piece $piece): string
+{
+    return $piece->width->exact->toDecimal(6);
+}
+
+function byRule(Piece $piece): string
+{
+    return $piece->width->in(Notation::Fractions)->encode();
+}
+
+function ruled(string $length): string
+{
+    return Length::parse($length)->encode();
+}
+
+it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
+    $unit = unitOf(UnitKind::Hourglass, Length::parse($given['finished']), 2);
+    $triangles = $unit->making(Method::HourglassTriangles, roomOf($given['seam']));
+    $squares = $unit->making(Method::HourglassSquares, roomOf($given['seam']));
+
+    expect(exactly($triangles->pieces[0]))->toBe($expect['cut_long_side_exact'])
+        ->and(byRule($triangles->pieces[0]))->toBe(ruled($expect['cut_square_rule']))
+        ->and($triangles->pieces[0]->yield)->toBe($expect['per_square_cut_twice'])
+        ->and(byRule($squares->pieces[0]))->toBe(ruled($expect['hourglass_from_hst_pairs_square_rule']))
+        ->and($squares->unitsAtATime())->toBe($expect['hourglass_yield_per_pair_of_squares']);
+})->with(fn (): array => referenceCases('qst'));
+
+it('cuts a half and two quarters as they were cut and measured', function (array $given, array $expect): void {
+    $making = unitOf(UnitKind::HalfAndQuarters, Length::parse($given['finished']), 3)->making(Method::HalfAndQuartersTriangles, roomOf($given['seam']));
+
+    expect(exactly(pieceOf($making, 'half')))->toBe($expect['half_square_exact'])->and(byRule(pieceOf($making, 'half')))->toBe(ruled($expect['half_square_rule']))
+        ->and(exactly(pieceOf($making, 'top')))->toBe($expect['quarter_square_exact'])->and(byRule(pieceOf($making, 'left')))->toBe(ruled($expect['quarter_square_rule']));
+})->with(fn (): array => referenceCases('half_and_two_quarters'));
+
+it('cuts flying geese without waste as they were cut and measured', function (array $given, array $expect): void {
+    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseNoWaste, roomOf($given['seam']));
+
+    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['big_square_exact'])->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['big_square_rule']))
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['small_square_exact'])->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['small_square_rule']))
+        ->and($making->unitsAtATime())->toBe($expect['yield'])->and(pieceOf($making, 'sky')->quantity($expect['yield']))->toBe($expect['small_squares']);
+})->with(fn (): array => referenceCases('geese_no_waste'));
+
+it('sews and flips flying geese as they were cut and measured', function (array $given, array $expect): void {
+    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseFlip, roomOf($given['seam']));
+
+    expect(pieceOf($making, 'goose')->length?->exact->toDecimal(6))->toBe($expect['rectangle_w_exact'])->and(exactly(pieceOf($making, 'goose')))->toBe($expect['rectangle_h_exact'])
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['square_exact'])->and(pieceOf($making, 'sky')->quantity(1))->toBe($expect['squares']);
+})->with(fn (): array => array_values(array_filter(
+    referenceCases('geese_stitch_and_flip'),
+    fn (array $case): bool => Length::parse($case[0]['finished_w'])->equals(Length::parse($case[0]['finished_h'])->times(2)),
+)));
+
+it('cuts triangles for flying geese as they were cut and measured', function (array $given, array $expect): void {
+    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseTriangles, roomOf($given['seam']));
+
+    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['goose_square_cut_twice_exact'])->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['goose_square_cut_twice_rule']))
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['sky_square_cut_once_exact'])->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['sky_square_cut_once_rule']))
+        ->and(pieceOf($making, 'goose')->yield)->toBe($expect['goose_triangles_per_square'])->and(pieceOf($making, 'sky')->yield)->toBe($expect['sky_triangles_per_square']);
+})->with(fn (): array => referenceCases('geese_cut_triangles'));
+
+it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
+    $side = Length::parse($given['finished_square']);
+    $unit = UnitFactory::make(UnitKind::Corners, Size::square($side), fabrics(2), ['top-left' => Length::parse($given['finished_leg'])]);
+    $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
+
+    expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['corner_square_exact']);
+})->with(fn (): array => referenceCases('stitch_and_flip_corner'));
+
+it('cuts a square in a square as it was cut and measured, the centre never too large', function (array $given, array $expect): void {
+    $making = unitOf(UnitKind::SquareInSquare, Length::parse($given['finished']), 2)->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
+
+    expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])->and(byRule(pieceOf($making, 'centre')))->toBe(ruled($expect['centre_square_down_eighth']))
+        ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_cut_once_exact'])->and(byRule(pieceOf($making, 'corner')))->toBe(ruled($expect['corner_square_cut_once_rule']))
+        ->and(pieceOf($making, 'corner')->quantity(1))->toBe($expect['corner_squares']);
+})->with(fn (): array => referenceCases('square_in_square'));
+
+it('covers every kind of unit with its patches, at thousands of sizes, whichever way it lies', function (UnitKind $kind): void {
+    mt_srand(crc32($kind->value));
+    [$least, $most] = $kind->fabrics();
+    for ($round = 0; $round < 200; $round++) {
+        $unit = unitOf($kind, Length::fraction(mt_rand(4, 200), mt_rand(1, 16)), mt_rand($least, $most));
+        $size = $unit->finished();
+        $orientation = Orientation::of(90 * mt_rand(0, 3), mt_rand(0, 1) === 1);
+        $patches = array_map(fn (Patch $patch): Patch => $patch->oriented($orientation, $size), $unit->patches());
+        $within = $orientation->sizeOf($size);
+
+        expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($size->area(), 1e-6 * max(1, $size->area()));
+        foreach ($patches as $patch) {
+            foreach ($patch->outline->corners as $corner) {
+                expect($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($within->width) || $corner->y->isGreaterThan($within->height))->toBeFalse();
+            }
+        }
+    }
+})->with(UnitKind::cases());
+
+it('doubles every finished length when a unit is doubled', function (UnitKind $kind): void {
+    [$least] = $kind->fabrics();
+    $double = fn (Unit $unit): array => array_map(fn (Patch $patch): string => (new Patch($patch->slot, new Outline(...array_map(
+        fn (Point $corner): Point => new Point($corner->x->times(2), $corner->y->times(2)), $patch->outline->corners,
+    ))))->encode(), $unit->patches());
+    $encode = fn (Unit $unit): array => array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
+
+    expect($double(unitOf($kind, Length::parse('3 1/3'), $least)))->toBe($encode(unitOf($kind, Length::parse('6 2/3'), $least)));
+})->with(UnitKind::cases());
+
+/** The polygon with every edge moved outward by a distance, by intersecting the moved edges: independent of the formulas in the core. */
+function movedOut(Outline $outline, float $distance): array
+{
+    $points = array_map(fn (Point $corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $outline->corners);
+    $count = count($points);
+    $twice = 0.0;
+    foreach ($points as $index => [$x, $y]) {
+        [$nextX, $nextY] = $points[($index + 1) % $count];
+        $twice += $x * $nextY - $nextX * $y;
+    }
+    $outward = $twice > 0 ? 1 : -1;
+    $lines = [];
+    foreach ($points as $index => [$x, $y]) {
+        [$nextX, $nextY] = $points[($index + 1) % $count];
+        $length = hypot($nextX - $x, $nextY - $y);
+        $normal = [$outward * ($nextY - $y) / $length, -$outward * ($nextX - $x) / $length];
+        $lines[] = [$normal[0], $normal[1], $normal[0] * $x + $normal[1] * $y + $distance];
+    }
+    $moved = [];
+    foreach ($lines as $index => [$a, $b, $c]) {
+        [$d, $e, $f] = $lines[($index + $count - 1) % $count];
+        $determinant = $d * $b - $a * $e;
+        $moved[] = [($f * $b - $c * $e) / $determinant, ($d * $c - $a * $f) / $determinant];
+    }
+
+    return $moved;
+}
+
+it('cuts every triangle as its finished polygon moved out by the seam', function (UnitKind $kind, Method $method, array $pieces): void {
+    foreach (['1/4' => 0.25, '3/8' => 0.375] as $seam => $distance) {
+        foreach (['2', '3 1/3', '5 5/16'] as $height) {
+            $unit = unitOf($kind, Length::parse($height), $kind->fabrics()[0]);
+            $making = $unit->making($method, roomOf((string) $seam));
+            foreach ($pieces as $patch => $id) {
+                $moved = movedOut($unit->patches()[$patch]->outline, $distance);
+                // A half triangle's legs and a quarter's long edge lie square to the unit: the square it is cut from is as long as those.
+                $square = 0.0;
+                foreach ($moved as $index => [$x, $y]) {
+                    [$nextX, $nextY] = $moved[($index + 1) % 3];
+                    if (abs($x - $nextX) < 1e-9 || abs($y - $nextY) < 1e-9) {
+                        $square = max($square, hypot($nextX - $x, $nextY - $y));
+                    }
+                }
+                expect(pieceOf($making, $id)->width->exact->toFloat())->toEqualWithDelta($square, 1e-9);
+            }
+        }
+    }
+})->with([
+    [UnitKind::HalfSquareTriangle, Method::HstTriangles, [0 => 'first', 1 => 'second']],
+    [UnitKind::Hourglass, Method::HourglassTriangles, [0 => 'square-1', 1 => 'square-2', 2 => 'square-1']],
+    [UnitKind::HalfAndQuarters, Method::HalfAndQuartersTriangles, [0 => 'half', 1 => 'top', 2 => 'left']],
+    [UnitKind::Geese, Method::GeeseTriangles, [0 => 'goose', 1 => 'sky', 2 => 'sky']],
+    [UnitKind::SquareInSquare, Method::SquareInSquareTriangles, [1 => 'corner', 4 => 'corner']],
+]);
+
+it('cuts enough of every piece for any number of units, and says how many are over', function (UnitKind $kind): void {
+    [$least, $most] = $kind->fabrics();
+    foreach ($kind->methods() as $method) {
+        foreach ([$least, $most] as $count) {
+            $making = unitOf($kind, Length::inches(3), $count)->making($method, CuttingRoom::usual());
+            foreach ([0, 1, 2, 3, 7, 13, 40, 152] as $units) {
+                $scarcest = PHP_INT_MAX;
+                foreach ($making->pieces as $piece) {
+                    $enough = intdiv($piece->quantity($units), $piece->each) * $piece->yield;
+                    expect($enough)->toBeGreaterThanOrEqual($units * $piece->perUnit)
+                        ->and($units === 0 ? 0 : $enough - $piece->yield)->toBeLessThan(max(1, $units * $piece->perUnit));
+                    $scarcest = $piece->isSegment() ? $scarcest : min($scarcest, intdiv($enough, $piece->perUnit));
+                }
+                expect($making->spares($units))->toBe($scarcest - $units);
+            }
+        }
+    }
+})->with(UnitKind::cases());
+
+it('uses about as much cloth as its patches and their seams take', function (UnitKind $kind): void {
+    foreach ($kind->methods() as $method) {
+        $unit = unitOf($kind, Length::inches(3), $kind->fabrics()[0]);
+        $making = $unit->making($method, CuttingRoom::usual());
+        $unfinished = $unit->finished()->outsetBy(Length::fraction(1, 4))->area();
+
+        expect($making->clothPerUnit)->toBeGreaterThanOrEqual($unfinished - 1e-9)->toBeLessThan($unfinished * 2.6);
+    }
+})->with(UnitKind::cases());
+
+it('sews two kinds of strip set for nine-patches', function (): void {
+    $making = unitOf(UnitKind::NinePatch, Length::inches(3), 2)->making(Method::NinePatchStrips, CuttingRoom::usual());
+
+    // ⌊39½ / 1½⌋ = 26 segments a set: 40 units take 80 outer segments (4 sets) and 40 inner ones (2 sets).
+    expect($making->batches(40))->toBe(6)
+        ->and(array_map(fn (Piece $piece): int => $piece->quantity(40), $making->pieces))->toBe([8, 4, 4, 2, 80, 40])
+        ->and($making->spares(40))->toBe(12);
+});
+
+it('makes hourglasses of four fabrics from triangles alone, since squares would mirror half of them', function (): void {
+    $unit = unitOf(UnitKind::Hourglass, Length::inches(3), 4);
+    expect($unit->making(Method::HourglassSquares, CuttingRoom::usual())->method)->toBe(Method::HourglassTriangles);
+
+    $three = unitOf(UnitKind::Hourglass, Length::inches(3), 3)->making(Method::HourglassSquares, CuttingRoom::usual());
+    expect(array_map(fn (Piece $piece): int => $piece->quantity(5), $three->pieces))->toBe([2, 4, 2]);
+});
+
+it('refuses corners that overlap, are given twice or lie nowhere', function (array $corners, int $fabrics, string $words): void {
+    expect(fn () => UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(3)), fabrics($fabrics), array_map(Length::parse(...), $corners)))->toThrow(InvalidArgumentException::class, $words);
+})->with([
+    [['top-left' => '2', 'top-right' => '2 1/8'], 2, 'do not fit'],
+    [['top-left' => '2', 'bottom-left' => '1 1/8'], 2, 'do not fit'],
+    [['bottom-left' => '3 1/8'], 2, 'do not fit'],
+    [['middle' => '1'], 2, 'no corner "middle"'],
+    [[], 2, 'need their legs'],
+    [['top-left' => '1', 'top-right' => '1', 'bottom-left' => '1'], 3, 'one fabric for all or one for each'],
+]);
+
+it('lets corners meet in a point', function (): void {
+    $unit = UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(2)), fabrics(2), ['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]);
+    expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $unit->patches())))->toEqualWithDelta(8.0, 1e-9);
+});

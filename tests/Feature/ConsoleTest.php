@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Artisan;
+
+const NIGHT_FERRY = 'database/designs/night-ferry.json';
+
+it('prints the plan of a design at a size, by chosen methods', function (): void {
+    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--method' => ['hst:eight', 'four-patch:squares']])
+        ->expectsOutput("Night Ferry, Throw: 68\u{a0}in x 68\u{a0}in")
+        ->expectsOutput('  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in')
+        ->expectsOutput('    B  13 squares, 7¾ in')
+        ->expectsOutput('    C  304 squares, 2 in')
+        ->assertSuccessful();
+});
+
+it('prints the same bytes of data each time', function (): void {
+    $print = function (): string {
+        Artisan::call('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-queen', '--json' => true]);
+
+        return Artisan::output();
+    };
+    expect($print())->toBe($print())->and(json_decode($print(), true)['clues'][0]['tasks'][0]['count'])->toBe(200);
+});
+
+it('says what is wrong with what it was asked', function (array $asked, string $words): void {
+    $this->artisan('dew:plan', $asked)->expectsOutputToContain($words)->assertFailed();
+})->with([
+    [['file' => 'nowhere.json', '--size' => 's-crib'], 'no file nowhere.json'],
+    [['file' => NIGHT_FERRY, '--size' => 's-king'], 'The sizes are: s-crib'],
+    [['file' => NIGHT_FERRY, '--size' => 's-crib', '--method' => ['hst:nine']], 'no method "hst:nine"'],
+    [['file' => 'composer.json', '--size' => 's-crib'], 'has no "dew"'],
+]);
+
+it('proves a design, and fails when it cannot be sewn', function (): void {
+    $this->artisan('dew:proof', ['file' => NIGHT_FERRY])->expectsOutput(__('proof.clean'))->assertSuccessful();
+    $file = tempnam(sys_get_temp_dir(), 'dew');
+    file_put_contents($file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents(NIGHT_FERRY), true)));
+    $this->artisan('dew:proof', ['file' => $file])
+        ->expectsOutput("Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.")
+        ->expectsOutput('4 errors, 0 warnings, 0 notes')
+        ->assertExitCode(1);
+    unlink($file);
+});
+
+it('times the core', function (): void {
+    $this->artisan('dew:bench', ['what' => 'core', '--runs' => 1])->expectsOutputToContain('30 blocks, 6 sizes')->assertSuccessful();
+    $this->artisan('dew:bench', ['what' => 'coffee'])->assertFailed();
+});
+
+it('draws a quilt that any viewer can open', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'dew');
+    $this->artisan('dew:draw', ['file' => NIGHT_FERRY, '--size' => 's-twin', '--out' => $file])->assertSuccessful();
+    $svg = simplexml_load_string((string) file_get_contents($file));
+    expect((string) $svg['viewBox'])->toBe('0 0 6800 9200')->and($svg->use)->toHaveCount(35);
+    unlink($file);
+    $this->artisan('dew:draw', ['file' => NIGHT_FERRY, '--size' => 's-twin', '--out' => '/nowhere/at/all.svg'])->expectsOutputToContain('cannot be written')->assertFailed();
+});

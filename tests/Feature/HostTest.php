@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\TellOfRelease;
+use App\Models\Clue;
+use App\Models\Post;
+use App\Models\Role;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->owner = $this->person($this->quilt, Role::Owner);
+    $this->base = "/host/{$this->quilt->slug}";
+    $this->travelTo(CarbonImmutable::parse('2027-03-01 12:00', 'UTC'));
+    $this->actingAs($this->owner);
+});
+
+it('schedules a clue by the wall clock of a named zone and moves it again', function (): void {
+    $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertRedirect("{$this->base}/clues#clue-1")->assertSessionHas('status');
+    expect($this->clue($this->quilt, 1)->release_at->toIso8601String())->toBe('2027-03-06T14:00:00+00:00');
+
+    $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-20', 'time' => '09:00', 'zone' => 'America/New_York']);
+    $clue = $this->clue($this->quilt, 1);
+    expect($clue->release_at->toIso8601String())->toBe('2027-03-20T13:00:00+00:00')->and($clue->local_time)->toBe('09:00')->and($clue->zone)->toBe('America/New_York');
+    $this->get("{$this->base}/clues")->assertSee('value="2027-03-20"', false)->assertSee('Sat 20 Mar 2027, 09:00 New York time');
+});
+
+it('says what is wrong with a release time, at its field, and keeps the rest', function (array $given, string $field, string $words): void {
+    $this->from("{$this->base}/clues")->put("{$this->base}/clues/1/release", $given + ['clue' => 1, 'date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertSessionHasErrors($field);
+    $this->get("{$this->base}/clues")->assertSee($words)->assertSee('id="'.$field.'-1-note"', false)->assertSee('value="'.($given['zone'] ?? 'America/New_York').'"', false);
+    expect($this->clue($this->quilt, 1)->release_at)->toBeNull();
+})->with([
+    'in the past' => [['date' => '2027-02-28'], 'date', 'press Release now'],
+    'a minute ago' => [['date' => '2027-03-01', 'time' => '06:59'], 'date', 'there it is March 1, 2027 7:00 AM now'],
+    'no such day' => [['date' => '2027-02-30'], 'date', 'Enter a day in the calendar'],
+    'no such hour' => [['time' => '25:00'], 'time', 'Enter an hour such as 09:00'],
+    'no such zone' => [['zone' => 'Saltbox/Lane'], 'zone', 'Choose a time zone'],
+]);
+
+it('tells the host when the clocks skip the hour she chose', function (): void {
+    $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-14', 'time' => '02:30', 'zone' => 'America/New_York'])->assertSessionHas('warning', 'The clocks skip 02:30 that day, so it opens at 03:30.');
+    expect($this->clue($this->quilt, 1)->release_at->toIso8601String())->toBe('2027-03-14T07:30:00+00:00');
+});
+
+it('releases now, withdraws, and brings back what was counted', function (): void {
+    $project = $this->project($this->quilt);
+    $this->post("{$this->base}/clues/1/release")->assertSessionHas('status');
+    $this->tap($project, ['amount' => 5])->assertOk();
+    $this->actingAs($this->owner)->delete("{$this->base}/clues/1/release");
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertNotFound();
+    $this->actingAs($this->owner)->post("{$this->base}/clues/1/release");
+    $this->actingAs($project->user)->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-beam-sewn.done', 5);
+});
+
+it('does not move a clue that is open', function (): void {
+    $this->release($this->quilt);
+    $this->put("{$this->base}/clues/1/release", ['date' => '2027-04-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertSessionHasErrors('date');
+    expect($this->clue($this->quilt, 1)->isReleased())->toBeTrue();
+});
+
+it('previews a clue as each size will see it', function (string $size, string $beams): void {
+    $this->get("{$this->base}/clues/1?size=$size")->assertOk()->assertSeeText("Make $beams")->assertSeeText('Casting off')->assertDontSee('counter-buttons');
+})->with([['s-crib', '40'], ['s-throw', '104'], ['s-twin', '144'], ['s-queen', '200']]);
+
+it('falls back to the first size when asked for one that does not exist', function (): void {
+    $this->get("{$this->base}/clues/1?size=s-king")->assertOk()->assertSeeText('Make 40');
+});
+
+it('shows where every member stands', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $this->project($this->quilt, 's-queen');
+    $this->tap($project, ['counter' => 'trimmed', 'amount' => 7])->assertOk();
+    $page = $this->actingAs($this->owner)->get("{$this->base}/people")->assertOk();
+    expect(preg_replace('/\s+/', '', strip_tags((string) $page->getContent())))->toContain('7/112');
+    $page->assertSee($project->user->name)->assertSee('Queen');
+    $this->get("{$this->base}/people?search=".urlencode('%'))->assertSee('Nobody of that name');
+});
+
+it('replaces the join code, and the old one stops working', function (): void {
+    $old = $this->quilt->invitations()->firstOrFail()->code;
+    $this->post("{$this->base}/invitation")->assertSessionHas('status');
+    $new = $this->quilt->invitations()->whereNull('revoked_at')->firstOrFail()->code;
+    $this->get("/join/$old")->assertNotFound();
+    $this->get("/join/$new")->assertOk();
+    $this->post('/join', ['code' => $old])->assertSessionHasErrors(['code' => __('join.unknown_code')]);
+});
+
+it('asks the same few queries for three members and for three hundred', function (): void {
+    $this->release($this->quilt);
+    $count = function (): int {
+        $this->actingAs($this->owner->fresh());
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get("{$this->base}/people")->assertOk();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    $begin = function (int $members): void {
+        for ($i = 0; $i < $members; $i++) {
+            DB::table('clue_progress')->insert(['project_id' => $this->project($this->quilt)->id, 'clue_id' => $this->clue($this->quilt, 1)->id, 'done' => 1, 'total' => 304]);
+        }
+    };
+    $begin(3);
+    $count();
+    $few = $count();
+    $begin(297);
+
+    expect($count())->toBe($few)->and($few)->toBeLessThanOrEqual(12);
+});
+
+it('mails members once when a clue opens, and not when it was taken back before the mail went out', function (): void {
+    $project = $this->project($this->quilt);
+    $this->project($this->quilt, user: $project->user);
+    $this->release($this->quilt);
+    $this->artisan('dew:announce-releases')->assertSuccessful();
+    $this->artisan('dew:announce-releases')->assertSuccessful();
+    $posts = Post::query()->addressedTo($project->user->email)->get();
+    expect($posts)->toHaveCount(1)->and($posts[0]->subject)->toBe('Night Ferry: clue 1 is open');
+
+    Queue::fake();
+    $clue = $this->release($this->quilt, 2);
+    $this->artisan('dew:announce-releases');
+    Queue::assertPushed(TellOfRelease::class, 1);
+    $clue->forceFill(['withdrawn_at' => now()])->save();
+    (new TellOfRelease($project->user_id, $clue->id))->handle();
+    expect(Post::query()->count())->toBe(1)->and(Clue::query()->whereKey($clue->id)->value('announced_at'))->not->toBeNull();
+});

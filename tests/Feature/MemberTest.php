@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\ClueProgress;
+use App\Models\Progress;
+use App\Models\Project;
+use App\Models\Role;
+use App\Models\Tap;
+use App\Models\User;
+use App\Plans\SheetMissed;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Str;
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->code = $this->quilt->invitations()->firstOrFail()->code;
+});
+
+it('joins by a code, however it is typed, and picks up where sign-in left off', function (): void {
+    $this->post('/join', ['code' => ' '.Str::lower(substr($this->code, 0, 4)).'-'.substr($this->code, 4)])->assertRedirect("/join/{$this->code}");
+    $this->get("/join/{$this->code}")->assertOk()->assertSee('Night Ferry')->assertSee('Throw')->assertDontSee('Casting off');
+    $this->post('/register', ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'])->assertRedirect("/join/{$this->code}");
+    $this->post("/join/{$this->code}", ['size' => 's-throw', 'colourway' => 'c-first-boat'])->assertRedirect();
+    $project = Project::query()->firstOrFail();
+    expect($project->size_key)->toBe('s-throw')->and($project->name)->toBe('My Night Ferry')->and($project->user->roleIn($this->quilt))->toBe(Role::Member);
+});
+
+it('refuses a size that does not exist and keeps what was chosen', function (): void {
+    $this->actingAs(User::factory()->create());
+    $this->from("/join/{$this->code}")->post("/join/{$this->code}", ['size' => 's-king', 'colourway' => 'c-first-boat', 'name' => 'For Nan'])->assertSessionHasErrors(['size' => __('join.unknown_size')]);
+    $this->get("/join/{$this->code}")->assertSee('value="For Nan"', false)->assertSee(__('join.unknown_size'));
+    expect(Project::query()->count())->toBe(0);
+});
+
+it('offers somebody already in a second quilt, and makes it only when she says so', function (): void {
+    $project = $this->project($this->quilt);
+    $this->actingAs($project->user)->get("/join/{$this->code}")->assertSee(__('join.already_title'))->assertSee(__('join.second'));
+    $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat'])->assertSessionHasErrors(['second' => __('join.already_in')]);
+    $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat', 'second' => '1'])->assertRedirect();
+    expect($project->user->projects()->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])->and($project->user->memberships()->count())->toBe(1);
+});
+
+it('keeps an owner an owner when she joins her own quilt-along', function (): void {
+    $owner = $this->person($this->quilt, Role::Owner);
+    $this->actingAs($owner)->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat']);
+    expect($owner->fresh()->roleIn($this->quilt))->toBe(Role::Owner);
+});
+
+it('shows the countdown before the hour and the clue after it', function (): void {
+    $project = $this->project($this->quilt);
+    $this->clue($this->quilt, 1)->forceFill(['release_at' => now()->addHour(), 'zone' => 'Europe/Dublin'])->save();
+    $this->actingAs($project->user)->get("/q/{$project->id}")->assertOk()->assertSee('data-opens="'.now()->addHour()->startOfSecond()->getTimestampMs(), false)->assertSee('Dublin time')->assertDontSee('Casting off');
+    $this->travel(61)->minutes();
+    $this->get("/q/{$project->id}")->assertSee('Casting off')->assertSee('Begin clue 1');
+    $this->get("/q/{$project->id}/clues")->assertRedirect("/q/{$project->id}/clues/1");
+});
+
+it('shows each size its own numbers and no other', function (string $size, array $own, array $others): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, $size);
+    $page = $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
+    foreach ($own as $text) {
+        $page->assertSeeText($text);
+    }
+    foreach ($others as $text) {
+        $page->assertDontSeeText($text);
+    }
+})->with([
+    ['s-crib', ['Make 40', 'Make 16', 'Make 56', 'Crib'], ['Make 104', 'Make 48', 'Queen']],
+    ['s-queen', ['Make 200', 'Make 96', 'Make 296', 'Queen'], ['Make 104', 'Make 40', 'Crib']],
+]);
+
+it('counts, and keeps the count', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $this->tap($project, ['amount' => 3])->assertOk()->assertExactJson(['done' => 3, 'total' => 40, 'applied' => 3, 'message' => null]);
+    $this->tap($project, ['amount' => -1])->assertJsonPath('done', 2);
+    $this->tap($project, ['kind' => 'all'])->assertJsonPath('done', 40)->assertJsonPath('applied', 38);
+    $this->tap($project, ['counter' => 'cut:hst:two:first', 'amount' => 20])->assertJsonPath('total', 20);
+    $this->get("/q/{$project->id}/clues/1")->assertSee('data-done="40"', false);
+    expect(Tap::query()->count())->toBe(4);
+});
+
+it('refuses to pass the total and says how many are left', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $this->tap($project, ['amount' => 38])->assertOk();
+    $this->tap($project, ['amount' => 3])->assertUnprocessable()->assertJson(['done' => 38, 'applied' => 0, 'message' => 'Only 2 are left of 40, so 3 were not added.']);
+    $this->tap($project, ['amount' => 2])->assertOk();
+    $this->tap($project, ['amount' => 1])->assertUnprocessable()->assertJsonPath('message', 'All 40 are counted already, perhaps on another device.');
+    $this->tap($project, ['amount' => -41])->assertUnprocessable()->assertJsonPath('message', 'There are only 40 to take off.');
+    expect(Tap::query()->count())->toBe(2);
+});
+
+it('counts the same tap once, however often it arrives', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $id = (string) Str::uuid();
+    foreach (range(1, 3) as $time) {
+        $this->tap($project, ['id' => $id, 'amount' => 5])->assertOk()->assertJsonPath('done', 5);
+    }
+    $this->tap($project, ['id' => Str::upper($id), 'amount' => 5])->assertJsonPath('done', 5);
+    expect(Tap::query()->count())->toBe(1);
+});
+
+it('takes as much of a waiting tap as fits and says so', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $this->tap($project, ['amount' => 38]);
+    $this->tap($project, ['amount' => 5, 'queued' => true])->assertOk()->assertJson(['done' => 40, 'applied' => 2, 'message' => '2 of the 5 counted while you were away were added; 40 is all.']);
+});
+
+it('takes a tap back by what it really did, once', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $id = (string) Str::uuid();
+    $this->tap($project, ['amount' => 38]);
+    $this->tap($project, ['id' => $id, 'amount' => 5, 'queued' => true]);
+    foreach (range(1, 2) as $time) {
+        $this->tap($project, ['kind' => 'undo', 'undoes' => $id])->assertOk()->assertJsonPath('done', 38);
+    }
+    $stranger = $this->project($this->quilt);
+    $this->tap($stranger, ['kind' => 'undo', 'undoes' => $id])->assertNotFound();
+});
+
+it('does not let two people share one tap id', function (): void {
+    $this->release($this->quilt);
+    $id = (string) Str::uuid();
+    $this->tap($this->project($this->quilt), ['id' => $id, 'amount' => 5])->assertOk();
+    $this->tap($this->project($this->quilt), ['id' => $id, 'amount' => 5])->assertNotFound();
+});
+
+it('refuses taps that make no sense', function (array $tap, int $status): void {
+    $this->release($this->quilt);
+    $this->tap($this->project($this->quilt), $tap)->assertStatus($status);
+    expect(Tap::query()->count())->toBe(0);
+})->with([
+    [['amount' => 0], 422], [['amount' => 'three'], 422], [['amount' => 10_000_000_000], 422], [['amount' => 1.5], 422], [[], 422], [['id' => 'x', 'amount' => 1], 422],
+    [['task' => 't-nowhere', 'amount' => 1], 404], [['counter' => 'cut:hst:eight:first', 'amount' => 1], 404], [['kind' => 'undo', 'undoes' => '00000000-0000-4000-8000-000000000000'], 404],
+]);
+
+it('counts without script too', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $tap = ['id' => (string) Str::uuid(), 'kind' => 'add', 'task' => 't-beam', 'counter' => 'sewn', 'amount' => '39'];
+    $this->actingAs($project->user)->post("/q/{$project->id}/clues/1/taps", $tap)->assertRedirect("/q/{$project->id}/clues/1#t-beam-sewn");
+    $this->post("/q/{$project->id}/clues/1/taps", ['id' => (string) Str::uuid()] + $tap)->assertSessionHasErrors('t-beam-sewn');
+    $this->get("/q/{$project->id}/clues/1")->assertSee('Only 1 is left of 40, so 39 were not added.');
+});
+
+it('re-plans only the remainder when the method changes, and keeps what is sewn', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $this->tap($project, ['amount' => 50]);
+    $this->tap($project, ['counter' => 'cut:hst:two:first', 'amount' => 30]);
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:eight', 'from' => 't-beam'])->assertRedirect("/q/{$project->id}/clues/1#t-beam");
+    $counters = $this->getJson("/q/{$project->id}/clues/1/counters")->json();
+    // 104 − 50 = 54 still to make: 7 pairs of squares at eight to a pair.
+    expect($counters['t-beam-sewn'])->toBe(['done' => 50, 'total' => 104])
+        ->and($counters['t-beam-cut-hst-eight-first'])->toBe(['done' => 0, 'total' => 7])
+        ->and($counters)->not->toHaveKey('t-beam-cut-hst-two-first');
+    $this->get("/q/{$project->id}/clues/1")->assertSee('7¾')->assertSeeText('50 were made another way. What is to cut covers the other 54.');
+});
+
+it('refuses a method the unit is not made by', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $this->actingAs($project->user)->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'four-patch:strips'])->assertSessionHasErrors(['method' => __('methods.unknown')]);
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'square', 'method' => 'plain:cut'])->assertSessionHasErrors('kind');
+});
+
+it('keeps what still fits when the size changes and calls the rest spare', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $this->tap($project, ['counter' => 'trimmed', 'amount' => 60]);
+    $given = ['name' => 'Mine', 'size_key' => 's-crib', 'colourway_key' => 'c-first-boat', 'notation' => 'cm', 'usable_width' => ''];
+    $this->patch("/q/{$project->id}/quilt", $given)->assertSessionHasNoErrors();
+    $this->get("/q/{$project->id}/clues/1")->assertSeeText('60 / 40')->assertSeeText('20 spare')->assertSee('9.8');
+    expect(ClueProgress::query()->firstOrFail()->only(['done', 'total']))->toBe(['done' => 40, 'total' => 112]);
+    $this->patch("/q/{$project->id}/quilt", ['size_key' => 's-king'] + $given)->assertSessionHasErrors('size_key');
+});
+
+it('plans strips on the cloth she has, and says at the field what it cannot read', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $given = ['name' => 'Mine', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'notation' => 'in'];
+    $this->actingAs($project->user);
+    foreach ([['4 5/0', 'divides by zero'], ['-3', 'is below zero'], ['4 5/8 cm in', 'names two units'], ['4 in', "Enter a width between 18\u{a0}in and 120\u{a0}in"], ['wide', 'is not a length']] as [$typed, $words]) {
+        $this->from("/q/{$project->id}/quilt")->patch("/q/{$project->id}/quilt", ['usable_width' => $typed, 'name' => 'Kept'] + $given)->assertSessionHasErrors('usable_width');
+        $this->get("/q/{$project->id}/quilt")->assertSeeText($words)->assertSee('value="Kept"', false)->assertSee('value="'.$typed.'"', false);
+    }
+    $this->patch("/q/{$project->id}/quilt", ['usable_width' => '50.8 cm'] + $given)->assertSessionHasNoErrors();
+    $this->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-wake-cut-four-patch-strips-first-strip.total', 34);
+});
+
+it('shows counts made to earlier numbers apart', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    Progress::query()->create(['project_id' => $project->id, 'task_key' => 't-beam', 'counter' => 'sewn', 'digest' => 'earlier', 'done' => 12]);
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertSeeText('12 made to the earlier numbers')->assertSeeText('0 / 104');
+});
+
+it('lists bags and fabrics of released work alone', function (): void {
+    $project = $this->project($this->quilt);
+    $this->actingAs($project->user)->get("/q/{$project->id}/bench")->assertSee(__('bench.empty'));
+    $this->get("/q/{$project->id}/fabrics")->assertSee('Deep water')->assertSee(__('cutting.cut_nothing'))->assertDontSee('Beam');
+    $this->release($this->quilt);
+    $this->tap($project, ['counter' => 'trimmed', 'amount' => 9]);
+    $this->get("/q/{$project->id}/bench")->assertSeeText('9 of 104');
+    $this->get("/q/{$project->id}/fabrics")->assertSeeText('for Beam half-square triangle');
+});
+
+it('answers member pages within a few queries and never compiles for them', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $this->tap($project, ['amount' => 5]);
+    Event::fake([SheetMissed::class]);
+    foreach (['' => 9, '/clues/1' => 10, '/fabrics' => 11, '/bench' => 10, '/clues/1/counters' => 9] as $page => $most) {
+        $this->actingAs($project->user->fresh());
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get("/q/{$project->id}$page")->assertOk();
+        DB::disableQueryLog();
+        expect(count(DB::getQueryLog()))->toBeLessThanOrEqual($most, "$page: ".implode("\n", array_column(DB::getQueryLog(), 'query')));
+    }
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:four']);
+    $this->get("/q/{$project->id}/clues/1")->assertOk();
+    Event::assertNotDispatched(SheetMissed::class);
+});
+
+it('asks the same few queries for the fabrics and bags of one open clue and of eight', function (string $page): void {
+    $project = $this->project($this->quilt);
+    $count = function () use ($project, $page): int {
+        $this->actingAs($project->user->fresh());
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get("/q/{$project->id}/$page")->assertOk();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    $this->release($this->quilt, 1);
+    $count();
+    $one = $count();
+    foreach (range(2, 8) as $number) {
+        $this->release($this->quilt, $number);
+    }
+
+    expect($count())->toBe($one);
+})->with(['', 'fabrics', 'bench']);
+
+it('compiles a missing sheet once and keeps it', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    DB::table('sheets')->where('kind', 'clue')->delete();
+    Event::fake([SheetMissed::class]);
+    $this->actingAs($project->user);
+    $this->get("/q/{$project->id}/clues/1")->assertOk()->assertSee('3⅞');
+    $this->get("/q/{$project->id}/clues/1")->assertOk();
+    Event::assertDispatchedTimes(SheetMissed::class, 1);
+});

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Blade;
+use Symfony\Component\Finder\Finder;
+
+it('has a line of text for every key that is asked for', function (): void {
+    $missing = [];
+    foreach (Finder::create()->files()->in([app_path(), resource_path('views')])->name('*.php') as $file) {
+        preg_match_all("/(?:__|trans_choice)\(\s*'([a-z_-]+\.[a-zA-Z0-9_.:-]*[a-zA-Z0-9_-])'\s*[,)]/", $file->getContents(), $found);
+        foreach ($found[1] as $key) {
+            if (! is_string(__($key)) || __($key) === $key) {
+                $missing[] = $key.' in '.$file->getRelativePathname();
+            }
+        }
+    }
+    expect($missing)->toBe([]);
+});
+
+it('has words for every step, method, tool and measure that the core can give', function (): void {
+    $core = '';
+    foreach (Finder::create()->files()->in(base_path('core'))->name('*.php') as $file) {
+        $core .= $file->getContents();
+    }
+    preg_match_all("/new Step\(StepKind::\w+, '([a-z_.]+)'/", $core, $steps);
+    preg_match_all("/new Tool\('([a-z]+)'/", $core, $tools);
+    preg_match_all("/new self\('([a-z_]+)', \[/", $core, $measures);
+    $keys = [
+        ...array_map(fn (string $code): string => "steps.$code", $steps[1]),
+        ...array_map(fn (string $code): string => "tools.$code", $tools[1]),
+        ...array_map(fn (Dew\Core\Unit\Method $method): string => "methods.{$method->value}.name", Dew\Core\Unit\Method::cases()),
+    ];
+    expect(count($keys))->toBeGreaterThan(30);
+    foreach ($keys as $key) {
+        expect(__($key))->not->toBe($key);
+    }
+});
+
+it('has no text in a view outside the language files', function (): void {
+    $loose = [];
+    foreach (Finder::create()->files()->in(resource_path('views'))->name('*.blade.php') as $file) {
+        $html = '';
+        foreach (token_get_all(Blade::compileString($file->getContents())) as $token) {
+            $html .= is_array($token) && $token[0] === T_INLINE_HTML ? $token[1] : (is_array($token) && $token[0] === T_OPEN_TAG ? '0' : '');
+        }
+        preg_match_all('/\b[A-Za-z]{3,}\b/', strip_tags($html), $words);
+        foreach (array_diff($words[0], ['Dew']) as $word) {
+            $loose[] = $word.' in '.$file->getRelativePathname();
+        }
+    }
+    expect($loose)->toBe([]);
+});

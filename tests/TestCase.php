@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Actions\JoinQuiltAlong;
+use App\Actions\PublishDesign;
+use App\Models\Clue;
+use App\Models\Project;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** Night Ferry on its first day, and the people around it. */
+abstract class TestCase extends BaseTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+        // Sweeping old sessions now and then would make query counts a matter of luck.
+        config(['session.lottery' => [0, 100]]);
+    }
+
+    public static function document(): string
+    {
+        return (string) file_get_contents(dirname(__DIR__).'/database/designs/night-ferry.json');
+    }
+
+    /** A published quilt-along with nothing scheduled. */
+    protected function quiltAlong(): QuiltAlong
+    {
+        $quiltAlong = QuiltAlong::factory()->create();
+        app(PublishDesign::class)($quiltAlong, self::document());
+        $quiltAlong->invitations()->create(['code' => Str::upper(Str::random(8))]);
+
+        return $quiltAlong;
+    }
+
+    protected function person(QuiltAlong $quiltAlong, Role $role): User
+    {
+        $user = User::factory()->create();
+        $user->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => $role]);
+
+        return $user;
+    }
+
+    protected function project(QuiltAlong $quiltAlong, string $size = 's-throw', ?User $user = null): Project
+    {
+        return app(JoinQuiltAlong::class)($user ?? User::factory()->create(), $quiltAlong, 'Mine', $size, 'c-last-boat');
+    }
+
+    protected function release(QuiltAlong $quiltAlong, int $number = 1): Clue
+    {
+        $clue = $this->clue($quiltAlong, $number);
+        $clue->forceFill(['release_at' => now()->subMinute(), 'zone' => 'America/New_York'])->save();
+
+        return $clue;
+    }
+
+    protected function clue(QuiltAlong $quiltAlong, int $number): Clue
+    {
+        return $quiltAlong->clues()->where('number', $number)->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, mixed>  $tap
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function tap(Project $project, array $tap, int $number = 1): TestResponse
+    {
+        return $this->actingAs($project->user)->postJson("/q/{$project->id}/clues/$number/taps", $tap + [
+            'id' => (string) Str::uuid(),
+            'kind' => 'add',
+            'task' => 't-beam',
+            'counter' => 'sewn',
+        ]);
+    }
+}
