@@ -5,4 +5,6 @@ declare(strict_types=1);
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
+require_once __DIR__.'/Core/helpers.php';
+
 uses(TestCase::class, RefreshDatabase::class)->in('Feature');

@@ -8,15 +8,28 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 
-/** A closed straight-sided shape, its corners in order. An outline of two corners is a line to sew or to cut along. */
+/** A closed shape, its corners in order, its edges straight or circular. An outline of two corners is a line to sew or to cut along. */
 final readonly class Outline
 {
     /** @var list<Point> */
     public array $corners;
 
-    public function __construct(Point ...$corners)
+    /** @var array<int, Arc> by the number of the corner the edge begins at */
+    public array $arcs;
+
+    /** @param  Point|Arc  ...$path  an arc stands between the two corners it joins; after the last corner it leads back to the first */
+    public function __construct(Point|Arc ...$path)
     {
-        $this->corners = array_values($corners);
+        $corners = $arcs = [];
+        foreach ($path as $part) {
+            if ($part instanceof Point) {
+                $corners[] = $part;
+            } else {
+                $arcs[count($corners) - 1] = $part;
+            }
+        }
+        $this->corners = $corners;
+        $this->arcs = $arcs;
     }
 
     public static function rectangle(Length $left, Length $top, Size $size): self
@@ -29,36 +42,114 @@ final readonly class Outline
 
     public function movedBy(Length $x, Length $y): self
     {
-        return new self(...array_map(fn (Point $corner): Point => $corner->movedBy($x, $y), $this->corners));
+        return new self(...$this->path(fn (Point $corner): Point => $corner->movedBy($x, $y)));
     }
 
     /** Turned and mirrored within its square or rectangle, which keeps its top left corner at the origin. */
     public function oriented(Orientation $orientation, Size $within): self
     {
-        return new self(...array_map(fn (Point $corner): Point => $orientation->apply($corner, $within), $this->corners));
+        return new self(...$this->path(
+            fn (Point $corner): Point => $orientation->apply($corner, $within),
+            fn (Arc $arc): Arc => $orientation->mirrored ? $arc->reversed() : $arc,
+        ));
     }
 
-    /** Square inches, by the shoelace formula; reported, never cut by. */
+    /** Square inches: the shoelace formula, and the segments its arcs add or take away; reported, never cut by. */
     public function area(): float
     {
-        $twice = 0.0;
-        $last = count($this->corners) - 1;
-        foreach ($this->corners as $index => $corner) {
-            $next = $this->corners[$index === $last ? 0 : $index + 1];
-            $twice += $corner->x->toFloat() * $next->y->toFloat() - $next->x->toFloat() * $corner->y->toFloat();
+        return abs($this->signedArea());
+    }
+
+    /** Inches around; reported, never cut by. */
+    public function perimeter(): float
+    {
+        $around = 0.0;
+        foreach (array_keys($this->corners) as $index) {
+            $around += $this->edgeLength($index);
         }
 
-        return abs($twice) / 2;
+        return $around;
+    }
+
+    /** Length of the edge that begins at a corner. */
+    public function edgeLength(int $index): float
+    {
+        [$x, $y, $nextX, $nextY] = $this->edge($index);
+        $chord = hypot($nextX - $x, $nextY - $y);
+
+        return isset($this->arcs[$index]) ? $this->arcs[$index]->radius->toFloat() * $this->sweep($index, $chord) : $chord;
+    }
+
+    /** Above zero when the corners run clockwise as seen. */
+    public function signedArea(): float
+    {
+        $area = 0.0;
+        foreach (array_keys($this->corners) as $index) {
+            [$x, $y, $nextX, $nextY] = $this->edge($index);
+            $area += ($x * $nextY - $nextX * $y) / 2;
+            if (isset($this->arcs[$index])) {
+                $sweep = $this->sweep($index, hypot($nextX - $x, $nextY - $y));
+                $area += ($this->arcs[$index]->clockwise ? 1 : -1) * $this->arcs[$index]->radius->toFloat() ** 2 * ($sweep - sin($sweep)) / 2;
+            }
+        }
+
+        return $area;
+    }
+
+    /** @return array{float, float, float, float} where the edge that begins at a corner begins and ends */
+    public function edge(int $index): array
+    {
+        $next = $this->corners[($index + 1) % count($this->corners)];
+
+        return [$this->corners[$index]->x->toFloat(), $this->corners[$index]->y->toFloat(), $next->x->toFloat(), $next->y->toFloat()];
     }
 
     public function encode(): string
     {
-        return implode(' ', array_map(fn (Point $corner): string => $corner->encode(), $this->corners));
+        $parts = [];
+        foreach ($this->corners as $index => $corner) {
+            $arc = $this->arcs[$index] ?? null;
+            $parts[] = $corner->encode().($arc === null ? '' : ($arc->clockwise ? '@+' : '@-').$arc->radius->encode());
+        }
+
+        return implode(' ', $parts);
     }
 
     /** @throws MeasureException */
     public static function decode(string $code): self
     {
-        return new self(...array_map(Point::decode(...), explode(' ', $code)));
+        $path = [];
+        foreach (explode(' ', $code) as $part) {
+            [$corner, $arc] = explode('@', $part, 2) + [1 => ''];
+            $path[] = Point::decode($corner);
+            if ($arc !== '') {
+                $path[] = new Arc(Length::decode(substr($arc, 1)), $arc[0] === '+');
+            }
+        }
+
+        return new self(...$path);
+    }
+
+    private function sweep(int $index, float $chord): float
+    {
+        return 2 * asin(min(1.0, $chord / 2 / $this->arcs[$index]->radius->toFloat()));
+    }
+
+    /**
+     * @param  callable(Point): Point  $move
+     * @param  (callable(Arc): Arc)|null  $bend
+     * @return list<Point|Arc>
+     */
+    private function path(callable $move, ?callable $bend = null): array
+    {
+        $path = [];
+        foreach ($this->corners as $index => $corner) {
+            $path[] = $move($corner);
+            if (isset($this->arcs[$index])) {
+                $path[] = $bend === null ? $this->arcs[$index] : $bend($this->arcs[$index]);
+            }
+        }
+
+        return $path;
     }
 }

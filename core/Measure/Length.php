@@ -25,6 +25,9 @@ final readonly class Length
     /** Below this share of its terms' magnitude a float sum says nothing about its sign. */
     private const FLOAT_DOUBT = 1e-12;
 
+    /** Parts of an inch to which an irrational outside the field is kept. */
+    private const FINE = 65536;
+
     private function __construct(
         private int $one,
         private int $root2,
@@ -59,6 +62,53 @@ final readonly class Length
     public static function root3(int $numerator, int $denominator = 1): self
     {
         return self::reduced(0, 0, $numerator, $denominator);
+    }
+
+    /** The nearest 1⁄65536 in: for what has no exact value here, such as most square roots. Whatever is cut by it says that it is approximate. */
+    public static function approximately(float $inches): self
+    {
+        return self::reduced(self::whole(round($inches * self::FINE)), 0, 0, self::FINE);
+    }
+
+    /**
+     * The long edge of a right triangle: exact where the square root is a rational, or one times √2 or √3; else rounded up by less than
+     * 1⁄65536 in.
+     *
+     * @return array{self, bool} the length, and whether it is exact
+     */
+    public static function hypotenuse(self $a, self $b): array
+    {
+        if ($a->isRational() && $b->isRational()) {
+            $shared = $a->denominator * $b->denominator / self::greatestCommonDivisor($a->denominator, $b->denominator);
+            $square = ($a->one * $shared / $a->denominator) ** 2 + ($b->one * $shared / $b->denominator) ** 2;
+            if (is_int($square) && is_int($shared)) {
+                foreach ([1, 2, 3] as $times) {
+                    $root = (int) round(sqrt($square / $times));
+                    if ($times * $root * $root === $square) {
+                        return [self::reduced($times === 1 ? $root : 0, $times === 2 ? $root : 0, $times === 3 ? $root : 0, $shared), true];
+                    }
+                }
+            }
+        }
+
+        return [self::reduced(self::whole(ceil(hypot($a->toFloat(), $b->toFloat()) * self::FINE)), 0, 0, self::FINE), false];
+    }
+
+    /**
+     * This length times a ratio of two others: as exact as they are when the divisor is rational and one of the factors too; else rounded up by
+     * less than 1⁄65536 in.
+     *
+     * @return array{self, bool} the length, and whether it is exact
+     */
+    public function timesRatio(self $numerator, self $denominator): array
+    {
+        if ($denominator->isRational() && ($this->isRational() || $numerator->isRational())) {
+            [$factor, $other] = $this->isRational() ? [$this, $numerator] : [$numerator, $this];
+
+            return [$other->times($factor->one, $factor->denominator)->times($denominator->denominator, $denominator->one), true];
+        }
+
+        return [self::reduced(self::whole(ceil($this->toFloat() * $numerator->toFloat() / $denominator->toFloat() * self::FINE - 1e-6)), 0, 0, self::FINE), false];
     }
 
     /**

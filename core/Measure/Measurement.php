@@ -8,26 +8,33 @@ namespace Dew\Core\Measure;
  * An exact length together with the direction in which it may be rounded for a ruler.
  *
  * The exact value is kept, so that a member who reads centimetres gets it rounded once, to the millimetre, and not an eighth of an inch
- * converted.
+ * converted. What has no exact value in {@see Length} (most square roots, curves) is kept to 1⁄65536 in and marked approximate.
  */
 final readonly class Measurement
 {
     public function __construct(
         public Length $exact,
         public Rounding $rounding = Rounding::Nearest,
+        public bool $approximate = false,
     ) {
     }
 
     /** May be cut larger: rounded up to the cutting step. */
-    public static function up(Length $exact): self
+    public static function up(Length $exact, bool $approximate = false): self
     {
-        return new self($exact, Rounding::Up);
+        return new self($exact, Rounding::Up, $approximate);
     }
 
     /** Must be cut as it is: rounded to the nearest fine mark. */
-    public static function exact(Length $exact): self
+    public static function exact(Length $exact, bool $approximate = false): self
     {
-        return new self($exact, Rounding::Nearest);
+        return new self($exact, Rounding::Nearest, $approximate);
+    }
+
+    /** The same length with something added, rounded the same way. */
+    public function plus(Length $more): self
+    {
+        return new self($this->exact->plus($more), $this->rounding, $this->approximate);
     }
 
     /** Set on the machine, such as a seam allowance. */
@@ -55,7 +62,7 @@ final readonly class Measurement
 
     public function encode(): string
     {
-        return $this->rounding->value.':'.$this->exact->encode();
+        return $this->rounding->value.($this->approximate ? '~:' : ':').$this->exact->encode();
     }
 
     /** @throws MeasureException */
@@ -63,6 +70,6 @@ final readonly class Measurement
     {
         [$rounding, $length] = explode(':', $code, 2) + [1 => ''];
 
-        return new self(Length::decode($length), Rounding::tryFrom($rounding) ?? throw MeasureException::notUnderstood($code));
+        return new self(Length::decode($length), Rounding::tryFrom(rtrim($rounding, '~')) ?? throw MeasureException::notUnderstood($code), str_ends_with($rounding, '~'));
     }
 }

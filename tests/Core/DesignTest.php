@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\UnknownSize;
@@ -15,34 +14,6 @@ use Dew\Core\Plan\SheetWriter;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
-
-function nightFerryJson(): string
-{
-    return (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json');
-}
-
-function nightFerry(): Design
-{
-    return DesignReader::read(nightFerryJson());
-}
-
-/** @param  array<int|string>  $path */
-function nightFerryWith(array $path, mixed $value): string
-{
-    $document = json_decode(nightFerryJson(), true, flags: JSON_THROW_ON_ERROR);
-    $place = &$document;
-    foreach ($path as $key) {
-        $place = &$place[$key];
-    }
-    $place = $value;
-
-    return json_encode($document, JSON_THROW_ON_ERROR);
-}
-
-function firstClue(string $size, ?MethodChoices $methods = null): ClueSheet
-{
-    return Compiler::clueSheet(nightFerry(), $size, 'k-casting-off', $methods ?? MethodChoices::defaults());
-}
 
 // Counted by hand on squared paper: a Pier Lantern has 8 beams and 8 wakes, a Slow Propeller 4 blades, 4 wakes and 8 squares.
 it('counts every unit of every size as it was counted by hand', function (string $size, string $finished, int $lanterns, int $propellers): void {

@@ -7,11 +7,6 @@ use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Notation;
 
-function inches(string $text): Length
-{
-    return Length::parse($text);
-}
-
 it('reads lengths as people write them', function (string $text, string $exact): void {
     expect(Length::parse($text)->encode())->toBe($exact);
 })->with([

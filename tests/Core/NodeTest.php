@@ -9,11 +9,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 
-function node(string $json): Node
-{
-    return Node::fromJson($json, 10_000);
-}
-
 it('reads values as the types they must have', function (): void {
     $node = node('{"a/b": {"~": [1, "two", true, 2.5, "4 5/8", "#a1b2c3", "dark"]}}');
     $items = $node->get('a/b')->get('~')->items(10);

@@ -7,20 +7,6 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 
-/**
- * @param  callable(array<string, mixed>): array<string, mixed>  $change
- * @return list<string>
- */
-function findings(callable $change): array
-{
-    $document = $change(json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true, flags: JSON_THROW_ON_ERROR));
-
-    return array_map(
-        fn (Finding $finding): string => implode(' ', [$finding->severity->value, $finding->code, $finding->place]),
-        Proof::of(DesignReader::read(json_encode($document, JSON_THROW_ON_ERROR))),
-    );
-}
-
 it('finds nothing to mark in Night Ferry', function (): void {
     expect(findings(fn (array $document): array => $document))->toBe([]);
 });

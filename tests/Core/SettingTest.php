@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Block\Block;
-use Dew\Core\Block\Cell;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -17,13 +15,6 @@ use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\StraightSetting;
 use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-
-function plainBlock(string $id, string ...$columns): Block
-{
-    $cells = array_map(fn (int $column): Cell => new Cell($column, 0, "u-$column", Orientation::upright()), array_keys($columns));
-
-    return new Block($id, $id, array_map(Length::parse(...), $columns), [Length::inches(6)], $cells);
-}
 
 it('adds up a block from unequal columns, exactly', function (): void {
     expect(plainBlock('b', '1 1/3', '2 2/3', '2')->finished()->encode())->toBe('6 x 6')

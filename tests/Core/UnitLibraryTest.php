@@ -3,70 +3,17 @@
 declare(strict_types=1);
 
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Fabric\FabricValue;
-use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-
-/** @return list<Slot> */
-function fabrics(int $count): array
-{
-    return array_map(fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]), range(0, $count - 1));
-}
-
-function unitOf(UnitKind $kind, Length $height, int $fabrics, ?Length $width = null): Unit
-{
-    $width ??= $height->times($kind->proportion() ?? 2);
-    $corners = [];
-    if ($kind === UnitKind::Corners) {
-        foreach (array_slice(['top-left', 'top-right', 'bottom-right', 'bottom-left'], 0, $fabrics - 1) as $index => $place) {
-            $corners[$place] = $height->times($index % 2 === 0 ? 1 : 2, 4);
-        }
-    }
-
-    return UnitFactory::make($kind, new Size($width, $height), fabrics($fabrics), $corners);
-}
-
-function roomOf(string $seam): CuttingRoom
-{
-    return new CuttingRoom(Length::parse($seam), Length::inches(40), Length::fraction(1, 2));
-}
-
-function pieceOf(Making $making, string $id): Piece
-{
-    foreach ($making->pieces as $piece) {
-        if ($piece->id === $id) {
-            return $piece;
-        }
-    }
-    throw new LogicException("No piece $id.");
-}
-
-function exactly(Piece $piece): string
-{
-    return $piece->width->exact->toDecimal(6);
-}
-
-function byRule(Piece $piece): string
-{
-    return $piece->width->in(Notation::Fractions)->encode();
-}
-
-function ruled(string $length): string
-{
-    return Length::parse($length)->encode();
-}
 
 it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
     $unit = unitOf(UnitKind::Hourglass, Length::parse($given['finished']), 2);
@@ -157,34 +104,6 @@ it('doubles every finished length when a unit is doubled', function (UnitKind $k
 
     expect($double(unitOf($kind, Length::parse('3 1/3'), $least)))->toBe($encode(unitOf($kind, Length::parse('6 2/3'), $least)));
 })->with(UnitKind::cases());
-
-/** The polygon with every edge moved outward by a distance, by intersecting the moved edges: independent of the formulas in the core. */
-function movedOut(Outline $outline, float $distance): array
-{
-    $points = array_map(fn (Point $corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $outline->corners);
-    $count = count($points);
-    $twice = 0.0;
-    foreach ($points as $index => [$x, $y]) {
-        [$nextX, $nextY] = $points[($index + 1) % $count];
-        $twice += $x * $nextY - $nextX * $y;
-    }
-    $outward = $twice > 0 ? 1 : -1;
-    $lines = [];
-    foreach ($points as $index => [$x, $y]) {
-        [$nextX, $nextY] = $points[($index + 1) % $count];
-        $length = hypot($nextX - $x, $nextY - $y);
-        $normal = [$outward * ($nextY - $y) / $length, -$outward * ($nextX - $x) / $length];
-        $lines[] = [$normal[0], $normal[1], $normal[0] * $x + $normal[1] * $y + $distance];
-    }
-    $moved = [];
-    foreach ($lines as $index => [$a, $b, $c]) {
-        [$d, $e, $f] = $lines[($index + $count - 1) % $count];
-        $determinant = $d * $b - $a * $e;
-        $moved[] = [($f * $b - $c * $e) / $determinant, ($d * $c - $a * $f) / $determinant];
-    }
-
-    return $moved;
-}
 
 it('cuts every triangle as its finished polygon moved out by the seam', function (UnitKind $kind, Method $method, array $pieces): void {
     foreach (['1/4' => 0.25, '3/8' => 0.375] as $seam => $distance) {

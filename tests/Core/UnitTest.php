@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Fabric\FabricValue;
-use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
@@ -13,38 +11,11 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\FourPatch;
 use Dew\Core\Unit\HalfSquareTriangle;
-use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\PlainUnit;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-
-function lightSlot(): Slot
-{
-    return new Slot('f-light', 'B', 'Lamplight', FabricValue::Light);
-}
-
-function darkSlot(): Slot
-{
-    return new Slot('f-dark', 'A', 'Deep water', FabricValue::Dark);
-}
-
-function hst(string $finished, string $seam, Method $method): Making
-{
-    $room = new CuttingRoom(Length::parse($seam), Length::inches(40), Length::fraction(1, 2));
-
-    return (new HalfSquareTriangle(Length::parse($finished), lightSlot(), darkSlot()))->making($method, $room);
-}
-
-/** @return list<array{array<string, string>, array<string, mixed>}> */
-function referenceCases(string $kind): array
-{
-    $cases = json_decode((string) file_get_contents(__DIR__.'/reference/cases.json'), true, flags: JSON_THROW_ON_ERROR);
-    $found = array_values(array_filter($cases, fn (array $case): bool => $case['kind'] === $kind));
-
-    return $found === [] ? throw new LogicException("No case of $kind.") : array_map(fn (array $case): array => [$case['given'], $case['expect']], $found);
-}
 
 it('cuts rectangles as they were cut and measured', function (array $given, array $expect): void {
     $size = new Size(Length::parse($given['finished_w']), Length::parse($given['finished_h']));

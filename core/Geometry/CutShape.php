@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Geometry;
+
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use InvalidArgumentException;
+
+/**
+ * The shape to cut for a finished shape: every edge moved outward by the seam allowance, corners mitred. In floating inches: it is drawn,
+ * laid out and sent to a cutting machine, while rotary cuts follow exact formulas.
+ */
+final readonly class CutShape
+{
+    private const SAME = 1e-9;
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $corners
+     * @param  array<int, array{float, bool}>  $arcs  radius and whether clockwise, by the number of the corner the edge begins at
+     */
+    private function __construct(
+        public array $corners,
+        public array $arcs,
+    ) {
+    }
+
+    /**
+     * A circular edge that bulges outward grows by the seam, one that bulges inward shrinks by it; both keep their centre.
+     *
+     * @throws InvalidArgumentException for a shape of fewer than two corners, or a hollow too narrow for the seam
+     */
+    public static function of(Outline $outline, Length $seam): self
+    {
+        $distance = $seam->toFloat();
+        $outward = $outline->signedArea() > 0 ? 1 : -1;
+        $edges = [];
+        $arcs = [];
+        foreach (array_keys($outline->corners) as $index) {
+            [$x, $y, $nextX, $nextY] = $outline->edge($index);
+            $length = hypot($nextX - $x, $nextY - $y);
+            if ($length < self::SAME) {
+                throw new InvalidArgumentException('Two corners of a shape lie on each other.');
+            }
+            [$alongX, $alongY] = [($nextX - $x) / $length, ($nextY - $y) / $length];
+            $arc = $outline->arcs[$index] ?? null;
+            if ($arc === null) {
+                $normal = [$outward * $alongY, -$outward * $alongX];
+                $edges[] = ['line', $normal[0], $normal[1], $normal[0] * $x + $normal[1] * $y + $distance];
+
+                continue;
+            }
+            $radius = $arc->radius->toFloat();
+            $moved = $radius + ($arc->clockwise === ($outward > 0) ? $distance : -$distance);
+            if ($moved <= self::SAME) {
+                throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
+            }
+            // Of the two centres, a clockwise arc of at most half a turn has its own on the right of its chord as one walks it (y downwards).
+            $height = sqrt(max(0.0, $radius ** 2 - ($length / 2) ** 2));
+            $side = $arc->clockwise ? 1 : -1;
+            $edges[] = ['arc', ($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height, $moved];
+            $arcs[$index] = [$moved, $arc->clockwise];
+        }
+        $corners = [];
+        $count = count($edges);
+        foreach ($outline->corners as $index => $corner) {
+            $corners[] = self::meeting($edges[($index + $count - 1) % $count], $edges[$index], [$corner->x->toFloat(), $corner->y->toFloat()]);
+        }
+        if (count($corners) < 2) {
+            throw new InvalidArgumentException('A shape has at least two corners.');
+        }
+
+        return new self($corners, $arcs);
+    }
+
+    /** Sharp tips blunted where they stand out beyond the raw edge of their unit. Shapes with circular edges stay as they are. */
+    public function bluntedTo(Size $finished, Length $seam): self
+    {
+        if ($this->arcs !== []) {
+            return $this;
+        }
+        $out = $seam->toFloat();
+        $corners = $this->corners;
+        foreach ([[1.0, 0.0, $finished->width->toFloat() + $out], [-1.0, 0.0, $out], [0.0, 1.0, $finished->height->toFloat() + $out], [0.0, -1.0, $out]] as [$a, $b, $limit]) {
+            $kept = [];
+            foreach ($corners as $index => $corner) {
+                $before = $corners[($index + count($corners) - 1) % count($corners)];
+                [$here, $there] = [$a * $corner[0] + $b * $corner[1] - $limit, $a * $before[0] + $b * $before[1] - $limit];
+                if (($here > self::SAME) !== ($there > self::SAME)) {
+                    $share = $there / ($there - $here);
+                    $kept[] = [$before[0] + $share * ($corner[0] - $before[0]), $before[1] + $share * ($corner[1] - $before[1])];
+                }
+                if ($here <= self::SAME) {
+                    $kept[] = $corner;
+                }
+            }
+            $corners = $kept;
+        }
+
+        return $corners === [] ? $this : new self($corners, []);
+    }
+
+    /** Lying with one of its straight edges along a strip, whichever makes the strip narrowest, its box's corner at the origin. */
+    public function laidOnStrip(): self
+    {
+        $best = null;
+        $narrowest = INF;
+        foreach ($this->corners as $index => [$x, $y]) {
+            if (isset($this->arcs[$index])) {
+                continue;
+            }
+            [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
+            $turned = $this->turned(-atan2($nextY - $y, $nextX - $x));
+            if ($turned->height() < $narrowest - self::SAME) {
+                [$best, $narrowest] = [$turned, $turned->height()];
+            }
+        }
+
+        return ($best ?? $this)->atOrigin();
+    }
+
+    public function width(): float
+    {
+        [$left, , $right] = $this->box();
+
+        return $right - $left;
+    }
+
+    public function height(): float
+    {
+        [, $top, , $bottom] = $this->box();
+
+        return $bottom - $top;
+    }
+
+    public function area(): float
+    {
+        $area = 0.0;
+        foreach ($this->corners as $index => [$x, $y]) {
+            [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
+            $area += ($x * $nextY - $nextX * $y) / 2;
+            if (isset($this->arcs[$index])) {
+                [$radius, $clockwise] = $this->arcs[$index];
+                $sweep = 2 * asin(min(1.0, hypot($nextX - $x, $nextY - $y) / 2 / $radius));
+                $area += ($clockwise ? 1 : -1) * $radius ** 2 * ($sweep - sin($sweep)) / 2;
+            }
+        }
+
+        return abs($area);
+    }
+
+    public function atOrigin(): self
+    {
+        [$left, $top] = $this->box();
+
+        return new self(array_map(fn (array $corner): array => [$corner[0] - $left, $corner[1] - $top], $this->corners), $this->arcs);
+    }
+
+    /** The same shape, to the nearest 1⁄65536 in, as an outline that can be stored and drawn. */
+    public function toOutline(): Outline
+    {
+        $path = [];
+        foreach ($this->corners as $index => [$x, $y]) {
+            $path[] = new Point(Length::approximately($x), Length::approximately($y));
+            if (isset($this->arcs[$index])) {
+                $path[] = new Arc(Length::approximately($this->arcs[$index][0]), $this->arcs[$index][1]);
+            }
+        }
+
+        return new Outline(...$path);
+    }
+
+    /**
+     * Where two moved edges meet, nearest to the finished corner.
+     *
+     * @param  array{string, float, float, float}  $first
+     * @param  array{string, float, float, float}  $second
+     * @param  array{float, float}  $near
+     * @return array{float, float}
+     */
+    private static function meeting(array $first, array $second, array $near): array
+    {
+        [$kind, $a, $b, $c] = $first;
+        [$otherKind, $d, $e, $f] = $second;
+        if ($kind === 'line' && $otherKind === 'line') {
+            $determinant = $a * $e - $d * $b;
+            if (abs($determinant) < self::SAME) {
+                // Two edges in one line: the corner moves straight out.
+                $off = $c - $a * $near[0] - $b * $near[1];
+
+                return [$near[0] + $a * $off, $near[1] + $b * $off];
+            }
+
+            return [($c * $e - $f * $b) / $determinant, ($a * $f - $d * $c) / $determinant];
+        }
+        if ($kind === 'arc' && $otherKind === 'arc') {
+            throw new InvalidArgumentException('Two circular edges of a shape meet; put a straight edge between them.');
+        }
+        [$a, $b, $c, $d, $e, $f] = $kind === 'line' ? [$a, $b, $c, $d, $e, $f] : [$d, $e, $f, $a, $b, $c];
+        // The line a·x + b·y = c and the circle about (d, e) of radius f.
+        $off = $c - $a * $d - $b * $e;
+        $half = sqrt(max(0.0, $f ** 2 - $off ** 2));
+        $foot = [$d + $a * $off, $e + $b * $off];
+        $one = [$foot[0] - $b * $half, $foot[1] + $a * $half];
+        $two = [$foot[0] + $b * $half, $foot[1] - $a * $half];
+
+        return hypot($one[0] - $near[0], $one[1] - $near[1]) <= hypot($two[0] - $near[0], $two[1] - $near[1]) ? $one : $two;
+    }
+
+    private function turned(float $angle): self
+    {
+        [$cos, $sin] = [cos($angle), sin($angle)];
+
+        return new self(array_map(fn (array $corner): array => [$cos * $corner[0] - $sin * $corner[1], $sin * $corner[0] + $cos * $corner[1]], $this->corners), $this->arcs);
+    }
+
+    /** @return array{float, float, float, float} left, top, right, bottom; of an arc, the points of its circle that it passes */
+    private function box(): array
+    {
+        $across = array_column($this->corners, 0);
+        $down = array_column($this->corners, 1);
+        foreach ($this->arcs as $index => [$radius, $clockwise]) {
+            [$x, $y] = $this->corners[$index];
+            [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
+            $length = hypot($nextX - $x, $nextY - $y);
+            [$alongX, $alongY] = [($nextX - $x) / $length, ($nextY - $y) / $length];
+            $height = sqrt(max(0.0, $radius ** 2 - ($length / 2) ** 2));
+            $side = $clockwise ? 1 : -1;
+            [$centreX, $centreY] = [($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height];
+            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1]] as [$wayX, $wayY]) {
+                [$farX, $farY] = [$centreX + $wayX * $radius, $centreY + $wayY * $radius];
+                // On the arc when it lies on the other side of the chord than the centre (an arc of at most half a turn).
+                if ((($farX - $x) * $alongY - ($farY - $y) * $alongX) * $side >= -self::SAME) {
+                    $across[] = $farX;
+                    $down[] = $farY;
+                }
+            }
+        }
+
+        return [min($across), min($down), max($across), max($down)];
+    }
+}

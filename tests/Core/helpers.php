@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Block\Block;
+use Dew\Core\Block\Cell;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\Node;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Compiler;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Proof;
+use Dew\Core\Unit\HalfSquareTriangle;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitKind;
+
+function nightFerryJson(): string
+{
+    return (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json');
+}
+
+function nightFerry(): Design
+{
+    return DesignReader::read(nightFerryJson());
+}
+
+/** @param  array<int|string>  $path */
+function nightFerryWith(array $path, mixed $value): string
+{
+    $document = json_decode(nightFerryJson(), true, flags: JSON_THROW_ON_ERROR);
+    $place = &$document;
+    foreach ($path as $key) {
+        $place = &$place[$key];
+    }
+    $place = $value;
+
+    return json_encode($document, JSON_THROW_ON_ERROR);
+}
+
+function firstClue(string $size, ?MethodChoices $methods = null): ClueSheet
+{
+    return Compiler::clueSheet(nightFerry(), $size, 'k-casting-off', $methods ?? MethodChoices::defaults());
+}
+
+function inches(string $text): Length
+{
+    return Length::parse($text);
+}
+
+function node(string $json): Node
+{
+    return Node::fromJson($json, 10_000);
+}
+
+/**
+ * @param  callable(array<string, mixed>): array<string, mixed>  $change
+ * @return list<string>
+ */
+function findings(callable $change): array
+{
+    $document = $change(json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true, flags: JSON_THROW_ON_ERROR));
+
+    return array_map(
+        fn (Finding $finding): string => implode(' ', [$finding->severity->value, $finding->code, $finding->place]),
+        Proof::of(DesignReader::read(json_encode($document, JSON_THROW_ON_ERROR))),
+    );
+}
+
+function plainBlock(string $id, string ...$columns): Block
+{
+    $cells = array_map(fn (int $column): Cell => new Cell($column, 0, "u-$column", Orientation::upright()), array_keys($columns));
+
+    return new Block($id, $id, array_map(Length::parse(...), $columns), [Length::inches(6)], $cells);
+}
+
+/** @return list<Slot> */
+function fabrics(int $count): array
+{
+    return array_map(fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]), range(0, $count - 1));
+}
+
+function unitOf(UnitKind $kind, Length $height, int $fabrics, ?Length $width = null): Unit
+{
+    $width ??= $height->times($kind->proportion() ?? 2);
+    $corners = [];
+    if ($kind === UnitKind::Corners) {
+        foreach (array_slice(['top-left', 'top-right', 'bottom-right', 'bottom-left'], 0, $fabrics - 1) as $index => $place) {
+            $corners[$place] = $height->times($index % 2 === 0 ? 1 : 2, 4);
+        }
+    }
+
+    return UnitFactory::make($kind, new Size($width, $height), fabrics($fabrics), $corners);
+}
+
+function roomOf(string $seam): CuttingRoom
+{
+    return new CuttingRoom(Length::parse($seam), Length::inches(40), Length::fraction(1, 2));
+}
+
+function pieceOf(Making $making, string $id): Piece
+{
+    foreach ($making->pieces as $piece) {
+        if ($piece->id === $id) {
+            return $piece;
+        }
+    }
+    throw new LogicException("No piece $id.");
+}
+
+function exactly(Piece $piece): string
+{
+    return $piece->width->exact->toDecimal(6);
+}
+
+function byRule(Piece $piece): string
+{
+    return $piece->width->in(Notation::Fractions)->encode();
+}
+
+function ruled(string $length): string
+{
+    return Length::parse($length)->encode();
+}
+
+/** The polygon with every edge moved outward by a distance, by intersecting the moved edges: independent of the formulas in the core. */
+function movedOut(Outline $outline, float $distance): array
+{
+    $points = array_map(fn (Point $corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $outline->corners);
+    $count = count($points);
+    $twice = 0.0;
+    foreach ($points as $index => [$x, $y]) {
+        [$nextX, $nextY] = $points[($index + 1) % $count];
+        $twice += $x * $nextY - $nextX * $y;
+    }
+    $outward = $twice > 0 ? 1 : -1;
+    $lines = [];
+    foreach ($points as $index => [$x, $y]) {
+        [$nextX, $nextY] = $points[($index + 1) % $count];
+        $length = hypot($nextX - $x, $nextY - $y);
+        $normal = [$outward * ($nextY - $y) / $length, -$outward * ($nextX - $x) / $length];
+        $lines[] = [$normal[0], $normal[1], $normal[0] * $x + $normal[1] * $y + $distance];
+    }
+    $moved = [];
+    foreach ($lines as $index => [$a, $b, $c]) {
+        [$d, $e, $f] = $lines[($index + $count - 1) % $count];
+        $determinant = $d * $b - $a * $e;
+        $moved[] = [($f * $b - $c * $e) / $determinant, ($d * $c - $a * $f) / $determinant];
+    }
+
+    return $moved;
+}
+
+function lightSlot(): Slot
+{
+    return new Slot('f-light', 'B', 'Lamplight', FabricValue::Light);
+}
+
+function darkSlot(): Slot
+{
+    return new Slot('f-dark', 'A', 'Deep water', FabricValue::Dark);
+}
+
+function hst(string $finished, string $seam, Method $method): Making
+{
+    $room = new CuttingRoom(Length::parse($seam), Length::inches(40), Length::fraction(1, 2));
+
+    return (new HalfSquareTriangle(Length::parse($finished), lightSlot(), darkSlot()))->making($method, $room);
+}
+
+/** @return list<array{array<string, string>, array<string, mixed>}> */
+function referenceCases(string $kind): array
+{
+    $cases = json_decode((string) file_get_contents(__DIR__.'/reference/cases.json'), true, flags: JSON_THROW_ON_ERROR);
+    $found = array_values(array_filter($cases, fn (array $case): bool => $case['kind'] === $kind));
+
+    return $found === [] ? throw new LogicException("No case of $kind.") : array_map(fn (array $case): array => [$case['given'], $case['expect']], $found);
+}
