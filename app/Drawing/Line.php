@@ -9,7 +9,7 @@ final readonly class Line
 {
     /** @param  string|null  $ink a colour that stands out on the cloth beneath; null for the theme's own */
     public function __construct(
-        public string $points,
+        public string $path,
         public LineKind $kind,
         public ?string $ink = null,
     ) {

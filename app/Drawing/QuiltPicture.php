@@ -13,33 +13,36 @@ use Dew\Core\Setting\Placement;
 final readonly class QuiltPicture
 {
     /**
-     * @param  array<string, list<Shape>>  $blocks  by block id
-     * @param  list<array{block: string, x: string, y: string}>  $places
-     * @param  list<Shape>  $borders
+     * @param  array<string, list<Shape>>  $blocks  by the name they have in the drawing
+     * @param  list<array{block: string, transform: string}>  $places
+     * @param  list<Shape>  $frame  sashes, setting triangles, borders
      */
     private function __construct(
         public float $width,
         public float $height,
         public array $blocks,
         public array $places,
-        public array $borders,
+        public array $frame,
     ) {
     }
 
     public static function of(QuiltSheet $sheet, Colourway $colourway): self
     {
         $shape = fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour);
+        $names = [];
+        foreach (array_keys($sheet->blocks) as $index => $key) {
+            $names[$key] = 'block-'.$index;
+        }
 
         return new self(
             $sheet->finished->width->toFloat() * Picture::PER_INCH,
             $sheet->finished->height->toFloat() * Picture::PER_INCH,
-            array_map(fn (array $patches): array => array_map($shape, $patches), $sheet->blocks),
+            array_combine($names, array_map(fn (array $patches): array => array_map($shape, $patches), $sheet->blocks)),
             array_map(fn (Placement $place): array => [
-                'block' => $place->block,
-                'x' => Shape::at($place->x->toFloat()),
-                'y' => Shape::at($place->y->toFloat()),
+                'block' => $names[$place->block],
+                'transform' => sprintf('translate(%s %s)%s', Shape::at($place->x->toFloat()), Shape::at($place->y->toFloat()), $place->turn === 0 ? '' : sprintf(' rotate(%d)', $place->turn)),
             ], $sheet->placements),
-            array_map($shape, $sheet->borders),
+            array_map($shape, $sheet->frame),
         );
     }
 }

@@ -6,11 +6,13 @@ namespace App\Drawing;
 
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Piece;
 
@@ -35,7 +37,7 @@ final readonly class UnitPicture
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $task->patches),
             array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $task->patches),
-            [new Line(Shape::of($raw, '')->points, LineKind::RawEdge)],
+            [new Line(Shape::path($raw), LineKind::RawEdge)],
             __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $task->patches))]),
         );
     }
@@ -45,6 +47,9 @@ final readonly class UnitPicture
     {
         $width = $piece->width->exact;
         $length = ($piece->length ?? Measurement::exact($width->times(3)))->exact;
+        if ($piece->outline !== null) {
+            return $this->shaped($piece, $piece->outline, $width, $length);
+        }
         if ($piece->isSegment()) {
             [$width, $length] = [$length, $width];
         }
@@ -58,7 +63,7 @@ final readonly class UnitPicture
             $letters[] = $this->letter($slot, $outline, 0.0);
         }
         $ink = Ink::on($this->colour($piece->slots[0]));
-        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::of($outline, '')->points, $kind, $ink);
+        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::path($outline), $kind, $ink);
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,
@@ -66,6 +71,22 @@ final readonly class UnitPicture
             $shapes,
             $piece->sewLines === [] && $piece->cutLines === [] ? $letters : [],
             [...array_map($line(LineKind::Cut), $piece->cutLines), ...array_map($line(LineKind::Sew), $piece->sewLines)],
+            __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
+        );
+    }
+
+    /** A piece that is no rectangle, within the part of the strip it is cut from; mirrored when it is the other hand's. */
+    private function shaped(Piece $piece, Outline $outline, Length $width, Length $length): Picture
+    {
+        $slot = $piece->slots[0];
+        $turned = $piece->mirrored ? $outline->oriented(Orientation::of(0, true), new Size($length, $width)) : $outline;
+
+        return new Picture(
+            $length->toFloat() * Picture::PER_INCH,
+            $width->toFloat() * Picture::PER_INCH,
+            [Shape::of($turned, $this->colour($slot))],
+            [$this->letter($slot, $turned, 0.0)],
+            [new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge)],
             __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
         );
     }

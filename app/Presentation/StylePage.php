@@ -15,12 +15,11 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Measure\Size;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\HalfSquareTriangle;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
 /** Made-up material for the style page, computed like everything else. */
@@ -88,12 +87,8 @@ final readonly class StylePage
         }
         $pictures = new UnitPicture(new Colourway('c', 'c', $cloths), $slots);
         $drawn = [];
-        foreach (UnitKind::cases() as $kind) {
-            $height = Length::inches(3);
-            $width = $height->times($kind->proportion() ?? 2);
-            $corners = $kind === UnitKind::Corners ? ['top-left' => Length::parse('1 1/2'), 'top-right' => Length::inches(2), 'bottom-right' => Length::inches(1)] : [];
-            $fabrics = $kind === UnitKind::Corners ? 4 : min(4, $kind->fabrics()[1]);
-            $unit = UnitFactory::make($kind, new Size($width, $height), array_slice(array_values($slots), 0, $fabrics), $corners);
+        foreach (UnitKind::library() as $kind) {
+            $unit = UnitExample::of($kind, Length::inches(3), array_slice(array_values($slots), 0, min($kind === UnitKind::LogCabin ? 5 : 4, $kind->fabrics()[1])))->make();
             $making = $unit->making($kind->methods()[0], $room);
             $drawn[$kind->value] = $pictures->unit(new TaskSheet('t', 'd', $kind->value, $kind, 1, $unit->finished(), $unit->finished()->outsetBy($room->seam), $unit->patches(), $making, []));
         }

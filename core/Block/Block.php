@@ -9,13 +9,14 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Unit;
 
-/** A grid of columns and rows with their finished widths, each cell holding one unit. */
+/** A grid of columns and rows with their finished widths; its cells hold units or other blocks and may span several columns and rows. */
 final readonly class Block
 {
     /**
+     * @param  string  $id  key among the products of its design
      * @param  list<Length>  $columns  finished widths
      * @param  list<Length>  $rows  finished heights
-     * @param  list<Cell>  $cells  every cell once
+     * @param  list<Cell>  $cells  together every place of the grid once
      */
     public function __construct(
         public string $id,
@@ -28,41 +29,57 @@ final readonly class Block
 
     public function finished(): Size
     {
-        return new Size(self::sum($this->columns), self::sum($this->rows));
+        return new Size(Length::sum($this->columns), Length::sum($this->rows));
     }
 
-    public function cellSize(int $column, int $row): Size
+    /** What the thing in a cell must finish at. */
+    public function cellSize(Cell $cell): Size
     {
-        return new Size($this->columns[$column], $this->rows[$row]);
+        return new Size(
+            Length::sum(array_slice($this->columns, $cell->column, $cell->across)),
+            Length::sum(array_slice($this->rows, $cell->row, $cell->down)),
+        );
     }
 
     /**
-     * How many of each unit one block takes.
+     * How many of each unit or block lie in its cells.
      *
-     * @return array<string, int> by unit id
+     * @return array<string, positive-int> by product key
      */
-    public function unitCounts(): array
+    public function contents(): array
     {
-        return array_count_values(array_map(fn (Cell $cell): string => $cell->unit, $this->cells));
+        $contents = [];
+        foreach ($this->cells as $cell) {
+            $contents[$cell->product] = ($contents[$cell->product] ?? 0) + 1;
+        }
+
+        return $contents;
+    }
+
+    public function scaled(int $numerator, int $denominator): self
+    {
+        $scale = fn (Length $length): Length => $length->times($numerator, $denominator);
+
+        return new self($this->id, $this->name, array_map($scale, $this->columns), array_map($scale, $this->rows), $this->cells);
     }
 
     /**
-     * @param  array<string, Unit>  $units  by id
+     * @param  array<string, Unit>  $products  units and blocks by key
      * @return list<Patch> in finished inches from the block's top left corner
      */
-    public function patches(array $units): array
+    public function patches(array $products): array
     {
         $lefts = self::starts($this->columns);
         $tops = self::starts($this->rows);
         $oriented = [];
         $patches = [];
         foreach ($this->cells as $cell) {
-            $unit = $units[$cell->unit];
-            $oriented[$cell->unit.' '.$cell->orientation->key()] ??= array_map(
-                fn (Patch $patch): Patch => $patch->oriented($cell->orientation, $unit->finished()),
-                $unit->patches(),
+            $product = $products[$cell->product];
+            $oriented[$cell->product.' '.$cell->orientation->key()] ??= array_map(
+                fn (Patch $patch): Patch => $patch->oriented($cell->orientation, $product->finished()),
+                $product->patches(),
             );
-            foreach ($oriented[$cell->unit.' '.$cell->orientation->key()] as $patch) {
+            foreach ($oriented[$cell->product.' '.$cell->orientation->key()] as $patch) {
                 $patches[] = $patch->movedBy($lefts[$cell->column], $tops[$cell->row]);
             }
         }
@@ -86,11 +103,5 @@ final readonly class Block
         }
 
         return $starts;
-    }
-
-    /** @param  list<Length>  $lengths */
-    private static function sum(array $lengths): Length
-    {
-        return array_reduce($lengths, fn (Length $sum, Length $length): Length => $sum->plus($length), Length::zero());
     }
 }

@@ -24,10 +24,7 @@ final readonly class StripCut
      */
     public static function of(Piece $piece, int $quantity, Notation $notation, Length $usableWidth): ?self
     {
-        if ($piece->length === null || $piece->isSegment()) {
-            return null;
-        }
-        $perStrip = $usableWidth->countOf($piece->length->in($notation));
+        $perStrip = $piece->perStrip($usableWidth, $notation);
         if ($perStrip < 1) {
             return null;
         }

@@ -10,23 +10,30 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Making\Clue;
 use Dew\Core\Setting\QuiltSize;
-use Dew\Core\Setting\StraightSetting;
-use Dew\Core\Unit\Unit;
+use Dew\Core\Setting\Setting;
+use Dew\Core\Unit\UnitSpec;
 
-/** A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues. */
+/**
+ * A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues.
+ *
+ * Units and blocks are known by product keys. The key of what the document declares is its id; used in other fabrics or mirrored (where that
+ * makes it another thing) it has a key of its own: {@see ProductKey}.
+ */
 final readonly class Design
 {
     /** The version of the document format that this class holds. */
-    public const FORMAT = 1;
+    public const FORMAT = 2;
 
     /**
      * @param  array<string, Slot>  $slots  by id, in reading order
      * @param  array<string, Colourway>  $colourways  by id
-     * @param  array<string, Unit>  $units  by id
-     * @param  array<string, string>  $unitNames  by unit id
-     * @param  array<string, Block>  $blocks  by id, all of one finished size
+     * @param  array<string, UnitSpec>  $units  by product key: as declared first, then their variants
+     * @param  array<string, string>  $names  of units and blocks by product key
+     * @param  array<string, Block>  $blocks  by product key, likewise; a block stands behind those it contains
      * @param  array<string, QuiltSize>  $sizes  by id
      * @param  array<string, Clue>  $clues  by id, in order of release
+     * @param  array<string, StatedSizes>  $stated  by unit or block id: what a given pattern says
+     * @param  array<string, mixed>  $document  as it was read, in the newest format
      */
     public function __construct(
         public string $id,
@@ -35,11 +42,13 @@ final readonly class Design
         public array $slots,
         public array $colourways,
         public array $units,
-        public array $unitNames,
+        public array $names,
         public array $blocks,
-        public StraightSetting $setting,
+        public Setting $setting,
         public array $sizes,
         public array $clues,
+        public array $stated,
+        public array $document,
     ) {
     }
 

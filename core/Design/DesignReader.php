@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\Block;
-use Dew\Core\Block\Cell;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
@@ -15,16 +13,18 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Making\Clue;
 use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Border;
+use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
-use Dew\Core\Setting\StraightSetting;
-use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitFactory;
-use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/** Reads a design document (format 1) and refuses, with a JSON pointer, whatever could not be sewn. */
+/**
+ * Reads a design document and refuses, with a JSON pointer, what could not be computed: anything missing, of the wrong type or out of bounds, unknown
+ * names, cycles, and keys that no document has. Documents of older formats are brought up to date first.
+ *
+ * What can be computed but not sewn well is read, and found by {@see \Dew\Core\Proof\Proof}.
+ */
 final class DesignReader
 {
     /** Bytes; the largest design we can imagine is a tenth of it. */
@@ -33,234 +33,354 @@ final class DesignReader
     /** Blocks across or down: larger than any bed. */
     private const MOST_REPEATS = 60;
 
+    /** Times larger or smaller than drawn. */
+    private const MOST_SCALE = 12;
+
+    /** @var array<string, Slot> */
+    private array $slots = [];
+
+    private Products $products;
+
+    /** @var array<string, StatedSizes> */
+    private array $stated = [];
+
+    /** @var array<string, DeclaredBlock> */
+    private array $declared = [];
+
+    private CuttingRoom $room;
+
+    private function __construct(private readonly Node $document)
+    {
+        $this->room = CuttingRoom::usual();
+        $this->products = new Products([], []);
+    }
+
     /** @throws DesignException */
     public static function read(string $json): Design
     {
-        $document = Node::fromJson($json, self::LARGEST_DOCUMENT);
-        $version = $document->get('dew')->integer(1, PHP_INT_MAX);
-        if ($version !== Design::FORMAT) {
-            throw $document->get('dew')->fail(sprintf('is format %d; this Dew reads format %d.', $version, Design::FORMAT));
-        }
-        $slots = self::slots($document->get('fabrics'));
-        [$units, $names] = self::units($document->get('units'), $slots);
-        $blocks = self::blocks($document->get('blocks'), $units);
+        $document = Migration::toNewest(Node::fromJson($json, self::LARGEST_DOCUMENT));
+        $design = (new self($document))->design();
+        SchemaCheck::of($document);
 
-        return new Design(
-            id: $document->get('id')->id(),
-            title: $document->get('title')->string(),
-            room: self::room($document),
-            slots: $slots,
-            colourways: self::colourways($document->get('colourways'), $slots),
-            units: $units,
-            unitNames: $names,
-            blocks: $blocks,
-            setting: self::setting($document->get('setting'), $blocks, $slots),
-            sizes: self::sizes($document->get('sizes')),
-            clues: self::clues($document->get('clues'), $units),
-        );
+        return $design;
     }
 
-    private static function room(Node $document): CuttingRoom
+    private function design(): Design
+    {
+        $this->room = $this->room();
+        $this->slots = $this->slots($this->document->get('fabrics'));
+        $colourways = $this->colourways($this->document->get('colourways'));
+        $this->declared = $this->declaredBlocks($this->document->get('blocks'));
+        $this->products = new Products($this->slots, $this->declared);
+        $this->units($this->document->get('units'));
+        $this->blocks($this->document->get('blocks'));
+        $settings = new SettingReader($this->slots, $this->products, $this->declared);
+        $setting = $settings->setting($this->document->get('setting'));
+        $sizes = $this->sizes($this->document->get('sizes'), $settings);
+        $design = new Design(
+            id: $this->document->get('id')->id(),
+            title: $this->document->get('title')->string(),
+            room: $this->room,
+            slots: $this->slots,
+            colourways: $colourways,
+            units: $this->products->units,
+            names: $this->products->names,
+            blocks: $this->products->blocks,
+            setting: $setting,
+            sizes: $sizes,
+            clues: $this->clues($this->document->get('clues')),
+            stated: $this->stated,
+            document: $this->document->object(),
+        );
+        $this->tryOut($design);
+
+        return $design;
+    }
+
+    /** Every size is laid out once, so that borders and scales that do not come out are refused where they stand. */
+    private function tryOut(Design $design): void
+    {
+        foreach (array_values($design->sizes) as $index => $size) {
+            try {
+                Layout::of($design->setting, $size, SizedDesign::products($design, $size));
+            } catch (InvalidArgumentException $error) {
+                throw $this->document->get('sizes')->get($index)->fail($error->getMessage());
+            } catch (MeasureException $error) {
+                throw $this->document->get('sizes')->get($index)->fail('cannot be computed: '.$error->getMessage());
+            }
+        }
+    }
+
+    private function room(): CuttingRoom
     {
         $usual = CuttingRoom::usual();
-        $seam = $document->has('seam') ? $document->get('seam')->length() : $usual->seam;
+        $seam = $this->document->has('seam') ? $this->document->get('seam')->length() : $usual->seam;
         if ($seam->isGreaterThan(Length::inches(1))) {
-            throw $document->get('seam')->fail('is more than 1 in; a seam allowance is smaller.');
+            throw $this->document->get('seam')->fail('is more than 1 in; a seam allowance is smaller.');
         }
 
         return new CuttingRoom(
             $seam,
-            $document->has('usable_width') ? $document->get('usable_width')->length() : $usual->usableWidth,
+            $this->document->has('usable_width') ? $this->document->get('usable_width')->length() : $usual->usableWidth,
             $usual->squaring,
         );
     }
 
     /** @return array<string, Slot> */
-    private static function slots(Node $list): array
+    private function slots(Node $list): array
     {
         $slots = [];
         foreach ($list->items(40, 1) as $node) {
-            $id = self::fresh($node, $slots);
+            $id = $node->freshId($slots);
             $slots[$id] = new Slot($id, $node->get('letter')->string(3), $node->get('name')->string(60), $node->get('value')->enum(FabricValue::class));
         }
 
         return $slots;
     }
 
-    /**
-     * @param  array<string, Slot>  $slots
-     * @return array<string, Colourway>
-     */
-    private static function colourways(Node $list, array $slots): array
+    /** @return array<string, Colourway> */
+    private function colourways(Node $list): array
     {
         $colourways = [];
         foreach ($list->items(20, 1) as $node) {
-            $id = self::fresh($node, $colourways);
-            $cloths = [];
-            foreach (array_keys($slots) as $slot) {
-                $cloth = $node->get('cloth')->get($slot);
-                $cloths[$slot] = new Cloth($cloth->get('name')->string(60), $cloth->get('colour')->colour());
+            $id = $node->freshId($colourways);
+            $cloths = $gaps = [];
+            $given = $node->get('cloth')->entries();
+            foreach (array_keys($given) as $slot) {
+                if (! isset($this->slots[$slot])) {
+                    throw $given[$slot]->fail('is cloth for a fabric that the document does not have.');
+                }
             }
-            $colourways[$id] = new Colourway($id, $node->get('name')->string(60), $cloths);
+            foreach ($this->slots as $slot) {
+                if (isset($given[$slot->id])) {
+                    $cloths[$slot->id] = new Cloth($given[$slot->id]->get('name')->string(60), $given[$slot->id]->get('colour')->colour());
+                } else {
+                    $cloths[$slot->id] = Cloth::missing($slot);
+                    $gaps[] = $slot->id;
+                }
+            }
+            $colourways[$id] = new Colourway($id, $node->get('name')->string(60), $cloths, $gaps);
         }
 
         return $colourways;
     }
 
-    /**
-     * @param  array<string, Slot>  $slots
-     * @return array{array<string, Unit>, array<string, string>}
-     */
-    private static function units(Node $list, array $slots): array
+    private function units(Node $list): void
     {
-        $units = [];
-        $names = [];
+        $reader = new UnitReader($this->slots, $this->room);
         foreach ($list->items(500, 1) as $node) {
-            $id = self::fresh($node, $units);
-            $fabrics = array_map(fn (Node $fabric): Slot => self::known($fabric, $slots, 'fabric'), $node->get('fabrics')->items(10, 1));
-            $side = $node->get('finished');
-            $finished = $side->has('width') ? new Size($side->get('width')->length(), $side->get('height')->length()) : Size::square($side->length());
+            $id = $node->freshId($this->products->units + $this->declared);
             try {
-                $legs = $node->has('corners') ? array_map(fn (Node $leg): Length => $leg->length(), $node->get('corners')->entries()) : [];
-                $units[$id] = UnitFactory::make($node->get('kind')->enum(UnitKind::class), $finished, $fabrics, $legs);
+                $this->products->declareUnit($id, $node->get('name')->string(60), $reader->spec($node));
             } catch (InvalidArgumentException $error) {
                 throw $node->fail($error->getMessage());
+            } catch (MeasureException $error) {
+                throw $node->fail('cannot be computed: '.$error->getMessage());
             }
-            $names[$id] = $node->get('name')->string(60);
+            $this->stated($id, $node);
         }
-
-        return [$units, $names];
     }
 
-    /**
-     * @param  array<string, Unit>  $units
-     * @return array<string, Block>
-     */
-    private static function blocks(Node $list, array $units): array
+    private function stated(string $id, Node $node): void
+    {
+        if (! $node->has('stated')) {
+            return;
+        }
+        $stated = $node->get('stated');
+        $this->stated[$id] = new StatedSizes(
+            $stated->has('unfinished') ? $stated->get('unfinished')->size() : null,
+            $stated->has('cut') ? array_map(fn (Node $size): Size => $size->size(), $stated->get('cut')->entries()) : [],
+            $stated->pointer(),
+        );
+    }
+
+    /** @return array<string, DeclaredBlock> */
+    private function declaredBlocks(Node $list): array
     {
         $blocks = [];
-        $first = null;
+        $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
         foreach ($list->items(200, 1) as $node) {
-            $id = self::fresh($node, $blocks);
-            $block = self::block($id, $node, $units);
-            $first ??= $block;
-            if (! $block->finished()->equals($first->finished())) {
-                throw $node->fail(sprintf('finishes at another size than "%s"; blocks set edge to edge are of one size.', $first->id));
-            }
-            $blocks[$id] = $block;
+            $id = $node->freshId($blocks);
+            $columns = array_map($read, $node->get('columns')->items(40, 1));
+            $rows = array_map($read, $node->get('rows')->items(40, 1));
+            $cells = array_map(fn (Node $cell): DeclaredCell => $this->cell($cell, count($columns), count($rows)), $node->get('cells')->items(count($columns) * count($rows), 1));
+            $this->everyPlaceOnce($node, $cells, count($columns), count($rows));
+            $blocks[$id] = new DeclaredBlock($id, $node->get('name')->string(60), $columns, $rows, $cells);
         }
 
         return $blocks;
     }
 
-    /** @param  array<string, Unit>  $units */
-    private static function block(string $id, Node $node, array $units): Block
+    private function cell(Node $node, int $columns, int $rows): DeclaredCell
     {
-        $columns = array_map(fn (Node $width): Length => $width->length(), $node->get('columns')->items(40, 1));
-        $rows = array_map(fn (Node $height): Length => $height->length(), $node->get('rows')->items(40, 1));
-        $cells = [];
-        $taken = [];
-        foreach ($node->get('cells')->items(count($columns) * count($rows)) as $cellNode) {
-            $cell = new Cell(
-                $cellNode->get('column')->integer(1, count($columns)) - 1,
-                $cellNode->get('row')->integer(1, count($rows)) - 1,
-                $cellNode->get('unit')->id(),
-                self::orientation($cellNode),
-            );
-            $unit = self::known($cellNode->get('unit'), $units, 'unit');
-            if (isset($taken[$cell->row][$cell->column])) {
-                throw $cellNode->fail('lies on a cell that is already filled.');
-            }
-            $taken[$cell->row][$cell->column] = true;
-            if (! $cell->orientation->sizeOf($unit->finished())->equals(new Size($columns[$cell->column], $rows[$cell->row]))) {
-                throw $cellNode->get('unit')->fail(sprintf('"%s" finishes at another size than its cell.', $cell->unit));
-            }
-            $cells[] = $cell;
-        }
-        if (count($cells) !== count($columns) * count($rows)) {
-            throw $node->get('cells')->fail(sprintf('fills %d of %d cells; every cell needs a unit.', count($cells), count($columns) * count($rows)));
+        $column = $node->get('column')->integer(1, $columns);
+        $row = $node->get('row')->integer(1, $rows);
+        if ($node->has('unit') === $node->has('block')) {
+            throw $node->fail('needs either a "unit" or a "block".');
         }
 
-        return new Block($id, $node->get('name')->string(60), $columns, $rows, $cells);
+        return new DeclaredCell(
+            $column - 1,
+            $row - 1,
+            ($node->has('unit') ? $node->get('unit') : $node->get('block'))->id(),
+            $this->orientation($node),
+            $node->has('fabrics') ? $this->replacements($node->get('fabrics')) : [],
+            $node->has('across') ? max(1, $node->get('across')->integer(1, $columns - $column + 1)) : 1,
+            $node->has('down') ? max(1, $node->get('down')->integer(1, $rows - $row + 1)) : 1,
+        );
     }
 
-    private static function orientation(Node $cell): Orientation
+    /** @param  list<DeclaredCell>  $cells */
+    private function everyPlaceOnce(Node $node, array $cells, int $columns, int $rows): void
     {
+        $taken = [];
+        foreach ($cells as $index => $cell) {
+            for ($row = $cell->row; $row < $cell->row + $cell->down; $row++) {
+                for ($column = $cell->column; $column < $cell->column + $cell->across; $column++) {
+                    if (isset($taken[$row][$column])) {
+                        throw $node->get('cells')->get($index)->fail('lies on a cell that is already filled.');
+                    }
+                    $taken[$row][$column] = true;
+                }
+            }
+        }
+        $filled = array_sum(array_map(count(...), $taken));
+        if ($filled !== $columns * $rows) {
+            throw $node->get('cells')->fail(sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows));
+        }
+    }
+
+    private function orientation(Node $cell): Orientation
+    {
+        $mirrored = $cell->has('mirror') && $cell->get('mirror')->boolean();
         if (! $cell->has('turn')) {
-            return Orientation::upright();
+            return Orientation::of(0, $mirrored);
         }
         try {
-            return Orientation::of($cell->get('turn')->integer(0, 270));
+            return Orientation::of($cell->get('turn')->integer(0, 270), $mirrored);
         } catch (InvalidArgumentException $error) {
             throw $cell->get('turn')->fail($error->getMessage());
         }
     }
 
-    /**
-     * @param  array<string, Block>  $blocks
-     * @param  array<string, Slot>  $slots
-     */
-    private static function setting(Node $node, array $blocks, array $slots): StraightSetting
+    /** @return array<string, string> */
+    private function replacements(Node $node): array
     {
-        $pattern = [];
-        foreach ($node->get('pattern')->items(20, 1) as $row) {
-            $ids = array_map(fn (Node $block): string => self::known($block, $blocks, 'block')->id, $row->items(20, 1));
-            if ($ids === [] || ($pattern !== [] && count($ids) !== count($pattern[0]))) {
-                throw $row->fail('is not as long as the first row of the pattern.');
+        $fabrics = [];
+        foreach ($node->entries() as $instead => $taken) {
+            if (! isset($this->slots[$instead])) {
+                throw $node->fail(sprintf('replaces a fabric "%s" that the document does not have.', $instead));
             }
-            $pattern[] = $ids;
-        }
-        if ($pattern === []) {
-            throw $node->get('pattern')->fail('is empty.');
-        }
-        $borders = [];
-        foreach ($node->get('borders')->items(6) as $border) {
-            $id = self::fresh($border, $borders);
-            $borders[$id] = new Border($id, self::known($border->get('fabric'), $slots, 'fabric')->id, $border->get('width')->length());
+            $fabrics[$instead] = $taken->known($this->slots, 'fabric')->id;
         }
 
-        return new StraightSetting($pattern, array_values($borders));
+        return $fabrics;
+    }
+
+    private function blocks(Node $list): void
+    {
+        foreach ($list->items(200, 1) as $index => $node) {
+            foreach ($node->get('cells')->items(PHP_INT_MAX) as $cell) {
+                $this->contents($cell);
+            }
+            try {
+                $this->products->use($node->get('id')->id(), [], Orientation::upright());
+            } catch (InvalidArgumentException $error) {
+                throw $list->get($index)->fail($error->getMessage());
+            }
+            $this->stated($node->get('id')->id(), $node);
+        }
+    }
+
+    private function contents(Node $cell): void
+    {
+        if ($cell->has('block')) {
+            $cell->get('block')->known($this->declared, 'block');
+
+            return;
+        }
+        if ($cell->get('unit')->known($this->products->units, 'unit')->kind->isFree()) {
+            throw $cell->get('unit')->fail(sprintf('"%s" fills no rectangle, so it cannot lie in a cell; use it within a unit that does.', $cell->get('unit')->id()));
+        }
     }
 
     /** @return array<string, QuiltSize> */
-    private static function sizes(Node $list): array
+    private function sizes(Node $list, SettingReader $settings): array
     {
         $sizes = [];
         foreach ($list->items(12, 1) as $node) {
-            $id = self::fresh($node, $sizes);
+            $id = $node->freshId($sizes);
+            [$scale, $over] = $this->scale($node, $settings);
             $sizes[$id] = new QuiltSize(
                 $id,
                 $node->get('name')->string(40),
                 $node->get('columns')->integer(1, self::MOST_REPEATS),
                 $node->get('rows')->integer(1, self::MOST_REPEATS),
+                $scale,
+                $over,
+                $node->has('pattern') ? $settings->pattern($node->get('pattern')) : null,
+                $node->has('borders') ? array_map(fn (Node $border): string => $border->known($settings->borders, 'border')->id, $node->get('borders')->items(6)) : null,
+                $node->has('border_widths') ? $this->borderWidths($node->get('border_widths'), $settings) : [],
             );
         }
 
         return $sizes;
     }
 
-    /**
-     * @param  array<string, Unit>  $units
-     * @return array<string, Clue>
-     */
-    private static function clues(Node $list, array $units): array
+    /** @return array{int, positive-int} */
+    private function scale(Node $node, SettingReader $settings): array
+    {
+        if ($node->has('block') && $node->has('scale')) {
+            throw $node->get('scale')->fail('stands beside "block"; give one of them.');
+        }
+        if (! $node->has('block') && ! $node->has('scale')) {
+            return [1, 1];
+        }
+        try {
+            $length = ($node->has('block') ? $node->get('block') : $node->get('scale'))->length();
+            [$scale, $over] = $node->has('block') ? $length->over($settings->blockSide()) : $length->toFraction();
+        } catch (MeasureException) {
+            throw $node->get('block')->fail('cannot be compared with the blocks, whose side is no fraction; give "scale" instead.');
+        }
+        if ($scale > self::MOST_SCALE * $over || $over > self::MOST_SCALE * $scale) {
+            throw $node->fail(sprintf('makes the blocks %s times as large; up to %d times larger or smaller is possible.', round($scale / $over, 3), self::MOST_SCALE));
+        }
+
+        return [$scale, max(1, $over)];
+    }
+
+    /** @return array<string, Length> */
+    private function borderWidths(Node $node, SettingReader $settings): array
+    {
+        $widths = [];
+        foreach ($node->entries() as $border => $width) {
+            if (! isset($settings->borders[$border])) {
+                throw $node->fail(sprintf('names a border "%s" that the document does not have.', $border));
+            }
+            $widths[$border] = $width->length();
+        }
+
+        return $widths;
+    }
+
+    /** @return array<string, Clue> */
+    private function clues(Node $list): array
     {
         $clues = [];
         $made = [];
         $taskIds = [];
         foreach ($list->items(366, 1) as $node) {
-            $id = self::fresh($node, $clues);
+            $id = $node->freshId($clues);
             $tasks = [];
             foreach ($node->get('tasks')->items(60) as $taskNode) {
-                $taskId = self::fresh($taskNode, $taskIds);
+                $taskId = $taskNode->freshId($taskIds);
                 $taskIds[$taskId] = true;
-                $unit = $taskNode->get('unit')->id();
-                self::known($taskNode->get('unit'), $units, 'unit');
-                if (isset($made[$unit])) {
-                    throw $taskNode->get('unit')->fail(sprintf('"%s" is already made by task "%s".', $unit, $made[$unit]));
+                $product = $this->makes($taskNode);
+                if (isset($made[$product])) {
+                    throw $taskNode->fail(sprintf('"%s" is already made by task "%s".', $product, $made[$product]));
                 }
-                $made[$unit] = $taskId;
-                $tasks[] = new Task($taskId, $unit);
+                $made[$product] = $taskId;
+                $tasks[] = new Task($taskId, $product);
             }
             $clues[$id] = new Clue(
                 $id,
@@ -274,27 +394,23 @@ final class DesignReader
         return $clues;
     }
 
-    /** @param  array<string, mixed>  $taken */
-    private static function fresh(Node $node, array $taken): string
+    /** The product key of what a task makes. */
+    private function makes(Node $task): string
     {
-        $id = $node->get('id')->id();
-        if (isset($taken[$id])) {
-            throw $node->get('id')->fail(sprintf('"%s" is used twice; an id is given once.', $id));
+        $given = array_values(array_filter(['unit', 'block', 'part'], fn (string $what): bool => $task->has($what)));
+        if (count($given) !== 1) {
+            throw $task->fail('makes one thing: give a "unit", a "block" or a "part" of the setting.');
+        }
+        if ($given[0] === 'part') {
+            return $task->get('part')->string(60);
+        }
+        $node = $task->get($given[0]);
+        $given[0] === 'unit' ? $node->known($this->products->units, 'unit') : $node->known($this->declared, 'block');
+        $key = ProductKey::of($node->id(), $task->has('fabrics') ? $this->replacements($task->get('fabrics')) : [], $task->has('mirror') && $task->get('mirror')->boolean());
+        if (! isset($this->products->units[$key]) && ! isset($this->products->blocks[$key])) {
+            throw $task->fail(sprintf('makes "%s" mirrored or in fabrics in which no block uses it.', $node->id()));
         }
 
-        return $id;
-    }
-
-    /**
-     * @template T
-     *
-     * @param  array<string, T>  $known
-     * @return T
-     */
-    private static function known(Node $node, array $known, string $what): mixed
-    {
-        $id = $node->id();
-
-        return $known[$id] ?? throw $node->fail(sprintf('names a %s "%s" that the document does not have.', $what, $id));
+        return $key;
     }
 }

@@ -7,6 +7,7 @@ namespace Dew\Core\Design;
 use BackedEnum;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Size;
 use JsonException;
 
 /** A value somewhere in a JSON document, read as the type it must have; every complaint names its JSON pointer. */
@@ -50,6 +51,79 @@ final readonly class Node
         }
 
         return new self($this->value[$key], $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
+    }
+
+    public function pointer(): string
+    {
+        return $this->pointer;
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
+    public function isText(string $text): bool
+    {
+        return $this->value === $text;
+    }
+
+    /** Another value in the same place. */
+    public function with(mixed $value): self
+    {
+        return new self($value, $this->pointer);
+    }
+
+    /**
+     * The whole object as it stands.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws DesignException
+     */
+    public function object(): array
+    {
+        $object = [];
+        foreach ($this->entries() as $key => $node) {
+            $object[$key] = $node->value;
+        }
+
+        return $object;
+    }
+
+    /**
+     * The `id` within this object, which none of those already taken has.
+     *
+     * @param  array<string, mixed>  $taken  by id
+     *
+     * @throws DesignException
+     */
+    public function freshId(array $taken): string
+    {
+        $node = $this->get('id');
+        $id = $node->id();
+        if (isset($taken[$id])) {
+            throw $node->fail(sprintf('"%s" is used twice; an id is given once.', $id));
+        }
+
+        return $id;
+    }
+
+    /**
+     * What is known by the id that stands here.
+     *
+     * @template T
+     *
+     * @param  array<string, T>  $known  by id
+     * @return T
+     *
+     * @throws DesignException
+     */
+    public function known(array $known, string $what): mixed
+    {
+        $id = $this->id();
+
+        return $known[$id] ?? throw $this->fail(sprintf('names a %s "%s" that the document does not have.', $what, $id));
     }
 
     /**
@@ -161,6 +235,26 @@ final readonly class Node
         return $length;
     }
 
+    /**
+     * A length that may also be nothing: where a corner lies.
+     *
+     * @throws DesignException
+     */
+    public function lengthOrZero(): Length
+    {
+        return $this->value === '0' ? Length::zero() : $this->length();
+    }
+
+    /**
+     * A side of a square, or a width and a height.
+     *
+     * @throws DesignException
+     */
+    public function size(): Size
+    {
+        return $this->has('width') || $this->has('height') ? new Size($this->get('width')->length(), $this->get('height')->length()) : Size::square($this->length());
+    }
+
     /** @throws DesignException */
     public function colour(): string
     {
@@ -181,14 +275,26 @@ final readonly class Node
      */
     public function enum(string $enum): BackedEnum
     {
-        $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
-        if ($case === null) {
-            $known = implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
+        return $this->oneOf($enum::cases());
+    }
 
-            throw $this->wrong('one of: '.$known);
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  list<T>  $cases
+     * @return T
+     *
+     * @throws DesignException
+     */
+    public function oneOf(array $cases): BackedEnum
+    {
+        foreach ($cases as $case) {
+            if ($case->value === $this->value) {
+                return $case;
+            }
         }
 
-        return $case;
+        throw $this->wrong('one of: '.implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $cases)));
     }
 
     public function fail(string $problem): DesignException

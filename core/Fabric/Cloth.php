@@ -13,4 +13,10 @@ final readonly class Cloth
         public string $colour,
     ) {
     }
+
+    /** Where a colourway has a gap: the slot's name and a grey. */
+    public static function missing(Slot $slot): self
+    {
+        return new self($slot->name, '#c9c9c4');
+    }
 }

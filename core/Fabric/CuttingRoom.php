@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Fabric;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
 
 /** What a design's numbers are computed with: the seam, and the cloth as it lies on the mat once its selvedges are off. */
 final readonly class CuttingRoom
@@ -25,5 +26,17 @@ final readonly class CuttingRoom
     public static function usual(): self
     {
         return new self(Length::fraction(1, 4), Length::inches(40), Length::fraction(1, 2));
+    }
+
+    /** A design whose seam is not on an inch ruler is cut by millimetres. */
+    public function isMetric(): bool
+    {
+        return ! $this->seam->isMultipleOf(Length::fraction(1, 64));
+    }
+
+    /** The ruler the design is made for; whoever reads it may have another. */
+    public function notation(): Notation
+    {
+        return $this->isMetric() ? Notation::Centimetres : Notation::Fractions;
     }
 }

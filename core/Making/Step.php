@@ -20,12 +20,13 @@ final readonly class Step
         public array $measures = [],
         public array $slots = [],
         public array $counts = [],
+        public ?Sewing $sewing = null,
     ) {
     }
 
     /** This step with one of its counts changed; a step that does not speak of it stays as it is. */
     public function withCount(string $name, int $count): self
     {
-        return isset($this->counts[$name]) ? new self($this->kind, $this->code, $this->measures, $this->slots, [...$this->counts, $name => $count]) : $this;
+        return isset($this->counts[$name]) ? new self($this->kind, $this->code, $this->measures, $this->slots, [...$this->counts, $name => $count], $this->sewing) : $this;
     }
 }

@@ -46,6 +46,12 @@ final readonly class Length
         return new self($inches, 0, 0, 1);
     }
 
+    /** @param  array<self>  $lengths */
+    public static function sum(array $lengths): self
+    {
+        return array_reduce($lengths, fn (self $sum, self $length): self => $sum->plus($length), self::zero());
+    }
+
     /** @throws MeasureException when the denominator is zero */
     public static function fraction(int $numerator, int $denominator): self
     {
@@ -345,6 +351,24 @@ final readonly class Length
         }
 
         return [$this->one, $this->denominator];
+    }
+
+    /**
+     * This length as a share of another, in lowest terms.
+     *
+     * @return array{int, positive-int}
+     *
+     * @throws MeasureException unless both are rational and the other is above zero
+     */
+    public function over(self $other): array
+    {
+        [$numerator, $denominator] = $other->toFraction();
+        if ($numerator < 1) {
+            throw MeasureException::notRepresentable('A share of nothing');
+        }
+        [$share, $of] = $this->times($denominator, $numerator)->toFraction();
+
+        return [$share, max(1, $of)];
     }
 
     /** For drawing and for figures that are reported but never cut by. */

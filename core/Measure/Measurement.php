@@ -31,6 +31,12 @@ final readonly class Measurement
         return new self($exact, Rounding::Nearest, $approximate);
     }
 
+    /** Whether what is cut larger is trimmed afterwards. */
+    public function mayGrow(): bool
+    {
+        return $this->rounding === Rounding::Up;
+    }
+
     /** The same length with something added, rounded the same way. */
     public function plus(Length $more): self
     {

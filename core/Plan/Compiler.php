@@ -4,16 +4,26 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Block\Block;
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\UnknownSize;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Seam;
+use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Clue;
+use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Rates;
 use Dew\Core\Making\Task;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -22,21 +32,47 @@ use WeakMap;
 /**
  * Turns a design into numbers. A pure function: the same design, size and methods give the same sheets.
  *
- * What does not depend on the size (patches of blocks, makings, digests) is worked out once for a design and kept as long as the design
- * itself; a design never changes, so nothing kept can grow old.
+ * What belongs to a unit alone (patches, makings, digests, seams) is worked out once for it and kept as long as it is.
  */
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 2;
+    public const REVISION = 3;
+
+    /** What is cut larger to be trimmed, in inches, for each time a cut passes from edge to edge. */
+    private const OVERSIZE = [1, 8];
+
+    /** @var WeakMap<Unit, self>|null */
+    private static ?WeakMap $kept = null;
+
+    /** @var list<Patch>|null */
+    private ?array $patches = null;
+
+    /** @var array<string, Making> by method */
+    private array $makings = [];
+
+    private ?string $digest = null;
+
+    /** @var list<Overhang>|null */
+    private ?array $overhangs = null;
+
+    /** @var array{int, float}|null */
+    private ?array $seams = null;
+
+    private ?float $cutArea = null;
+
+    private function __construct(
+        private readonly Unit $unit,
+        private readonly CuttingRoom $room,
+    ) {
+    }
 
     public static function announcement(Design $design): Announcement
     {
-        $sizes = array_map(fn (QuiltSize $size): AnnouncedSize => new AnnouncedSize(
-            $size->id,
-            $size->name,
-            $design->setting->finished($size, self::anyBlock($design)->finished()),
-        ), $design->sizes);
+        $sizes = array_map(
+            fn (QuiltSize $size): AnnouncedSize => new AnnouncedSize($size->id, $size->name, SizedDesign::of($design, $size->id)->layout->finished),
+            $design->sizes,
+        );
 
         return new Announcement(
             $design->title,
@@ -46,31 +82,6 @@ final class Compiler
             $design->room->usableWidth,
             array_values(array_map(fn (Clue $clue): int => $clue->minutes, $design->clues)),
         );
-    }
-
-    /** @var WeakMap<Design, self>|null */
-    private static ?WeakMap $kept = null;
-
-    /** @var array<string, list<Patch>> by block */
-    private array $blockPatches = [];
-
-    /** @var array<string, list<Patch>> by unit */
-    private array $unitPatches = [];
-
-    /** @var array<string, Making> by unit and method */
-    private array $makings = [];
-
-    /** @var array<string, string> by unit */
-    private array $digests = [];
-
-    /** @var array<string, array<string, int>> by size */
-    private array $counts = [];
-
-    /** @var array<string, array<string, int>> by block */
-    private array $perBlock = [];
-
-    private function __construct()
-    {
     }
 
     /** @throws UnknownSize */
@@ -87,23 +98,31 @@ final class Compiler
     /** @throws UnknownSize */
     public static function quiltSheet(Design $design, string $size): QuiltSheet
     {
-        $quiltSize = $design->size($size);
-        $block = self::anyBlock($design)->finished();
-        $finished = $design->setting->finished($quiltSize, $block);
-        $blockCounts = $design->setting->blockCounts($quiltSize);
-        $used = array_intersect_key($design->blocks, $blockCounts);
+        $sized = SizedDesign::of($design, $size);
+        $layout = $sized->layout;
+        $blocks = $names = [];
+        $all = $layout->frame;
+        foreach ($layout->blockCounts as $key => $count) {
+            $blocks[$key] = self::about($sized->products[$key], $design->room)->patches();
+            $names[$key] = $sized->names[$key];
+        }
+        $anyBlock = $sized->products[array_key_first($blocks) ?? ''];
 
         return new QuiltSheet(
             size: $size,
-            finished: $finished,
-            block: $block,
-            blocks: array_map(fn (Block $block): array => self::kept($design)->blockPatches[$block->id] ??= $block->patches($design->units), $used),
-            blockNames: array_map(fn (Block $block): string => $block->name, $used),
-            placements: $design->setting->placements($quiltSize, $design->blocks),
-            borders: $design->setting->borderPatches($finished),
-            blockCounts: $blockCounts,
-            unitCounts: self::unitCounts($design, $quiltSize),
-            unitNames: $design->unitNames,
+            finished: $layout->finished,
+            block: $anyBlock->finished(),
+            blocks: $blocks,
+            blockNames: $names,
+            placements: $layout->placements,
+            frame: $layout->frame,
+            blockCounts: $layout->blockCounts,
+            unitCounts: array_diff_key($sized->counts, $layout->blockCounts),
+            unitNames: array_intersect_key($sized->names, $sized->counts),
+            perimeter: $layout->perimeter,
+            areas: self::areas($design, $all, $blocks, $layout->blockCounts),
+            effort: self::wholeEffort($design, $sized),
+            quilting: $design->setting->quilting?->sizes($anyBlock->finished(), $design->room) ?? [],
         );
     }
 
@@ -113,9 +132,15 @@ final class Compiler
      */
     public static function clueSheet(Design $design, string $size, string $clue, MethodChoices $methods): ClueSheet
     {
-        $quiltSize = $design->size($size);
+        $sized = SizedDesign::of($design, $size);
         $asked = $design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
-        $counts = self::unitCounts($design, $quiltSize);
+        $tasks = [];
+        foreach ($asked->tasks as $task) {
+            // A part of the setting, such as a border, that this size does not have.
+            if ($sized->product($task->product) !== null) {
+                $tasks[] = self::taskSheet($design, $sized, $task, $methods);
+            }
+        }
 
         return new ClueSheet(
             clue: $clue,
@@ -124,7 +149,7 @@ final class Compiler
             introduction: $asked->introduction,
             minutes: $asked->minutes,
             size: $size,
-            tasks: array_map(fn (Task $task): TaskSheet => self::taskSheet($design, $task, $counts[$task->unit] ?? 0, $methods), $asked->tasks),
+            tasks: $tasks,
         );
     }
 
@@ -137,78 +162,205 @@ final class Compiler
     {
         $kinds = [];
         foreach ($design->clues[$clue]->tasks ?? [] as $task) {
-            $kind = $design->units[$task->unit]->kind();
-            $kinds[$kind->value] = $kind;
+            foreach (array_keys($design->sizes) as $size) {
+                $kind = SizedDesign::of($design, $size)->product($task->product)?->kind();
+                if ($kind !== null) {
+                    $kinds[$kind->value] = $kind;
+                }
+            }
         }
 
         return array_values($kinds);
     }
 
-    private static function taskSheet(Design $design, Task $task, int $count, MethodChoices $methods): TaskSheet
+    /** How a unit is made by one method, worked out once. */
+    public static function making(Unit $unit, Method $method, CuttingRoom $room): Making
     {
-        $unit = $design->units[$task->unit];
+        return self::about($unit, $room)->makingBy($method);
+    }
+
+    private static function taskSheet(Design $design, SizedDesign $sized, Task $task, MethodChoices $methods): TaskSheet
+    {
+        $unit = $sized->products[$task->product];
+        $about = self::about($unit, $design->room);
+        $count = $sized->counts[$task->product] ?? 0;
         $offers = [];
         foreach ($unit->kind()->methods() as $method) {
             // A unit may answer with another method than the one it cannot be made by: then that one is offered once.
-            $making = self::making($design, $task->unit, $method);
-            $offers[$making->method->value] = MethodOffer::from($making, $count);
+            $making = $about->makingBy($method);
+            $offers[$making->method->value] ??= MethodOffer::from($making, $count);
         }
+        $making = $about->makingBy($methods->for($unit->kind()));
+        $cutArea = $about->cutArea();
+        $making = $methods->isOversize($unit->kind()) ? self::oversize($making, $design->room) : $making;
 
         return new TaskSheet(
             task: $task->id,
-            digest: self::kept($design)->digests[$task->unit] ??= self::digest($unit, $design),
-            name: $design->unitNames[$task->unit],
+            digest: $about->digest(),
+            name: $sized->names[$task->product],
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),
             unfinished: $unit->finished()->outsetBy($design->room->seam),
-            patches: self::kept($design)->unitPatches[$task->unit] ??= $unit->patches(),
-            making: self::making($design, $task->unit, $methods->for($unit->kind())),
+            patches: $about->patches(),
+            making: $making,
             offers: array_values($offers),
+            overhangs: $about->overhangs(),
+            waste: max(0.0, $making->clothPerUnit - $cutArea),
+            effort: Effort::of($making, $count, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates),
         );
     }
 
-    /** Of what a finished unit is, so that counted units keep counting while they would still fit. */
-    private static function digest(Unit $unit, Design $design): string
+    /** An eighth for every unit that lies across a square: eight at a time has two across, four at a time one across a diagonal. */
+    private static function oversize(Making $making, CuttingRoom $room): Making
     {
-        $patches = array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
-        $specification = [$unit->kind()->value, $unit->finished()->encode(), $unit->finished()->outsetBy($design->room->seam)->encode(), ...$patches];
+        $eighth = Length::fraction(...self::OVERSIZE);
 
-        return substr(hash('sha256', implode("\n", $specification)), 0, 16);
+        return $making->oversize(match ($making->method) {
+            Method::HstEight, Method::PinwheelEight => $eighth->times(2),
+            Method::HstFour => $eighth->timesRoot2(),
+            Method::HstGrid => $eighth->times(3),
+            default => $eighth,
+        }, $room);
     }
 
-    /** @return array<string, int> units in the whole quilt, by unit id */
-    public static function unitCounts(Design $design, QuiltSize $size): array
+    /**
+     * @param  list<Patch>  $frame
+     * @param  array<string, list<Patch>>  $blocks
+     * @param  array<string, int>  $counts
+     * @return array<string, float>
+     */
+    private static function areas(Design $design, array $frame, array $blocks, array $counts): array
     {
-        $kept = self::kept($design);
-        if (isset($kept->counts[$size->id])) {
-            return $kept->counts[$size->id];
+        $areas = array_map(fn (): float => 0.0, $design->slots);
+        foreach ($frame as $patch) {
+            $areas[$patch->slot] += $patch->outline->area();
         }
-        $counts = [];
-        foreach ($design->setting->blockCounts($size) as $block => $blocks) {
-            $kept->perBlock[$block] ??= $design->blocks[$block]->unitCounts();
-            foreach ($kept->perBlock[$block] as $unit => $perBlock) {
-                $counts[$unit] = ($counts[$unit] ?? 0) + $blocks * $perBlock;
+        foreach ($blocks as $key => $patches) {
+            foreach ($patches as $patch) {
+                $areas[$patch->slot] += $counts[$key] * $patch->outline->area();
             }
         }
 
-        return $kept->counts[$size->id] = $counts;
+        return array_map(fn (float $area): float => round($area, 6), $areas);
     }
 
-    private static function making(Design $design, string $unit, Method $method): Making
+    /** Everything made by its default method, and the blocks sewn together. */
+    private static function wholeEffort(Design $design, SizedDesign $sized): Effort
     {
-        return self::kept($design)->makings[$unit.' '.$method->value] ??= $design->units[$unit]->making($method, $design->room);
+        $seams = $minutes = 0;
+        $length = 0.0;
+        foreach ($sized->counts as $key => $count) {
+            $unit = $sized->products[$key];
+            $about = self::about($unit, $design->room);
+            $effort = Effort::of($about->makingBy($unit->kind()->methods()[0]), $count, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates);
+            $seams += $effort->seams;
+            $length += $effort->seamLength;
+            $minutes += $effort->minutes;
+        }
+        $layout = $sized->layout;
+        $parts = count($layout->placements) + count($layout->frame);
+        $around = array_sum(array_map(fn (Patch $patch): float => $patch->outline->perimeter(), $layout->frame));
+        foreach ($layout->blockCounts as $key => $count) {
+            $size = $sized->products[$key]->finished();
+            $around += $count * 2 * ($size->width->toFloat() + $size->height->toFloat());
+        }
+        $rates = new Rates;
+        $joining = max(0.0, ($around - $layout->perimeter->toFloat()) / 2);
+
+        return new Effort(
+            $seams + $parts - 1,
+            round($length + $joining, 6),
+            $minutes + (int) ceil((($parts - 1) * ($rates->seam + $rates->press) + $joining * $rates->inchOfSeam) / 60),
+        );
     }
 
-    private static function kept(Design $design): self
+    private static function about(Unit $unit, CuttingRoom $room): self
     {
         self::$kept ??= new WeakMap;
 
-        return self::$kept[$design] ??= new self;
+        return self::$kept[$unit] ??= new self($unit, $room);
     }
 
-    private static function anyBlock(Design $design): Block
+    /** @return list<Patch> */
+    private function patches(): array
     {
-        return array_values($design->blocks)[0];
+        return $this->patches ??= $this->unit->patches();
+    }
+
+    private function makingBy(Method $method): Making
+    {
+        return $this->makings[$method->value] ??= $this->unit->making($method, $this->room);
+    }
+
+    /** Of what a finished unit is, so that counted units keep counting while they would still fit. */
+    private function digest(): string
+    {
+        return $this->digest ??= substr(hash('sha256', implode("\n", [
+            $this->unit->kind()->value,
+            $this->unit->finished()->encode(),
+            $this->unit->finished()->outsetBy($this->room->seam)->encode(),
+            ...array_map(fn (Patch $patch): string => $patch->encode(), $this->patches()),
+        ])), 0, 16);
+    }
+
+    /** @return list<Overhang> */
+    private function overhangs(): array
+    {
+        if ($this->overhangs !== null) {
+            return $this->overhangs;
+        }
+        $overhangs = [];
+        if (! $this->unit instanceof BlockUnit) {
+            $patches = $this->patches();
+            foreach (array_filter(Seams::between($patches, $this->room->seam), fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
+                $measure = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);
+                $overhang = new Overhang($patches[$seam->first]->slot, $patches[$seam->second]->slot, $measure($seam->start), $measure($seam->end));
+                $overhangs[$overhang->encode()] = $overhang;
+            }
+        }
+
+        return $this->overhangs = array_values($overhangs);
+    }
+
+    /** @return array{int, float} seams of one unit, and their length */
+    private function seams(): array
+    {
+        if ($this->seams !== null) {
+            return $this->seams;
+        }
+        if ($this->unit instanceof BlockUnit) {
+            $making = $this->makingBy(Method::BlockRows);
+
+            return $this->seams = $this->unit->joins(array_sum(array_map(fn (Piece $piece): int => $piece->each, $making->pieces)));
+        }
+        $kind = $this->unit->kind();
+        $patches = $this->patches();
+        if ($kind === UnitKind::LongStrips || $kind->isFree()) {
+            return $this->seams = [0, 0.0];
+        }
+        $size = $this->unit->finished();
+        $around = $kind === UnitKind::SettingTriangle ? $patches[0]->outline->perimeter() : 2 * ($size->width->toFloat() + $size->height->toFloat());
+
+        return $this->seams = [count($patches) - 1, Seams::length($patches, $around)];
+    }
+
+    /** Square inches of the pieces of one unit, cut exactly, their tips blunted at its raw edge; nothing for what is put together from parts. */
+    private function cutArea(): float
+    {
+        if ($this->cutArea !== null) {
+            return $this->cutArea;
+        }
+        $kind = $this->unit->kind();
+        if ($kind === UnitKind::Block || $kind === UnitKind::LongStrips) {
+            return $this->cutArea = INF;
+        }
+        $area = 0.0;
+        foreach ($this->patches() as $patch) {
+            $shape = CutShape::of($patch->outline, $this->room->seam);
+            $area += ($kind->isFree() ? $shape : $shape->bluntedTo($this->unit->finished(), $this->room->seam))->area();
+        }
+
+        return $this->cutArea = $area;
     }
 }

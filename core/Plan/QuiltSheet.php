@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Dew\Core\Plan;
 
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Setting\Placement;
+use Dew\Core\Setting\QuiltAsYouGo;
 
 /** The whole quilt at one size: the picture that stays with the host, and its counts. */
 final readonly class QuiltSheet
@@ -15,10 +17,13 @@ final readonly class QuiltSheet
      * @param  array<string, list<Patch>>  $blocks  patches by block id
      * @param  array<string, string>  $blockNames
      * @param  list<Placement>  $placements
-     * @param  list<Patch>  $borders
+     * @param  list<Patch>  $frame  sashes, setting triangles, borders
      * @param  array<string, int>  $blockCounts
-     * @param  array<string, int>  $unitCounts  by unit id
-     * @param  array<string, string>  $unitNames
+     * @param  array<string, int>  $unitCounts  of units, nested blocks and parts of the setting, by product key
+     * @param  array<string, string>  $unitNames  likewise
+     * @param  Length  $perimeter  around the outside, where the binding goes
+     * @param  array<string, float>  $areas  finished square inches, by fabric
+     * @param  array<string, Size|Length>  $quilting  for blocks quilted one by one: see {@see QuiltAsYouGo::sizes()}
      */
     public function __construct(
         public string $size,
@@ -27,10 +32,14 @@ final readonly class QuiltSheet
         public array $blocks,
         public array $blockNames,
         public array $placements,
-        public array $borders,
+        public array $frame,
         public array $blockCounts,
         public array $unitCounts,
         public array $unitNames,
+        public Length $perimeter,
+        public array $areas,
+        public Effort $effort,
+        public array $quilting = [],
     ) {
     }
 }

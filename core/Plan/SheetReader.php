@@ -12,12 +12,15 @@ use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Setting\Placement;
+use Dew\Core\Unit\Grain;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -62,11 +65,16 @@ final class SheetReader
                 $placement->get('block')->string(),
                 Length::decode($placement->get('x')->string()),
                 Length::decode($placement->get('y')->string()),
+                $placement->has('turn') ? $placement->get('turn')->integer(0, 359) : 0,
             ), $sheet->get('placements')->items(self::MANY)),
-            self::patches($sheet->get('borders')),
+            self::patches($sheet->get('frame')),
             self::counts($sheet->get('block_counts')),
             self::counts($sheet->get('unit_counts')),
             self::names($sheet->get('unit_names')),
+            Length::decode($sheet->get('perimeter')->string()),
+            array_map(fn (Node $area): float => $area->number(), $sheet->get('areas')->entries()),
+            self::effort($sheet->get('effort')),
+            array_map(fn (Node $size): Size|Length => str_contains($size->string(), ' x ') ? Size::decode($size->string()) : Length::decode($size->string()), $sheet->get('quilting')->entries()),
         );
     }
 
@@ -115,6 +123,9 @@ final class SheetReader
                 $offer->get('bias_edges')->integer(0, 4),
                 $offer->get('cloth')->integer(0, PHP_INT_MAX),
             ), $task->get('offers')->items(self::MANY)),
+            array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
+            $task->get('waste')->number(),
+            self::effort($task->get('effort')),
         );
     }
 
@@ -154,6 +165,13 @@ final class SheetReader
             $piece->has('segment') ? $piece->get('segment')->string() : null,
             $lines($piece->get('sew')),
             $lines($piece->get('cut')),
+            $piece->has('outline') ? Outline::decode($piece->get('outline')->text()) : null,
+            $piece->has('chiral'),
+            $piece->has('mirrored'),
+            $piece->has('advance') ? Measurement::decode($piece->get('advance')->string()) : null,
+            $piece->has('group') ? max(1, $piece->get('group')->integer(1, 100)) : 1,
+            $piece->has('lost') ? Measurement::decode($piece->get('lost')->string()) : null,
+            $piece->get('grain')->enum(Grain::class),
         );
     }
 
@@ -165,7 +183,13 @@ final class SheetReader
             array_map(fn (Node $measure): Measurement => Measurement::decode($measure->string()), $step->get('measures')->entries()),
             self::names($step->get('slots')),
             self::counts($step->get('counts')),
+            $step->has('sewing') ? $step->get('sewing')->enum(Sewing::class) : null,
         );
+    }
+
+    private static function effort(Node $effort): Effort
+    {
+        return new Effort($effort->get('seams')->integer(0, PHP_INT_MAX), $effort->get('length')->number(), $effort->get('minutes')->integer(0, PHP_INT_MAX));
     }
 
     /** @return list<Patch> */

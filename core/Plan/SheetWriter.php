@@ -9,8 +9,11 @@ use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
+use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
 use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Piece;
 use WeakMap;
@@ -70,6 +73,9 @@ final class SheetWriter
                 'bias_edges' => $offer->biasEdges,
                 'cloth' => $offer->cloth,
             ], $task->offers),
+            'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
+            'waste' => round($task->waste, 4),
+            'effort' => self::effort($task->effort),
         ];
     }
 
@@ -88,6 +94,13 @@ final class SheetWriter
             ...($piece->segment === null ? [] : ['segment' => $piece->segment]),
             'sew' => self::lines($piece->sewLines),
             'cut' => self::lines($piece->cutLines),
+            ...($piece->outline === null ? [] : ['outline' => $piece->outline->encode()]),
+            ...($piece->chiral ? ['chiral' => true] : []),
+            ...($piece->mirrored ? ['mirrored' => true] : []),
+            ...($piece->advance === null ? [] : ['advance' => $piece->advance->encode()]),
+            ...($piece->group === 1 ? [] : ['group' => $piece->group]),
+            ...($piece->lost === null ? [] : ['lost' => $piece->lost->encode()]),
+            'grain' => $piece->grain()->value,
         ];
     }
 
@@ -109,6 +122,7 @@ final class SheetWriter
             'measures' => (object) array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures),
             'slots' => (object) $step->slots,
             'counts' => (object) $step->counts,
+            ...($step->sewing === null ? [] : ['sewing' => $step->sewing->value]),
         ];
     }
 
@@ -125,12 +139,23 @@ final class SheetWriter
                 'block' => $placement->block,
                 'x' => $placement->x->encode(),
                 'y' => $placement->y->encode(),
+                ...($placement->turn === 0 ? [] : ['turn' => $placement->turn]),
             ], $sheet->placements),
-            'borders' => self::patches($sheet->borders),
+            'frame' => self::patches($sheet->frame),
             'block_counts' => $sheet->blockCounts,
             'unit_counts' => $sheet->unitCounts,
             'unit_names' => $sheet->unitNames,
+            'perimeter' => $sheet->perimeter->encode(),
+            'areas' => $sheet->areas,
+            'effort' => self::effort($sheet->effort),
+            'quilting' => (object) array_map(fn (Size|Length $size): string => $size->encode(), $sheet->quilting),
         ];
+    }
+
+    /** @return array{seams: int, length: float, minutes: int} */
+    private static function effort(Effort $effort): array
+    {
+        return ['seams' => $effort->seams, 'length' => round($effort->seamLength, 4), 'minutes' => $effort->minutes];
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Plan;
 
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Overhang;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -27,6 +28,8 @@ final readonly class TaskSheet
      * @param  int  $count  units to make
      * @param  list<Patch>  $patches  the unit upright, in finished inches
      * @param  list<MethodOffer>  $offers  every method for this kind, the default first
+     * @param  list<Overhang>  $overhangs  one for every slanted seam of the unit
+     * @param  float  $waste  square inches of cloth that one unit leaves over by this method, at the exact sizes
      */
     public function __construct(
         public string $task,
@@ -39,6 +42,9 @@ final readonly class TaskSheet
         public array $patches,
         public Making $making,
         public array $offers,
+        public array $overhangs = [],
+        public float $waste = 0.0,
+        public Effort $effort = new Effort(0, 0.0, 0),
     ) {
     }
 
@@ -68,7 +74,7 @@ final readonly class TaskSheet
         $making = $this->making->onCloth($usableWidth, $notation);
 
         return $making === $this->making ? $this : new self(
-            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers,
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort,
         );
     }
 

@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
@@ -65,6 +66,8 @@ final readonly class HalfSquareTriangle implements Unit
             Method::HstFour => $this->fourAtATime($room->seam),
             Method::HstEight => $this->eightAtATime($room->seam),
             Method::HstTriangles => $this->cutTriangles($room->seam),
+            Method::HstStrip => $this->fromStrips($room),
+            Method::HstGrid => $this->onGrid($room),
             default => throw new InvalidArgumentException(sprintf('A half-square triangle is not made by "%s".', $method->value)),
         };
     }
@@ -135,8 +138,76 @@ final readonly class HalfSquareTriangle implements Unit
         return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, 0, [], [SquareCut::rising($square)], [
             new Step(StepKind::Cut, 'hst.triangles.cut'),
             new Step(StepKind::Layer, 'hst.triangles.layer', slots: ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
-            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)]),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)], sewing: Sewing::Leader),
         ], $seam);
+    }
+
+    /**
+     * Two strips of the unfinished width laid right sides together and cut with a triangle ruler, tips blunted: a flipped pair takes
+     * F + s(2 + 2√2) of strip, a last single one F + s(2 + √2).
+     */
+    private function fromStrips(CuttingRoom $room): Making
+    {
+        $seam = $room->seam;
+        $unfinished = $this->unfinished($seam);
+        $one = SquareCut::half($this->side, $seam);
+        $pair = SquareCut::quarter($this->side, $seam);
+        $tip = $one->minus($unfinished);
+        $zero = Length::zero();
+        $outline = new Outline(new Point($zero, $zero), new Point($one, $zero), new Point($tip, $unfinished), new Point($zero, $unfinished));
+        $piece = fn (string $id, Slot $slot): Piece => new Piece(
+            $id, PieceShape::Triangle, [$slot->id], Measurement::exact($unfinished), Measurement::exact($one), outline: $outline, advance: Measurement::exact($pair), group: 2, givenGrain: Grain::ShortEdges,
+        );
+
+        return Making::of(Method::HstStrip, [$piece('first', $this->first), $piece('second', $this->second)], [
+            new Step(StepKind::Layer, 'hst.strip.layer', ['strip' => Measurement::exact($unfinished)], ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
+            new Step(StepKind::Cut, 'hst.strip.cut', ['unfinished' => Measurement::exact($unfinished)]),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)], sewing: Sewing::SquareCornerFirst),
+            ...$this->finish($seam),
+        ], $room);
+    }
+
+    /** Rectangles of two by three cells under a printed paper grid: each cell is a square of the exact leg and gives two units. */
+    private function onGrid(CuttingRoom $room): Making
+    {
+        $cell = SquareCut::half($this->side, $room->seam);
+        [$across, $down] = [$cell->times(3), $cell->times(2)];
+        $zero = Length::zero();
+        $cuts = [];
+        foreach ([1, 2] as $column) {
+            $cuts[] = new Outline(new Point($cell->times($column), $zero), new Point($cell->times($column), $down));
+        }
+        $cuts[] = new Outline(new Point($zero, $cell), new Point($across, $cell));
+        $sew = [];
+        foreach ([0, 1, 2] as $column) {
+            foreach ([0, 1] as $row) {
+                $rises = ($column + $row) % 2 === 0;
+                [$diagonal, $beside] = $rises ? [SquareCut::rising($cell), SquareCut::besideRising($cell, $room->seam)] : [SquareCut::falling($cell), SquareCut::besideFalling($cell, $room->seam)];
+                $cuts[] = $diagonal->movedBy($cell->times($column), $cell->times($row));
+                foreach ($beside as $line) {
+                    $sew[] = $line->movedBy($cell->times($column), $cell->times($row));
+                }
+            }
+        }
+        $piece = fn (string $id, Slot $slot): Piece => new Piece($id, PieceShape::Rectangle, [$slot->id], Measurement::up($down), Measurement::up($across), 12, sewLines: $sew, cutLines: $cuts);
+
+        return Making::of(Method::HstGrid, [$piece('first', $this->first), $piece('second', $this->second)], [
+            new Step(StepKind::Layer, 'hst.grid.layer', slots: ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
+            new Step(StepKind::Sew, 'hst.grid.sew', ['seam' => Measurement::setting($room->seam)]),
+            new Step(StepKind::Cut, 'hst.grid.cut'),
+            ...$this->finish($room->seam),
+        ], $room);
+    }
+
+    /** @return list<Step> */
+    private function finish(Length $seam): array
+    {
+        return [
+            $this->first->value === $this->second->value
+                ? new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->second->id])
+                : new Step(StepKind::Press, 'hst.press', slots: ['dark' => $this->darker()->id]),
+            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => Measurement::exact($this->unfinished($seam))]),
+        ];
     }
 
     /**
@@ -148,7 +219,6 @@ final readonly class HalfSquareTriangle implements Unit
     private function fromPairsOfSquares(Method $method, int $yield, Length $square, int $biasEdges, array $sewLines, array $cutLines, array $steps, Length $seam): Making
     {
         $cut = Measurement::up($square);
-        $unfinished = Measurement::exact($this->unfinished($seam));
 
         return new Making(
             method: $method,
@@ -158,10 +228,7 @@ final readonly class HalfSquareTriangle implements Unit
             ],
             steps: [
                 ...$steps,
-                $this->first->value === $this->second->value
-                    ? new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->second->id])
-                    : new Step(StepKind::Press, 'hst.press', slots: ['dark' => $this->darker()->id]),
-                new Step(StepKind::Trim, 'hst.trim', ['unfinished' => $unfinished]),
+                ...$this->finish($seam),
             ],
             biasEdges: $biasEdges,
             clothPerUnit: 2 * Size::square($square)->area() / $yield,

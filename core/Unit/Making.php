@@ -37,9 +37,10 @@ final readonly class Making
     {
         $cloth = 0.0;
         foreach ($pieces as $piece) {
-            if (! $piece->isSegment()) {
-                $length = $piece->length->exact ?? $room->usableWidth;
-                $cloth += $piece->width->exact->toFloat() * $length->toFloat() * $piece->each * $piece->perUnit / $piece->yield;
+            if ($piece->isCloth()) {
+                // Shapes that interlock take their advance of the strip, not their whole length.
+                $length = ($piece->advance ?? $piece->length)->exact ?? $room->usableWidth;
+                $cloth += $piece->width->exact->toFloat() * $length->toFloat() / $piece->group * $piece->each * $piece->perUnit / $piece->yield;
             }
         }
 
@@ -64,7 +65,7 @@ final readonly class Making
     {
         $most = null;
         foreach ($this->pieces as $piece) {
-            if (! $piece->isSegment()) {
+            if ($piece->isCloth()) {
                 $gives = intdiv($piece->batches($units) * $piece->yield, $piece->perUnit);
                 $most = $most === null ? $gives : min($most, $gives);
             }
@@ -81,6 +82,32 @@ final readonly class Making
         return $first->segment === null && $first->yield % $first->perUnit === 0 ? intdiv($first->yield, $first->perUnit) : 1;
     }
 
+    /** Of the mirror image of the unit: the same sizes, left and right pieces exchanged. */
+    public function turnedOver(): self
+    {
+        return new self($this->method, array_map(fn (Piece $piece): Piece => $piece->turnedOver(), $this->pieces), $this->steps, $this->biasEdges, $this->clothPerUnit);
+    }
+
+    /** Pieces that are trimmed afterwards cut larger by so much; the steps stay, since they end with the trimming. */
+    public function oversize(Length $by, CuttingRoom $room): self
+    {
+        $pieces = array_map(fn (Piece $piece): Piece => $piece->larger($by), $this->pieces);
+
+        return self::of($this->method, $pieces, $this->steps, $room, $this->biasEdges);
+    }
+
+    /** What cutting larger would change: nothing where every piece must be cut as it is. */
+    public function canBeOversize(): bool
+    {
+        foreach ($this->pieces as $piece) {
+            if ($piece->width->mayGrow()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * The same method on cloth of another width, at the segment width the reader's ruler gives: ⌊(usable − squaring)/segment⌋ from a set.
      * Methods without strip sets, and cloth too narrow for one segment, leave it as it is.
@@ -89,8 +116,8 @@ final readonly class Making
     {
         $across = [];
         foreach ($this->pieces as $piece) {
-            if ($piece->isSegment()) {
-                $across[$piece->id] = $usableWidth->minus(CuttingRoom::usual()->squaring)->countOf($piece->width->in($notation));
+            if ($piece->isFromSet()) {
+                $across[$piece->id] = $piece->perSet($usableWidth, CuttingRoom::usual()->squaring, $notation);
             }
         }
         if ($across === [] || min($across) < 1) {
@@ -100,9 +127,22 @@ final readonly class Making
         return new self(
             $this->method,
             array_map(fn (Piece $piece): Piece => $piece->segment === null ? $piece : $piece->withYield($across[$piece->segment]), $this->pieces),
-            array_map(fn (Step $step): Step => $step->withCount('segments', min($across)), $this->steps),
+            array_map(fn (Step $step): Step => $this->stepOnCloth($step, $across), $this->steps),
             $this->biasEdges,
             $this->clothPerUnit,
         );
+    }
+
+    /** @param  non-empty-array<string, int>  $across  what one set gives, by the id of the segment */
+    private function stepOnCloth(Step $step, array $across): Step
+    {
+        $count = min($across);
+        foreach ($this->pieces as $piece) {
+            if (isset($across[$piece->id], $step->measures['segment']) && $piece->width->encode() === $step->measures['segment']->encode()) {
+                $count = $across[$piece->id];
+            }
+        }
+
+        return $step->withCount('segments', $count);
     }
 }

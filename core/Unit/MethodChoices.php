@@ -9,9 +9,14 @@ use InvalidArgumentException;
 /** The method a person makes each kind of unit by: her own choice, or the kind's default. */
 final readonly class MethodChoices
 {
-    /** @param  array<string, Method>  $chosen by kind */
-    private function __construct(private array $chosen)
-    {
+    /**
+     * @param  array<string, Method>  $chosen  by kind
+     * @param  array<string, true>  $oversize  kinds that are cut larger and trimmed
+     */
+    private function __construct(
+        private array $chosen,
+        private array $oversize = [],
+    ) {
     }
 
     public static function defaults(): self
@@ -33,7 +38,26 @@ final readonly class MethodChoices
         }
         ksort($chosen);
 
-        return new self($chosen);
+        return new self($chosen, $this->oversize);
+    }
+
+    /** Cut what is trimmed afterwards larger than it need be, by an eighth of an inch for each unit that lies across it. */
+    public function withOversize(UnitKind $kind, bool $oversize = true): self
+    {
+        $kinds = $this->oversize;
+        if ($oversize) {
+            $kinds[$kind->value] = true;
+        } else {
+            unset($kinds[$kind->value]);
+        }
+        ksort($kinds);
+
+        return new self($this->chosen, $kinds);
+    }
+
+    public function isOversize(UnitKind $kind): bool
+    {
+        return isset($this->oversize[$kind->value]);
     }
 
     public function for(UnitKind $kind): Method
@@ -46,13 +70,18 @@ final readonly class MethodChoices
     {
         $kept = array_map(fn (UnitKind $kind): string => $kind->value, $kinds);
 
-        return new self(array_filter($this->chosen, fn (string $kind): bool => in_array($kind, $kept, true), ARRAY_FILTER_USE_KEY));
+        $keep = fn (string $kind): bool => in_array($kind, $kept, true);
+
+        return new self(array_filter($this->chosen, $keep, ARRAY_FILTER_USE_KEY), array_filter($this->oversize, $keep, ARRAY_FILTER_USE_KEY));
     }
 
-    /** A canonical text: the departures from the defaults, sorted; empty when there are none. */
+    /** A canonical text: the departures from the defaults, sorted; a plus for what is cut larger; empty when there are none. */
     public function signature(): string
     {
-        return implode(',', array_map(fn (Method $method): string => $method->value, $this->chosen));
+        return implode(',', [
+            ...array_map(fn (Method $method): string => $method->value, array_values($this->chosen)),
+            ...array_map(fn (string $kind): string => $kind.':+', array_keys($this->oversize)),
+        ]);
     }
 
     /**

@@ -13,6 +13,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitOptions;
 use Dew\Core\Unit\UnitKind;
 
 it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
@@ -62,7 +63,7 @@ it('cuts triangles for flying geese as they were cut and measured', function (ar
 
 it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
     $side = Length::parse($given['finished_square']);
-    $unit = UnitFactory::make(UnitKind::Corners, Size::square($side), fabrics(2), ['top-left' => Length::parse($given['finished_leg'])]);
+    $unit = UnitFactory::make(UnitKind::Corners, Size::square($side), fabrics(2), UnitOptions::corners(['top-left' => Length::parse($given['finished_leg'])]));
     $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['corner_square_exact']);
@@ -93,7 +94,7 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
             }
         }
     }
-})->with(UnitKind::cases());
+})->with(UnitKind::library());
 
 it('doubles every finished length when a unit is doubled', function (UnitKind $kind): void {
     [$least] = $kind->fabrics();
@@ -103,7 +104,7 @@ it('doubles every finished length when a unit is doubled', function (UnitKind $k
     $encode = fn (Unit $unit): array => array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
 
     expect($double(unitOf($kind, Length::parse('3 1/3'), $least)))->toBe($encode(unitOf($kind, Length::parse('6 2/3'), $least)));
-})->with(UnitKind::cases());
+})->with(UnitKind::library());
 
 it('cuts every triangle as its finished polygon moved out by the seam', function (UnitKind $kind, Method $method, array $pieces): void {
     foreach (['1/4' => 0.25, '3/8' => 0.375] as $seam => $distance) {
@@ -149,7 +150,7 @@ it('cuts enough of every piece for any number of units, and says how many are ov
             }
         }
     }
-})->with(UnitKind::cases());
+})->with(UnitKind::library());
 
 it('uses about as much cloth as its patches and their seams take', function (UnitKind $kind): void {
     foreach ($kind->methods() as $method) {
@@ -159,7 +160,7 @@ it('uses about as much cloth as its patches and their seams take', function (Uni
 
         expect($making->clothPerUnit)->toBeGreaterThanOrEqual($unfinished - 1e-9)->toBeLessThan($unfinished * 2.6);
     }
-})->with(UnitKind::cases());
+})->with(UnitKind::library());
 
 it('sews two kinds of strip set for nine-patches', function (): void {
     $making = unitOf(UnitKind::NinePatch, Length::inches(3), 2)->making(Method::NinePatchStrips, CuttingRoom::usual());
@@ -179,7 +180,7 @@ it('makes hourglasses of four fabrics from triangles alone, since squares would 
 });
 
 it('refuses corners that overlap, are given twice or lie nowhere', function (array $corners, int $fabrics, string $words): void {
-    expect(fn () => UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(3)), fabrics($fabrics), array_map(Length::parse(...), $corners)))->toThrow(InvalidArgumentException::class, $words);
+    expect(fn () => UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(3)), fabrics($fabrics), UnitOptions::corners(array_map(Length::parse(...), $corners))))->toThrow(InvalidArgumentException::class, $words);
 })->with([
     [['top-left' => '2', 'top-right' => '2 1/8'], 2, 'do not fit'],
     [['top-left' => '2', 'bottom-left' => '1 1/8'], 2, 'do not fit'],
@@ -190,6 +191,6 @@ it('refuses corners that overlap, are given twice or lie nowhere', function (arr
 ]);
 
 it('lets corners meet in a point', function (): void {
-    $unit = UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(2)), fabrics(2), ['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]);
+    $unit = UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(2)), fabrics(2), UnitOptions::corners(['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]));
     expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $unit->patches())))->toEqualWithDelta(8.0, 1e-9);
 });

@@ -26,7 +26,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
 function nightFerryJson(): string
@@ -94,17 +94,9 @@ function fabrics(int $count): array
     return array_map(fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]), range(0, $count - 1));
 }
 
-function unitOf(UnitKind $kind, Length $height, int $fabrics, ?Length $width = null): Unit
+function unitOf(UnitKind $kind, Length $height, int $fabrics): Unit
 {
-    $width ??= $height->times($kind->proportion() ?? 2);
-    $corners = [];
-    if ($kind === UnitKind::Corners) {
-        foreach (array_slice(['top-left', 'top-right', 'bottom-right', 'bottom-left'], 0, $fabrics - 1) as $index => $place) {
-            $corners[$place] = $height->times($index % 2 === 0 ? 1 : 2, 4);
-        }
-    }
-
-    return UnitFactory::make($kind, new Size($width, $height), fabrics($fabrics), $corners);
+    return UnitExample::of($kind, $height, fabrics($fabrics))->make();
 }
 
 function roomOf(string $seam): CuttingRoom

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Block;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\PlainUnit;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A block as something that is made: its parts are units and blocks made before, and plain patches cut for it.
+ */
+final class BlockUnit implements Unit
+{
+    /** @var list<Patch>|null */
+    private ?array $patches = null;
+
+    /**
+     * @param  array<string, Unit>  $products  at least what its cells hold
+     */
+    public function __construct(
+        private readonly Block $block,
+        private readonly array $products,
+    ) {
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::Block;
+    }
+
+    public function finished(): Size
+    {
+        return $this->block->finished();
+    }
+
+    public function slots(): array
+    {
+        $slots = [];
+        foreach (array_keys($this->block->contents()) as $product) {
+            foreach ($this->products[$product]->slots() as $slot) {
+                $slots[$slot->id] = $slot;
+            }
+        }
+
+        return array_values($slots);
+    }
+
+    public function patches(): array
+    {
+        return $this->patches ??= $this->block->patches($this->products);
+    }
+
+    /** Laid out, sewn into rows, and rows joined. Where a cell spans rows, sections are sewn first. */
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::BlockRows) {
+            throw new InvalidArgumentException(sprintf('A block is not made by "%s".', $method->value));
+        }
+        $pieces = [];
+        foreach ($this->block->contents() as $key => $count) {
+            $product = $this->products[$key];
+            $cut = $product->finished()->outsetBy($room->seam);
+            $slots = array_map(fn (Slot $slot): string => $slot->id, $product->slots());
+            if ($slots !== []) {
+                $pieces[] = new Piece($key, PieceShape::Part, $slots, Measurement::exact($cut->height), Measurement::exact($cut->width), each: $count);
+            }
+        }
+        $unfinished = $this->finished()->outsetBy($room->seam);
+        $seam = ['seam' => Measurement::setting($room->seam)];
+        $rows = count($this->block->rows);
+
+        return Making::of($method, $pieces === [] ? throw new InvalidArgumentException('A block needs contents.') : $pieces, [
+            new Step(StepKind::Layer, 'block.lay_out', counts: ['columns' => count($this->block->columns), 'rows' => $rows]),
+            ...$this->spans()
+                ? [new Step(StepKind::Sew, 'block.sections', $seam)]
+                : [new Step(StepKind::Sew, 'block.rows', $seam, counts: ['rows' => $rows])],
+            ...$this->edgeCheck($room->seam),
+            new Step(StepKind::Press, 'block.press'),
+            ...$rows > 1 ? [new Step(StepKind::Sew, 'block.join', $seam)] : [],
+            new Step(StepKind::Check, 'block.check', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]),
+        ], $room);
+    }
+
+    /** @return list<string> keys of what lies in it that is cut and not made */
+    public function plainParts(): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($this->block->contents())), fn (string $key): bool => $this->products[$key] instanceof PlainUnit));
+    }
+
+    /**
+     * Seams that join its parts, and their length in inches.
+     *
+     * @return array{int, float}
+     */
+    public function joins(int $parts): array
+    {
+        $around = 0.0;
+        foreach ($this->block->cells as $cell) {
+            $size = $this->block->cellSize($cell);
+            $around += 2 * ($size->width->toFloat() + $size->height->toFloat());
+        }
+        $whole = $this->finished();
+
+        return [$parts - 1, max(0.0, ($around - 2 * ($whole->width->toFloat() + $whole->height->toFloat())) / 2)];
+    }
+
+    private function spans(): bool
+    {
+        foreach ($this->block->cells as $cell) {
+            if ($cell->down > 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * After one seam an edge column reads its finished width and one allowance; only with the next does it lose the other.
+     *
+     * @return list<Step>
+     */
+    private function edgeCheck(Length $seam): array
+    {
+        return count($this->block->columns) < 2 ? [] : [
+            new Step(StepKind::Check, 'block.edge', ['edge' => Measurement::exact($this->block->columns[0]->plus($seam)), 'inner' => Measurement::exact($this->block->columns[1])]),
+        ];
+    }
+}

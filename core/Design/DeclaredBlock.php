@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Measure\Length;
+
+/** A block as its document describes it, before it is known how it is used. */
+final readonly class DeclaredBlock
+{
+    /**
+     * @param  list<Length|null>  $columns  finished widths; null for what its contents finish at
+     * @param  list<Length|null>  $rows  finished heights, likewise
+     * @param  list<DeclaredCell>  $cells
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $columns,
+        public array $rows,
+        public array $cells,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Geometry\Orientation;
+
+/** What lies in a block's grid, by the id of a unit or block; column and row count from zero. */
+final readonly class DeclaredCell
+{
+    /**
+     * @param  array<string, string>  $fabrics  ids of the fabrics taken instead, by the id they replace
+     * @param  positive-int  $across
+     * @param  positive-int  $down
+     */
+    public function __construct(
+        public int $column,
+        public int $row,
+        public string $id,
+        public Orientation $orientation,
+        public array $fabrics,
+        public int $across,
+        public int $down,
+    ) {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+/**
+ * Names a unit or block and the way it is used: `u-star`, `u-star.m` mirrored, `u-star.f-a=f-c` with another fabric in the place of f-a.
+ *
+ * Ids hold neither dots nor equals signs, so a key is read back without doubt; fabrics are sorted, so the same use has one key.
+ */
+final class ProductKey
+{
+    /** @param  array<string, string>  $fabrics  ids of the fabrics taken instead, by the id of the fabric they replace */
+    public static function of(string $id, array $fabrics, bool $mirrored): string
+    {
+        ksort($fabrics);
+        $key = $id.($mirrored ? '.m' : '');
+        foreach ($fabrics as $instead => $taken) {
+            $key .= '.'.$instead.'='.$taken;
+        }
+
+        return $key;
+    }
+
+    /** The id of what the document declares. */
+    public static function id(string $key): string
+    {
+        return explode('.', $key, 2)[0];
+    }
+}

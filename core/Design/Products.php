@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Block\Block;
+use Dew\Core\Block\Cell;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Symmetry;
+use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitSpec;
+use InvalidArgumentException;
+
+/**
+ * Finds every unit and block that is really made: what the document declares, and its variants where a block uses it mirrored or in other fabrics.
+ *
+ * A mirrored unit that looks like itself turned round is no variant: it is laid turned. A mirrored block is laid out mirrored, cell by cell.
+ */
+final class Products
+{
+    /** Blocks within blocks; deeper is a mistake. */
+    private const DEEPEST = 12;
+
+    /** Variants that a document may come to before it is refused. */
+    private const MOST = 5000;
+
+    /** @var array<string, UnitSpec> */
+    public array $units = [];
+
+    /** @var array<string, Block> */
+    public array $blocks = [];
+
+    /** @var array<string, string> */
+    public array $names = [];
+
+    /** @var array<string, Unit> */
+    private array $made = [];
+
+    /** @var array<string, array<string, true>> ids of the fabrics in a declared block */
+    private array $fabricsUsed = [];
+
+    /** @var array<string, int|null> quarter turns that mirror a unit, by key */
+    private array $mirrorTurns = [];
+
+    /**
+     * @param  array<string, Slot>  $slots
+     * @param  array<string, DeclaredBlock>  $declared  by id
+     */
+    public function __construct(
+        private readonly array $slots,
+        private readonly array $declared,
+    ) {
+    }
+
+    public function declareUnit(string $id, string $name, UnitSpec $spec): void
+    {
+        $this->units[$id] = $spec;
+        $this->names[$id] = $name;
+        $this->made[$id] = $spec->make();
+    }
+
+    public function unit(string $key): Unit
+    {
+        return $this->made[$key];
+    }
+
+    /**
+     * The key and turn with which a use of a unit or block is laid, making its variant known.
+     *
+     * @param  array<string, string>  $fabrics  replacements, by the id replaced
+     * @param  list<string>  $within  ids of the blocks around it
+     * @return array{string, Orientation}
+     *
+     * @throws InvalidArgumentException when blocks contain each other, or there are too many
+     */
+    public function use(string $id, array $fabrics, Orientation $orientation, array $within = []): array
+    {
+        return isset($this->units[$id]) ? $this->useUnit($id, $fabrics, $orientation) : $this->useBlock($id, $fabrics, $orientation, $within);
+    }
+
+    /**
+     * @param  array<string, string>  $fabrics
+     * @return array{string, Orientation}
+     */
+    private function useUnit(string $id, array $fabrics, Orientation $orientation): array
+    {
+        $spec = $this->units[$id];
+        $own = array_fill_keys(array_map(fn (Slot $slot): string => $slot->id, $spec->slots), true);
+        $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => isset($own[$instead]) && $taken !== $instead, ARRAY_FILTER_USE_BOTH);
+        $key = ProductKey::of($id, $fabrics, false);
+        $this->keepUnit($key, $id, fn (): UnitSpec => $spec->inFabrics(array_map(fn (string $taken): Slot => $this->slots[$taken], $fabrics)));
+        if (! $orientation->mirrored) {
+            return [$key, $orientation];
+        }
+        if (! array_key_exists($key, $this->mirrorTurns)) {
+            $this->mirrorTurns[$key] = Symmetry::turnThatMirrors($this->made[$key]->patches(), $this->made[$key]->finished());
+        }
+        $turns = $this->mirrorTurns[$key];
+        if ($turns !== null) {
+            return [$key, Orientation::of($orientation->degrees() + 90 * $turns)];
+        }
+        $mirrored = ProductKey::of($id, $fabrics, true);
+        $this->keepUnit($mirrored, $id, fn (): UnitSpec => $this->units[$key]->mirror());
+
+        return [$mirrored, Orientation::of($orientation->degrees())];
+    }
+
+    /** @param  callable(): UnitSpec  $make */
+    private function keepUnit(string $key, string $id, callable $make): void
+    {
+        if (! isset($this->units[$key])) {
+            $this->room();
+            $this->units[$key] = $make();
+            $this->made[$key] = $this->units[$key]->make();
+            $this->names[$key] = $this->names[$id];
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     * @return array{string, Orientation}
+     */
+    private function useBlock(string $id, array $fabrics, Orientation $orientation, array $within): array
+    {
+        if (in_array($id, $within, true)) {
+            throw new InvalidArgumentException(sprintf('Block "%s" contains itself: %s.', $id, implode(' > ', [...$within, $id])));
+        }
+        if (count($within) >= self::DEEPEST) {
+            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST));
+        }
+        $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => $taken !== $instead, ARRAY_FILTER_USE_BOTH);
+        $key = ProductKey::of($id, $this->only($id, $fabrics, $within), $orientation->mirrored);
+        if (! isset($this->blocks[$key])) {
+            $this->room();
+            $block = $this->lay($this->declared[$id], $key, $fabrics, $orientation->mirrored, [...$within, $id]);
+            $this->blocks[$key] = $block;
+            $this->names[$key] = $block->name;
+        }
+
+        return [$key, Orientation::of($orientation->degrees())];
+    }
+
+    /**
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     */
+    private function lay(DeclaredBlock $declared, string $key, array $fabrics, bool $mirrored, array $within): Block
+    {
+        $columns = count($declared->columns);
+        $cells = [];
+        foreach ($declared->cells as $cell) {
+            $inner = array_map(fn (string $taken): string => $fabrics[$taken] ?? $taken, $cell->fabrics) + $fabrics;
+            $orientation = $mirrored ? Orientation::of(-$cell->orientation->degrees(), ! $cell->orientation->mirrored) : $cell->orientation;
+            [$product, $laid] = $this->use($cell->id, $inner, $orientation, $within);
+            $cells[] = new Cell($mirrored ? $columns - $cell->column - $cell->across : $cell->column, $cell->row, $product, $laid, $cell->across, $cell->down);
+        }
+        $widths = $this->lengths($mirrored ? array_reverse($declared->columns) : $declared->columns, $cells, true);
+
+        return new Block($key, $declared->name, $widths, $this->lengths($declared->rows, $cells, false), $cells);
+    }
+
+    /**
+     * Widths as given; where the document says "auto", what the first thing that lies in that column or row alone finishes at.
+     *
+     * @param  list<Length|null>  $given
+     * @param  list<Cell>  $cells
+     * @return list<Length>
+     *
+     * @throws InvalidArgumentException when nothing says how wide it is
+     */
+    private function lengths(array $given, array $cells, bool $columns): array
+    {
+        $lengths = [];
+        foreach ($given as $index => $length) {
+            foreach ($cells as $cell) {
+                if ($length === null && ($columns ? $cell->column : $cell->row) === $index && ($columns ? $cell->across : $cell->down) === 1) {
+                    $finished = isset($this->made[$cell->product]) ? $this->made[$cell->product]->finished() : $this->blocks[$cell->product]->finished();
+                    $laid = $cell->orientation->sizeOf($finished);
+                    $length = $columns ? $laid->width : $laid->height;
+                }
+            }
+            $lengths[] = $length ?? throw new InvalidArgumentException(sprintf('Nothing says how %s %s %d is: everything in it spans others.', $columns ? 'wide' : 'high', $columns ? 'column' : 'row', $index + 1));
+        }
+
+        return $lengths;
+    }
+
+    /**
+     * Only the replacements that change something in a block.
+     *
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     * @return array<string, string>
+     */
+    private function only(string $id, array $fabrics, array $within): array
+    {
+        if ($fabrics === []) {
+            return [];
+        }
+        $used = $this->fabricsOf($id, $within);
+
+        return array_filter($fabrics, fn (string $instead): bool => isset($used[$instead]), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @param  list<string>  $within
+     * @return array<string, true>
+     */
+    private function fabricsOf(string $id, array $within): array
+    {
+        if (isset($this->fabricsUsed[$id]) || in_array($id, $within, true)) {
+            return $this->fabricsUsed[$id] ?? [];
+        }
+        $used = [];
+        foreach ($this->declared[$id]->cells as $cell) {
+            $inside = isset($this->units[$cell->id])
+                ? array_fill_keys(array_map(fn (Slot $slot): string => $slot->id, $this->units[$cell->id]->slots), true)
+                : $this->fabricsOf($cell->id, [...$within, $id]);
+            foreach (array_keys($inside) as $fabric) {
+                $used[$cell->fabrics[$fabric] ?? $fabric] = true;
+            }
+        }
+
+        return $this->fabricsUsed[$id] = $used;
+    }
+
+    private function room(): void
+    {
+        if (count($this->units) + count($this->blocks) >= self::MOST) {
+            throw new InvalidArgumentException(sprintf('Units and blocks are used in more than %d ways; use fewer fabrics or mirrorings.', self::MOST));
+        }
+    }
+}

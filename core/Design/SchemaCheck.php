@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+
+/** Holds a document to {@see DesignSchema}; what the reader passed over, such as a misspelt key, is refused here. */
+final class SchemaCheck
+{
+    /** @throws DesignException */
+    public static function of(Node $document): void
+    {
+        $validator = new Validator;
+        $error = $validator->validate(Helper::toJSON($document->object()), (object) Helper::toJSON(DesignSchema::document()))->error();
+        if ($error === null) {
+            return;
+        }
+        $deepest = self::deepest($error);
+        $pointer = implode('', array_map(fn (int|string $key): string => '/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $deepest->data()->fullPath()));
+        $unknown = $deepest->args()['properties'] ?? null;
+        if (is_array($unknown) && $deepest->keyword() === 'additionalProperties') {
+            $names = implode(', ', array_map(fn (mixed $name): string => is_string($name) ? '"'.$name.'"' : '?', $unknown));
+
+            throw new DesignException($pointer, sprintf('has %s, which means nothing here. Is it misspelt?', $names));
+        }
+
+        throw new DesignException($pointer, sprintf('does not fit the format: %s', lcfirst(self::words($deepest))));
+    }
+
+    private static function deepest(ValidationError $error): ValidationError
+    {
+        foreach ($error->subErrors() as $inner) {
+            if ($inner instanceof ValidationError) {
+                return self::deepest($inner);
+            }
+        }
+
+        return $error;
+    }
+
+    private static function words(ValidationError $error): string
+    {
+        $words = $error->message();
+        foreach ($error->args() as $name => $value) {
+            $words = str_replace('{'.$name.'}', is_scalar($value) ? (string) $value : (string) json_encode($value), $words);
+        }
+
+        return rtrim($words, '.').'.';
+    }
+}

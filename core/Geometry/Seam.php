@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Geometry;
+
+/** Two patches that share an edge: where they are sewn together. */
+final readonly class Seam
+{
+    /**
+     * @param  int  $first  number of one patch
+     * @param  int  $second  number of the other
+     * @param  float  $length  finished inches
+     * @param  float  $start  inches by which the first stands out beyond the second at the left (or upper) end, laid so that the ends of the finished
+     *                        seam coincide; below zero when the second stands out; zero where only one of them has a corner
+     * @param  float  $end  likewise at the right (or lower) end
+     */
+    public function __construct(
+        public int $first,
+        public int $second,
+        public float $length,
+        public float $start,
+        public float $end,
+    ) {
+    }
+
+    public function isSlanted(): bool
+    {
+        return abs($this->start) > 1e-6 || abs($this->end) > 1e-6;
+    }
+}

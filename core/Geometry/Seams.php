@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Geometry;
+
+use Dew\Core\Measure\Length;
+
+/**
+ * Finds where patches meet.
+ *
+ * A corner of interior angle θ moved out by the seam allowance s stands s·cot(θ/2) beyond the finished corner, measured along either of its edges.
+ * So at an end where one patch has the angle θ and the other φ, the first overhangs the second by s(cot(θ/2) − cot(φ/2)).
+ */
+final class Seams
+{
+    private const SAME = 1e-7;
+
+    /**
+     * @param  list<Patch>  $patches
+     * @return list<Seam>
+     */
+    public static function between(array $patches, Length $allowance): array
+    {
+        $s = $allowance->toFloat();
+        $edges = [];
+        foreach ($patches as $number => $patch) {
+            $turns = $patch->outline->signedArea() > 0 ? 1 : -1;
+            $count = count($patch->outline->corners);
+            foreach (array_keys($patch->outline->corners) as $index) {
+                $edge = $patch->outline->edge($index);
+                $reach = [self::reach($patch->outline, $index, $turns, $s), self::reach($patch->outline, ($index + 1) % $count, $turns, $s)];
+                $edges[] = [$number, $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]], $turns > 0 ? $reach : array_reverse($reach), isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null];
+            }
+        }
+        $seams = [];
+        foreach ($edges as $index => $one) {
+            for ($other = $index + 1; $other < count($edges); $other++) {
+                if ($edges[$other][0] !== $one[0]) {
+                    $seam = self::meet($one, $edges[$other]);
+                    if ($seam !== null) {
+                        $seams[] = $seam;
+                    }
+                }
+            }
+        }
+
+        return $seams;
+    }
+
+    /**
+     * Inches of seam within a shape that patches fill: half of what their outlines measure beyond the shape's own.
+     *
+     * @param  list<Patch>  $patches
+     */
+    public static function length(array $patches, float $around): float
+    {
+        return max(0.0, (array_sum(array_map(fn (Patch $patch): float => $patch->outline->perimeter(), $patches)) - $around) / 2);
+    }
+
+    private static function reach(Outline $outline, int $index, int $turns, float $s): float
+    {
+        $count = count($outline->corners);
+        [$beforeX, $beforeY, $x, $y] = $outline->edge(($index + $count - 1) % $count);
+        [, , $nextX, $nextY] = $outline->edge($index);
+        $turn = $turns * atan2(($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x), ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y));
+
+        // The interior angle is π less the turn: its half's cotangent is the tangent of half the turn.
+        return $s * tan($turn / 2);
+    }
+
+    /**
+     * @param  array{int, array{float, float, float, float}, array<float>, float|null}  $one
+     * @param  array{int, array{float, float, float, float}, array<float>, float|null}  $two
+     */
+    private static function meet(array $one, array $two): ?Seam
+    {
+        [$number, [$x, $y, $toX, $toY], $reach, $arc] = $one;
+        [$other, [$u, $v, $toU, $toV], $otherReach, $otherArc] = $two;
+        $length = hypot($toX - $x, $toY - $y);
+        [$alongX, $alongY] = [($toX - $x) / $length, ($toY - $y) / $length];
+        $off = fn (float $a, float $b): float => ($a - $x) * $alongY - ($b - $y) * $alongX;
+        if (abs($off($u, $v)) > self::SAME || abs($off($toU, $toV)) > self::SAME) {
+            return null;
+        }
+        // The other patch walks its edge the other way.
+        $from = ($toU - $x) * $alongX + ($toV - $y) * $alongY;
+        $to = ($u - $x) * $alongX + ($v - $y) * $alongY;
+        [$begins, $ends] = [max(0.0, $from), min($length, $to)];
+        if ($ends - $begins < self::SAME || $from > $to) {
+            return null;
+        }
+        if (($arc === null) !== ($otherArc === null)) {
+            return null;
+        }
+        $both = fn (float $mine, float $theirs): bool => abs($mine - $theirs) < self::SAME;
+        $start = $both(0.0, $from) && $arc === null ? ($reach[0] ?? 0.0) - ($otherReach[1] ?? 0.0) : 0.0;
+        $end = $both($length, $to) && $arc === null ? ($reach[1] ?? 0.0) - ($otherReach[0] ?? 0.0) : 0.0;
+        $leftFirst = abs($alongX) > self::SAME ? $alongX > 0 : $alongY > 0;
+
+        return new Seam($number, $other, $arc ?? $ends - $begins, $leftFirst ? $start : $end, $leftFirst ? $end : $start);
+    }
+}

@@ -1,0 +1,356 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Setting;
+
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\PlainUnit;
+use Dew\Core\Unit\Unit;
+use InvalidArgumentException;
+
+/** A quilt of one size laid out: where every block lies, and everything between and around them. */
+final class Layout
+{
+    /** @var list<Placement> */
+    public array $placements = [];
+
+    /** @var list<Patch> sashes, setting triangles and borders, in finished inches from the quilt's top left corner */
+    public array $frame = [];
+
+    /** @var array<string, int> how many of each block the size takes, by product key */
+    public array $blockCounts = [];
+
+    /** @var array<string, SettingPart> by key */
+    public array $parts = [];
+
+    /** @var array<string, int> units that pieced borders take, by product key */
+    public array $unitCounts = [];
+
+    public Size $finished;
+
+    /** Inches around the outside, where the binding goes. */
+    public Length $perimeter;
+
+    /**
+     * @param  array<string, Unit>  $products  units and blocks by key
+     */
+    private function __construct(
+        private readonly Setting $setting,
+        private readonly QuiltSize $size,
+        private readonly array $products,
+    ) {
+    }
+
+    /**
+     * @param  array<string, Unit>  $products  units and blocks by key, at the size's scale
+     *
+     * @throws InvalidArgumentException when blocks, sashing or borders do not come out
+     */
+    public static function of(Setting $setting, QuiltSize $size, array $products): self
+    {
+        $layout = new self($setting, $size, $products);
+        try {
+            $setting->kind === SettingKind::Straight ? $layout->straight() : $layout->onPoint();
+        } catch (MeasureException) {
+            throw new InvalidArgumentException('These blocks cannot be set on point: their side holds √3.');
+        }
+        $layout->borders();
+
+        return $layout;
+    }
+
+    private function straight(): void
+    {
+        $block = $this->commonSize();
+        $sashing = $this->setting->sashing;
+        $width = $sashing->width ?? Length::zero();
+        $out = $sashing !== null && $sashing->outside ? $width : Length::zero();
+        $pitch = new Size($block->width->plus($width), $block->height->plus($width));
+        [$columns, $rows] = [$this->size->columns, $this->size->rows];
+        $gaps = false;
+        $edges = [0, 0];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 0; $column < $columns; $column++) {
+                $key = $this->setting->blockAt($this->size, $column, $row);
+                if ($key === null) {
+                    $gaps = true;
+
+                    continue;
+                }
+                $this->place($key, $out->plus($pitch->width->times($column)), $out->plus($pitch->height->times($row)));
+                foreach ([[$column, $row - 1, 0], [$column, $row + 1, 0], [$column - 1, $row, 1], [$column + 1, $row, 1]] as [$x, $y, $upright]) {
+                    $inside = $x >= 0 && $y >= 0 && $x < $columns && $y < $rows && $this->setting->blockAt($this->size, $x, $y) !== null;
+                    $edges[$upright] += $inside ? 0 : 1;
+                }
+            }
+        }
+        $between = fn (int $count): int => $sashing === null ? 0 : $count - 1 + ($sashing->outside ? 2 : 0);
+        $this->finished = new Size(
+            $block->width->times($columns)->plus($width->times($between($columns))),
+            $block->height->times($rows)->plus($width->times($between($rows))),
+        );
+        $this->perimeter = $gaps
+            ? $block->width->times($edges[0])->plus($block->height->times($edges[1]))
+            : $this->finished->width->plus($this->finished->height)->times(2);
+        if ($gaps && ($sashing !== null || $this->setting->bordersOf($this->size) !== [])) {
+            throw new InvalidArgumentException('A quilt with empty places has no sashing and no border: its outline is no rectangle. Fill the places or leave those out.');
+        }
+        if ($sashing !== null) {
+            $this->sash($sashing, $block, $pitch);
+        }
+    }
+
+    private function sash(Sashing $sashing, Size $block, Size $pitch): void
+    {
+        [$columns, $rows, $width] = [$this->size->columns, $this->size->rows, $sashing->width];
+        $out = $sashing->outside;
+        $start = $out ? $width : Length::zero();
+        // Lines between columns and rows, the outermost ones only when it goes round the outside.
+        $lines = fn (int $count): array => $out ? range(0, $count) : ($count > 1 ? range(1, $count - 1) : []);
+        $at = fn (int $line, Length $step): Length => $start->plus($step->times($line))->minus($width);
+        $upright = $level = $stones = 0;
+        foreach ($lines($columns) as $line) {
+            for ($row = 0; $row < $rows; $row++) {
+                $this->frame[] = new Patch($sashing->slot->id, Outline::rectangle($at($line, $pitch->width), $start->plus($pitch->height->times($row)), new Size($width, $block->height)));
+                $upright++;
+            }
+        }
+        $long = [];
+        foreach ($lines($rows) as $line) {
+            if ($sashing->cornerstone === null) {
+                $this->frame[] = $long[] = new Patch($sashing->slot->id, Outline::rectangle(Length::zero(), $at($line, $pitch->height), new Size($this->finished->width, $width)));
+
+                continue;
+            }
+            for ($column = 0; $column < $columns; $column++) {
+                $this->frame[] = new Patch($sashing->slot->id, Outline::rectangle($start->plus($pitch->width->times($column)), $at($line, $pitch->height), new Size($block->width, $width)));
+                $level++;
+            }
+            foreach ($lines($columns) as $column) {
+                $this->frame[] = new Patch($sashing->cornerstone->id, Outline::rectangle($at($column, $pitch->width), $at($line, $pitch->height), Size::square($width)));
+                $stones++;
+            }
+        }
+        if ($block->isSquare()) {
+            [$upright, $level] = [$upright + $level, 0];
+        }
+        $this->part('sashes', $sashing->slot, new PlainUnit(new Size($width, $block->height), $sashing->slot), $upright);
+        $this->part('level-sashes', $sashing->slot, new PlainUnit(new Size($block->width, $width), $sashing->slot), $level);
+        if ($sashing->cornerstone !== null) {
+            $this->part('cornerstones', $sashing->cornerstone, new PlainUnit(Size::square($width), $sashing->cornerstone), $stones);
+        }
+        if ($long !== []) {
+            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, 'sashing'), 1);
+        }
+    }
+
+    private function onPoint(): void
+    {
+        $block = $this->commonSize();
+        if (! $block->isSquare()) {
+            throw new InvalidArgumentException('Blocks set on point are square.');
+        }
+        if ($this->setting->sashing !== null) {
+            throw new InvalidArgumentException('Sashing goes with a straight setting; between blocks on point, sash the blocks themselves.');
+        }
+        $side = $block->width;
+        $pitch = $side->timesRoot2();
+        $half = $pitch->dividedBy(2);
+        [$columns, $rows] = [$this->size->columns, $this->size->rows];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 0; $column < $columns; $column++) {
+                $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new InvalidArgumentException('An on-point setting has no empty places; lay a plain block there.');
+                $this->place($key, $half->plus($pitch->times($column)), $pitch->times($row), 45);
+            }
+        }
+        $alternate = $this->setting->alternate;
+        if ($alternate === null && $columns > 1 && $rows > 1) {
+            throw new InvalidArgumentException('An on-point setting needs a block for the places between the others: give "alternate".');
+        }
+        for ($row = 0; $row < $rows - 1; $row++) {
+            for ($column = 0; $column < $columns - 1; $column++) {
+                $this->place((string) $alternate, $pitch->times($column + 1), $half->plus($pitch->times($row)), 45);
+            }
+        }
+        $this->finished = new Size($pitch->times($columns), $pitch->times($rows));
+        if ($this->setting->side === null) {
+            // Of each of a block's four sides, those of the first row and the first column of that direction have no neighbour: m + n − 1 sides.
+            $this->perimeter = $side->times(4 * ($columns + $rows - 1));
+            if ($this->setting->bordersOf($this->size) !== []) {
+                throw new InvalidArgumentException('A quilt whose edge is left in points has no border; give it side triangles or leave the border out.');
+            }
+
+            return;
+        }
+        $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
+        $this->fillEdge($this->setting->side, $this->setting->corner ?? $this->setting->side, $side, $half);
+    }
+
+    private function fillEdge(Slot $slot, Slot $cornerSlot, Length $side, Length $half): void
+    {
+        [$width, $height] = [$this->finished->width, $this->finished->height];
+        $zero = Length::zero();
+        $at = fn (Length $x, Length $y): Point => new Point($x, $y);
+        $sides = 0;
+        for ($column = 1; $column < $this->size->columns; $column++) {
+            [$from, $middle, $to] = [$half->times(2 * $column - 1), $half->times(2 * $column), $half->times(2 * $column + 1)];
+            $this->frame[] = new Patch($slot->id, new Outline($at($from, $zero), $at($to, $zero), $at($middle, $half)));
+            $this->frame[] = new Patch($slot->id, new Outline($at($middle, $height->minus($half)), $at($to, $height), $at($from, $height)));
+            $sides += 2;
+        }
+        for ($row = 1; $row < $this->size->rows; $row++) {
+            [$from, $middle, $to] = [$half->times(2 * $row - 1), $half->times(2 * $row), $half->times(2 * $row + 1)];
+            $this->frame[] = new Patch($slot->id, new Outline($at($zero, $from), $at($half, $middle), $at($zero, $to)));
+            $this->frame[] = new Patch($slot->id, new Outline($at($width, $from), $at($width, $to), $at($width->minus($half), $middle)));
+            $sides += 2;
+        }
+        [$right, $bottom] = [$width->minus($half), $height->minus($half)];
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $zero), $at($half, $zero), $at($zero, $half)));
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($right, $zero), $at($width, $zero), $at($width, $half)));
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($width, $bottom), $at($width, $height), $at($right, $height)));
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $bottom), $at($half, $height), $at($zero, $height)));
+        $this->part('side-triangles', $slot, SettingTriangle::side($side, $slot), $sides);
+        $this->part('corner-triangles', $cornerSlot, SettingTriangle::corner($side, $cornerSlot), 4);
+    }
+
+    private function borders(): void
+    {
+        foreach ($this->setting->bordersOf($this->size) as $border) {
+            $inner = $this->finished;
+            $this->finished = $inner->outsetBy($border->width);
+            $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
+            $this->placements = array_map(fn (Placement $place): Placement => new Placement($place->block, $place->x->plus($border->width), $place->y->plus($border->width), $place->turn), $this->placements);
+            $this->frame = array_map(fn (Patch $patch): Patch => $patch->movedBy($border->width, $border->width), $this->frame);
+            if ($border->unit !== null) {
+                $this->pieced($border, $border->unit, $inner);
+            } elseif ($border->slot !== null) {
+                $this->plain($border, $border->slot, $inner);
+            }
+            $this->corners($border);
+        }
+    }
+
+    /** Sides as long as what is there, then top and bottom across the whole width; with corner squares all four as long as what is there. */
+    private function plain(Border $border, Slot $slot, Size $inner): void
+    {
+        $width = $border->width;
+        $zero = Length::zero();
+        [$left, $across] = $border->hasCorners() ? [$width, $inner->width] : [$zero, $this->finished->width];
+        $upright = new Size($width, $inner->height);
+        $level = new Size($across, $width);
+        $patches = [];
+        foreach ([[$left, $zero, $level], [$left, $this->finished->height->minus($width), $level], [$zero, $width, $upright], [$this->finished->width->minus($width), $width, $upright]] as [$x, $y, $size]) {
+            $patches[] = new Patch($slot->id, Outline::rectangle($x, $y, $size));
+        }
+        array_push($this->frame, ...$patches);
+        $this->parts['border:'.$border->id] = new SettingPart('border:'.$border->id, $border->name, new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, 'border'), 1);
+    }
+
+    private function pieced(Border $border, string $key, Size $inner): void
+    {
+        $unit = $this->products[$key];
+        $size = $unit->finished();
+        if (! $size->height->equals($border->width)) {
+            throw new InvalidArgumentException(sprintf('Border "%s" is %s wide, and the unit it is pieced from %s high.', $border->id, $border->width->toDecimal(3), $size->height->toDecimal(3)));
+        }
+        if (! $border->hasCorners()) {
+            throw new InvalidArgumentException(sprintf('Border "%s" is pieced: give its corners a fabric or a unit.', $border->id));
+        }
+        $counts = [];
+        foreach ([$inner->width, $inner->height] as $length) {
+            $count = $length->countOf($size->width);
+            if (! $size->width->times($count)->equals($length)) {
+                $next = $size->width->times($count + 1)->minus($length)->dividedBy(2);
+
+                throw new InvalidArgumentException(sprintf(
+                    'Border "%s" is pieced from units %s long, which do not fill a side of %s. A plain border of %s inside it would make %d of them fit.',
+                    $border->id, $size->width->toDecimal(3), $length->toDecimal(3), $next->toDecimal(3), $count + 1,
+                ));
+            }
+            $counts[] = $count;
+        }
+        $patches = array_map(fn (int $turns): array => array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $size), $unit->patches()), [0, 1, 2, 3]);
+        $width = $border->width;
+        for ($index = 0; $index < $counts[0]; $index++) {
+            $x = $width->plus($size->width->times($index));
+            $this->lay($patches[0], $x, Length::zero());
+            $this->lay($patches[2], $x, $this->finished->height->minus($width));
+        }
+        for ($index = 0; $index < $counts[1]; $index++) {
+            $y = $width->plus($size->width->times($index));
+            $this->lay($patches[1], $this->finished->width->minus($width), $y);
+            $this->lay($patches[3], Length::zero(), $y);
+        }
+        $this->unitCounts[$key] = ($this->unitCounts[$key] ?? 0) + 2 * array_sum($counts);
+    }
+
+    private function corners(Border $border): void
+    {
+        $width = $border->width;
+        [$zero, $right, $bottom] = [Length::zero(), $this->finished->width->minus($width), $this->finished->height->minus($width)];
+        $places = [[$zero, $zero], [$right, $zero], [$right, $bottom], [$zero, $bottom]];
+        if ($border->cornerUnit !== null) {
+            $unit = $this->products[$border->cornerUnit];
+            if (! $unit->finished()->equals(Size::square($width))) {
+                throw new InvalidArgumentException(sprintf('The corners of border "%s" are squares of %s; their unit is not.', $border->id, $width->toDecimal(3)));
+            }
+            foreach ($places as $turns => [$x, $y]) {
+                $this->lay(array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $unit->finished()), $unit->patches()), $x, $y);
+            }
+            $this->unitCounts[$border->cornerUnit] = ($this->unitCounts[$border->cornerUnit] ?? 0) + 4;
+        } elseif ($border->corner !== null) {
+            foreach ($places as [$x, $y]) {
+                $this->frame[] = new Patch($border->corner->id, Outline::rectangle($x, $y, Size::square($width)));
+            }
+            $this->part('border-corners:'.$border->id, $border->corner, new PlainUnit(Size::square($width), $border->corner), 4);
+        }
+    }
+
+    /** @param  list<Patch>  $patches */
+    private function lay(array $patches, Length $x, Length $y): void
+    {
+        foreach ($patches as $patch) {
+            $this->frame[] = $patch->movedBy($x, $y);
+        }
+    }
+
+    private function place(string $key, Length $x, Length $y, int $turn = 0): void
+    {
+        $this->placements[] = new Placement($key, $x, $y, $turn);
+        $this->blockCounts[$key] = ($this->blockCounts[$key] ?? 0) + 1;
+    }
+
+    private function part(string $key, Slot $slot, Unit $unit, int $count): void
+    {
+        if ($count > 0) {
+            $this->parts[$key] = new SettingPart($key, $slot->name, $unit, $count);
+        }
+    }
+
+    /** @throws InvalidArgumentException when the blocks of this size are not all equally large */
+    private function commonSize(): Size
+    {
+        $keys = array_filter(array_merge(...($this->size->pattern ?? $this->setting->pattern)), fn (?string $key): bool => $key !== null);
+        if ($this->setting->alternate !== null) {
+            $keys[] = $this->setting->alternate;
+        }
+        $common = null;
+        foreach ($keys as $key) {
+            $finished = $this->products[$key]->finished();
+            if ($common !== null && ! $finished->equals($common)) {
+                throw new InvalidArgumentException(sprintf('Block "%s" finishes at another size than "%s"; blocks set together are of one size.', $key, reset($keys)));
+            }
+            $common = $finished;
+        }
+
+        return $common ?? throw new InvalidArgumentException('The pattern of blocks is empty.');
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Setting;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\SquareCut;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * What fills the edge of an on-point setting of blocks of side B. Side triangles have a long edge of B√2 and are quarters of a square, corner
+ * triangles have a long edge of B and are halves of one: so that the straight grain runs along the outside of the quilt.
+ */
+final readonly class SettingTriangle implements Unit
+{
+    private function __construct(
+        private Length $block,
+        private Slot $slot,
+        private bool $corner,
+    ) {
+    }
+
+    /** @param  Length  $block  finished side of the blocks */
+    public static function side(Length $block, Slot $slot): self
+    {
+        return new self($block, $slot, false);
+    }
+
+    public static function corner(Length $block, Slot $slot): self
+    {
+        return new self($block, $slot, true);
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::SettingTriangle;
+    }
+
+    /** @throws MeasureException when the block's side holds √3 */
+    public function finished(): Size
+    {
+        $half = $this->block->timesRoot2()->dividedBy(2);
+
+        return new Size($this->corner ? $half : $half->times(2), $half);
+    }
+
+    public function slots(): array
+    {
+        return [$this->slot];
+    }
+
+    public function patches(): array
+    {
+        $zero = Length::zero();
+        $size = $this->finished();
+
+        return [new Patch($this->slot->id, $this->corner
+            ? new Outline(new Point($zero, $zero), new Point($size->width, $zero), new Point($zero, $size->height))
+            : new Outline(new Point($zero, $zero), new Point($size->width, $zero), new Point($size->height, $size->height)))];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::SettingTriangleSquares) {
+            throw new InvalidArgumentException(sprintf('A setting triangle is not made by "%s".', $method->value));
+        }
+        $square = $this->corner
+            ? SquareCut::half($this->block->timesRoot2()->dividedBy(2), $room->seam)
+            : SquareCut::quarter($this->block->timesRoot2(), $room->seam);
+        $cut = Measurement::up($square);
+        $lines = $this->corner ? [SquareCut::rising($square)] : [SquareCut::rising($square), SquareCut::falling($square)];
+
+        return Making::of($method, [new Piece('square', PieceShape::Square, [$this->slot->id], $cut, $cut, $this->corner ? 2 : 4, cutLines: $lines)], [
+            new Step(StepKind::Cut, $this->corner ? 'setting_triangle.corner' : 'setting_triangle.side', ['square' => $cut]),
+        ], $room);
+    }
+}
