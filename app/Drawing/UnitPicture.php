@@ -37,7 +37,7 @@ final readonly class UnitPicture
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $task->patches),
             array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $task->patches),
-            [new Line(Shape::path($raw), LineKind::RawEdge)],
+            $task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
             __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $task->patches))]),
         );
     }
@@ -102,9 +102,34 @@ final readonly class UnitPicture
         $down = array_map(fn (Point $corner): float => $corner->y->toFloat(), $outline->corners);
         $span = fn (array $values): float => $values === [] ? 0.0 : max($values) - min($values);
         $size = min($span($across), $span($down)) * 0.36;
-        $middle = fn (array $values): float => array_sum($values) / count($values) + $margin;
+        [$x, $y] = $this->hollow($outline) ?? [array_sum($across) / count($across), array_sum($down) / count($down)];
 
-        return new Letter($this->slots[$slot]->letter, Shape::at($middle($across)), Shape::at($middle($down)), Shape::at(min($size, 0.9)), Ink::on($this->colour($slot)));
+        return new Letter($this->slots[$slot]->letter, Shape::at($x + $margin), Shape::at($y + $margin), Shape::at(min($size, 0.9)), Ink::on($this->colour($slot)));
+    }
+
+    /**
+     * Where a letter stands in a shape with a hollow edge: between the edge's middle and the corner farthest from it.
+     *
+     * @return array{float, float}|null
+     */
+    private function hollow(Outline $outline): ?array
+    {
+        foreach ($outline->arcs as $index => $arc) {
+            if ($arc->clockwise === ($outline->signedArea() > 0)) {
+                continue;
+            }
+            [$fromX, $fromY, $toX, $toY] = $outline->edge($index);
+            [$x, $y] = [($fromX + $toX) / 2, ($fromY + $toY) / 2];
+            $half = hypot($toX - $fromX, $toY - $fromY) / 2;
+            $rise = $arc->radius->toFloat() - sqrt(max(0.0, $arc->radius->toFloat() ** 2 - $half ** 2));
+            $side = ($arc->clockwise ? 1 : -1) * $rise / (2 * $half);
+            [$x, $y] = [$x + $side * ($toY - $fromY), $y - $side * ($toX - $fromX)];
+            $far = array_reduce($outline->corners, fn (?Point $best, Point $corner): Point => $best === null || hypot($corner->x->toFloat() - $x, $corner->y->toFloat() - $y) > hypot($best->x->toFloat() - $x, $best->y->toFloat() - $y) ? $corner : $best);
+
+            return $far === null ? null : [($x + $far->x->toFloat()) / 2, ($y + $far->y->toFloat()) / 2];
+        }
+
+        return null;
     }
 
     /** @param  list<string>  $slots */

@@ -8,6 +8,7 @@ use App\Drawing\UnitPicture;
 use App\Models\Project;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Making\Tool;
@@ -19,6 +20,7 @@ use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
 
 /** One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count for. */
 final readonly class CluePage
@@ -95,7 +97,7 @@ final readonly class CluePage
         $lines = [];
         foreach ($this->sheet->tasks as $task) {
             foreach ($task->making->pieces as $piece) {
-                if (! $piece->isSegment()) {
+                if ($piece->isCloth()) {
                     $lines[$piece->slots[0]][] = $this->cutLine($task, $piece);
                 }
             }
@@ -116,7 +118,26 @@ final readonly class CluePage
         $lines = [];
         foreach ($this->sheet->tasks as $task) {
             foreach ($task->making->pieces as $piece) {
-                if ($piece->isSegment()) {
+                if ($piece->isFromSet()) {
+                    $lines[] = $this->cutLine($task, $piece);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Units and blocks made before that this clue joins.
+     *
+     * @return list<CutLine>
+     */
+    public function parts(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if ($piece->shape === PieceShape::Part) {
                     $lines[] = $this->cutLine($task, $piece);
                 }
             }
@@ -147,6 +168,7 @@ final readonly class CluePage
             method: __('methods.'.$task->making->method->value.'.name'),
             methods: count($task->offers) < 2 ? [] : array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers),
             steps: array_map($this->step(...), $task->making->steps),
+            overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(
                 fn (string $counter): CounterView => $this->counters->get($task->task, $counter),
                 array_values(array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:'))),
@@ -181,9 +203,25 @@ final readonly class CluePage
 
         return new StepView(
             $step->kind->value,
-            __('steps.'.$step->code, $words),
+            __('steps.'.$step->code, $words).($step->sewing === null ? '' : ' '.__('steps.sewing.'.$step->sewing->value)),
             $unfinished !== null && in_array($step->kind, [StepKind::Trim, StepKind::Check], true) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
         );
+    }
+
+    private function overhang(Overhang $overhang): string
+    {
+        $letter = fn (string $slot): string => $this->announcement->slots[$slot]->letter;
+        $end = fn (Measurement $measure): string => $measure->exact->isZero() ? __('steps.overhang.level') : __('steps.overhang.out', [
+            'slot' => $letter($measure->exact->isNegative() ? $overhang->second : $overhang->first),
+            'by' => Figure::text(Measurement::exact($measure->exact->absolute(), true), $this->notation),
+        ]);
+
+        return __('steps.overhang.whole', [
+            'first' => $letter($overhang->first),
+            'second' => $letter($overhang->second),
+            'start' => $end($overhang->start),
+            'end' => $end($overhang->end),
+        ]);
     }
 
     private function cutLine(TaskSheet $task, Piece $piece): CutLine
@@ -201,7 +239,8 @@ final readonly class CluePage
             for: $task->name,
             letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
             picture: $this->pictures->piece($piece),
-            counter: $this->counters?->get($task->task, $task->cuttingCounter($piece)),
+            counter: $piece->isCloth() || $piece->isFromSet() ? $this->counters?->get($task->task, $task->cuttingCounter($piece)) : null,
+            note: $piece->mirrored ? __('pieces.mirrored') : ($piece->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
         );
     }
 

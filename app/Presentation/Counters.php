@@ -33,7 +33,7 @@ final readonly class Counters
                     task: $task->task,
                     counter: $counter,
                     anchor: $anchor,
-                    label: self::label($counter),
+                    label: self::label($task, $counter),
                     done: $done,
                     total: $total,
                     step: self::step($task, $counter),
@@ -98,11 +98,11 @@ final readonly class Counters
         return ! str_starts_with($counter, 'cut:') && $batch > 1 ? $batch : 10;
     }
 
-    private static function label(string $counter): string
+    private static function label(TaskSheet $task, string $counter): string
     {
         return match (true) {
             $counter === TaskSheet::SEWN => __('counters.sewn'),
-            $counter === TaskSheet::TRIMMED => __('counters.trimmed'),
+            $counter === TaskSheet::TRIMMED => $task->isTrimmed() ? __('counters.trimmed') : __('counters.finished'),
             default => __('counters.cut'),
         };
     }

@@ -19,6 +19,7 @@ final readonly class CutLine
         public string $letters,
         public Picture $picture,
         public ?CounterView $counter,
+        public ?string $note = null,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class TaskView
     /**
      * @param  list<MethodView>  $methods
      * @param  list<StepView>  $steps
+     * @param  list<string>  $overhangs  a sentence for each slanted seam
      * @param  list<CounterView>  $counters
      * @param  string|null  $spares  a sentence, when the method gives more than needed
      * @param  string|null  $remainder  a sentence, when some were made another way
@@ -27,6 +28,7 @@ final readonly class TaskView
         public string $method,
         public array $methods,
         public array $steps,
+        public array $overhangs,
         public array $counters,
         public ?string $spares,
         public ?string $remainder,

@@ -380,7 +380,7 @@ final class DesignReader
                     throw $taskNode->fail(sprintf('"%s" is already made by task "%s".', $product, $made[$product]));
                 }
                 $made[$product] = $taskId;
-                $tasks[] = new Task($taskId, $product);
+                $tasks[] = new Task($taskId, $product, $taskNode->has('name') ? $taskNode->get('name')->string(60) : null);
             }
             $clues[$id] = new Clue(
                 $id,

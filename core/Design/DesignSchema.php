@@ -173,12 +173,13 @@ final class DesignSchema
             'minutes' => self::whole(0, 10_000),
             'tasks' => ['type' => 'array', 'maxItems' => 60, 'items' => self::object([
                 'id' => self::ref('id'),
+                'name' => self::text(60),
                 'unit' => self::ref('id'),
                 'block' => self::ref('id'),
                 'part' => self::text(60),
                 'mirror' => ['type' => 'boolean'],
                 'fabrics' => self::ref('fabrics'),
-            ], ['unit', 'block', 'part', 'mirror', 'fabrics'])],
+            ], ['name', 'unit', 'block', 'part', 'mirror', 'fabrics'])],
         ], ['introduction']);
     }
 

@@ -108,7 +108,7 @@ final class SizedDesign
      *
      * @return array<string, int> by product key
      */
-    private static function contents(Design $design, string $block): array
+    public static function contents(Design $design, string $block): array
     {
         self::$contents ??= new WeakMap;
         $kept = self::$contents[$design] ?? [];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 
 /** Sizes that a given pattern states for a unit or block, to be compared with the computed ones. */

@@ -19,6 +19,7 @@ use Dew\Core\Making\Rates;
 use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Setting\Placement;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -127,6 +128,39 @@ final class Compiler
     }
 
     /**
+     * One block alone, as a quilt of nothing else.
+     *
+     * @throws UnknownSize
+     * @throws InvalidArgumentException when the design has no such block
+     */
+    public static function blockSheet(Design $design, string $size, string $block): QuiltSheet
+    {
+        $sized = SizedDesign::of($design, $size);
+        $unit = $sized->product($block);
+        if (! $unit instanceof BlockUnit) {
+            throw new InvalidArgumentException(sprintf('There is no block "%s".', $block));
+        }
+        $about = self::about($unit, $design->room);
+        $finished = $unit->finished();
+
+        return new QuiltSheet(
+            size: $size,
+            finished: $finished,
+            block: $finished,
+            blocks: [$block => $about->patches()],
+            blockNames: [$block => $sized->names[$block]],
+            placements: [new Placement($block, Length::zero(), Length::zero())],
+            frame: [],
+            blockCounts: [$block => 1],
+            unitCounts: SizedDesign::contents($design, $block),
+            unitNames: array_intersect_key($sized->names, SizedDesign::contents($design, $block)),
+            perimeter: $finished->width->plus($finished->height)->times(2),
+            areas: self::areas($design, [], [$block => $about->patches()], [$block => 1]),
+            effort: Effort::of($about->makingBy(Method::BlockRows), 1, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates),
+        );
+    }
+
+    /**
      * @throws UnknownSize
      * @throws InvalidArgumentException when the design has no such clue
      */
@@ -197,7 +231,7 @@ final class Compiler
         return new TaskSheet(
             task: $task->id,
             digest: $about->digest(),
-            name: $sized->names[$task->product],
+            name: $task->name ?? $sized->names[$task->product],
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),

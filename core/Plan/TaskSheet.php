@@ -13,6 +13,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
 
 /** Everything one task asks of a person at one size and by one method. */
@@ -92,10 +93,18 @@ final readonly class TaskSheet
         }
         $counters = [];
         foreach ($this->making->pieces as $piece) {
-            $counters[$this->cuttingCounter($piece)] = $this->quantity($piece, $madeBefore);
+            if ($piece->shape !== PieceShape::Part) {
+                $counters[$this->cuttingCounter($piece)] = $this->quantity($piece, $madeBefore);
+            }
         }
 
-        return $counters + [self::SEWN => $this->count, self::TRIMMED => $this->count];
+        return $counters + ($this->isTrimmed() ? [self::SEWN => $this->count] : []) + [self::TRIMMED => $this->count];
+    }
+
+    /** Whether a unit is trimmed once it is sewn; else it is finished with its last seam or cut. */
+    public function isTrimmed(): bool
+    {
+        return $this->making->method !== Method::Plain && ! $this->kind->isFree() && in_array($this->kind, UnitKind::library(), true);
     }
 
     public function cuttingCounter(Piece $piece): string

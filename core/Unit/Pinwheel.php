@@ -46,7 +46,8 @@ final readonly class Pinwheel implements Unit
         $quarter = Size::square($half);
         $zero = Length::zero();
         $patches = [];
-        foreach ([[0, $zero, $zero], [90, $half, $zero], [180, $half, $half], [270, $zero, $half]] as [$turn, $left, $top]) {
+        // A quarter's seam runs into the middle.
+        foreach ([[90, $zero, $zero], [180, $half, $zero], [270, $half, $half], [0, $zero, $half]] as [$turn, $left, $top]) {
             foreach ($this->quarter()->patches() as $patch) {
                 $patches[] = $patch->oriented(Orientation::of($turn), $quarter)->movedBy($left, $top);
             }

@@ -10,4 +10,6 @@ return [
     'no_bench' => 'There is a benchmark of the core: dew:bench core.',
     'bench' => ['design' => 'Design', 'median' => 'Median', 'range' => 'Range, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
     'written' => 'Written to :file.',
+    'no_unit' => 'There is no unit ":unit". Its units are: :units.',
+    'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
 ];

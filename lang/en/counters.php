@@ -6,6 +6,7 @@ return [
     'cut' => 'Cut',
     'sewn' => 'Sewn',
     'trimmed' => 'Trimmed',
+    'finished' => 'Finished',
     'of' => ':done of :total',
     'add' => 'Add :count',
     'take' => 'Take 1 off',

@@ -7,5 +7,6 @@ return [
     'for' => 'for :task',
     'fabric' => 'Fabric',
     'cut_nothing' => 'Nothing is cut from this fabric yet.',
+    'parts' => 'From your bags',
     'segments' => 'From the sewn strip sets',
 ];

@@ -13,8 +13,8 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitFactory;
-use Dew\Core\Unit\UnitOptions;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\UnitOptions;
 
 it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
     $unit = unitOf(UnitKind::Hourglass, Length::parse($given['finished']), 2);

@@ -10,7 +10,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\FourPatch;
-use Dew\Core\Unit\HalfSquareTriangle;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\PlainUnit;
 use Dew\Core\Unit\Unit;

@@ -15,7 +15,6 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Measure\Size;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Proof\Finding;

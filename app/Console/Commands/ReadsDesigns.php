@@ -37,6 +37,24 @@ trait ReadsDesigns
         }
     }
 
+    /** Prints what has no file to go to; says where it went, or that it could not. */
+    private function put(string $file, string $contents): bool
+    {
+        if ($file === '') {
+            $this->output->write($contents);
+
+            return true;
+        }
+        if (@file_put_contents($file, $contents) === false) {
+            $this->error(__('console.cannot_write', ['file' => $file]));
+
+            return false;
+        }
+        $this->info(__('console.written', ['file' => $file]));
+
+        return true;
+    }
+
     private function text(string $option): string
     {
         $value = $this->option($option);

@@ -4,6 +4,7 @@
         <p class="cut-what"><b class="cut-count">{{ $line->count }}</b> {{ $line->shape }}</p>
         <x-figure :figure="$line->width" :second="$line->length"/>
         <p class="cut-for">{{ __('cutting.for', ['task' => $line->for]) }}@if ($line->strips) · {{ $line->strips }}@endif</p>
+        @if ($line->note)<p class="cut-for">{{ $line->note }}</p>@endif
     </div>
     @if ($line->counter && isset($taps))
         <x-counter :counter="$line->counter" :action="$taps" :for="$line->letters.' '.$line->for"/>

@@ -37,6 +37,14 @@
             @foreach ($page->fabrics() as $fabric)
                 @include('clue.fabric', ['fabric' => $fabric])
             @endforeach
+            @if ($page->parts() !== [])
+                <section class="card fabric">
+                    <h3 class="fabric-head">{{ __('cutting.parts') }}</h3>
+                    @foreach ($page->parts() as $line)
+                        @include('clue.cut-line', ['line' => $line])
+                    @endforeach
+                </section>
+            @endif
             @if ($page->segments() !== [])
                 <section class="card fabric">
                     <h3 class="fabric-head">{{ __('cutting.segments') }}</h3>

@@ -44,6 +44,9 @@
             </li>
         @endforeach
     </ol>
+    @foreach ($task->overhangs as $overhang)
+        <p class="field-hint">{{ $overhang }}</p>
+    @endforeach
     @if (isset($taps))
         <h4>{{ __('tasks.count_off') }}</h4>
         <div class="counters">
