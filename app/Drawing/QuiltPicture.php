@@ -13,13 +13,15 @@ use Dew\Core\Setting\Placement;
 final readonly class QuiltPicture
 {
     /**
-     * @param  array<string, list<Shape>>  $blocks  by the name they have in the drawing
-     * @param  list<array{block: string, transform: string}>  $places
+     * @param  array<string, list<Shape>>  $units  by the name they have in the drawing
+     * @param  array<string, list<array{of: string, transform: string}>>  $blocks  likewise, those inside others first
+     * @param  list<array{of: string, transform: string}>  $places
      * @param  list<Shape>  $frame  sashes, setting triangles, borders
      */
     private function __construct(
         public float $width,
         public float $height,
+        public array $units,
         public array $blocks,
         public array $places,
         public array $frame,
@@ -30,18 +32,27 @@ final readonly class QuiltPicture
     {
         $shape = fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour);
         $names = [];
-        foreach (array_keys($sheet->blocks) as $index => $key) {
-            $names[$key] = 'block-'.$index;
+        foreach ([...array_keys($sheet->units), ...array_keys($sheet->blocks)] as $index => $key) {
+            $names[$key] = 'p'.$index;
+        }
+        $place = fn (Placement $placement): array => [
+            'of' => $names[$placement->product],
+            'transform' => sprintf('translate(%s %s)%s', Shape::at($placement->x->toFloat()), Shape::at($placement->y->toFloat()), $placement->turn === 0 ? '' : sprintf(' rotate(%d)', $placement->turn)),
+        ];
+        $units = $blocks = [];
+        foreach ($sheet->units as $key => $patches) {
+            $units[$names[$key]] = array_map($shape, $patches);
+        }
+        foreach ($sheet->blocks as $key => $placements) {
+            $blocks[$names[$key]] = array_map($place, $placements);
         }
 
         return new self(
             $sheet->finished->width->toFloat() * Picture::PER_INCH,
             $sheet->finished->height->toFloat() * Picture::PER_INCH,
-            array_combine($names, array_map(fn (array $patches): array => array_map($shape, $patches), $sheet->blocks)),
-            array_map(fn (Placement $place): array => [
-                'block' => $names[$place->block],
-                'transform' => sprintf('translate(%s %s)%s', Shape::at($place->x->toFloat()), Shape::at($place->y->toFloat()), $place->turn === 0 ? '' : sprintf(' rotate(%d)', $place->turn)),
-            ], $sheet->placements),
+            $units,
+            $blocks,
+            array_map($place, $sheet->placements),
             array_map($shape, $sheet->frame),
         );
     }

@@ -7,6 +7,7 @@ namespace Dew\Core\Block;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Unit;
 
 /** A grid of columns and rows with their finished widths; its cells hold units or other blocks and may span several columns and rows. */
@@ -61,6 +62,32 @@ final readonly class Block
         $scale = fn (Length $length): Length => $length->times($numerator, $denominator);
 
         return new self($this->id, $this->name, array_map($scale, $this->columns), array_map($scale, $this->rows), $this->cells);
+    }
+
+    /**
+     * Where everything in its cells lies.
+     *
+     * @param  array<string, Unit>  $products  units and blocks by key
+     * @return list<Placement>
+     */
+    public function placements(array $products): array
+    {
+        $lefts = self::starts($this->columns);
+        $tops = self::starts($this->rows);
+        $placements = [];
+        foreach ($this->cells as $cell) {
+            [$x, $y] = [$lefts[$cell->column], $tops[$cell->row]];
+            $size = $products[$cell->product]->finished();
+            // Turned about its top left corner it would lie beside its cell: that corner moves.
+            $placements[] = match ($cell->orientation->quarterTurns) {
+                0 => new Placement($cell->product, $x, $y),
+                1 => new Placement($cell->product, $x->plus($size->height), $y, 90),
+                2 => new Placement($cell->product, $x->plus($size->width), $y->plus($size->height), 180),
+                default => new Placement($cell->product, $x, $y->plus($size->width), 270),
+            };
+        }
+
+        return $placements;
     }
 
     /**

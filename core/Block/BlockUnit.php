@@ -12,6 +12,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -28,6 +29,9 @@ final class BlockUnit implements Unit
 {
     /** @var list<Patch>|null */
     private ?array $patches = null;
+
+    /** @var list<Placement>|null */
+    private ?array $placements = null;
 
     /**
      * @param  array<string, Unit>  $products  at least what its cells hold
@@ -63,6 +67,12 @@ final class BlockUnit implements Unit
     public function patches(): array
     {
         return $this->patches ??= $this->block->patches($this->products);
+    }
+
+    /** @return list<Placement> */
+    public function placements(): array
+    {
+        return $this->placements ??= $this->block->placements($this->products);
     }
 
     /** Laid out, sewn into rows, and rows joined. Where a cell spans rows, sections are sewn first. */

@@ -11,11 +11,15 @@ use Opis\JsonSchema\Validator;
 /** Holds a document to {@see DesignSchema}; what the reader passed over, such as a misspelt key, is refused here. */
 final class SchemaCheck
 {
+    /** A name to know the schema by; nothing lies at it. */
+    private const NAME = 'schema://dew/design';
+
+    private static ?Validator $validator = null;
+
     /** @throws DesignException */
     public static function of(Node $document): void
     {
-        $validator = new Validator;
-        $error = $validator->validate(Helper::toJSON($document->object()), (object) Helper::toJSON(DesignSchema::document()))->error();
+        $error = self::validator()->validate(Helper::toJSON($document->object()), self::NAME)->error();
         if ($error === null) {
             return;
         }
@@ -29,6 +33,17 @@ final class SchemaCheck
         }
 
         throw new DesignException($pointer, sprintf('does not fit the format: %s', lcfirst(self::words($deepest))));
+    }
+
+    /** The schema is taken apart once. */
+    private static function validator(): Validator
+    {
+        if (self::$validator === null) {
+            self::$validator = new Validator;
+            self::$validator->resolver()?->registerRaw(json_encode(DesignSchema::document(), JSON_THROW_ON_ERROR), self::NAME);
+        }
+
+        return self::$validator;
     }
 
     private static function deepest(ValidationError $error): ValidationError

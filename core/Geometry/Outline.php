@@ -42,7 +42,15 @@ final readonly class Outline
 
     public function movedBy(Length $x, Length $y): self
     {
-        return new self(...$this->path(fn (Point $corner): Point => $corner->movedBy($x, $y)));
+        if ($this->arcs !== []) {
+            return new self(...$this->path(fn (Point $corner): Point => $corner->movedBy($x, $y)));
+        }
+        $corners = [];
+        foreach ($this->corners as $corner) {
+            $corners[] = new Point($corner->x->plus($x), $corner->y->plus($y));
+        }
+
+        return new self(...$corners);
     }
 
     /** Turned and mirrored within its square or rectangle, which keeps its top left corner at the origin. */

@@ -34,10 +34,10 @@ final class Seams
             }
         }
         $seams = [];
-        foreach ($edges as $index => $one) {
-            for ($other = $index + 1; $other < count($edges); $other++) {
-                if ($edges[$other][0] !== $one[0]) {
-                    $seam = self::meet($one, $edges[$other]);
+        foreach (self::byLine($edges) as $line) {
+            foreach ($line as $place => $index) {
+                foreach (array_slice($line, $place + 1) as $other) {
+                    $seam = $edges[$index][0] === $edges[$other][0] ? null : self::meet($edges[$index], $edges[$other]);
                     if ($seam !== null) {
                         $seams[] = $seam;
                     }
@@ -56,6 +56,36 @@ final class Seams
     public static function length(array $patches, float $around): float
     {
         return max(0.0, (array_sum(array_map(fn (Patch $patch): float => $patch->outline->perimeter(), $patches)) - $around) / 2);
+    }
+
+    /**
+     * Only edges of one line can meet: those are compared, and no others.
+     *
+     * @param  list<array{int, array{float, float, float, float}, array<float>, float|null}>  $edges
+     * @return list<list<int>> numbers of the edges that lie in one line
+     */
+    private static function byLine(array $edges): array
+    {
+        $lines = $members = [];
+        foreach ($edges as $index => [, [$x, $y, $toX, $toY]]) {
+            $length = hypot($toX - $x, $toY - $y);
+            [$a, $b] = [($toY - $y) / $length, ($x - $toX) / $length];
+            if ($a < -self::SAME || (abs($a) <= self::SAME && $b < 0)) {
+                [$a, $b] = [-$a, -$b];
+            }
+            $off = $a * $x + $b * $y;
+            $found = count($lines);
+            foreach ($lines as $number => [$otherA, $otherB, $otherOff]) {
+                if (abs($off - $otherOff) < self::SAME && abs($a - $otherA) < self::SAME && abs($b - $otherB) < self::SAME) {
+                    $found = $number;
+                    break;
+                }
+            }
+            $lines[$found] ??= [$a, $b, $off];
+            $members[$found][] = $index;
+        }
+
+        return array_values($members);
     }
 
     private static function reach(Outline $outline, int $index, int $turns, float $s): float

@@ -157,6 +157,9 @@ final readonly class Length
 
     public function plus(self $other): self
     {
+        if ($this->denominator === 1 && $other->denominator === 1 && $this->root2 === 0 && $other->root2 === 0 && $this->root3 === 0 && $other->root3 === 0) {
+            return new self(self::whole($this->one + $other->one), 0, 0, 1);
+        }
         if ($this->denominator === $other->denominator) {
             return self::reduced(
                 self::whole($this->one + $other->one),

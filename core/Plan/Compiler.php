@@ -24,9 +24,11 @@ use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\UnitOptions;
 use InvalidArgumentException;
 use WeakMap;
 
@@ -43,6 +45,12 @@ final class Compiler
     /** What is cut larger to be trimmed, in inches, for each time a cut passes from edge to edge. */
     private const OVERSIZE = [1, 8];
 
+    /** Kept at once; a design has a few dozen. */
+    private const MOST_GEOMETRIES = 2000;
+
+    /** @var array<string, array{list<Seam>, float}> */
+    private static array $geometries = [];
+
     /** @var WeakMap<Unit, self>|null */
     private static ?WeakMap $kept = null;
 
@@ -51,6 +59,9 @@ final class Compiler
 
     /** @var array<string, Making> by method */
     private array $makings = [];
+
+    /** @var array<string, list<int>> by method */
+    private array $perStrip = [];
 
     private ?string $digest = null;
 
@@ -61,6 +72,9 @@ final class Compiler
     private ?array $seams = null;
 
     private ?float $cutArea = null;
+
+    /** @var array<string, float>|null */
+    private ?array $areas = null;
 
     private function __construct(
         private readonly Unit $unit,
@@ -101,27 +115,23 @@ final class Compiler
     {
         $sized = SizedDesign::of($design, $size);
         $layout = $sized->layout;
-        $blocks = $names = [];
-        $all = $layout->frame;
-        foreach ($layout->blockCounts as $key => $count) {
-            $blocks[$key] = self::about($sized->products[$key], $design->room)->patches();
-            $names[$key] = $sized->names[$key];
-        }
-        $anyBlock = $sized->products[array_key_first($blocks) ?? ''];
+        [$units, $blocks] = self::drawn($sized, array_keys($sized->counts), $design->room);
+        $anyBlock = $sized->products[(string) array_key_first($layout->blockCounts)];
 
         return new QuiltSheet(
             size: $size,
             finished: $layout->finished,
             block: $anyBlock->finished(),
+            units: $units,
             blocks: $blocks,
-            blockNames: $names,
+            blockNames: array_intersect_key($sized->names, $layout->blockCounts),
             placements: $layout->placements,
             frame: $layout->frame,
             blockCounts: $layout->blockCounts,
             unitCounts: array_diff_key($sized->counts, $layout->blockCounts),
             unitNames: array_intersect_key($sized->names, $sized->counts),
             perimeter: $layout->perimeter,
-            areas: self::areas($design, $all, $blocks, $layout->blockCounts),
+            areas: self::areas($design, $sized, $layout->frame, $layout->blockCounts),
             effort: self::wholeEffort($design, $sized),
             quilting: $design->setting->quilting?->sizes($anyBlock->finished(), $design->room) ?? [],
         );
@@ -142,21 +152,24 @@ final class Compiler
         }
         $about = self::about($unit, $design->room);
         $finished = $unit->finished();
+        $contents = SizedDesign::contents($design, $block);
+        [$units, $blocks] = self::drawn($sized, array_keys($contents), $design->room);
 
         return new QuiltSheet(
             size: $size,
             finished: $finished,
             block: $finished,
-            blocks: [$block => $about->patches()],
+            units: $units,
+            blocks: $blocks,
             blockNames: [$block => $sized->names[$block]],
             placements: [new Placement($block, Length::zero(), Length::zero())],
             frame: [],
             blockCounts: [$block => 1],
-            unitCounts: SizedDesign::contents($design, $block),
-            unitNames: array_intersect_key($sized->names, SizedDesign::contents($design, $block)),
+            unitCounts: array_diff_key($contents, [$block => true]),
+            unitNames: array_intersect_key($sized->names, $contents),
             perimeter: $finished->width->plus($finished->height)->times(2),
-            areas: self::areas($design, [], [$block => $about->patches()], [$block => 1]),
-            effort: Effort::of($about->makingBy(Method::BlockRows), 1, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates),
+            areas: self::areas($design, $sized, [], [$block => 1]),
+            effort: $about->effort($about->makingBy(Method::BlockRows), 1),
         );
     }
 
@@ -241,7 +254,7 @@ final class Compiler
             offers: array_values($offers),
             overhangs: $about->overhangs(),
             waste: max(0.0, $making->clothPerUnit - $cutArea),
-            effort: Effort::of($making, $count, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates),
+            effort: $about->effort($making, $count),
         );
     }
 
@@ -259,20 +272,44 @@ final class Compiler
     }
 
     /**
+     * What the units among some products look like, and what lies where in the blocks among them.
+     *
+     * @param  array<string>  $keys
+     * @return array{array<string, list<Patch>>, array<string, list<Placement>>}
+     */
+    private static function drawn(SizedDesign $sized, array $keys, CuttingRoom $room): array
+    {
+        $units = $blocks = [];
+        foreach ($keys as $key) {
+            $product = $sized->products[$key];
+            if ($product instanceof BlockUnit) {
+                $blocks[$key] = $product->placements();
+            } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
+                $units[$key] = self::about($product, $room)->patches();
+            }
+        }
+
+        return [$units, $blocks];
+    }
+
+    /**
+     * Finished square inches of each fabric: the frame's, and those of the units in the blocks.
+     *
      * @param  list<Patch>  $frame
-     * @param  array<string, list<Patch>>  $blocks
-     * @param  array<string, int>  $counts
+     * @param  array<string, int>  $blockCounts
      * @return array<string, float>
      */
-    private static function areas(Design $design, array $frame, array $blocks, array $counts): array
+    private static function areas(Design $design, SizedDesign $sized, array $frame, array $blockCounts): array
     {
         $areas = array_map(fn (): float => 0.0, $design->slots);
         foreach ($frame as $patch) {
             $areas[$patch->slot] += $patch->outline->area();
         }
-        foreach ($blocks as $key => $patches) {
-            foreach ($patches as $patch) {
-                $areas[$patch->slot] += $counts[$key] * $patch->outline->area();
+        foreach ($blockCounts as $block => $count) {
+            foreach (SizedDesign::contents($design, $block) as $key => $each) {
+                foreach (isset($design->units[$key]) ? self::about($sized->products[$key], $design->room)->unitAreas() : [] as $slot => $area) {
+                    $areas[$slot] += $count * $each * $area;
+                }
             }
         }
 
@@ -287,7 +324,7 @@ final class Compiler
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
             $about = self::about($unit, $design->room);
-            $effort = Effort::of($about->makingBy($unit->kind()->methods()[0]), $count, ...$about->seams(), usableWidth: $design->room->usableWidth, rates: new Rates);
+            $effort = $about->effort($about->makingBy($unit->kind()->methods()[0]), $count);
             $seams += $effort->seams;
             $length += $effort->seamLength;
             $minutes += $effort->minutes;
@@ -316,6 +353,14 @@ final class Compiler
         return self::$kept[$unit] ??= new self($unit, $room);
     }
 
+    private function effort(Making $making, int $count): Effort
+    {
+        $this->perStrip[$making->method->value] ??= array_map(fn (Piece $piece): int => $piece->perStrip($this->room->usableWidth), $making->pieces);
+        [$seams, $length] = $this->seams();
+
+        return Effort::of($making, $count, $seams, $length, $this->perStrip[$making->method->value], new Rates);
+    }
+
     /** @return list<Patch> */
     private function patches(): array
     {
@@ -325,6 +370,19 @@ final class Compiler
     private function makingBy(Method $method): Making
     {
         return $this->makings[$method->value] ??= $this->unit->making($method, $this->room);
+    }
+
+    /** @return array<string, float> finished square inches by fabric */
+    private function unitAreas(): array
+    {
+        if ($this->areas === null) {
+            $this->areas = [];
+            foreach ($this->patches() as $patch) {
+                $this->areas[$patch->slot] = ($this->areas[$patch->slot] ?? 0.0) + $patch->outline->area();
+            }
+        }
+
+        return $this->areas;
     }
 
     /** Of what a finished unit is, so that counted units keep counting while they would still fit. */
@@ -347,7 +405,7 @@ final class Compiler
         $overhangs = [];
         if (! $this->unit instanceof BlockUnit) {
             $patches = $this->patches();
-            foreach (array_filter(Seams::between($patches, $this->room->seam), fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
+            foreach (array_filter($this->geometry()[0], fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
                 $measure = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);
                 $overhang = new Overhang($patches[$seam->first]->slot, $patches[$seam->second]->slot, $measure($seam->start), $measure($seam->end));
                 $overhangs[$overhang->encode()] = $overhang;
@@ -389,12 +447,34 @@ final class Compiler
         if ($kind === UnitKind::Block || $kind === UnitKind::LongStrips) {
             return $this->cutArea = INF;
         }
+
+        return $this->cutArea = $this->geometry()[1];
+    }
+
+    /**
+     * What does not depend on fabrics, so that units of one size in other colours share it: the seams, and the area of the pieces.
+     *
+     * @return array{list<Seam>, float}
+     */
+    private function geometry(): array
+    {
+        $unit = $this->unit;
+        $shared = UnitOptions::of($unit->kind()) === [] && ! $unit instanceof MirroredUnit
+            ? implode(' ', [$unit->kind()->value, $unit->finished()->encode(), count($unit->slots()), $this->room->seam->encode()])
+            : null;
+        if ($shared !== null && isset(self::$geometries[$shared])) {
+            return self::$geometries[$shared];
+        }
         $area = 0.0;
         foreach ($this->patches() as $patch) {
             $shape = CutShape::of($patch->outline, $this->room->seam);
-            $area += ($kind->isFree() ? $shape : $shape->bluntedTo($this->unit->finished(), $this->room->seam))->area();
+            $area += ($unit->kind()->isFree() ? $shape : $shape->bluntedTo($unit->finished(), $this->room->seam))->area();
+        }
+        $geometry = [Seams::between($this->patches(), $this->room->seam), $area];
+        if ($shared !== null && count(self::$geometries) < self::MOST_GEOMETRIES) {
+            self::$geometries[$shared] = $geometry;
         }
 
-        return $this->cutArea = $area;
+        return $geometry;
     }
 }

@@ -6,8 +6,8 @@ namespace Dew\Core\Plan;
 
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\StepKind;
-use Dew\Core\Measure\Length;
 use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
 /** Seams, their length and an estimate of the time that so many units take. */
@@ -27,17 +27,18 @@ final readonly class Effort
     /**
      * @param  int  $seamsEach  one fewer than the parts of a unit
      * @param  float  $lengthEach  inches
+     * @param  list<int>  $perStrip  of each piece, how many a strip of the cloth gives; see {@see Piece::perStrip()}
      */
-    public static function of(Making $making, int $count, int $seamsEach, float $lengthEach, Length $usableWidth, Rates $rates): self
+    public static function of(Making $making, int $count, int $seamsEach, float $lengthEach, array $perStrip, Rates $rates): self
     {
         $seconds = $count * ($seamsEach * ($rates->seam + $rates->press) + $lengthEach * $rates->inchOfSeam);
-        foreach ($making->pieces as $piece) {
+        foreach ($making->pieces as $index => $piece) {
             $quantity = $piece->quantity($count);
-            $perStrip = $piece->perStrip($usableWidth);
+            $each = $perStrip[$index] ?? 0;
             $seconds += match (true) {
                 $piece->shape === PieceShape::Part => $quantity * $rates->layOut,
                 $piece->shape === PieceShape::Strip => $quantity * $rates->strip,
-                default => $quantity * $rates->piece + ($perStrip > 0 ? ceil($quantity / $perStrip) * $rates->strip : 0.0),
+                default => $quantity * $rates->piece + ($each > 0 ? ceil($quantity / $each) * $rates->strip : 0.0),
             };
         }
         foreach ($making->steps as $step) {

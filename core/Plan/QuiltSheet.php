@@ -14,7 +14,8 @@ use Dew\Core\Setting\QuiltAsYouGo;
 final readonly class QuiltSheet
 {
     /**
-     * @param  array<string, list<Patch>>  $blocks  patches by block id
+     * @param  array<string, list<Patch>>  $units  what each unit looks like, by product key
+     * @param  array<string, list<Placement>>  $blocks  what lies where in each block, units or other blocks, by product key
      * @param  array<string, string>  $blockNames
      * @param  list<Placement>  $placements
      * @param  list<Patch>  $frame  sashes, setting triangles, borders
@@ -29,6 +30,7 @@ final readonly class QuiltSheet
         public string $size,
         public Size $finished,
         public Size $block,
+        public array $units,
         public array $blocks,
         public array $blockNames,
         public array $placements,

@@ -59,14 +59,10 @@ final class SheetReader
             $sheet->get('size')->string(),
             Size::decode($sheet->get('finished')->string()),
             Size::decode($sheet->get('block')->string()),
-            array_map(self::patches(...), $sheet->get('blocks')->entries()),
+            array_map(self::patches(...), $sheet->get('units')->entries()),
+            array_map(self::placements(...), $sheet->get('blocks')->entries()),
             self::names($sheet->get('block_names')),
-            array_map(fn (Node $placement): Placement => new Placement(
-                $placement->get('block')->string(),
-                Length::decode($placement->get('x')->string()),
-                Length::decode($placement->get('y')->string()),
-                $placement->has('turn') ? $placement->get('turn')->integer(0, 359) : 0,
-            ), $sheet->get('placements')->items(self::MANY)),
+            self::placements($sheet->get('placements')),
             self::patches($sheet->get('frame')),
             self::counts($sheet->get('block_counts')),
             self::counts($sheet->get('unit_counts')),
@@ -185,6 +181,16 @@ final class SheetReader
             self::counts($step->get('counts')),
             $step->has('sewing') ? $step->get('sewing')->enum(Sewing::class) : null,
         );
+    }
+
+    /** @return list<Placement> */
+    private static function placements(Node $list): array
+    {
+        return array_map(function (Node $node): Placement {
+            [$product, $x, $y, $turn] = explode(' ', $node->string()) + ['', '', '', ''];
+
+            return new Placement($product, Length::decode($x), Length::decode($y), (int) $turn);
+        }, $list->items(self::MANY));
     }
 
     private static function effort(Node $effort): Effort

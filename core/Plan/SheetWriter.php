@@ -133,14 +133,10 @@ final class SheetWriter
             'size' => $sheet->size,
             'finished' => $sheet->finished->encode(),
             'block' => $sheet->block->encode(),
-            'blocks' => array_map(self::patches(...), $sheet->blocks),
+            'units' => (object) array_map(self::patches(...), $sheet->units),
+            'blocks' => (object) array_map(self::placements(...), $sheet->blocks),
             'block_names' => $sheet->blockNames,
-            'placements' => array_map(fn (Placement $placement): array => [
-                'block' => $placement->block,
-                'x' => $placement->x->encode(),
-                'y' => $placement->y->encode(),
-                ...($placement->turn === 0 ? [] : ['turn' => $placement->turn]),
-            ], $sheet->placements),
+            'placements' => self::placements($sheet->placements),
             'frame' => self::patches($sheet->frame),
             'block_counts' => $sheet->blockCounts,
             'unit_counts' => $sheet->unitCounts,
@@ -150,6 +146,15 @@ final class SheetWriter
             'effort' => self::effort($sheet->effort),
             'quilting' => (object) array_map(fn (Size|Length $size): string => $size->encode(), $sheet->quilting),
         ];
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<string>
+     */
+    private static function placements(array $placements): array
+    {
+        return array_map(fn (Placement $placement): string => implode(' ', [$placement->product, $placement->x->encode(), $placement->y->encode(), $placement->turn]), $placements);
     }
 
     /** @return array{seams: int, length: float, minutes: int} */

@@ -227,7 +227,7 @@ final class Layout
             $inner = $this->finished;
             $this->finished = $inner->outsetBy($border->width);
             $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
-            $this->placements = array_map(fn (Placement $place): Placement => new Placement($place->block, $place->x->plus($border->width), $place->y->plus($border->width), $place->turn), $this->placements);
+            $this->placements = array_map(fn (Placement $place): Placement => new Placement($place->product, $place->x->plus($border->width), $place->y->plus($border->width), $place->turn), $this->placements);
             $this->frame = array_map(fn (Patch $patch): Patch => $patch->movedBy($border->width, $border->width), $this->frame);
             if ($border->unit !== null) {
                 $this->pieced($border, $border->unit, $inner);

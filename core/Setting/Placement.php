@@ -7,13 +7,13 @@ namespace Dew\Core\Setting;
 use Dew\Core\Measure\Length;
 
 /**
- * A block at its place in the quilt: where its top left corner lies, in finished inches from the quilt's top left corner. On point it is turned
- * by 45° clockwise about that corner, which is then the topmost one.
+ * A block at its place in the quilt, or what lies in a block at its place there: where its top left corner lies, in finished inches from the top
+ * left corner of what is around it, and the degrees it is turned clockwise about that corner. On point that is 45°, and the corner is the topmost one.
  */
 final readonly class Placement
 {
     public function __construct(
-        public string $block,
+        public string $product,
         public Length $x,
         public Length $y,
         public int $turn = 0,

@@ -171,24 +171,8 @@ final readonly class HalfSquareTriangle implements Unit
     private function onGrid(CuttingRoom $room): Making
     {
         $cell = SquareCut::half($this->side, $room->seam);
+        [$sew, $cuts] = SquareCut::grid($cell, $room->seam);
         [$across, $down] = [$cell->times(3), $cell->times(2)];
-        $zero = Length::zero();
-        $cuts = [];
-        foreach ([1, 2] as $column) {
-            $cuts[] = new Outline(new Point($cell->times($column), $zero), new Point($cell->times($column), $down));
-        }
-        $cuts[] = new Outline(new Point($zero, $cell), new Point($across, $cell));
-        $sew = [];
-        foreach ([0, 1, 2] as $column) {
-            foreach ([0, 1] as $row) {
-                $rises = ($column + $row) % 2 === 0;
-                [$diagonal, $beside] = $rises ? [SquareCut::rising($cell), SquareCut::besideRising($cell, $room->seam)] : [SquareCut::falling($cell), SquareCut::besideFalling($cell, $room->seam)];
-                $cuts[] = $diagonal->movedBy($cell->times($column), $cell->times($row));
-                foreach ($beside as $line) {
-                    $sew[] = $line->movedBy($cell->times($column), $cell->times($row));
-                }
-            }
-        }
         $piece = fn (string $id, Slot $slot): Piece => new Piece($id, PieceShape::Rectangle, [$slot->id], Measurement::up($down), Measurement::up($across), 12, sewLines: $sew, cutLines: $cuts);
 
         return Making::of(Method::HstGrid, [$piece('first', $this->first), $piece('second', $this->second)], [

@@ -16,6 +16,12 @@ use Dew\Core\Measure\Length;
  */
 final class SquareCut
 {
+    /** Kept at once; triangles of one size in many colours share theirs. */
+    private const MOST_GRIDS = 500;
+
+    /** @var array<string, array{list<Outline>, list<Outline>}> */
+    private static array $grids = [];
+
     /** The square that gives two half triangles of finished leg F. */
     public static function half(Length $finished, Length $seam): Length
     {
@@ -66,5 +72,38 @@ final class SquareCut
         return array_map(fn (Outline $line): Outline => new Outline(...array_map(
             fn (Point $point): Point => new Point($square->minus($point->x), $point->y), $line->corners,
         )), self::besideRising($square, $seam));
+    }
+
+    /**
+     * The lines of a printed grid of three by two cells: every cell has one diagonal, and those of neighbours meet.
+     *
+     * @return array{list<Outline>, list<Outline>} to sew, to cut
+     */
+    public static function grid(Length $cell, Length $seam): array
+    {
+        $key = $cell->encode().' '.$seam->encode();
+        if (isset(self::$grids[$key])) {
+            return self::$grids[$key];
+        }
+        $zero = Length::zero();
+        [$across, $down] = [$cell->times(3), $cell->times(2)];
+        $sew = [];
+        $cuts = [new Outline(new Point($zero, $cell), new Point($across, $cell))];
+        foreach ([1, 2] as $column) {
+            $cuts[] = new Outline(new Point($cell->times($column), $zero), new Point($cell->times($column), $down));
+        }
+        foreach ([[0, 0], [1, 0], [2, 0], [0, 1], [1, 1], [2, 1]] as [$column, $row]) {
+            [$diagonal, $beside] = ($column + $row) % 2 === 0 ? [self::rising($cell), self::besideRising($cell, $seam)] : [self::falling($cell), self::besideFalling($cell, $seam)];
+            [$x, $y] = [$cell->times($column), $cell->times($row)];
+            $cuts[] = $diagonal->movedBy($x, $y);
+            foreach ($beside as $line) {
+                $sew[] = $line->movedBy($x, $y);
+            }
+        }
+        if (count(self::$grids) < self::MOST_GRIDS) {
+            self::$grids[$key] = [$sew, $cuts];
+        }
+
+        return [$sew, $cuts];
     }
 }

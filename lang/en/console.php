@@ -8,7 +8,7 @@ return [
     'no_method' => 'There is no method ":method". The methods are: :methods.',
     'cannot_write' => ':file cannot be written.',
     'no_bench' => 'There is a benchmark of the core: dew:bench core.',
-    'bench' => ['design' => 'Design', 'median' => 'Median', 'range' => 'Range, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
+    'bench' => ['design' => 'Design', 'read' => 'Read', 'compile' => 'Compile', 'write' => 'Write', 'range' => 'Compile, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
     'written' => 'Written to :file.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',

@@ -1,16 +1,15 @@
 @props(['picture', 'label'])
 <svg class="quilt-picture" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ $label }}">
     <defs>
-        @foreach ($picture->blocks as $id => $shapes)
-            <g id="{{ $id }}">
-                @foreach ($shapes as $shape)
-                    <path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="2"/>
-                @endforeach
-            </g>
+        @foreach ($picture->units as $id => $shapes)
+            <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="2"/>@endforeach</g>
+        @endforeach
+        @foreach ($picture->blocks as $id => $places)
+            <g id="{{ $id }}">@foreach ($places as $place)<use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>@endforeach</g>
         @endforeach
     </defs>
     @foreach ($picture->places as $place)
-        <use href="#{{ $place['block'] }}" transform="{{ $place['transform'] }}"/>
+        <use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>
     @endforeach
     @foreach ($picture->frame as $shape)
         <path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="2"/>
