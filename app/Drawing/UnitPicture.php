@@ -29,16 +29,17 @@ final readonly class UnitPicture
     /** The unit as it looks once sewn, with its raw edge a seam allowance outside. */
     public function unit(TaskSheet $task): Picture
     {
+        $patches = $task->patches();
         $margin = ($task->unfinished->width->toFloat() - $task->finished->width->toFloat()) / 2;
         $raw = Outline::rectangle(Length::zero(), Length::zero(), $task->unfinished);
 
         return new Picture(
             $task->unfinished->width->toFloat() * Picture::PER_INCH,
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
-            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $task->patches),
-            array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $task->patches),
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $patches),
+            array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $patches),
             $task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
-            __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $task->patches))]),
+            __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))]),
         );
     }
 

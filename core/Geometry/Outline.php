@@ -79,6 +79,19 @@ final readonly class Outline
         return $around;
     }
 
+    /** Its box, when it is an upright rectangle; null for every other shape. */
+    public function asRectangle(): ?Size
+    {
+        if (count($this->corners) !== 4 || $this->arcs !== []) {
+            return null;
+        }
+        [$a, $b, $c, $d] = $this->corners;
+        $level = $a->y->equals($b->y) && $b->x->equals($c->x) && $c->y->equals($d->y) && $d->x->equals($a->x);
+        $upright = $a->x->equals($b->x) && $b->y->equals($c->y) && $c->x->equals($d->x) && $d->y->equals($a->y);
+
+        return $level || $upright ? new Size($a->x->minus($c->x)->absolute(), $a->y->minus($c->y)->absolute()) : null;
+    }
+
     /** Length of the edge that begins at a corner. */
     public function edgeLength(int $index): float
     {

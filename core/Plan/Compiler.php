@@ -243,18 +243,19 @@ final class Compiler
 
         return new TaskSheet(
             task: $task->id,
-            digest: $about->digest(),
+            digest: $about->digest($sized),
             name: $task->name ?? $sized->names[$task->product],
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),
             unfinished: $unit->finished()->outsetBy($design->room->seam),
-            patches: $about->patches(),
+            patches: $unit instanceof BlockUnit ? [] : $about->patches(),
             making: $making,
             offers: array_values($offers),
             overhangs: $about->overhangs(),
             waste: max(0.0, $making->clothPerUnit - $cutArea),
             effort: $about->effort($making, $count),
+            drawing: $unit instanceof BlockUnit ? new BlockDrawing($task->product, ...self::drawn($sized, array_keys(SizedDesign::contents($design, $task->product)), $design->room)) : null,
         );
     }
 
@@ -386,13 +387,17 @@ final class Compiler
     }
 
     /** Of what a finished unit is, so that counted units keep counting while they would still fit. */
-    private function digest(): string
+    private function digest(SizedDesign $sized): string
     {
+        $looks = fn (): array => $this->unit instanceof BlockUnit
+            ? array_map(fn (Placement $lies): string => implode(' ', [self::about($sized->products[$lies->product], $this->room)->digest($sized), $lies->x->encode(), $lies->y->encode(), $lies->turn]), $this->unit->placements())
+            : array_map(fn (Patch $patch): string => $patch->encode(), $this->patches());
+
         return $this->digest ??= substr(hash('sha256', implode("\n", [
             $this->unit->kind()->value,
             $this->unit->finished()->encode(),
             $this->unit->finished()->outsetBy($this->room->seam)->encode(),
-            ...array_map(fn (Patch $patch): string => $patch->encode(), $this->patches()),
+            ...$looks(),
         ])), 0, 16);
     }
 
@@ -466,11 +471,20 @@ final class Compiler
             return self::$geometries[$shared];
         }
         $area = 0.0;
+        $square = true;
         foreach ($this->patches() as $patch) {
+            $rectangle = $patch->outline->asRectangle();
+            if ($rectangle !== null) {
+                $area += $rectangle->outsetBy($this->room->seam)->area();
+
+                continue;
+            }
+            $square = false;
             $shape = CutShape::of($patch->outline, $this->room->seam);
             $area += ($unit->kind()->isFree() ? $shape : $shape->bluntedTo($unit->finished(), $this->room->seam))->area();
         }
-        $geometry = [Seams::between($this->patches(), $this->room->seam), $area];
+        // Between rectangles no tip stands out anywhere.
+        $geometry = [$square ? [] : Seams::between($this->patches(), $this->room->seam), $area];
         if ($shared !== null && count(self::$geometries) < self::MOST_GEOMETRIES) {
             self::$geometries[$shared] = $geometry;
         }

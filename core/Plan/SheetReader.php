@@ -122,6 +122,11 @@ final class SheetReader
             array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
             $task->get('waste')->number(),
             self::effort($task->get('effort')),
+            $task->has('drawing') ? new BlockDrawing(
+                $task->get('drawing')->get('block')->string(),
+                array_map(self::patches(...), $task->get('drawing')->get('units')->entries()),
+                array_map(self::placements(...), $task->get('drawing')->get('blocks')->entries()),
+            ) : null,
         );
     }
 

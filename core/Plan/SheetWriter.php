@@ -76,6 +76,11 @@ final class SheetWriter
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
             'waste' => round($task->waste, 4),
             'effort' => self::effort($task->effort),
+            ...($task->drawing === null ? [] : ['drawing' => [
+                'block' => $task->drawing->block,
+                'units' => (object) array_map(self::patches(...), $task->drawing->units),
+                'blocks' => (object) array_map(self::placements(...), $task->drawing->blocks),
+            ]]),
         ];
     }
 

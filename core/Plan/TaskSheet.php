@@ -27,7 +27,7 @@ final readonly class TaskSheet
      * @param  string  $task  the task's id in the design; progress hangs on it
      * @param  string  $digest  of the specification (finished geometry, fabrics, unfinished size), neither of count nor of method
      * @param  int  $count  units to make
-     * @param  list<Patch>  $patches  the unit upright, in finished inches
+     * @param  list<Patch>  $patches  the unit upright, in finished inches; empty for a block, which has a drawing
      * @param  list<MethodOffer>  $offers  every method for this kind, the default first
      * @param  list<Overhang>  $overhangs  one for every slanted seam of the unit
      * @param  float  $waste  square inches of cloth that one unit leaves over by this method, at the exact sizes
@@ -46,7 +46,14 @@ final readonly class TaskSheet
         public array $overhangs = [],
         public float $waste = 0.0,
         public Effort $effort = new Effort(0, 0.0, 0),
+        public ?BlockDrawing $drawing = null,
     ) {
+    }
+
+    /** @return list<Patch> what it looks like, a block put together from its units */
+    public function patches(): array
+    {
+        return $this->drawing?->patches() ?? $this->patches;
     }
 
     /** The unfinished size as numbers to trim to and check by: exact, never rounded up. */
@@ -75,7 +82,7 @@ final readonly class TaskSheet
         $making = $this->making->onCloth($usableWidth, $notation);
 
         return $making === $this->making ? $this : new self(
-            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort,
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort, $this->drawing,
         );
     }
 

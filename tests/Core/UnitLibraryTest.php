@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
@@ -12,6 +13,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\UnitOptions;
@@ -81,13 +83,15 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
     mt_srand(crc32($kind->value));
     [$least, $most] = $kind->fabrics();
     for ($round = 0; $round < 200; $round++) {
-        $unit = unitOf($kind, Length::fraction(mt_rand(4, 200), mt_rand(1, 16)), mt_rand($least, $most));
+        $unit = unitOf($kind, Length::fraction(mt_rand(32, 400), mt_rand(1, 16)), mt_rand($least, min($most, 12)));
         $size = $unit->finished();
         $orientation = Orientation::of(90 * mt_rand(0, 3), mt_rand(0, 1) === 1);
         $patches = array_map(fn (Patch $patch): Patch => $patch->oriented($orientation, $size), $unit->patches());
         $within = $orientation->sizeOf($size);
 
-        expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($size->area(), 1e-6 * max(1, $size->area()));
+        if (! $kind->isFree()) {
+            expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($size->area(), 1e-6 * max(1, $size->area()));
+        }
         foreach ($patches as $patch) {
             foreach ($patch->outline->corners as $corner) {
                 expect($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($within->width) || $corner->y->isGreaterThan($within->height))->toBeFalse();
@@ -96,15 +100,22 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
     }
 })->with(UnitKind::library());
 
-it('doubles every finished length when a unit is doubled', function (UnitKind $kind): void {
+it('doubles every finished length when a unit is doubled, and halves it back', function (UnitKind $kind): void {
     [$least] = $kind->fabrics();
-    $double = fn (Unit $unit): array => array_map(fn (Patch $patch): string => (new Patch($patch->slot, new Outline(...array_map(
-        fn (Point $corner): Point => new Point($corner->x->times(2), $corner->y->times(2)), $patch->outline->corners,
-    ))))->encode(), $unit->patches());
+    $spec = UnitExample::of($kind, Length::parse('3 1/3'), fabrics($least));
+    $corners = fn (Outline $outline, int $times): array => array_map(fn (Point $corner): string => $corner->x->times($times)->encode().','.$corner->y->times($times)->encode(), $outline->corners);
+    $radii = fn (Outline $outline, int $times): array => array_map(fn ($arc): string => $arc->radius->times($times)->encode(), $outline->arcs);
     $encode = fn (Unit $unit): array => array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
-
-    expect($double(unitOf($kind, Length::parse('3 1/3'), $least)))->toBe($encode(unitOf($kind, Length::parse('6 2/3'), $least)));
-})->with(UnitKind::library());
+    foreach ($spec->make()->patches() as $index => $patch) {
+        $larger = $spec->scaled(2, 1)->make()->patches()[$index];
+        expect($corners($larger->outline, 1))->toBe($corners($patch->outline, 2))->and($radii($larger->outline, 1))->toBe($radii($patch->outline, 2))->and($larger->slot)->toBe($patch->slot);
+    }
+    expect($encode($spec->scaled(2, 1)->scaled(1, 2)->make()))->toBe($encode($spec->make()));
+})->with(array_values(array_filter(
+    UnitKind::library(),
+    // What is left of a square that is cut and sewn again depends on the seam, which does not grow with it.
+    fn (UnitKind $kind): bool => $kind !== UnitKind::TurnedNinePatch,
+)));
 
 it('cuts every triangle as its finished polygon moved out by the seam', function (UnitKind $kind, Method $method, array $pieces): void {
     foreach (['1/4' => 0.25, '3/8' => 0.375] as $seam => $distance) {
@@ -144,7 +155,7 @@ it('cuts enough of every piece for any number of units, and says how many are ov
                     $enough = intdiv($piece->quantity($units), $piece->each) * $piece->yield;
                     expect($enough)->toBeGreaterThanOrEqual($units * $piece->perUnit)
                         ->and($units === 0 ? 0 : $enough - $piece->yield)->toBeLessThan(max(1, $units * $piece->perUnit));
-                    $scarcest = $piece->isSegment() ? $scarcest : min($scarcest, intdiv($enough, $piece->perUnit));
+                    $scarcest = ! $piece->isCloth() ? $scarcest : min($scarcest, intdiv($enough, $piece->perUnit));
                 }
                 expect($making->spares($units))->toBe($scarcest - $units);
             }
@@ -152,13 +163,19 @@ it('cuts enough of every piece for any number of units, and says how many are ov
     }
 })->with(UnitKind::library());
 
-it('uses about as much cloth as its patches and their seams take', function (UnitKind $kind): void {
+it('uses at least as much cloth as its pieces take, and not several times as much', function (UnitKind $kind): void {
     foreach ($kind->methods() as $method) {
         $unit = unitOf($kind, Length::inches(3), $kind->fabrics()[0]);
         $making = $unit->making($method, CuttingRoom::usual());
-        $unfinished = $unit->finished()->outsetBy(Length::fraction(1, 4))->area();
+        $pieces = array_sum(array_map(function (Patch $patch) use ($kind, $unit): float {
+            $shape = CutShape::of($patch->outline, Length::fraction(1, 4));
 
-        expect($making->clothPerUnit)->toBeGreaterThanOrEqual($unfinished - 1e-9)->toBeLessThan($unfinished * 2.6);
+            return ($kind->isFree() ? $shape : $shape->bluntedTo($unit->finished(), Length::fraction(1, 4)))->area();
+        }, $unit->patches()));
+        // Triangles cut with a ruler have lost their tips; a neighbour's seam line blunts more than the raw edge does.
+        $blunt = str_contains($method->value, 'blunt') || $method === Method::HstStrip;
+
+        expect($making->clothPerUnit)->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
     }
 })->with(UnitKind::library());
 

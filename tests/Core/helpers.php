@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\Node;
 use Dew\Core\Fabric\CuttingRoom;
@@ -12,13 +13,16 @@ use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\QuiltSheet;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
+use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\HalfSquareTriangle;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -180,4 +184,83 @@ function referenceCases(string $kind): array
     $found = array_values(array_filter($cases, fn (array $case): bool => $case['kind'] === $kind));
 
     return $found === [] ? throw new LogicException("No case of $kind.") : array_map(fn (array $case): array => [$case['given'], $case['expect']], $found);
+}
+
+/** Square inches that a quilt's drawing covers. */
+function drawnArea(QuiltSheet $sheet): float
+{
+    $of = function (string $product) use (&$of, $sheet): float {
+        $area = array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $sheet->units[$product] ?? []));
+
+        return $area + array_sum(array_map(fn (Placement $placement): float => $of($placement->product), $sheet->blocks[$product] ?? []));
+    };
+
+    return array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $sheet->frame)) + array_sum(array_map(fn (Placement $placement): float => $of($placement->product), $sheet->placements));
+}
+
+/**
+ * A small design to be changed: two units to a block, and a third that leans.
+ *
+ * @param  array<string, mixed>  $change  top-level keys
+ */
+function smallDesign(array $change = []): Design
+{
+    return DesignReader::read(smallJson($change));
+}
+
+/** @param  array<string, mixed>  $change */
+function smallJson(array $change = []): string
+{
+    $cells = [
+        ['column' => 1, 'row' => 1, 'unit' => 'u-hst'], ['column' => 2, 'row' => 1, 'unit' => 'u-plain'],
+        ['column' => 1, 'row' => 2, 'unit' => 'u-plain'], ['column' => 2, 'row' => 2, 'unit' => 'u-hst', 'turn' => 180],
+    ];
+
+    return json_encode(array_replace([
+        'dew' => 2, 'id' => 'small', 'title' => 'Small',
+        'fabrics' => [['id' => 'f-a', 'letter' => 'A', 'name' => 'Flax', 'value' => 'light'], ['id' => 'f-b', 'letter' => 'B', 'name' => 'Moss', 'value' => 'dark'], ['id' => 'f-c', 'letter' => 'C', 'name' => 'Rust', 'value' => 'medium']],
+        'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(['f-a', 'f-b', 'f-c'], ['name' => 'cloth', 'colour' => '#808080'])]],
+        'units' => [
+            ['id' => 'u-hst', 'name' => 'Triangle square', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']],
+            ['id' => 'u-plain', 'name' => 'Plain square', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-c']],
+            ['id' => 'u-lean', 'name' => 'Leaning half', 'kind' => 'half-rectangle', 'finished' => ['width' => '3', 'height' => '6'], 'fabrics' => ['f-a', 'f-b']],
+        ],
+        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['3', '3'], 'rows' => ['3', '3'], 'cells' => $cells]],
+        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']]],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 3]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'unit' => 'u-hst']]]],
+    ], $change), JSON_THROW_ON_ERROR);
+}
+
+/**
+ * A block for the small design, its cells written short: `u-hst`, `u-hst/90`, `u-lean/0m`, row by row.
+ *
+ * @param  list<string>  $rows
+ * @return array<string, mixed>
+ */
+function blockOf(string $id, array $columns, array $heights, array $rows): array
+{
+    $cells = [];
+    foreach ($rows as $row => $line) {
+        foreach (explode(' ', $line) as $column => $text) {
+            preg_match('/^([ub]-[a-z-]+)(?:\/(\d+))?(m)?$/', $text, $part);
+            $cells[] = array_filter([
+                'column' => $column + 1, 'row' => $row + 1, $part[1][0] === 'u' ? 'unit' : 'block' => $part[1],
+                'turn' => (int) ($part[2] ?? 0), 'mirror' => ($part[3] ?? '') === 'm',
+            ]);
+        }
+    }
+
+    return ['id' => $id, 'name' => ucfirst(substr($id, 2)), 'columns' => $columns, 'rows' => $heights, 'cells' => $cells];
+}
+
+/** What the reader says of a document it refuses. */
+function refusal(string $json): DesignException
+{
+    try {
+        DesignReader::read($json);
+    } catch (DesignException $error) {
+        return $error;
+    }
+    throw new LogicException('It was read.');
 }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan;
+
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Setting\Placement;
+
+/** What a block looks like, each unit in it once and where they lie: a tenth of what all its patches would take. */
+final readonly class BlockDrawing
+{
+    /**
+     * @param  string  $block  product key
+     * @param  array<string, list<Patch>>  $units  by product key
+     * @param  array<string, list<Placement>>  $blocks  the block and those within it, by product key
+     */
+    public function __construct(
+        public string $block,
+        public array $units,
+        public array $blocks,
+    ) {
+    }
+
+    /** @return list<Patch> in finished inches from the block's top left corner */
+    public function patches(): array
+    {
+        return $this->of($this->block);
+    }
+
+    /** @return list<Patch> */
+    private function of(string $key): array
+    {
+        if (! isset($this->blocks[$key])) {
+            return $this->units[$key] ?? [];
+        }
+        $patches = [];
+        $nothing = Size::square(Length::zero());
+        foreach ($this->blocks[$key] as $placement) {
+            // Turned about its top left corner: within a square of no size.
+            $turn = Orientation::of($placement->turn);
+            foreach ($this->of($placement->product) as $patch) {
+                $patches[] = $patch->oriented($turn, $nothing)->movedBy($placement->x, $placement->y);
+            }
+        }
+
+        return $patches;
+    }
+}

@@ -1,0 +1,306 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Geometry\CutShape;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Setting\LongStrips;
+use Dew\Core\Setting\SettingTriangle;
+use Dew\Core\Unit\EightPointStar;
+use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Hand;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\QuarterCircle;
+use Dew\Core\Unit\RightTriangleCut;
+use Dew\Core\Unit\StripedHalfSquare;
+use Dew\Core\Unit\UnitExample;
+use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\UnitOptions;
+
+/** The units that were measured as polygons: what they are cut from, as it was cut and measured. */
+function lengthOf(Piece $piece): string
+{
+    return $piece->length?->exact->toDecimal(6) ?? '';
+}
+
+function side(UnitKind $kind, string $side, Method $method): Making
+{
+    return UnitFactory::make($kind, Size::square(Length::parse($side)), fabrics(1))->making($method, roomOf('1/4'));
+}
+
+it('cuts triangles for a strip and a triangle ruler', function (array $given, array $expect): void {
+    $piece = hst($given['finished'], $given['seam'], Method::HstStrip)->pieces[0];
+
+    expect(exactly($piece))->toBe($expect['strip_width_exact'])
+        ->and(lengthOf($piece))->toBe($expect['one_triangle_length_exact'])
+        ->and($piece->advance?->exact->toDecimal(6))->toBe($expect['pair_length_exact'])
+        ->and($piece->outline?->corners[2]->x->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
+        ->and($piece->perStrip(Length::parse($given['usable_length'])))->toBe($expect['triangles']);
+})->with(fn (): array => referenceCases('hst_from_strip_blunt'));
+
+it('prints a grid of which every cell gives two units', function (): void {
+    $making = hst('3', '1/4', Method::HstGrid);
+    $cell = hst('3', '1/4', Method::HstTwo)->pieces[0]->width->exact;
+
+    expect($making->pieces[0]->width->exact->equals($cell->times(2)))->toBeTrue()
+        ->and($making->pieces[0]->length?->exact->equals($cell->times(3)))->toBeTrue()
+        ->and($making->unitsAtATime())->toBe(12)->and($making->batches(25))->toBe(3)->and($making->spares(25))->toBe(11)
+        ->and($making->pieces[0]->sewLines)->toHaveCount(12)->and($making->pieces[0]->cutLines)->toHaveCount(9);
+});
+
+it('cuts right triangles of unequal legs', function (array $given, array $expect): void {
+    [$a, $b] = [Length::parse($given['finished_a']), Length::parse($given['finished_b'])];
+    [$across, $down] = RightTriangleCut::rectangle($a, $b, Length::parse($given['seam']));
+
+    expect($across->exact->toFloat())->toEqualWithDelta((float) $expect['cut_a_exact'], 2e-5)->and($down->exact->toFloat())->toEqualWithDelta((float) $expect['cut_b_exact'], 2e-5)
+        ->and($across->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_a_rule']))
+        ->and($down->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_b_rule']))
+        ->and(RightTriangleCut::miss($a, $b, Length::parse($given['seam']))->exact->toDecimal(6))->toBe($expect['seam_misses_raw_corner_by_exact'])
+        ->and(unitOf(UnitKind::HalfRectangle, Length::inches(2), 2)->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->yield)->toBe($expect['triangles_per_rectangle']);
+})->with(fn (): array => referenceCases('right_triangle'));
+
+it('knows which right triangles it can say exactly', function (): void {
+    [$exact] = RightTriangleCut::rectangle(Length::inches(5), Length::inches(12), Length::fraction(1, 4));
+    [$about] = RightTriangleCut::rectangle(Length::inches(1), Length::inches(2), Length::fraction(1, 4));
+
+    expect($exact->approximate)->toBeFalse()->and($exact->exact->encode())->toBe('45/8')->and($about->approximate)->toBeTrue();
+});
+
+it('cuts a quarter circle with both curves about the finished corner', function (array $given, array $expect): void {
+    [$inner, $outer] = fabrics(2);
+    $unit = new QuarterCircle(Length::parse($given['finished_square']), Length::parse($given['finished_radius']), $inner, $outer);
+    $making = $unit->making(Method::QuarterCircleTemplates, roomOf($given['seam']));
+    [$convex, $concave] = array_map(fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::parse($given['seam'])), $unit->patches());
+    $straight = fn (CutShape $shape, int $from): float => hypot($shape->corners[$from + 1][0] - $shape->corners[$from][0], $shape->corners[$from + 1][1] - $shape->corners[$from][1]);
+
+    expect($convex->arcs[1][0])->toEqualWithDelta((float) $expect['convex_cut_radius_exact'], 1e-6)
+        ->and($concave->arcs[4][0])->toEqualWithDelta((float) $expect['concave_cut_radius_exact'], 1e-6)
+        ->and($straight($convex, 0))->toEqualWithDelta((float) $expect['convex_straight_edge_arc_end_exact'], 1e-6)
+        ->and($straight($concave, 0))->toEqualWithDelta((float) $expect['concave_straight_edge_arc_end_exact'], 1e-6)
+        ->and(exactly($making->pieces[1]))->toBe($expect['concave_square_cut_exact'])
+        ->and(exactly($making->pieces[0]))->toBe($expect['convex_bounding_square_exact'])
+        ->and($unit->patches()[0]->outline->edgeLength(1))->toEqualWithDelta((float) $expect['seam_line_length_exact'], 1e-6);
+})->with(fn (): array => referenceCases('quarter_circle'));
+
+it('cuts 60° diamonds, triangles and half triangles from strips', function (): void {
+    foreach (referenceCases('diamond_60') as [$given, $expect]) {
+        $making = side(UnitKind::Diamond60, $given['finished_side'], Method::Diamond60Strip);
+        expect(exactly($making->pieces[0]))->toBe($expect['strip_width_exact'])
+            ->and($making->steps[0]->measures['spacing']->exact->toDecimal(6))->toBe($expect['slant_cut_spacing_exact'])
+            ->and($making->steps[1]->measures['side']->exact->toDecimal(6))->toBe($expect['cut_side_exact'])
+            ->and($making->pieces[0]->perStrip(Length::parse($given['usable_length'])))->toBe($expect['per_strip']);
+    }
+    foreach (referenceCases('equilateral_triangle') as [$given, $expect]) {
+        $usable = Length::parse($given['usable_length']);
+        $pointed = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Pointed)->pieces[0];
+        $blunt = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Blunt)->pieces[0];
+        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
+            ->and(lengthOf($pointed))->toBe($expect['cut_side_exact'])->and(lengthOf($blunt))->toBe($expect['cut_side_exact'])
+            ->and($blunt->outline?->corners[1]->x->minus($blunt->outline->corners[0]->x)->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
+            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt']);
+    }
+    foreach (referenceCases('half_equilateral_triangle') as [$given, $expect]) {
+        $usable = Length::parse($given['usable_length']);
+        $pointed = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Pointed)->pieces[0];
+        $blunt = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Blunt)->pieces[0];
+        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
+            ->and(lengthOf($pointed))->toBe($expect['cut_short_leg_exact'])->and($pointed->advance?->exact->toDecimal(6))->toBe($expect['pair_length_pointed_exact'])
+            ->and($blunt->advance?->exact->toDecimal(6))->toBe($expect['pair_length_blunt_exact'])->and($blunt->outline?->corners[2]->x->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
+            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt'])
+            ->and($pointed->chiral)->toBeTrue();
+    }
+});
+
+it('cuts an eight-pointed star', function (array $given, array $expect): void {
+    $slots = fabrics(3);
+    $star = isset($given['finished_block'])
+        ? new EightPointStar(Length::parse($given['finished_block']), $slots[0], $slots[1], $slots[2])
+        : EightPointStar::ofDiamonds(Length::parse($given['finished_diamond_side']), $slots[0], $slots[1], $slots[2]);
+    $making = $star->making(Method::StarSetIn, roomOf($given['seam']));
+
+    expect($star->finished()->width->toDecimal(6))->toBe($expect['star_finished_exact'])
+        ->and(exactly(pieceOf($making, 'first')))->toBe($expect['strip_width_exact'])
+        ->and(pieceOf($making, 'first')->advance?->exact->toDecimal(6))->toBe($expect['diamond_cut_side_exact'])
+        ->and(pieceOf($making, 'first')->perStrip(Length::inches(40)))->toBe($expect['diamonds_per_40'])
+        ->and(pieceOf($making, 'first')->quantity(1) + pieceOf($making, 'second')->quantity(1))->toBe($expect['diamonds'])
+        ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_exact'])
+        ->and(exactly(pieceOf($making, 'side')))->toBe($expect['side_triangle_square_cut_twice_exact'])
+        ->and(byRule(pieceOf($making, 'side')))->toBe(ruled($expect['side_triangle_square_cut_twice_rule']))
+        ->and(pieceOf($making, 'side')->quantity(1))->toBe($expect['side_triangle_squares'])
+        ->and(pieceOf($making, 'first')->grain())->toBe(Grain::AlongStrip)->and(pieceOf($making, 'side')->grain())->toBe(Grain::LongEdge);
+})->with(fn (): array => referenceCases('eight_point_star'));
+
+it('sews strip sets of any strips', function (array $given, array $expect): void {
+    $widths = array_map(Length::parse(...), $given['finished_strips']);
+    $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::parse($given['squaring_loss']));
+    $slots = array_map(fn (int $index) => fabrics(12)[$index], array_keys($widths));
+    $making = UnitFactory::make(UnitKind::Strips, new Size(Length::sum($widths), Length::parse($given['finished_segment'])), $slots, new UnitOptions(widths: $widths))->making(Method::StripsSets, $room);
+    $segment = pieceOf($making, 'segment');
+
+    expect(array_map(fn (Piece $piece): string => $piece->width->exact->encode(), array_slice($making->pieces, 0, -1)))->toBe(array_map(ruled(...), $expect['cut_strips']))
+        ->and($segment->length?->exact->toDecimal(6))->toBe($expect['sewn_width_exact'])
+        ->and($segment->width->exact->encode())->toBe(ruled($expect['segment_cut']))
+        ->and($making->pieces[0]->yield)->toBe($expect['segments']);
+})->with(fn (): array => referenceCases('strip_set'));
+
+it('loses two allowances in a nine-patch that is cut and sewn again', function (array $given, array $expect): void {
+    $unit = UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::parse($expect['rejoined_finished'])), fabrics(3));
+    $making = $unit->making(Method::TurnedNinePatchCut, roomOf($given['seam']));
+
+    expect($making->pieces[0]->width->exact->encode())->toBe(ruled($given['square_cut']))
+        ->and($making->steps[1]->measures['unfinished']->exact->encode())->toBe(ruled($expect['nine_patch_unfinished']))
+        ->and($making->steps[5]->measures['unfinished']->exact->encode())->toBe(ruled($expect['rejoined_unfinished']));
+})->with(fn (): array => referenceCases('nine_patch_cut_and_rejoined'));
+
+it('cuts setting triangles with the straight grain outside', function (array $given, array $expect): void {
+    $block = Length::parse($given['finished_block']);
+    $side = SettingTriangle::side($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
+    $corner = SettingTriangle::corner($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
+
+    expect(exactly($side))->toBe($expect['side_square_cut_twice_exact'])->and(byRule($side))->toBe(ruled($expect['side_square_cut_twice_rule']))->and($side->yield)->toBe($expect['side_per_square'])
+        ->and(exactly($corner))->toBe($expect['corner_square_cut_once_exact'])->and(byRule($corner))->toBe(ruled($expect['corner_square_cut_once_rule']))->and($corner->yield)->toBe($expect['corner_per_square'])
+        ->and($side->grain())->toBe(Grain::LongEdge)->and($corner->grain())->toBe(Grain::ShortEdges);
+})->with(fn (): array => referenceCases('setting_triangles'));
+
+it('joins border strips and counts what the joins cost', function (array $given, array $expect): void {
+    [$width, $height, $border] = [Length::parse($given['centre_finished_w']), Length::parse($given['centre_finished_h']), Length::parse($given['border_finished'])];
+    $around = (new Size($width, $height))->outsetBy($border);
+    $strips = new LongStrips(fabrics(1)[0], $border, [[$height, 2], [$around->width, 2]], [], $around, 'border');
+    $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::zero());
+
+    expect($strips->totalLength($room)->encode())->toBe(ruled($expect['total_strip_length']))
+        ->and($strips->making(Method::LongStripsDiagonal, $room)->pieces[0]->quantity(1))->toBe($expect['strips_diagonal_joins'])
+        ->and($strips->making(Method::LongStripsStraight, $room)->pieces[0]->quantity(1))->toBe($expect['strips_straight_joins'])
+        ->and($strips->making(Method::LongStripsDiagonal, $room)->pieces[0]->width->exact->encode())->toBe(ruled($expect['strip_cut']));
+})->with(fn (): array => referenceCases('border'));
+
+it('sews and flips corners on rectangles of any proportion', function (array $given, array $expect): void {
+    [$width, $height] = [Length::parse($given['finished_w']), Length::parse($given['finished_h'])];
+    $unit = UnitFactory::make(UnitKind::Corners, new Size($width, $height), fabrics(2), UnitOptions::corners(['top-left' => $height, 'top-right' => $height]));
+    $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
+
+    expect(lengthOf(pieceOf($making, 'base')))->toBe($expect['rectangle_w_exact'])->and(exactly(pieceOf($making, 'base')))->toBe($expect['rectangle_h_exact'])
+        ->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['square_exact']);
+})->with(fn (): array => array_values(array_filter(
+    referenceCases('geese_stitch_and_flip'),
+    fn (array $case): bool => ! Length::parse($case[0]['finished_w'])->isLessThan(Length::parse($case[0]['finished_h'])->times(2)),
+)));
+
+it('takes the slant of a set from its length, less when the strips are staggered', function (): void {
+    $unit = UnitFactory::make(UnitKind::StripParallelogram, new Size(Length::inches(2), Length::inches(6)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]));
+    $plain = $unit->making(Method::StripParallelogramPlain, roomOf('1/4'));
+    $staggered = $unit->making(Method::StripParallelogramStaggered, roomOf('1/4'));
+
+    // (40 − ½ − 6½) / (2½√2 = 3.5355) = 9.33; staggered the first cut loses the widest strip only: (40 − ½ − 3½) / 3.5355 = 10.18.
+    expect($plain->pieces[0]->yield)->toBe(9)->and($staggered->pieces[0]->yield)->toBe(10)
+        ->and($unit->finished()->encode())->toBe('6+2r2 x 6')
+        ->and(pieceOf($plain, 'segment')->advance?->exact->encode())->toBe('0+5r2/2')
+        ->and($plain->onCloth(Length::inches(20), Dew\Core\Measure\Notation::Fractions)->pieces[0]->yield)->toBe(3);
+});
+
+it('cuts a strip set into two different triangles, the strip at the tip wider', function (): void {
+    $widths = [Length::inches(1), Length::inches(3)];
+    $unit = new StripedHalfSquare(Length::inches(4), $widths, fabrics(3));
+    $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
+    $leg = Length::parse('4 1/2')->plus(Length::root2(1, 4));
+    $sewn = Length::sum(array_map(fn (string $id): Length => pieceOf($making, $id)->width->exact, ['strip-1', 'strip-2']))->minus(Length::fraction(1, 2));
+
+    expect($sewn->equals($leg))->toBeTrue()->and(pieceOf($making, 'square')->width->exact->equals($leg))->toBeTrue()
+        ->and(array_map(fn (Length $width): string => $width->encode(), $unit->twin(Length::fraction(1, 4))))->toBe(['12+1r2/4', '4-1r2/4'])
+        // ⌊39½ / 4.8536⌋ = 8 squares a set, one of these triangles from each.
+        ->and($making->pieces[0]->yield)->toBe(8)->and($making->batches(17))->toBe(3)
+        ->and(pieceOf($making, 'plain')->quantity(17))->toBe(9);
+});
+
+it('turns left and right pieces over with their unit', function (UnitKind $kind): void {
+    $right = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]));
+    foreach ($kind->methods() as $method) {
+        $made = $right->make()->making($method, roomOf('1/4'));
+        $mirrored = $right->mirror()->make()->making($method, roomOf('1/4'));
+        foreach ($made->pieces as $index => $piece) {
+            expect($mirrored->pieces[$index]->mirrored)->toBe($piece->chiral ? ! $piece->mirrored : $piece->mirrored)->and($mirrored->pieces[$index]->width->encode())->toBe($piece->width->encode());
+        }
+    }
+    $again = $right->mirror()->mirror()->make();
+    expect(array_map(fn (Patch $patch): string => $patch->encode(), $again->patches()))->toBe(array_map(fn (Patch $patch): string => $patch->encode(), $right->make()->patches()));
+})->with(UnitKind::library());
+
+it('takes a hand for the other of two', function (): void {
+    $make = fn (Hand $hand) => UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(2), Length::inches(4)), fabrics(2), new UnitOptions(hand: $hand));
+    $corner = fn (Hand $hand): string => $make($hand)->patches()[0]->outline->corners[0]->encode();
+
+    expect($corner(Hand::Right))->toBe('0,0')->and($corner(Hand::Left))->toBe('2,0')
+        ->and($make(Hand::Left)->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->mirrored)->toBeTrue()
+        ->and(Hand::Left->other())->toBe(Hand::Right);
+});
+
+it('keeps seams apart that the drawing keeps apart, moving every straight edge out by the seam', function (UnitKind $kind): void {
+    foreach (['1/4', '7 mm', '3/8'] as $seam) {
+        $allowance = Length::parse($seam);
+        foreach (unitOf($kind, Length::parse('3 1/3'), $kind->fabrics()[0])->patches() as $patch) {
+            if ($patch->outline->arcs !== []) {
+                continue;
+            }
+            $independent = movedOut($patch->outline, $allowance->toFloat());
+            foreach (CutShape::of($patch->outline, $allowance)->corners as $index => [$x, $y]) {
+                expect($x)->toEqualWithDelta($independent[$index][0], 1e-9)->and($y)->toEqualWithDelta($independent[$index][1], 1e-9);
+            }
+        }
+    }
+})->with(UnitKind::library());
+
+it('cuts strips, diamonds and triangles exactly as wide as their polygons moved out', function (UnitKind $kind, Method $method, string $piece, int $patch): void {
+    foreach (['2', '3 1/3'] as $size) {
+        $unit = unitOf($kind, Length::parse($size), $kind->fabrics()[0]);
+        $cut = pieceOf($unit->making($method, roomOf('1/4')), $piece);
+        $laid = CutShape::of($unit->patches()[$patch]->outline, Length::fraction(1, 4))->laidOnStrip();
+        expect($cut->width->exact->toFloat())->toEqualWithDelta($laid->height(), 2e-5);
+    }
+})->with([
+    [UnitKind::Diamond45, Method::Diamond45Strip, 'piece', 0], [UnitKind::Diamond60, Method::Diamond60Strip, 'piece', 0], [UnitKind::Parallelogram45, Method::Parallelogram45Strip, 'piece', 0],
+    [UnitKind::Triangle60, Method::Triangle60Pointed, 'piece', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'first', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'corner', 3],
+    [UnitKind::StripParallelogram, Method::StripParallelogramPlain, 'strip-1', 0], [UnitKind::LogCabin, Method::LogCabinLogs, 'log-1-1', 1], [UnitKind::Strips, Method::StripsSingles, 'patch-1', 0],
+]);
+
+it('refuses shapes that cannot be', function (callable $make, string $words): void {
+    expect($make)->toThrow(InvalidArgumentException::class, $words);
+})->with([
+    'a kite wider than its square' => [fn () => UnitFactory::make(UnitKind::Kite, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::inches(3))), 'narrower than its square'],
+    'a circle that fills its square' => [fn () => UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(radius: Length::inches(3))), 'less than the side'],
+    'a curve tighter than its seam' => [fn () => UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(radius: Length::fraction(3, 8)))->making(Method::QuarterCircleTemplates, roomOf('1/4')), 'two seam allowances'],
+    'a log cabin without logs' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(3), new UnitOptions(centre: Length::inches(3), courses: 1)), 'no room for logs'],
+    'a log cabin without courses' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(3), new UnitOptions(centre: Length::inches(1))), 'needs "courses"'],
+    'fabrics that are not its courses' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(4), new UnitOptions(centre: Length::inches(1), courses: 2)), 'take 3 fabrics, or 5'],
+    'strips that do not add up' => [fn () => UnitFactory::make(UnitKind::Strips, new Size(Length::inches(3), Length::inches(3)), fabrics(2), new UnitOptions(widths: [Length::inches(1), Length::inches(1)])), 'finish 2.000 wide together'],
+    'edges that leave no middle' => [fn () => UnitFactory::make(UnitKind::UnevenNinePatch, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::parse('1 1/2'))), 'no middle'],
+    'a nine-patch cut to nothing' => [fn () => UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::inches(1)), fabrics(3)), 'leaves nothing'],
+    'a block among units' => [fn () => UnitFactory::make(UnitKind::Block, Size::square(Length::inches(3)), fabrics(1)), 'is no unit'],
+]);
+
+it('says what must be read at each stage', function (): void {
+    $cabin = UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(12)), fabrics(3), new UnitOptions(centre: Length::inches(2), courses: 5))->making(Method::LogCabinLogs, roomOf('1/4'));
+    $courses = array_values(array_filter($cabin->steps, fn ($step): bool => $step->code === 'log_cabin.check'));
+    expect(array_map(fn ($step): string => $step->measures['unfinished']->exact->encode(), $courses))->toBe(['9/2', '13/2', '17/2', '21/2', '25/2'])
+        // The last log of the last course runs the whole length.
+        ->and(pieceOf($cabin, 'log-5-4')->length?->exact->encode())->toBe('25/2')->and(pieceOf($cabin, 'log-1-1')->length?->exact->encode())->toBe('5/2');
+
+    $set = UnitFactory::make(UnitKind::Strips, new Size(Length::inches(6), Length::inches(3)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]))->making(Method::StripsSets, roomOf('1/4'));
+    // An outer strip cut 1½ reads 1¼ after its one seam, an inner one cut 2½ reads 2.
+    expect($set->steps[1]->measures['edge']->exact->encode())->toBe('5/4')->and($set->steps[1]->measures['finished']->exact->encode())->toBe('2');
+});
+
+it('finds pieces of one shape, and keeps mirror images apart', function (): void {
+    $triangle = fn (int ...$at): Outline => new Outline(...array_map(fn (array $pair): Point => new Point(Length::inches($pair[0]), Length::inches($pair[1])), array_chunk($at, 2)));
+    $pieces = Dew\Core\Unit\TemplateCut::pieces([
+        new Patch('f', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(4, 2, 0, 2, 4, 0)), new Patch('f', $triangle(0, 0, 4, 0, 4, 2)), new Patch('g', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(0, 0, 2, 0, 1, 2)),
+    ], roomOf('1/4'));
+
+    expect(array_map(fn (Piece $piece): array => [$piece->slots[0], $piece->each, $piece->chiral], $pieces))->toBe([['f', 2, true], ['f', 1, true], ['g', 1, true], ['f', 1, false]]);
+});
