@@ -27,6 +27,12 @@ final class Products
     /** Variants that a document may come to before it is refused. */
     private const MOST = 5000;
 
+    /** Units in one block, with those of the blocks in it: far more than could be sewn. */
+    private const MOST_UNITS = 4000;
+
+    /** @var array<string, int> by block key */
+    private array $unitsIn = [];
+
     /** @var array<string, UnitSpec> */
     public array $units = [];
 
@@ -137,6 +143,14 @@ final class Products
         if (! isset($this->blocks[$key])) {
             $this->room();
             $block = $this->lay($this->declared[$id], $key, $fabrics, $orientation->mirrored, [...$within, $id]);
+            $units = 0;
+            foreach ($block->contents() as $product => $count) {
+                $units += $count * ($this->unitsIn[$product] ?? 1);
+            }
+            if ($units > self::MOST_UNITS) {
+                throw new InvalidArgumentException(sprintf('Block "%s" holds %d units, blocks within it counted; %d is the most.', $id, $units, self::MOST_UNITS));
+            }
+            $this->unitsIn[$key] = $units;
             $this->blocks[$key] = $block;
             $this->names[$key] = $block->name;
         }

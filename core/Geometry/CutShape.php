@@ -29,20 +29,21 @@ final readonly class CutShape
     /**
      * A circular edge that bulges outward grows by the seam, one that bulges inward shrinks by it; both keep their centre.
      *
-     * @throws InvalidArgumentException for a shape of fewer than two corners, or a hollow too narrow for the seam
+     * @throws InvalidArgumentException for a shape of too few corners, or a hollow too narrow for the seam
      */
     public static function of(Outline $outline, Length $seam): self
     {
         $distance = $seam->toFloat();
         $outward = $outline->signedArea() > 0 ? 1 : -1;
-        $edges = [];
-        $arcs = [];
+        $edges = $arcs = $kept = [];
         foreach (array_keys($outline->corners) as $index) {
             [$x, $y, $nextX, $nextY] = $outline->edge($index);
             $length = hypot($nextX - $x, $nextY - $y);
             if ($length < self::SAME) {
-                throw new InvalidArgumentException('Two corners of a shape lie on each other.');
+                // Two corners lie on each other, as where two flipped corners meet.
+                continue;
             }
+            $kept[] = $outline->corners[$index];
             [$alongX, $alongY] = [($nextX - $x) / $length, ($nextY - $y) / $length];
             $arc = $outline->arcs[$index] ?? null;
             if ($arc === null) {
@@ -60,15 +61,15 @@ final readonly class CutShape
             $height = sqrt(max(0.0, $radius ** 2 - ($length / 2) ** 2));
             $side = $arc->clockwise ? 1 : -1;
             $edges[] = ['arc', ($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height, $moved];
-            $arcs[$index] = [$moved, $arc->clockwise];
+            $arcs[count($edges) - 1] = [$moved, $arc->clockwise];
         }
         $corners = [];
         $count = count($edges);
-        foreach ($outline->corners as $index => $corner) {
+        foreach ($kept as $index => $corner) {
             $corners[] = self::meeting($edges[($index + $count - 1) % $count], $edges[$index], [$corner->x->toFloat(), $corner->y->toFloat()]);
         }
-        if (count($corners) < 2) {
-            throw new InvalidArgumentException('A shape has at least two corners.');
+        if (count($corners) < ($arcs === [] ? 3 : 2)) {
+            throw new InvalidArgumentException('A shape has at least three corners, or two and a circular edge.');
         }
 
         return new self($corners, $arcs);

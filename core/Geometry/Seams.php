@@ -29,6 +29,9 @@ final class Seams
             $count = count($patch->outline->corners);
             foreach (array_keys($patch->outline->corners) as $index) {
                 $edge = $patch->outline->edge($index);
+                if (hypot($edge[2] - $edge[0], $edge[3] - $edge[1]) < self::SAME) {
+                    continue;
+                }
                 $reach = [self::reach($patch->outline, $index, $turns, $s), self::reach($patch->outline, ($index + 1) % $count, $turns, $s)];
                 $edges[] = [$number, $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]], $turns > 0 ? $reach : array_reverse($reach), isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null];
             }

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Cutting\CutSheets;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\DesignSchema;
+use Dew\Core\Design\DesignWriter;
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\SheetReader;
+use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Proof;
+use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\UnitExample;
+use Dew\Core\Unit\UnitKind;
+
+function designFile(string $name): string
+{
+    return (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
+}
+
+it('keeps the schema for other programs in step with its own', function (): void {
+    $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/design.schema.json'), true, flags: JSON_THROW_ON_ERROR);
+
+    expect($published)->toBe(json_decode(json_encode(DesignSchema::document(), JSON_THROW_ON_ERROR), true));
+});
+
+it('refuses keys that mean nothing, and says where', function (array $path, mixed $value, string $pointer, string $words): void {
+    $document = json_decode(smallJson(), true);
+    $place = &$document;
+    foreach ($path as $key) {
+        $place = &$place[$key];
+    }
+    $place = $value;
+    $error = refusal(json_encode($document, JSON_THROW_ON_ERROR));
+
+    expect($error->pointer)->toBe($pointer)->and($error->problem)->toContain($words);
+})->with([
+    'a misspelt key of a cell' => [['blocks', 0, 'cells', 1, 'trun'], 90, '/blocks/0/cells/1', '"trun"'],
+    'a key of nothing at the top' => [['colours'], [], '', '"colours"'],
+    'a key of a unit' => [['units', 0, 'size'], '3', '/units/0', '"size"'],
+    'an option for another kind' => [['units', 0, 'radius'], '1', '/units/0/radius', 'not for a unit of kind "hst"'],
+    'a unit and a block in one cell' => [['blocks', 0, 'cells', 0, 'block'], 'b-one', '/blocks/0/cells/0', 'either'],
+    'nothing in a cell' => [['blocks', 0, 'cells', 0], ['column' => 1, 'row' => 1], '/blocks/0/cells/0', 'either'],
+    'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 90, 180 or 270'],
+    'a span out of the block' => [['blocks', 0, 'cells', 0, 'across'], 3, '/blocks/0/cells/0/across', '1 to 2'],
+    'a task of two things' => [['clues', 0, 'tasks', 0, 'block'], 'b-one', '/clues/0/tasks/0', 'one thing'],
+    'a task for a variant nobody uses' => [['clues', 0, 'tasks', 0, 'fabrics'], ['f-a' => 'f-c'], '/clues/0/tasks/0', 'in which no block uses it'],
+    'cloth for no fabric' => [['colourways', 0, 'cloth', 'f-z'], ['name' => 'z', 'colour' => '#000000'], '/colourways/0/cloth/f-z', 'does not have'],
+    'an unknown fabric to change to' => [['blocks', 0, 'cells', 0, 'fabrics'], ['f-a' => 'f-z'], '/blocks/0/cells/0/fabrics/f-a', 'names a fabric'],
+    'a negative size' => [['units', 0, 'finished'], '-3', '/units/0/finished', '-3'],
+]);
+
+it('reads every option of every kind, and writes the document as it was', function (): void {
+    $units = [];
+    foreach (['corners' => ['corners' => ['top-left' => '1']], 'strips' => ['widths' => ['1', '2']], 'uneven-nine-patch' => ['edge' => '3/4'], 'quarter-circle' => ['radius' => '2'], 'log-cabin' => ['centre' => '1', 'courses' => 2],
+        'turned-nine-patch' => ['turns' => [0, 90, 180, 270]], 'half-rectangle' => ['hand' => 'left'], 'triangle-row' => ['count' => 4], 'kite' => ['edge' => '1'], 'striped-hst' => ['widths' => ['1', '2']], 'parallelogram-45' => ['hand' => 'left'],
+        'custom' => ['pieces' => [
+            ['id' => 'p-curve', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['arc' => '3', 'clockwise' => true], ['x' => '0', 'y' => '3']]],
+            ['id' => 'p-rest', 'fabric' => 'f-b', 'shape' => [['x' => '3', 'y' => '0'], ['x' => '3', 'y' => '3'], ['x' => '0', 'y' => '3'], ['arc' => '3', 'clockwise' => false]], 'cut' => ['width' => '3 1/2', 'height' => '3 1/2', 'yield' => 2]],
+        ]]] as $kind => $options) {
+        [$least] = UnitKind::from($kind)->fabrics();
+        $units[] = ['id' => 'u-'.$kind, 'name' => $kind, 'kind' => $kind, 'finished' => '3', 'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, max($least, $kind === 'strips' ? 2 : ($kind === 'striped-hst' ? 3 : ($kind === 'custom' ? 2 : 1))))] + $options;
+    }
+    $given = json_decode(smallJson(), true);
+    $design = smallDesign(['units' => [...$given['units'], ...$units]]);
+    $written = DesignWriter::write($design);
+    $custom = $design->units['u-custom']->make()->making(Method::CustomPieces, roomOf('1/4'));
+
+    expect(json_decode($written, true))->toEqual($design->document)
+        ->and(DesignWriter::write(DesignReader::read($written)))->toBe($written)
+        ->and($design->units['u-half-rectangle']->make()->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->mirrored)->toBeTrue()
+        ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->yield, $custom->pieces))->toBe(['square 2', 'template 1'])
+        ->and($custom->pieces[1]->outline?->arcs)->toHaveCount(1);
+});
+
+it('writes one design in one way, however its keys were ordered', function (string $name): void {
+    $design = DesignReader::read(designFile($name));
+    $shuffled = function (mixed $value) use (&$shuffled): mixed {
+        if (! is_array($value)) {
+            return $value;
+        }
+
+        return array_is_list($value) ? array_map($shuffled, $value) : array_reverse(array_map($shuffled, $value), true);
+    };
+    $bytes = DesignWriter::write($design);
+
+    expect(DesignWriter::write(DesignReader::read(json_encode($shuffled($design->document), JSON_THROW_ON_ERROR))))->toBe($bytes)
+        ->and(DesignWriter::write(DesignReader::read($bytes)))->toBe($bytes)->and($bytes)->toStartWith("{\n  \"dew\": 2,\n  \"id\":")->toEndWith("}\n");
+})->with(['night-ferry', 'kitchen-garden', 'block-library']);
+
+it('brings a document of format 1 up to date', function (): void {
+    $old = json_decode(designFile('night-ferry'), true);
+    $old['dew'] = 1;
+    $old['setting']['borders'] = [];
+    foreach ($old['clues'] as &$clue) {
+        $clue['tasks'] = array_values(array_filter($clue['tasks'], fn (array $task): bool => isset($task['unit'])));
+    }
+    $design = DesignReader::read(json_encode($old, JSON_THROW_ON_ERROR));
+
+    expect($design->document['dew'])->toBe(Design::FORMAT)->and($design->setting->borders)->toBe([])
+        ->and(DesignReader::read(DesignWriter::write($design))->document)->toBe(DesignReader::read(DesignWriter::write($design))->document)
+        ->and(refusal(json_encode(['dew' => 0] + $old, JSON_THROW_ON_ERROR))->pointer)->toBe('/dew')
+        ->and(refusal(json_encode(['dew' => 9] + $old, JSON_THROW_ON_ERROR))->problem)->toContain('reads formats 1 to 2');
+});
+
+it('answers bad input at once and with little memory', function (string $json, string $words): void {
+    $before = memory_get_peak_usage();
+    $began = hrtime(true);
+    expect(refusal($json)->getMessage())->toContain($words)
+        ->and((hrtime(true) - $began) / 1e9)->toBeLessThan(2.0)
+        ->and(memory_get_peak_usage() - $before)->toBeLessThan(64_000_000);
+})->with([
+    'truncated' => [fn (): string => substr(designFile('night-ferry'), 0, 3000), 'Was it cut short?'],
+    '40 MB' => [fn (): string => str_repeat(' ', 40_000_000), '40000000 bytes'],
+    'an empty file' => ['', 'not JSON'],
+    'a list' => ['[]', 'has no "dew"'],
+    'a million repeats' => [fn (): string => smallJson(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1_000_000, 'rows' => 1]]]), '1 to 60'],
+    'nesting that has no end' => [fn (): string => str_repeat('{"a":', 500).'1'.str_repeat('}', 500), 'not JSON'],
+    'a thousand units' => [fn (): string => smallJson(['units' => array_fill(0, 1000, ['id' => 'u-a'])]), 'it takes 1 to 500'],
+    'numbers beyond counting' => [fn (): string => smallJson(['units' => [['id' => 'u-hst', 'name' => 'U', 'kind' => 'square', 'finished' => '999999999999999999999', 'fabrics' => ['f-a']]]]), '/units/0/finished'],
+    'blocks that double and double' => [fn (): string => smallJson([
+        'blocks' => array_map(fn (int $n): array => blockOf('b-'.str_repeat('x', $n + 1), ['auto', 'auto'], ['auto', 'auto'], $n === 0 ? ['u-hst u-hst', 'u-hst u-hst'] : array_fill(0, 2, 'b-'.str_repeat('x', $n).' b-'.str_repeat('x', $n).'/90m')), range(0, 14)),
+        'setting' => ['kind' => 'straight', 'pattern' => [['b-x']]],
+    ]), 'units, blocks within it counted'],
+]);
+
+it('holds the demo designs and the block library to their proof', function (string $name, int $blocks, int $sizes): void {
+    $design = DesignReader::read(designFile($name));
+    $findings = array_map(fn (Finding $finding): string => $finding->severity->value.' '.$finding->code, Proof::of($design));
+
+    expect(array_filter($findings, fn (string $finding): bool => ! str_starts_with($finding, Severity::Note->value)))->toBe([])
+        ->and(count($design->blocks))->toBe($blocks)->and($design->sizes)->toHaveCount($sizes);
+    foreach (array_keys($design->sizes) as $size) {
+        $sheet = Compiler::quiltSheet($design, $size);
+        expect(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-3)->and(array_sum($sheet->areas))->toEqualWithDelta($sheet->finished->area(), 1e-2);
+    }
+})->with([['night-ferry', 2, 4], ['kitchen-garden', 12, 2], ['block-library', 27, 1]]);
+
+it('makes every unit and every block of a design in some clue', function (string $name): void {
+    $design = DesignReader::read(designFile($name));
+    foreach (array_keys($design->sizes) as $size) {
+        $made = [];
+        foreach ($design->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $made[$task->product] = true;
+            }
+        }
+        $sized = SizedDesign::of($design, $size);
+        foreach ($sized->counts as $key => $count) {
+            expect(isset($made[$key]) || $sized->products[$key]->kind()->methods()[0] === Method::Plain)->toBeTrue("$key is made nowhere");
+        }
+    }
+})->with(['night-ferry', 'kitchen-garden', 'block-library']);
+
+it('gives the same bytes for the same input, and reads its sheets back', function (string $name): void {
+    $plan = fn () => Compiler::plan(DesignReader::read(designFile($name)), array_key_first(DesignReader::read(designFile($name))->sizes), MethodChoices::defaults());
+    $first = $plan();
+    $second = $plan();
+    expect(SheetWriter::write($first->quilt))->toBe(SheetWriter::write($second->quilt))->and(SheetWriter::write(SheetReader::quilt(SheetWriter::write($first->quilt))))->toBe(SheetWriter::write($first->quilt));
+    foreach ($first->clues as $key => $clue) {
+        $bytes = SheetWriter::write($clue);
+        expect(SheetWriter::write($second->clues[$key]))->toBe($bytes)->and(SheetWriter::write(SheetReader::clue($bytes)))->toBe($bytes);
+    }
+})->with(['night-ferry', 'kitchen-garden', 'block-library']);
+
+it('cuts larger where it is asked to, and only what is trimmed', function (): void {
+    $choices = MethodChoices::defaults()->withOversize(UnitKind::HalfSquareTriangle);
+    $cut = fn (MethodChoices $methods): string => byRule(Compiler::clueSheet(smallDesign(), 's', 'k', $methods)->tasks[0]->making->pieces[0]);
+
+    // Finished 3: 3⅞ by rule, 4 oversize; eight at a time 7¾ and 8.
+    expect($cut(MethodChoices::defaults()))->toBe('31/8')->and($cut($choices))->toBe('4')
+        ->and($cut(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('31/4')->and($cut($choices->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('8')
+        ->and($cut($choices->withOversize(UnitKind::HalfSquareTriangle, false)))->toBe('31/8')
+        ->and($choices->signature())->toBe('hst:+')->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
+        ->and(unitOf(UnitKind::FourPatch, Length::inches(3), 2)->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse();
+});
+
+it('computes a metric design by millimetres', function (): void {
+    $document = json_decode(smallJson(['seam' => '0.75 cm']), true);
+    foreach ($document['units'] as &$unit) {
+        $unit['finished'] = is_array($unit['finished']) ? ['width' => '8 cm', 'height' => '16 cm'] : '8 cm';
+    }
+    $document['blocks'][0]['columns'] = $document['blocks'][0]['rows'] = ['8 cm', '8 cm'];
+    $design = DesignReader::read(json_encode($document, JSON_THROW_ON_ERROR));
+    $piece = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[0]->making->pieces[0];
+
+    // 8 + 0.75 · (2 + √2) = 10.5607 cm, cut at 10.6; 4¼ in when it is read in inches.
+    expect($design->room->isMetric())->toBeTrue()->and($design->room->notation())->toBe(Notation::Centimetres)
+        ->and(Notation::Centimetres->print($piece->width->in(Notation::Centimetres)))->toBe('10.6')->and(Notation::Fractions->print($piece->width->in(Notation::Fractions)))->toBe('4¼')
+        ->and(array_filter(Proof::of($design), fn (Finding $finding): bool => in_array($finding->code, ['off-mark', 'unfriendly-size', 'unfriendly-size-near'], true)))->toBe([]);
+});
+
+it('lays cut shapes on mats, none over another, none over the edge', function (UnitKind $kind): void {
+    foreach ($kind->methods() as $method) {
+        $making = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
+        $strips = array_filter($making->pieces, fn ($piece): bool => $piece->isCloth() && $piece->length === null);
+        if ($strips !== []) {
+            expect(fn () => CutSheets::of($making, 3, Size::square(Length::inches(24))))->toThrow(InvalidArgumentException::class, 'single pieces');
+
+            continue;
+        }
+        $sheets = CutSheets::of($making, 7, Size::square(Length::inches(24)));
+        $shapes = 0;
+        foreach ($sheets as $sheet) {
+            $boxes = [];
+            foreach ($sheet->shapes as $shape) {
+                $x = array_map(fn ($corner): float => $corner->x->toFloat(), $shape->corners);
+                $y = array_map(fn ($corner): float => $corner->y->toFloat(), $shape->corners);
+                [$left, $top, $right, $bottom] = [min($x), min($y), max($x), max($y)];
+                expect($left)->toBeGreaterThan(0)->and($top)->toBeGreaterThan(0)->and($right)->toBeLessThan(24)->and($bottom)->toBeLessThan(24);
+                foreach ($boxes as [$l, $t, $r, $b]) {
+                    expect($right <= $l || $left >= $r || $bottom <= $t || $top >= $b)->toBeTrue();
+                }
+                $boxes[] = [$left, $top, $right, $bottom];
+            }
+            $shapes += count($sheet->shapes);
+        }
+        expect($shapes)->toBe(array_sum(array_map(fn ($piece): int => $piece->quantity(7), array_filter($making->pieces, fn ($piece): bool => $piece->isCloth()))));
+    }
+})->with(UnitKind::library());
+
+it('says when a piece is larger than the mat', function (): void {
+    $making = hst('3', '1/4', Method::HstTwo);
+    expect(fn () => CutSheets::of($making, 1, Size::square(Length::inches(4))))->toThrow(InvalidArgumentException::class, 'does not fit a mat of 4.000 by 4.000')
+        ->and(fn () => CutSheets::of($making, 100_000, Size::square(Length::inches(12))))->toThrow(InvalidArgumentException::class, 'fewer units');
+});
