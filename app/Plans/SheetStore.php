@@ -91,7 +91,7 @@ final class SheetStore
         foreach (array_keys($design->sizes) as $size) {
             $rows[] = $this->row($version->id, self::QUILT, $size, '', MethodChoices::defaults());
             foreach (array_keys($design->clues) as $clue) {
-                $combinations = MethodChoices::combinations(Compiler::kinds($design, $clue));
+                $combinations = MethodChoices::combinations(Compiler::kinds($design, $clue), self::MOST_COMBINATIONS);
                 foreach (array_slice($combinations, 0, self::MOST_COMBINATIONS) as $methods) {
                     $rows[] = $this->row($version->id, self::CLUE, $size, $clue, $methods);
                 }

@@ -15,6 +15,7 @@ use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Plan\Compiler;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
 use InvalidArgumentException;
@@ -97,12 +98,15 @@ final class DesignReader
         return $design;
     }
 
-    /** Every size is laid out once, so that borders and scales that do not come out are refused where they stand. */
+    /** Every size is laid out and everything in it made once, so that what does not come out is refused where it stands. */
     private function tryOut(Design $design): void
     {
         foreach (array_values($design->sizes) as $index => $size) {
             try {
                 Layout::of($design->setting, $size, SizedDesign::products($design, $size));
+                foreach (SizedDesign::products($design, $size) as $product) {
+                    Compiler::making($product, $product->kind()->methods()[0], $design->room);
+                }
             } catch (InvalidArgumentException $error) {
                 throw $this->document->get('sizes')->get($index)->fail($error->getMessage());
             } catch (MeasureException $error) {

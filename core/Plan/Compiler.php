@@ -220,7 +220,12 @@ final class Compiler
         return array_values($kinds);
     }
 
-    /** How a unit is made by one method, worked out once. */
+    /**
+     * How a unit is made by one method, worked out once; by the first other that is possible where that one is not, as when no segment of a strip
+     * set fits across the cloth.
+     *
+     * @throws InvalidArgumentException when it can be made in no way
+     */
     public static function making(Unit $unit, Method $method, CuttingRoom $room): Making
     {
         return self::about($unit, $room)->makingBy($method);
@@ -370,7 +375,19 @@ final class Compiler
 
     private function makingBy(Method $method): Making
     {
-        return $this->makings[$method->value] ??= $this->unit->making($method, $this->room);
+        if (isset($this->makings[$method->value])) {
+            return $this->makings[$method->value];
+        }
+        $problem = null;
+        foreach ([$method, ...$this->unit->kind()->methods()] as $possible) {
+            try {
+                return $this->makings[$method->value] = $this->unit->making($possible, $this->room);
+            } catch (InvalidArgumentException $error) {
+                $problem ??= $error;
+            }
+        }
+
+        throw $problem;
     }
 
     /** @return array<string, float> finished square inches by fabric */

@@ -26,7 +26,7 @@ final readonly class Subject
     }
 
     /**
-     * Units that some size takes, at the first size of each scale.
+     * Units that some size takes, in the order of the document, at the first size of each scale.
      *
      * @return list<array{string, Unit, SizedDesign}> product key, unit, size
      */
@@ -35,9 +35,9 @@ final readonly class Subject
         $units = [];
         $seen = [];
         foreach ($this->sizes() as $sized) {
-            foreach ($sized->counts as $key => $count) {
+            foreach (array_keys($this->design->units) as $key) {
                 $once = $key.' '.$sized->size->scaleKey();
-                if ($count > 0 && isset($this->design->units[$key]) && ! isset($seen[$once])) {
+                if (($sized->counts[$key] ?? 0) > 0 && ! isset($seen[$once])) {
                     $seen[$once] = true;
                     $units[] = [$key, $sized->products[$key], $sized];
                 }

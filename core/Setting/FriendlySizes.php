@@ -9,6 +9,7 @@ use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Compiler;
+use InvalidArgumentException;
 
 /**
  * Whether every cut of a size that could lie on the cutting step (⅛ in, or 1 mm) does, and at which sizes of block it would.
@@ -47,8 +48,14 @@ final readonly class FriendlySizes
             }
             $unit = $sized->products[$key];
             $method = $unit->kind()->methods()[0];
-            $larger = Compiler::making($doubled[$key], $method, $design->room)->pieces;
-            foreach (Compiler::making($unit, $method, $design->room)->pieces as $index => $piece) {
+            try {
+                $larger = Compiler::making($doubled[$key], $method, $design->room)->pieces;
+                $pieces = Compiler::making($unit, $method, $design->room)->pieces;
+            } catch (InvalidArgumentException) {
+                // Twice as large it cannot be made on this cloth: there is no telling how it grows.
+                continue;
+            }
+            foreach (count($larger) === count($pieces) ? $pieces : [] as $index => $piece) {
                 foreach (array_filter([$piece->width, $piece->length]) as $which => $measure) {
                     $other = $which === 0 ? $larger[$index]->width : $larger[$index]->length;
                     if ($measure->approximate || ! $measure->exact->isRational() || $other === null) {

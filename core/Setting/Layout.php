@@ -148,7 +148,7 @@ final class Layout
             $this->part('cornerstones', $sashing->cornerstone, new PlainUnit(Size::square($width), $sashing->cornerstone), $stones);
         }
         if ($long !== []) {
-            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, 'sashing'), 1);
+            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, false), 1);
         }
     }
 
@@ -251,7 +251,7 @@ final class Layout
             $patches[] = new Patch($slot->id, Outline::rectangle($x, $y, $size));
         }
         array_push($this->frame, ...$patches);
-        $this->parts['border:'.$border->id] = new SettingPart('border:'.$border->id, $border->name, new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, 'border'), 1);
+        $this->parts['border:'.$border->id] = new SettingPart('border:'.$border->id, $border->name, new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, true), 1);
     }
 
     private function pieced(Border $border, string $key, Size $inner): void

@@ -33,7 +33,7 @@ final readonly class LongStrips implements Unit
      * @param  non-empty-list<array{Length, int}>  $lengths  finished lengths, and how many of each
      * @param  list<Patch>  $patches  where they lie in the quilt
      * @param  Size  $around  finished size of what they lie in
-     * @param  string  $code  `border` or `sashing`
+     * @param  bool  $isBorder  else sashing between rows
      */
     public function __construct(
         private Slot $slot,
@@ -41,7 +41,7 @@ final readonly class LongStrips implements Unit
         private array $lengths,
         private array $patches,
         private Size $around,
-        private string $code,
+        private bool $isBorder,
     ) {
     }
 
@@ -88,14 +88,16 @@ final readonly class LongStrips implements Unit
         $strips = $wanted->countOf($each);
         $strips += $each->times($strips)->equals($wanted) ? 0 : 1;
         $width = Measurement::exact($cut);
-        $steps = [new Step(StepKind::Sew, $method === Method::LongStripsDiagonal ? 'long_strips.diagonal' : 'long_strips.straight', ['seam' => Measurement::setting($room->seam)])];
+        $seam = ['seam' => Measurement::setting($room->seam)];
+        $steps = [$method === Method::LongStripsDiagonal ? new Step(StepKind::Sew, 'long_strips.diagonal', $seam) : new Step(StepKind::Sew, 'long_strips.straight', $seam)];
         foreach ($this->lengths as [$length, $count]) {
-            $steps[] = new Step(StepKind::Cut, 'long_strips.'.$this->code, ['length' => Measurement::exact($length->plus($room->seam->times(2)))], counts: ['count' => $count]);
+            $measures = ['length' => Measurement::exact($length->plus($room->seam->times(2)))];
+            $steps[] = $this->isBorder ? new Step(StepKind::Cut, 'long_strips.border', $measures, counts: ['count' => $count]) : new Step(StepKind::Cut, 'long_strips.sashing', $measures, counts: ['count' => $count]);
         }
 
         return Making::of($method, [new Piece('strips', PieceShape::Strip, [$this->slot->id], $width, null, each: max(1, $strips))], [
             ...$steps,
-            new Step(StepKind::Check, 'long_strips.'.$this->code.'_check'),
+            $this->isBorder ? new Step(StepKind::Check, 'long_strips.border_check') : new Step(StepKind::Check, 'long_strips.sashing_check'),
         ], $room);
     }
 }

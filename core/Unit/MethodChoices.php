@@ -85,18 +85,18 @@ final readonly class MethodChoices
     }
 
     /**
-     * Every combination of methods for these kinds, the defaults first.
+     * Every combination of methods for these kinds, the defaults first, up to a number.
      *
      * @param  list<UnitKind>  $kinds
      * @return list<self>
      */
-    public static function combinations(array $kinds): array
+    public static function combinations(array $kinds, int $most = PHP_INT_MAX): array
     {
         $combinations = [self::defaults()];
         foreach ($kinds as $kind) {
             $grown = [];
             foreach ($combinations as $choices) {
-                foreach ($kind->methods() as $method) {
+                foreach (count($grown) < $most ? $kind->methods() : [] as $method) {
                     $grown[] = $choices->with($kind, $method);
                 }
             }

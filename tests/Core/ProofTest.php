@@ -3,9 +3,13 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\StripedHalfSquare;
+use Dew\Core\Unit\UnitKind;
 
 it('finds nothing to mark in Night Ferry', function (): void {
     expect(findings(fn (array $document): array => $document))->toBe([]);
@@ -25,7 +29,7 @@ it('finds what a strict tester would mark', function (callable $change, array $e
         return $d;
     }, ['warning unmade-unit /units/2']],
     'cloth narrower than a piece' => [fn (array $d): array => ['usable_width' => '3'] + $d, [
-        'error too-wide /units/0', 'error too-wide /units/1', 'error too-wide /units/2', 'error too-wide /units/3',
+        'error too-wide /units/0', 'error too-wide /units/1', 'error too-wide /units/3',
     ]],
     'sizes that miss the marks' => [function (array $d): array {
         foreach ($d['units'] as &$unit) {
@@ -36,12 +40,14 @@ it('finds what a strict tester would mark', function (callable $change, array $e
         }
 
         return $d;
-    }, ['warning off-mark /units/2', 'warning off-mark /units/3']],
+    }, ['warning off-mark /units/2', 'warning off-mark /units/3', ...array_map(fn (int $size): string => "note unfriendly-size-near /sizes/$size", [0, 1, 2, 3])]],
 ]);
 
 it('notes a method that leaves a quarter over', function (): void {
     // A Crib of one block: 8 four-patches take 16 of a set's 19 segments; on cloth 80 in wide a set gives 39, and 11 more units come out.
-    expect(findings(fn (array $d): array => ['usable_width' => '80', 'sizes' => [['id' => 's-one', 'name' => 'One', 'columns' => 1, 'rows' => 1]]] + $d))->toBe(['note wasteful-yield /units/2']);
+    expect(findings(fn (array $d): array => ['usable_width' => '80', 'sizes' => [['id' => 's-one', 'name' => 'One', 'columns' => 1, 'rows' => 1]]] + $d))->toBe([
+        'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'warning unused-block /blocks/1', 'note wasteful-yield /units/2',
+    ]);
 });
 
 it('gives the numbers with a finding', function (): void {
@@ -53,4 +59,144 @@ it('gives the numbers with a finding', function (): void {
     expect($finding->severity)->toBe(Severity::Note)
         ->and($finding->names['fabric'])->toBe('Deep water')
         ->and($finding->lengths['wider']->minus($finding->lengths['narrower'])->toFloat())->toBeLessThan(0.25);
+});
+
+/** @param  array<string, mixed>  $change */
+function marks(array $change): array
+{
+    $marks = [];
+    foreach (Proof::of(smallDesign($change)) as $finding) {
+        $marks[$finding->code] ??= $finding;
+    }
+
+    return $marks;
+}
+
+it('finds neighbours whose seams differ, and by how much', function (): void {
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0]['finished'] = '2 7/8';
+    $finding = marks(['units' => $units])['seams-differ'];
+
+    expect($finding->severity)->toBe(Severity::Error)->and($finding->place)->toBe('/blocks/0/cells/0')
+        ->and($finding->names)->toBe(['unit' => 'Triangle square', 'block' => 'One', 'neighbour' => 'Plain square'])
+        ->and($finding->lengths['space_width']->minus($finding->lengths['width'])->encode())->toBe('1/8');
+});
+
+it('compares the sizes a pattern states with those its pieces give', function (array $stated, string $code, Severity $severity, array $lengths): void {
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0]['stated'] = $stated;
+    $finding = marks(['units' => $units])[$code] ?? null;
+
+    expect($finding?->severity)->toBe($severity);
+    foreach ($lengths as $name => $length) {
+        expect($finding->lengths[$name]->encode())->toBe($length);
+    }
+})->with([
+    // The unit is 3½ unfinished. A stated 3¼ takes an eighth from each side of it; 3¾ cannot be had.
+    'trimmed to a wish' => [['unfinished' => '3 1/4'], 'stated-too-small', Severity::Error, ['off_width' => '1/8', 'width' => '7/2']],
+    'more than there is' => [['unfinished' => '3 3/4'], 'stated-too-large', Severity::Error, ['off_width' => '1/8']],
+    // Squares of 3⅞ by rule, 3.8536 exactly.
+    'a square too small' => [['cut' => ['first' => '3 3/4']], 'stated-cut-small', Severity::Error, ['stated_width' => '15/4', 'width' => '31/8']],
+    'a generous square' => [['cut' => ['first' => '4']], 'stated-cut-large', Severity::Note, ['stated_width' => '4']],
+]);
+
+it('has nothing to say of a pattern that is right', function (): void {
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0]['stated'] = ['unfinished' => '3 1/2', 'cut' => ['first' => '3 7/8', 'second' => ['width' => '3 7/8', 'height' => '3 7/8']]];
+    $blocks = json_decode(smallJson(), true)['blocks'];
+    $blocks[0]['stated'] = ['unfinished' => '6 1/2'];
+
+    expect(array_filter(array_keys(marks(['units' => $units, 'blocks' => $blocks])), fn (string $code): bool => str_starts_with($code, 'stated')))->toBe([]);
+});
+
+it('says which pieces a trimmed block would lose from', function (): void {
+    // Three pieces finishing 2¾ do not give 9 unfinished: 8¾.
+    $nine = blockOf('b-one', ['2 3/4', '2 3/4', '2 3/4'], ['2 3/4'], ['u-side u-plain u-side']);
+    $nine['stated'] = ['unfinished' => ['width' => '9', 'height' => '3 1/4']];
+    $units = [
+        ['id' => 'u-plain', 'name' => 'Middle', 'kind' => 'square', 'finished' => '2 3/4', 'fabrics' => ['f-c']],
+        ['id' => 'u-side', 'name' => 'Side', 'kind' => 'square', 'finished' => '2 3/4', 'fabrics' => ['f-a']],
+    ];
+    $change = ['units' => $units, 'blocks' => [$nine], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]]];
+    $large = marks($change)['stated-too-large'];
+    $change['blocks'][0]['stated'] = ['unfinished' => ['width' => '8 1/2', 'height' => '3 1/4']];
+    $small = marks($change)['stated-too-small'];
+
+    expect($large->lengths['width']->encode())->toBe('35/4')->and($small->lengths['off_width']->encode())->toBe('1/8')->and($small->lengths['off_height']->encode())->toBe('0')
+        ->and($small->place)->toBe('/blocks/0/stated/unfinished')->and($small->names['pieces'])->toContain('Side');
+});
+
+it('finds sizes whose cuts miss the marks, and the sizes that do not', function (): void {
+    // Three modules to a block: 10 in gives 3⅓ and a cut of 3⅚.
+    $design = fn (string $block): array => [
+        'blocks' => [blockOf('b-one', ['3', '3', '3'], ['3', '3', '3'], ['u-plain u-hst u-plain', 'u-hst u-plain u-hst', 'u-plain u-hst u-plain'])],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => $block]],
+    ];
+    $finding = marks($design('10'))['unfriendly-size-near'];
+
+    expect($finding->place)->toBe('/sizes/0')->and($finding->lengths['exact']->encode())->toBe('23/6')
+        ->and($finding->lengths['lower']->encode())->toBe('39/4')->and($finding->lengths['higher']->encode())->toBe('21/2')
+        ->and(marks($design('10 1/2')))->not->toHaveKeys(['unfriendly-size-near', 'unfriendly-size', 'off-mark'])
+        ->and(marks($design('10')))->toHaveKey('off-mark');
+});
+
+it('agrees with the table of friendly sizes', function (array $given, array $expect): void {
+    $grid = $given['grid'];
+    $design = fn (int $block): array => [
+        'units' => [['id' => 'u-plain', 'name' => 'Plain', 'kind' => 'square', 'finished' => '1', 'fabrics' => ['f-a']]],
+        'blocks' => [blockOf('b-one', array_fill(0, $grid, '1'), ['1'], [implode(' ', array_fill(0, $grid, 'u-plain'))])],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => (string) $block]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]],
+    ];
+    $friendly = array_filter(range(4, 24), fn (int $block): bool => array_intersect_key(marks($design($block)), ['unfriendly-size' => 1, 'unfriendly-size-near' => 1]) === []);
+
+    expect(array_map(strval(...), array_values($friendly)))->toBe($expect['blocks_all_squares_on_eighth']);
+})->with(fn (): array => referenceCases('scaling_table'));
+
+it('scales squares and triangles as they were cut and measured', function (array $given, array $expect): void {
+    [$block, $grid] = [Length::parse($given['finished_block']), $given['grid']];
+    $square = unitOf(UnitKind::Square, $block->dividedBy($grid), 1)->making(Method::Plain, roomOf($given['seam']))->pieces[0];
+    $triangles = unitOf(UnitKind::HalfSquareTriangle, $block->dividedBy($grid), 2)->making(Method::HstTwo, roomOf($given['seam']))->pieces[0];
+
+    expect(exactly($square))->toBe($expect['square_cut_exact'])->and(exactly($triangles))->toBe($expect['hst_cut_exact'])->and(byRule($triangles))->toBe(ruled($expect['hst_cut_rule']))
+        ->and($square->width->exact->isMultipleOf(Length::fraction(1, 8)))->toBe($expect['square_on_eighth']);
+})->with(fn (): array => referenceCases('scaling'));
+
+it('marks what is left, right, striped, twice there or nowhere', function (array $change, string $code, array $counts): void {
+    $finding = marks($change)[$code] ?? null;
+
+    expect($finding)->not->toBeNull()->and($finding->counts)->toBe($counts);
+})->with([
+    'left and right of one unit' => [['blocks' => [blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]], 'mirrored-pieces', []],
+    'left and right in one unit' => [['units' => [['id' => 'u-hst', 'name' => 'Peak', 'kind' => 'peak', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'mirrored-pieces', []],
+    'a unit declared twice' => [['units' => [
+        ['id' => 'u-hst', 'name' => 'One', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']], ['id' => 'u-plain', 'name' => 'Other way round', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-b', 'f-a']],
+    ]], 'twin-units', []],
+    'halves of squares left over' => [['units' => [['id' => 'u-hst', 'name' => 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'unbalanced-cloth', ['left' => 6, 'used' => 6]],
+    'a block no size has' => [['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst']), blockOf('b-two', ['3'], ['3'], ['u-plain'])]], 'unused-block', []],
+    'a block no clue makes' => [[], 'unmade-block', []],
+    'a border no clue makes' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '2', 'fabric' => 'f-a']]]], 'unmade-part', []],
+    'edges on the bias' => [['units' => [['id' => 'u-hst', 'name' => 'Row', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-a']], ['id' => 'u-plain', 'name' => 'P', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-b']]], 'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => ['f-a' => ['name' => 'x', 'colour' => '#000000'], 'f-c' => ['name' => 'x', 'colour' => '#000000']]]]], 'colourway-gap', []],
+    'a hole in a custom unit' => [['units' => [['id' => 'u-hst', 'name' => 'Hole', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['x' => '0', 'y' => '3']]]]]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'uncovered', []],
+]);
+
+it('uses both halves of a striped square without complaint', function (): void {
+    $units = [
+        ['id' => 'u-hst', 'name' => 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']],
+        ['id' => 'u-plain', 'name' => 'Plain', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-a']],
+    ];
+    expect(marks(['units' => $units]))->toHaveKey('unbalanced-cloth');
+
+    // The twin's widths hold √2, so it is written by its own numbers where the seam makes them whole: with no √2 nothing balances, and Dew says so.
+    expect((new StripedHalfSquare(Length::inches(3), [Length::inches(1), Length::inches(2)], fabrics(3)))->twin(Length::fraction(1, 4))[0]->isRational())->toBeFalse();
+});
+
+it('keeps Kitchen Garden and the library free of errors, and words for every finding', function (): void {
+    $codes = [];
+    foreach (['kitchen-garden', 'block-library'] as $name) {
+        foreach (Proof::of(DesignReader::read((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json"))) as $finding) {
+            $codes[$finding->code] = $finding->severity;
+        }
+    }
+    expect(array_filter($codes, fn (Severity $severity): bool => $severity === Severity::Error))->toBe([])->and($codes)->toHaveKey('mirrored-pieces');
 });

@@ -172,7 +172,7 @@ it('cuts setting triangles with the straight grain outside', function (array $gi
 it('joins border strips and counts what the joins cost', function (array $given, array $expect): void {
     [$width, $height, $border] = [Length::parse($given['centre_finished_w']), Length::parse($given['centre_finished_h']), Length::parse($given['border_finished'])];
     $around = (new Size($width, $height))->outsetBy($border);
-    $strips = new LongStrips(fabrics(1)[0], $border, [[$height, 2], [$around->width, 2]], [], $around, 'border');
+    $strips = new LongStrips(fabrics(1)[0], $border, [[$height, 2], [$around->width, 2]], [], $around, true);
     $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::zero());
 
     expect($strips->totalLength($room)->encode())->toBe(ruled($expect['total_strip_length']))

@@ -132,6 +132,8 @@ it('compares the ways to make a unit', function (): void {
         ['hst:eight', '2 pairs of squares', 'none over', false],
         ['hst:four', '4 pairs of squares', 'none over', false],
         ['hst:triangles', '8 pairs of squares to cut', 'none over', false],
+        ['hst:strip', '16 pairs of triangles', 'none over', false],
+        ['hst:grid', '2 grids', '8 over', false],
     ])->and($methods[2]->bias)->toContain('bias');
 });
 
@@ -144,7 +146,7 @@ it('draws a unit with its raw edge a seam allowance outside', function (): void 
     $segment = $pictures->piece($sheet->tasks[2]->making->pieces[2]);
 
     expect([$unit->width, $unit->height])->toBe([350.0, 350.0])
-        ->and($unit->shapes[0])->toEqual(new Shape('25,25 325,25 25,325', '#e3b04b'))
+        ->and($unit->shapes[0])->toEqual(new Shape('M25 25L325 25L25 325Z', '#e3b04b'))
         ->and(array_map(fn ($letter): string => $letter->text, $unit->letters))->toBe(['B', 'A'])
         ->and($unit->description)->toContain('B Lamplight, A Deep water')
         ->and(array_count_values(array_map(fn ($line): string => $line->kind->value, $piece->lines)))->toBe([LineKind::Cut->value => 4, LineKind::Sew->value => 4])
@@ -157,6 +159,7 @@ it('shows the whole quilt in either colourway, to hosts', function (): void {
     $this->actingAs($this->person($quilt, App\Models\Role::Helper));
     foreach (['c-last-boat' => '#22375a', 'c-first-boat' => '#4b3552'] as $colourway => $colour) {
         $page = $this->get("/host/{$quilt->slug}/design?size=s-twin&colourway=$colourway")->assertOk()->assertSee($colour)->assertSeeText('68×92');
-        expect(substr_count((string) $page->getContent(), '<use '))->toBe(35);
+        // 35 blocks, and 16 units drawn in each of the two kinds once.
+        expect(substr_count((string) $page->getContent(), '<use '))->toBe(35 + 2 * 16);
     }
 });

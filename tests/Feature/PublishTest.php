@@ -26,8 +26,8 @@ it('stores the document as it came, lists the clues and compiles every sheet ahe
         ->and($quilt->fresh()->version())->toBe($version->id)
         ->and($quilt->clues()->pluck('title', 'number')->all())->toMatchArray([1 => 'Casting off', 8 => 'Landing'])
         ->and($quilt->clues()->where('number', 1)->firstOrFail()->kinds)->toBe(['hst', 'four-patch'])
-        // 1 announcement, 4 pictures; clue 1 in 4 × 2 ways at 4 sizes, 7 clues of words at 4 sizes.
-        ->and(Sheet::query()->count())->toBe(1 + 4 + 4 * 8 + 4 * 7);
+        // 1 announcement, 4 pictures; at each of 4 sizes clue 1 in 6 × 2 ways, two borders in 2 ways, 5 clues in one.
+        ->and(Sheet::query()->count())->toBe(1 + 4 + 4 * (12 + 2 * 2 + 5));
 });
 
 it('publishes a second version beside the first, and keeps what was scheduled', function (): void {
