@@ -20,12 +20,12 @@ final readonly class ChooseMethod
     {
     }
 
-    public function __invoke(Project $project, UnitKind $kind, Method $method): void
+    public function __invoke(Project $project, UnitKind $kind, Method $method, bool $oversize = false): void
     {
-        if ($project->method($kind) === $method) {
+        if ($project->method($kind) === $method && $project->methods()->isOversize($kind) === $oversize) {
             return;
         }
-        DB::transaction(function () use ($project, $kind, $method): void {
+        DB::transaction(function () use ($project, $kind, $method, $oversize): void {
             $madeBefore = Progress::query()
                 ->where('project_id', $project->id)
                 ->whereIn('counter', [TaskSheet::SEWN, TaskSheet::TRIMMED])
@@ -37,7 +37,7 @@ final readonly class ChooseMethod
                 ->all();
             MethodChoice::query()->updateOrCreate(
                 ['project_id' => $project->id, 'kind' => $kind],
-                ['method' => $method, 'made_before' => $madeBefore],
+                ['method' => $method, 'oversize' => $oversize, 'made_before' => $madeBefore],
             );
         });
         $project->load('methodChoices');

@@ -14,14 +14,15 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $project_id
  * @property UnitKind $kind
  * @property Method $method
+ * @property bool $oversize whether she cuts larger and trims
  * @property array<string, int> $made_before units already sewn when it was chosen, by task; only the rest is cut for
  */
 final class MethodChoice extends Model
 {
-    protected $fillable = ['project_id', 'kind', 'method', 'made_before'];
+    protected $fillable = ['project_id', 'kind', 'method', 'oversize', 'made_before'];
 
     protected function casts(): array
     {
-        return ['kind' => UnitKind::class, 'method' => Method::class, 'made_before' => 'array'];
+        return ['kind' => UnitKind::class, 'method' => Method::class, 'oversize' => 'boolean', 'made_before' => 'array'];
     }
 }

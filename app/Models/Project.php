@@ -76,7 +76,7 @@ final class Project extends Model
     {
         $choices = MethodChoices::defaults();
         foreach ($this->methodChoices as $choice) {
-            $choices = $choices->with($choice->kind, $choice->method);
+            $choices = $choices->with($choice->kind, $choice->method)->withOversize($choice->kind, $choice->oversize);
         }
 
         return $choices;

@@ -164,9 +164,12 @@ final readonly class CluePage
             count: $task->count,
             unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
             finished: Figure::of(Measurement::exact($task->finished->width), SizeKind::Finished, $this->notation),
+            unfinishedHeight: $task->finished->isSquare() ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
+            finishedHeight: $task->finished->isSquare() ? null : Figure::of(Measurement::exact($task->finished->height), SizeKind::Finished, $this->notation),
             picture: $this->pictures->unit($task),
             method: __('methods.'.$task->making->method->value.'.name'),
-            methods: count($task->offers) < 2 ? [] : array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers),
+            oversize: $task->making->canBeOversize() ? $task->oversize : null,
+            methods: count($task->offers) < 2 && ! $task->making->canBeOversize() ? [] : array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers),
             steps: array_map($this->step(...), $task->making->steps),
             overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(

@@ -10,7 +10,9 @@ use App\Drawing\Picture;
 final readonly class TaskView
 {
     /**
+     * @param  Figure|null  $unfinishedHeight  of what is not square
      * @param  list<MethodView>  $methods
+     * @param  bool|null  $oversize  whether pieces are cut larger and trimmed; null where none is trimmed
      * @param  list<StepView>  $steps
      * @param  list<string>  $overhangs  a sentence for each slanted seam
      * @param  list<CounterView>  $counters
@@ -24,9 +26,12 @@ final readonly class TaskView
         public int $count,
         public Figure $unfinished,
         public Figure $finished,
+        public ?Figure $unfinishedHeight,
+        public ?Figure $finishedHeight,
         public Picture $picture,
         public string $method,
         public array $methods,
+        public ?bool $oversize,
         public array $steps,
         public array $overhangs,
         public array $counters,

@@ -244,7 +244,8 @@ final class Compiler
         }
         $making = $about->makingBy($methods->for($unit->kind()));
         $cutArea = $about->cutArea();
-        $making = $methods->isOversize($unit->kind()) ? self::oversize($making, $design->room) : $making;
+        $oversize = $methods->isOversize($unit->kind()) && $making->canBeOversize();
+        $making = $oversize ? self::oversize($making, $design->room) : $making;
 
         return new TaskSheet(
             task: $task->id,
@@ -261,6 +262,7 @@ final class Compiler
             waste: max(0.0, $making->clothPerUnit - $cutArea),
             effort: $about->effort($making, $count),
             drawing: $unit instanceof BlockUnit ? new BlockDrawing($task->product, ...self::drawn($sized, array_keys(SizedDesign::contents($design, $task->product)), $design->room)) : null,
+            oversize: $oversize,
         );
     }
 

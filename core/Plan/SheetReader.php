@@ -127,6 +127,7 @@ final class SheetReader
                 array_map(self::patches(...), $task->get('drawing')->get('units')->entries()),
                 array_map(self::placements(...), $task->get('drawing')->get('blocks')->entries()),
             ) : null,
+            $task->has('oversize'),
         );
     }
 

@@ -74,6 +74,7 @@ final class SheetWriter
                 'cloth' => $offer->cloth,
             ], $task->offers),
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
+            ...($task->oversize ? ['oversize' => true] : []),
             'waste' => round($task->waste, 4),
             'effort' => self::effort($task->effort),
             ...($task->drawing === null ? [] : ['drawing' => [

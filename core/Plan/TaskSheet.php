@@ -30,6 +30,7 @@ final readonly class TaskSheet
      * @param  list<Patch>  $patches  the unit upright, in finished inches; empty for a block, which has a drawing
      * @param  list<MethodOffer>  $offers  every method for this kind, the default first
      * @param  list<Overhang>  $overhangs  one for every slanted seam of the unit
+     * @param  bool  $oversize  pieces are cut larger and trimmed
      * @param  float  $waste  square inches of cloth that one unit leaves over by this method, at the exact sizes
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class TaskSheet
         public float $waste = 0.0,
         public Effort $effort = new Effort(0, 0.0, 0),
         public ?BlockDrawing $drawing = null,
+        public bool $oversize = false,
     ) {
     }
 
@@ -82,7 +84,7 @@ final readonly class TaskSheet
         $making = $this->making->onCloth($usableWidth, $notation);
 
         return $making === $this->making ? $this : new self(
-            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort, $this->drawing,
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort, $this->drawing, $this->oversize,
         );
     }
 
@@ -116,6 +118,7 @@ final readonly class TaskSheet
 
     public function cuttingCounter(Piece $piece): string
     {
-        return 'cut:'.$this->making->method->value.':'.$piece->id;
+        // What was cut larger is not what was cut exactly.
+        return 'cut:'.$this->making->method->value.($this->oversize ? '-larger' : '').':'.$piece->id;
     }
 }

@@ -21,7 +21,7 @@ use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
-/** Saltbox Lane Quilt Room and its mystery, Night Ferry: everything made up, everything put in through the application's own actions. */
+/** Saltbox Lane Quilt Room, its mystery Night Ferry and its block of the month Kitchen Garden: everything made up, everything put in through the application's own actions. */
 final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'quilting-bee';
@@ -60,6 +60,7 @@ final class DemoSeeder extends Seeder
         $wren = $this->person('Wren Halloway', 'wren@saltbox.example');
         $ivo = $this->person('Ivo Brand', 'ivo@saltbox.example');
         $quiltAlong = $this->quiltAlong('night-ferry', $wren, 'SALTBQX4');
+        $this->kitchenGarden($wren);
         $ivo->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Helper]);
 
         $now = CarbonImmutable::now();
@@ -86,18 +87,32 @@ final class DemoSeeder extends Seeder
         return $this->quiltAlong('night-ferry-'.$name, $this->person('Wren Halloway', "host-$name@saltbox.example"), Str::upper($name));
     }
 
-    private function quiltAlong(string $slug, User $owner, string $code): QuiltAlong
+    /** Twelve months, the first of them open since yesterday and the next a month from then. */
+    private function kitchenGarden(User $owner): void
+    {
+        $quiltAlong = $this->quiltAlong('kitchen-garden', $owner, 'GARDENQ7', 'Kitchen Garden', QuiltAlongKind::BlockOfTheMonth, 'kitchen-garden');
+        $now = CarbonImmutable::now();
+        CarbonImmutable::setTestNow($now->subDay());
+        $first = $quiltAlong->clues()->where('number', 1)->firstOrFail();
+        $this->schedule->now($first);
+        $first->forceFill(['announced_at' => now()])->save();
+        CarbonImmutable::setTestNow($now);
+        $this->schedule->at($quiltAlong->clues()->where('number', 2)->firstOrFail(), $now->setTimezone(self::ZONE)->addMonthNoOverflow()->format('Y-m-d'), '09:00', self::ZONE);
+        CarbonImmutable::setTestNow();
+    }
+
+    private function quiltAlong(string $slug, User $owner, string $code, string $name = 'Night Ferry', QuiltAlongKind $kind = QuiltAlongKind::Mystery, string $design = 'night-ferry'): QuiltAlong
     {
         $quiltAlong = QuiltAlong::query()->create([
             'slug' => $slug,
-            'name' => 'Night Ferry',
+            'name' => $name,
             'host_name' => 'Saltbox Lane Quilt Room',
-            'kind' => QuiltAlongKind::Mystery,
+            'kind' => $kind,
             'zone' => self::ZONE,
         ]);
         $owner->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Owner]);
         $quiltAlong->invitations()->create(['code' => $code]);
-        ($this->publish)($quiltAlong, (string) file_get_contents(database_path('designs/night-ferry.json')));
+        ($this->publish)($quiltAlong, (string) file_get_contents(database_path("designs/$design.json")));
 
         return $quiltAlong;
     }

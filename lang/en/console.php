@@ -10,6 +10,7 @@ return [
     'no_bench' => 'There is a benchmark of the core: dew:bench core.',
     'bench' => ['design' => 'Design', 'read' => 'Read', 'compile' => 'Compile', 'write' => 'Write', 'range' => 'Compile, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
     'written' => 'Written to :file.',
+    'no_kind' => 'There is no kind of unit ":kind". The kinds are: :kinds.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
 ];

@@ -12,6 +12,11 @@ return [
     'spares' => ':count over|:count over',
     'no_bias' => 'no bias edge outside',
     'bias' => ':count bias edge outside|all :count edges on the bias: starch, handle little',
+    'oversize' => [
+        'name' => 'Cut larger and trim',
+        'hint' => 'An eighth of an inch more for every unit across: forgiving, and every unit is trimmed to size. Without it you cut exactly and sew a true scant seam.',
+        'short' => 'cut larger',
+    ],
     'cloth' => ':count square inches of cloth',
     'hst:two' => [
         'name' => 'Two at a time',

@@ -57,3 +57,46 @@ it('draws a quilt that any viewer can open', function (): void {
     unlink($file);
     $this->artisan('dew:draw', ['file' => NIGHT_FERRY, '--size' => 's-twin', '--out' => '/nowhere/at/all.svg'])->expectsOutputToContain('cannot be written')->assertFailed();
 });
+
+it('draws one block, and says which there are', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'dew');
+    $garden = database_path('designs/kitchen-garden.json');
+    $this->artisan('dew:draw', ['file' => $garden, '--size' => 's-bed', '--block' => 'b-bee-bath', '--out' => $file])->assertSuccessful();
+    $svg = simplexml_load_string((string) file_get_contents($file));
+    expect((string) $svg['viewBox'])->toBe('0 0 1500 1500')->and($svg->use)->toHaveCount(1)->and((string) file_get_contents($file))->toContain('A250 250 0 0 1');
+    unlink($file);
+    $this->artisan('dew:draw', ['file' => $garden, '--size' => 's-bed', '--block' => 'b-none'])->expectsOutputToContain('b-seed-packet, b-cold-frame')->assertExitCode(2);
+});
+
+it('writes cut shapes at true size, a mat to a file', function (): void {
+    $folder = sys_get_temp_dir().'/dew-cut-'.bin2hex(random_bytes(4));
+    mkdir($folder);
+    $garden = database_path('designs/kitchen-garden.json');
+    $this->artisan('dew:cutfile', ['file' => $garden, '--size' => 's-lap', '--unit' => 'u-bath', '--count' => 16, '--mat' => '12x24', '--out' => "$folder/bath.svg"])->assertSuccessful();
+    $svg = simplexml_load_string((string) file_get_contents("$folder/bath.svg"));
+    // 16 inner pieces of 2½ by 2½, four to a row; a hundred drawing units to the inch.
+    expect([(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']])->toBe(['12in', '24in', '0 0 1200 2400'])->and((string) $svg->title)->toBe('Sun');
+    $paths = 0;
+    foreach (glob("$folder/*.svg") ?: [] as $file) {
+        $paths += count(simplexml_load_string((string) file_get_contents($file))->path);
+        unlink($file);
+    }
+    expect($paths)->toBe(32);
+    rmdir($folder);
+});
+
+it('says what it cannot cut', function (array $options, string $words): void {
+    $this->artisan('dew:cutfile', ['file' => database_path('designs/kitchen-garden.json'), '--size' => 's-lap'] + $options)->expectsOutputToContain($words)->assertExitCode(2);
+})->with([
+    [['--unit' => 'u-none'], 'no unit "u-none"'],
+    [['--unit' => 'b-bee-bath'], 'no unit "b-bee-bath"'],
+    [['--unit' => 'u-bath', '--method' => 'hst:two'], 'quarter-circle:templates, quarter-circle:swap'],
+    [['--unit' => 'u-rail3'], 'single pieces'],
+    [['--unit' => 'u-bath', '--mat' => '3'], 'does not fit a mat'],
+    [['--unit' => 'u-bath', '--mat' => 'wide'], 'wide'],
+]);
+
+it('plans with pieces cut larger', function (): void {
+    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['hst']])->expectsOutputToContain('20 squares, 4 in')->assertSuccessful();
+    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['origami']])->expectsOutputToContain('no kind of unit "origami"')->assertExitCode(2);
+});

@@ -164,6 +164,21 @@ it('re-plans only the remainder when the method changes, and keeps what is sewn'
     $this->get("/q/{$project->id}/clues/1")->assertSee('7¾')->assertSeeText('50 were made another way. What is to cut covers the other 54.');
 });
 
+it('cuts larger when she chooses so, and counts that apart', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt);
+    $this->tap($project, ['counter' => 'cut:hst:two:first', 'amount' => 30]);
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => '1', 'from' => 't-beam'])->assertRedirect();
+    $counters = $this->getJson("/q/{$project->id}/clues/1/counters")->json();
+
+    // 3⅞ by rule, 4 cut larger: the 30 cut exactly are not counted among those.
+    expect($counters['t-beam-cut-hst-two-larger-first'])->toBe(['done' => 0, 'total' => 52]);
+    $this->get("/q/{$project->id}/clues/1")->assertSeeText('cut larger')->assertDontSee('>3⅞<', false);
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'from' => 't-beam'])->assertRedirect();
+    expect($this->getJson("/q/{$project->id}/clues/1/counters")->json('t-beam-cut-hst-two-first'))->toBe(['done' => 30, 'total' => 52]);
+    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => 'perhaps'])->assertSessionHasErrors('oversize');
+});
+
 it('refuses a method the unit is not made by', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt);

@@ -25,6 +25,7 @@ final class Plan extends Command
         {file : A design document}
         {--size= : The id of a size}
         {--method=* : A method to use instead of a default, such as hst:eight}
+        {--oversize=* : A kind of unit to cut larger and trim, such as hst}
         {--notation=in : in, decimal or cm}
         {--json : Print the compiled sheets}';
 
@@ -79,6 +80,16 @@ final class Plan extends Command
             foreach ($kinds as $kind) {
                 $choices = $choices->with($kind, $method);
             }
+        }
+
+        foreach ((array) $this->option('oversize') as $name) {
+            $kind = UnitKind::tryFrom((string) $name);
+            if ($kind === null) {
+                $this->error(__('console.no_kind', ['kind' => $name, 'kinds' => implode(', ', array_map(fn (UnitKind $known): string => $known->value, UnitKind::library()))]));
+
+                return null;
+            }
+            $choices = $choices->withOversize($kind);
         }
 
         return $choices;

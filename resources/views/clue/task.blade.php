@@ -4,15 +4,15 @@
         <div>
             <h3 id="{{ $task->anchor }}-name">{{ $task->name }}</h3>
             <p class="task-count">{{ __('tasks.make', ['count' => $task->count]) }}</p>
-            <x-figure :figure="$task->unfinished" size="big"/>
-            <x-figure :figure="$task->finished" size="small"/>
+            <x-figure :figure="$task->unfinished" :second="$task->unfinishedHeight" size="big"/>
+            <x-figure :figure="$task->finished" :second="$task->finishedHeight" size="small"/>
         </div>
     </div>
     @if ($task->remainder)<p class="message is-status">{{ $task->remainder }}</p>@endif
     @if ($task->spares)<p class="field-hint">{{ $task->spares }}</p>@endif
     @if ($task->methods !== [])
         <details class="methods">
-            <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b></summary>
+            <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short') }}@endif</summary>
             @if (isset($methodUrl))
             <form method="post" action="{{ $methodUrl }}" class="stack">
                 @csrf @method('put')
@@ -27,6 +27,11 @@
                         </label>
                     @endforeach
                 </div>
+                @if ($task->oversize !== null)
+                    <label class="choice is-method"><input type="checkbox" name="oversize" value="1" @checked($task->oversize) @disabled(! isset($methodUrl))>
+                        <span><span class="choice-name">{{ __('methods.oversize.name') }}</span> <span class="choice-hint">{{ __('methods.oversize.hint') }}</span></span>
+                    </label>
+                @endif
             @if (isset($methodUrl))
                 <button class="btn btn-other">{{ __('methods.change') }}</button>
             </form>
