@@ -72,13 +72,13 @@ it('writes cut shapes at true size, a mat to a file', function (): void {
     $folder = sys_get_temp_dir().'/dew-cut-'.bin2hex(random_bytes(4));
     mkdir($folder);
     $garden = database_path('designs/kitchen-garden.json');
-    $this->artisan('dew:cutfile', ['file' => $garden, '--size' => 's-lap', '--unit' => 'u-bath', '--count' => 16, '--mat' => '12x24', '--out' => "$folder/bath.svg"])->assertSuccessful();
+    $this->artisan('dew:cutfile', ['file' => $garden, '--size' => 's-lap', '--unit' => 'u-bath', '--count' => '16', '--mat' => '12x24', '--out' => "$folder/bath.svg"])->assertSuccessful();
     $svg = simplexml_load_string((string) file_get_contents("$folder/bath.svg"));
     // 16 inner pieces of 2½ by 2½, four to a row; a hundred drawing units to the inch.
     expect([(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']])->toBe(['12in', '24in', '0 0 1200 2400'])->and((string) $svg->title)->toBe('Sun');
     $paths = 0;
     foreach (glob("$folder/*.svg") ?: [] as $file) {
-        $paths += count(simplexml_load_string((string) file_get_contents($file))->path);
+        $paths += substr_count((string) file_get_contents($file), '<path ');
         unlink($file);
     }
     expect($paths)->toBe(32);
