@@ -12,6 +12,7 @@ const check = async (page, path) => {
 for (const colorScheme of ['light', 'dark']) {
     for (const [width, viewport] of [['a laptop', LAPTOP], ['a phone', PHONE], ['the narrowest phone', { width: 360, height: 740 }]]) {
         test(`every main view is accessible and fits ${width}, ${colorScheme}`, async ({ world, device }) => {
+            test.slow();
             await releaseNow(await device(), world);
             const member = await device({ viewport, colorScheme });
             const quilt = await join(member, world, `mara-${world.name}@rivers.example`);
@@ -26,6 +27,21 @@ for (const colorScheme of ['light', 'dark']) {
             for (const page of ['/', '/style', '/sign-in', '/register', '/forgot-password', '/post', `/join/${world.code}`, '/nowhere']) await check(guest, page);
         });
     }
+}
+
+for (const [width, viewport] of [['a laptop', LAPTOP], ['a phone', PHONE]]) {
+    test(`curves, kites, strips, stars and whole blocks are shown on ${width}`, async ({ device }) => {
+        test.slow();
+        const host = await device({ viewport });
+        await signIn(host, 'wren@saltbox.example');
+        for (const [clue, words] of [[6, 'Cut as the mirror image'], [7, 'pieces round the template'], [8, 'It looks wrong and is right'], [10, 'squares from the strip sets'], [12, 'Set squares of A into the corners']]) {
+            await check(host, `/host/kitchen-garden/clues/${clue}`);
+            await expect(host.getByText(words).first()).toBeVisible();
+            await expect(host.getByText('From your bags')).toBeVisible();
+        }
+        await check(host, '/host/kitchen-garden/design?size=s-bed');
+        await expect(host.getByText('65×82')).toBeVisible();
+    });
 }
 
 test('light and dark can be chosen, and the choice is kept', async ({ device }) => {

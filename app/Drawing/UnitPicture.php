@@ -43,6 +43,23 @@ final readonly class UnitPicture
         );
     }
 
+    /**
+     * Something made before, at its finished size.
+     *
+     * @param  list<Patch>  $patches
+     */
+    public function part(string $name, array $patches, Size $finished): Picture
+    {
+        return new Picture(
+            $finished->width->toFloat() * Picture::PER_INCH,
+            $finished->height->toFloat() * Picture::PER_INCH,
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot)), $patches),
+            [],
+            [],
+            __('drawings.part', ['name' => $name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))]),
+        );
+    }
+
     /** A piece as it lies on the mat, with the lines to sew and to cut on it. A strip is shown as a short length of itself. */
     public function piece(Piece $piece): Picture
     {
@@ -64,7 +81,8 @@ final readonly class UnitPicture
             $letters[] = $this->letter($slot, $outline, 0.0);
         }
         $ink = Ink::on($this->colour($piece->slots[0]));
-        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::path($outline), $kind, $ink);
+        $over = Orientation::of(0, $piece->mirrored);
+        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::path($outline->oriented($over, new Size($length, $width))), $kind, $ink);
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,

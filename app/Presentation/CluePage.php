@@ -14,7 +14,9 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Making\Tool;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
@@ -136,10 +138,12 @@ final readonly class CluePage
     {
         $lines = [];
         foreach ($this->sheet->tasks as $task) {
-            foreach ($task->making->pieces as $piece) {
-                if ($piece->shape === PieceShape::Part) {
-                    $lines[] = $this->cutLine($task, $piece);
-                }
+            $drawing = $task->drawing;
+            if ($drawing !== null) {
+                array_push($lines, ...array_map(
+                    fn (Piece $piece): CutLine => $this->partLine($task, $drawing, $piece),
+                    array_values(array_filter($task->making->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Part)),
+                ));
             }
         }
 
@@ -206,6 +210,7 @@ final readonly class CluePage
 
         return new StepView(
             $step->kind->value,
+            __('clue.step.'.$step->kind->value),
             __('steps.'.$step->code, $words).($step->sewing === null ? '' : ' '.__('steps.sewing.'.$step->sewing->value)),
             $unfinished !== null && in_array($step->kind, [StepKind::Trim, StepKind::Check], true) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
         );
@@ -244,6 +249,25 @@ final readonly class CluePage
             picture: $this->pictures->piece($piece),
             counter: $piece->isCloth() || $piece->isFromSet() ? $this->counters?->get($task->task, $task->cuttingCounter($piece)) : null,
             note: $piece->mirrored ? __('pieces.mirrored') : ($piece->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
+        );
+    }
+
+    private function partLine(TaskSheet $task, BlockDrawing $drawing, Piece $piece): CutLine
+    {
+        $allowance = $task->unfinished->width->minus($task->finished->width);
+        $length = $piece->length ?? $piece->width;
+        $name = $drawing->names[$piece->id];
+
+        return new CutLine(
+            count: $task->quantity($piece, $this->madeBefore($task)),
+            shape: $name,
+            width: Figure::of($length, SizeKind::Unfinished, $this->notation),
+            length: $length->encode() === $piece->width->encode() ? null : Figure::of($piece->width, SizeKind::Unfinished, $this->notation),
+            strips: null,
+            for: $task->name,
+            letters: '',
+            picture: $this->pictures->part($name, $drawing->part($piece->id), new Size($length->exact->minus($allowance), $piece->width->exact->minus($allowance))),
+            counter: null,
         );
     }
 

@@ -9,8 +9,15 @@ final readonly class StepView
 {
     public function __construct(
         public string $kind,
+        public string $label,
         public string $text,
         public ?Figure $figure,
     ) {
+    }
+
+    /** The sentence after its label, which is not said twice. */
+    public function rest(): string
+    {
+        return str_starts_with($this->text, $this->label.' ') ? substr($this->text, strlen($this->label) + 1) : $this->text;
     }
 }

@@ -35,10 +35,12 @@ final class BlockUnit implements Unit
 
     /**
      * @param  array<string, Unit>  $products  at least what its cells hold
+     * @param  array<string, mixed>  $made  by the key of a product that has a task of its own: plain pieces among them come out of a bag, others are cut
      */
     public function __construct(
         private readonly Block $block,
         private readonly array $products,
+        private readonly array $made = [],
     ) {
     }
 
@@ -86,13 +88,21 @@ final class BlockUnit implements Unit
             $product = $this->products[$key];
             $cut = $product->finished()->outsetBy($room->seam);
             $slots = array_map(fn (Slot $slot): string => $slot->id, $product->slots());
-            if ($slots !== []) {
+            if ($product instanceof PlainUnit && ! isset($this->made[$key])) {
+                [$plain] = $product->making(Method::Plain, $room)->pieces;
+                $pieces[] = new Piece($key, $plain->shape, $plain->slots, $plain->width, $plain->length, each: $count);
+            } elseif ($slots !== []) {
                 $pieces[] = new Piece($key, PieceShape::Part, $slots, Measurement::exact($cut->height), Measurement::exact($cut->width), each: $count);
             }
         }
         $unfinished = $this->finished()->outsetBy($room->seam);
         $seam = ['seam' => Measurement::setting($room->seam)];
         $rows = count($this->block->rows);
+        $check = new Step(StepKind::Check, 'block.check', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]);
+        if ($pieces !== [] && count($this->block->cells) === 1) {
+            // One unit that is the whole block: there is nothing to join.
+            return Making::of($method, $pieces, [$check], $room);
+        }
 
         return Making::of($method, $pieces === [] ? throw new InvalidArgumentException('A block needs contents.') : $pieces, [
             new Step(StepKind::Layer, 'block.lay_out', counts: ['columns' => count($this->block->columns), 'rows' => $rows]),
@@ -102,14 +112,8 @@ final class BlockUnit implements Unit
             ...$this->edgeCheck($room->seam),
             new Step(StepKind::Press, 'block.press'),
             ...$rows > 1 ? [new Step(StepKind::Sew, 'block.join', $seam)] : [],
-            new Step(StepKind::Check, 'block.check', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]),
+            $check,
         ], $room);
-    }
-
-    /** @return list<string> keys of what lies in it that is cut and not made */
-    public function plainParts(): array
-    {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->block->contents())), fn (string $key): bool => $this->products[$key] instanceof PlainUnit));
     }
 
     /**

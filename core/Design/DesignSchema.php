@@ -133,7 +133,9 @@ final class DesignSchema
             'pattern' => self::ref('pattern'),
             'alternate' => self::ref('id'),
             'triangles' => self::object(['side' => self::ref('id'), 'corner' => self::ref('id')], ['corner']),
-            'sashing' => self::object(['width' => self::ref('length'), 'fabric' => self::ref('id'), 'cornerstones' => self::ref('id'), 'outside' => ['type' => 'boolean']], ['cornerstones', 'outside']),
+            'sashing' => self::object([
+                'name' => self::text(60), 'width' => self::ref('length'), 'fabric' => self::ref('id'), 'cornerstones' => self::ref('id'), 'cornerstone_name' => self::text(60), 'outside' => ['type' => 'boolean'],
+            ], ['name', 'cornerstones', 'cornerstone_name', 'outside']),
             'borders' => self::listOf(self::object([
                 'id' => self::ref('id'),
                 'name' => self::text(60),

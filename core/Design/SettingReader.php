@@ -98,6 +98,8 @@ final class SettingReader
             $node->get('fabric')->known($this->slots, 'fabric'),
             $node->has('cornerstones') ? $node->get('cornerstones')->known($this->slots, 'fabric') : null,
             $node->has('outside') && $node->get('outside')->boolean(),
+            $node->has('name') ? $node->get('name')->string(60) : null,
+            $node->has('cornerstone_name') ? $node->get('cornerstone_name')->string(60) : null,
         );
     }
 

@@ -67,9 +67,15 @@ final class SizedDesign
             foreach ($design->units as $key => $spec) {
                 $products[$key] = ($size->scaleKey() === '1/1' ? $spec : $spec->scaled($size->scale, $size->scaleOver))->make();
             }
+            $made = [];
+            foreach ($design->clues as $clue) {
+                foreach ($clue->tasks as $task) {
+                    $made[$task->product] = true;
+                }
+            }
             foreach ($design->blocks as $key => $block) {
                 $block = $size->scaleKey() === '1/1' ? $block : $block->scaled($size->scale, $size->scaleOver);
-                $products[$key] = new BlockUnit($block, array_intersect_key($products, $block->contents()));
+                $products[$key] = new BlockUnit($block, array_intersect_key($products, $block->contents()), $made);
             }
             $scaled[$size->scaleKey()] = $products;
             self::$scaled[$design] = $scaled;

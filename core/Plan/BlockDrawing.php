@@ -17,11 +17,13 @@ final readonly class BlockDrawing
      * @param  string  $block  product key
      * @param  array<string, list<Patch>>  $units  by product key
      * @param  array<string, list<Placement>>  $blocks  the block and those within it, by product key
+     * @param  array<string, string>  $names  of all of them
      */
     public function __construct(
         public string $block,
         public array $units,
         public array $blocks,
+        public array $names,
     ) {
     }
 
@@ -29,6 +31,16 @@ final readonly class BlockDrawing
     public function patches(): array
     {
         return $this->of($this->block);
+    }
+
+    /**
+     * A part alone, upright.
+     *
+     * @return list<Patch>
+     */
+    public function part(string $key): array
+    {
+        return $this->of($key);
     }
 
     /** @return list<Patch> */

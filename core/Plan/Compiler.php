@@ -261,7 +261,7 @@ final class Compiler
             overhangs: $about->overhangs(),
             waste: max(0.0, $making->clothPerUnit - $cutArea),
             effort: $about->effort($making, $count),
-            drawing: $unit instanceof BlockUnit ? new BlockDrawing($task->product, ...self::drawn($sized, array_keys(SizedDesign::contents($design, $task->product)), $design->room)) : null,
+            drawing: $unit instanceof BlockUnit ? self::blockDrawing($design, $sized, $task->product) : null,
             oversize: $oversize,
         );
     }
@@ -277,6 +277,14 @@ final class Compiler
             Method::HstGrid => $eighth->times(3),
             default => $eighth,
         }, $room);
+    }
+
+    private static function blockDrawing(Design $design, SizedDesign $sized, string $block): BlockDrawing
+    {
+        $contents = SizedDesign::contents($design, $block);
+        [$units, $blocks] = self::drawn($sized, array_keys($contents), $design->room);
+
+        return new BlockDrawing($block, $units, $blocks, array_intersect_key($sized->names, $contents));
     }
 
     /**
@@ -427,7 +435,8 @@ final class Compiler
             return $this->overhangs;
         }
         $overhangs = [];
-        if (! $this->unit instanceof BlockUnit) {
+        // What a strip set joins is sewn straight and cut at a slant afterwards; set-in seams are matched at their marks.
+        if (! $this->unit instanceof BlockUnit && ! in_array($this->unit->kind(), [UnitKind::StripedHst, UnitKind::StripParallelogram, UnitKind::EightPointStar], true)) {
             $patches = $this->patches();
             foreach (array_filter($this->geometry()[0], fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
                 $measure = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);

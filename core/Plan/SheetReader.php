@@ -126,6 +126,7 @@ final class SheetReader
                 $task->get('drawing')->get('block')->string(),
                 array_map(self::patches(...), $task->get('drawing')->get('units')->entries()),
                 array_map(self::placements(...), $task->get('drawing')->get('blocks')->entries()),
+                self::names($task->get('drawing')->get('names')),
             ) : null,
             $task->has('oversize'),
         );

@@ -81,6 +81,7 @@ final class SheetWriter
                 'block' => $task->drawing->block,
                 'units' => (object) array_map(self::patches(...), $task->drawing->units),
                 'blocks' => (object) array_map(self::placements(...), $task->drawing->blocks),
+                'names' => (object) $task->drawing->names,
             ]]),
         ];
     }

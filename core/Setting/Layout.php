@@ -142,13 +142,13 @@ final class Layout
         if ($block->isSquare()) {
             [$upright, $level] = [$upright + $level, 0];
         }
-        $this->part('sashes', $sashing->slot, new PlainUnit(new Size($width, $block->height), $sashing->slot), $upright);
-        $this->part('level-sashes', $sashing->slot, new PlainUnit(new Size($block->width, $width), $sashing->slot), $level);
+        $this->part('sashes', $sashing->slot, new PlainUnit(new Size($width, $block->height), $sashing->slot), $upright, $sashing->name);
+        $this->part('level-sashes', $sashing->slot, new PlainUnit(new Size($block->width, $width), $sashing->slot), $level, $sashing->name);
         if ($sashing->cornerstone !== null) {
-            $this->part('cornerstones', $sashing->cornerstone, new PlainUnit(Size::square($width), $sashing->cornerstone), $stones);
+            $this->part('cornerstones', $sashing->cornerstone, new PlainUnit(Size::square($width), $sashing->cornerstone), $stones, $sashing->cornerstoneName);
         }
         if ($long !== []) {
-            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, false), 1);
+            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, false), 1, $sashing->name);
         }
     }
 
@@ -328,10 +328,10 @@ final class Layout
         $this->blockCounts[$key] = ($this->blockCounts[$key] ?? 0) + 1;
     }
 
-    private function part(string $key, Slot $slot, Unit $unit, int $count): void
+    private function part(string $key, Slot $slot, Unit $unit, int $count, ?string $name = null): void
     {
         if ($count > 0) {
-            $this->parts[$key] = new SettingPart($key, $slot->name, $unit, $count);
+            $this->parts[$key] = new SettingPart($key, $name ?? $slot->name, $unit, $count);
         }
     }
 

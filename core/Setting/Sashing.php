@@ -14,12 +14,16 @@ final readonly class Sashing
      * @param  Length  $width  finished
      * @param  Slot|null  $cornerstone  null for strips that run through between the rows
      * @param  bool  $outside  whether it also goes round the outside
+     * @param  string|null  $name  to call the sashes by; null for the name of their fabric
+     * @param  string|null  $cornerstoneName  likewise
      */
     public function __construct(
         public Length $width,
         public Slot $slot,
         public ?Slot $cornerstone,
         public bool $outside,
+        public ?string $name = null,
+        public ?string $cornerstoneName = null,
     ) {
     }
 }

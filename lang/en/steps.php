@@ -128,7 +128,7 @@ return [
         ],
         'join' => 'Turn every second pair, so that :first meets its neighbour only at the crossing. Nest the seams and sew.',
         'spin' => 'Press the last seam to one side, or spin it open at the crossing.',
-        'trim' => 'Check: :unfinished square. Trim what is larger, evenly from all sides.',
+        'trim' => 'Trim what is larger than :unfinished square, evenly from all sides.',
     ],
     'strip_grid' => [
         'sets' => [
@@ -141,7 +141,7 @@ return [
         ],
         'join' => 'Lay the rows out as drawn, turning a row round where the drawing does.',
         'press_rows' => 'Nest the seams, sew the rows together and press those seams one way.',
-        'trim' => 'Check: :width by :unfinished. Trim what is larger, evenly from all sides.',
+        'trim' => 'Trim what is larger than :width by :unfinished, evenly from all sides.',
     ],
     'pinwheel' => [
         'layer' => 'Lay four of these out so that :first leads :second round the middle, all turning the same way.',
@@ -154,7 +154,7 @@ return [
         'cut' => 'Cut it through the middle both ways, :from from the seams of the :middle square. Measure from the seam and not from the edge.',
         'turn' => 'Turn the quarters as drawn.',
         'sew_again' => 'Sew them together again with a :seam seam. Each cut edge loses one allowance.',
-        'trim' => 'Check: :unfinished square. Trimming to less would take all of it from the outermost pieces.',
+        'trim' => 'Trim to :unfinished square and no less: less would come off the outermost pieces.',
     ],
     'log_cabin' => [
         'logs' => ['sew' => 'Sew the logs on in the order of their numbers, clockwise from the top, each with a :seam seam.'],
@@ -182,14 +182,14 @@ return [
     ],
     'half_rectangle' => [
         'cut' => 'Stack the rectangles with all faces up and cut each once, corner to corner, the same way as drawn: the other way gives the other hand.',
-        'layer' => 'Lay a :first and a :second triangle right sides together along the long edge, so that the tips stand out at both ends as shown.',
+        'layer' => 'Lay triangles of :first and :second right sides together along the long edge, so that the tips stand out at both ends as shown.',
         'sew' => 'Sew the long edge with a :seam seam.',
         'press' => 'Press the seam to :dark.',
         'trim' => 'Trim to :width by :unfinished, square to the right-angled corners. The seam meets the finished corners, so it misses the raw ones by :miss.',
     ],
     'pointed' => [
         'cut_point' => 'Cut the :point pieces round the template.',
-        'cut_sides' => 'Cut the rectangles for the sides once, corner to corner: those for :left and those for :right fall opposite ways.',
+        'cut_sides' => 'Cut the rectangles for the sides once, corner to corner: half of them one way and half the other, as drawn.',
         'layer' => 'Lay a side triangle on the point, right sides together, so that the tips stand out at both ends as shown.',
         'sew' => 'Sew the first side on with a :seam seam.',
         'press' => 'Press away from the point.',
@@ -205,7 +205,7 @@ return [
         'pin' => 'Fold both curves in half and crease them. Pin the middles and both ends, :outer on top, and clip it a little where it is tight.',
         'sew' => 'Sew slowly with a :seam seam, easing :outer round :inner, taking each pin out before the needle.',
         'press' => 'Press the seam to one side; a curve does not lie open.',
-        'trim' => 'Check: :unfinished square, the curve the same distance from both corners it meets.',
+        'trim' => 'Trim to :unfinished square, the curve the same distance from both corners it meets.',
     ],
     'slanted' => [
         'cut' => 'Cut strips :strip wide. Cut one end at :degrees°, then pieces :spacing wide, measured square to the cut.',
@@ -220,15 +220,15 @@ return [
         'layer' => 'Lay the row out as drawn, a half triangle at each end.',
         'sew' => 'Sew the triangles into a row with a :seam seam, the blunt tips level.',
         'press' => 'Press all seams one way, lifting the iron: every edge but the base is on the bias.',
-        'trim' => 'Check: :width by :unfinished.',
+        'trim' => 'Trim what stands out of :width by :unfinished.',
     ],
     'star' => [
         'cut' => 'Cut strips :strip wide for the diamonds and cut them at 45°. Cut the :ground squares for the sides twice, corner to corner.',
         'mark' => 'Mark on the back of every piece where the seams will meet, :seam from both edges.',
-        'pairs' => 'Sew a :first and a :second diamond together with a :seam seam, from the middle outwards.',
+        'pairs' => 'Sew diamonds of :first and :second together in pairs with a :seam seam, from the middle outwards.',
         'check' => 'Measure a pair along its outer edge before anything is set in: :edge from the raw tip to the mark.',
         'halves' => 'Sew pairs into halves and the halves together, matching the middles.',
-        'set_in' => 'Set a :ground square into each corner and a :ground triangle into each side: sew from the inner corner outwards, then the other edge.',
+        'set_in' => 'Set squares of :ground into the corners and triangles of :ground into the sides: sew from the inner corner outwards, then the other edge.',
         'press' => 'Press the diamonds round the same way and spin the middle open.',
         'trim' => 'Trim to :unfinished square, with :seam beyond each point.',
     ],
@@ -244,7 +244,7 @@ return [
         'edge' => 'After one seam a part at the edge reads :edge across; one with a seam on both sides reads :inner.',
         'press' => 'Press the rows in turn to the left and to the right, so that seams nest.',
         'join' => 'Nest the seams, pin the crossings and sew the rows together with a :seam seam.',
-        'check' => 'Check: :width by :unfinished. Do not trim a block to a wished-for size: it would come off its outermost pieces.',
+        'check' => 'Measure: :width by :unfinished. Do not trim a block to a wished-for size: it would come off its outermost pieces.',
     ],
     'setting_triangle' => [
         'side' => 'Cut squares of :square twice, corner to corner: 4 triangles with the straight grain on their long edge, which lies outside.',

@@ -135,7 +135,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
             ->and($larger->finished()->equals(new Size($size->width->times(2), $size->height->times(2))))->toBeTrue()
             ->and(array_sum($block->contents()))->toBe($columns * $rows)
             // Turning about a placement's corner puts a unit where turning within its cell does.
-            ->and(looks((new Dew\Core\Plan\BlockDrawing('b', array_map(fn ($unit) => $unit->patches(), $products), ['b' => $block->placements($products)]))->patches(), $size))->toBe(looks($patches, $size));
+            ->and(looks((new Dew\Core\Plan\BlockDrawing('b', array_map(fn ($unit) => $unit->patches(), $products), ['b' => $block->placements($products)], []))->patches(), $size))->toBe(looks($patches, $size));
         // The pieces' finished areas, cut and put together again, sum to the block's.
         $making = (new BlockUnit($block, $products))->making(Dew\Core\Unit\Method::BlockRows, roomOf('1/4'));
         $parts = array_sum(array_map(fn ($piece): float => $piece->quantity(1) * ($piece->width->exact->toFloat() - 0.5) * (($piece->length?->exact->toFloat() ?? 0) - 0.5), $making->pieces));

@@ -161,6 +161,19 @@ it('makes every unit and every block of a design in some clue', function (string
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
+it('cuts the plain pieces of a block with it, unless they have a task of their own', function (): void {
+    $tasks = fn (array $tasks): array => ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => $tasks]]];
+    $shapes = fn (Design $design): array => array_map(fn ($piece): string => $piece->id.' '.$piece->shape->value.' '.$piece->each, array_slice(Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks, -1)[0]->making->pieces);
+    $block = ['id' => 't', 'block' => 'b-one'];
+    $alone = smallDesign($tasks([$block]));
+    $apart = smallDesign($tasks([['id' => 't-plain', 'unit' => 'u-plain'], $block]));
+
+    $whole = smallDesign($tasks([['id' => 't', 'block' => 'b-one']]) + ['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]);
+    expect(array_map(fn ($step): string => $step->code, Compiler::clueSheet($whole, 's', 'k', MethodChoices::defaults())->tasks[0]->making->steps))->toBe(['block.check']);
+    expect($shapes($alone))->toBe(['u-hst part 2', 'u-plain square 2'])->and($shapes($apart))->toBe(['u-hst part 2', 'u-plain part 2'])
+        ->and(Compiler::clueSheet($alone, 's', 'k', MethodChoices::defaults())->tasks[0]->counters())->toBe(['cut:block:rows:u-plain' => 12, 'trimmed' => 6]);
+});
+
 it('gives the same bytes for the same input, and reads its sheets back', function (string $name): void {
     $plan = fn () => Compiler::plan(DesignReader::read(designFile($name)), array_key_first(DesignReader::read(designFile($name))->sizes), MethodChoices::defaults());
     $first = $plan();

@@ -82,7 +82,8 @@ it('keeps upright and level sashes apart where blocks are not square', function 
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'part' => 'sashes'], ['id' => 't-two', 'part' => 'level-sashes']]]],
     ]), 's');
 
-    expect($sheet->unitCounts['sashes'])->toBe(3)->and($sheet->unitCounts['level-sashes'])->toBe(4)->and($sheet->finished->encode())->toBe('7 x 20');
+    expect(Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['name' => 'Paths', 'width' => '1', 'fabric' => 'f-b', 'cornerstones' => 'f-c', 'cornerstone_name' => 'Stones']]]), 's')->unitNames)->toMatchArray(['sashes' => 'Paths', 'cornerstones' => 'Stones'])
+        ->and($sheet->unitCounts['sashes'])->toBe(3)->and($sheet->unitCounts['level-sashes'])->toBe(4)->and($sheet->finished->encode())->toBe('7 x 20');
 });
 
 it('sets blocks on point as they were laid out and counted', function (array $given, array $expect): void {

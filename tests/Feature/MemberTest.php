@@ -49,6 +49,7 @@ it('keeps an owner an owner when she joins her own quilt-along', function (): vo
 });
 
 it('shows the countdown before the hour and the clue after it', function (): void {
+    $this->freezeSecond();
     $project = $this->project($this->quilt);
     $this->clue($this->quilt, 1)->forceFill(['release_at' => now()->addHour(), 'zone' => 'Europe/Dublin'])->save();
     $this->actingAs($project->user)->get("/q/{$project->id}")->assertOk()->assertSee('data-opens="'.now()->addHour()->startOfSecond()->getTimestampMs(), false)->assertSee('Dublin time')->assertDontSee('Casting off');

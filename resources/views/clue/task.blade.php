@@ -42,7 +42,7 @@
     <ol class="steps">
         @foreach ($task->steps as $step)
             <li class="step is-{{ $step->kind }}">
-                <p><b class="step-kind">{{ __('clue.step.'.$step->kind) }}</b> {{ $step->text }}</p>
+                <p><b class="step-kind">{{ $step->label }}</b> {{ $step->rest() }}</p>
                 @if ($step->figure)
                     <x-figure :figure="$step->figure" size="big"/>
                 @endif
