@@ -197,6 +197,8 @@ final readonly class CluePage
             spares: $offer->spares === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares),
             bias: $offer->biasEdges === 0 ? __('methods.no_bias') : trans_choice('methods.bias', $offer->biasEdges),
             cloth: $offer->cloth,
+            waste: $offer->waste,
+            stock: $offer->stock === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock, $this->notation)]),
             chosen: $offer->method === $chosen,
         );
     }

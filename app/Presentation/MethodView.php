@@ -15,6 +15,8 @@ final readonly class MethodView
         public string $spares,
         public string $bias,
         public int $cloth,
+        public int $waste,
+        public ?string $stock,
         public bool $chosen,
     ) {
     }

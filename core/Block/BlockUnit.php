@@ -145,14 +145,23 @@ final class BlockUnit implements Unit
     }
 
     /**
-     * After one seam an edge column reads its finished width and one allowance; only with the next does it lose the other.
+     * In the first row: after one seam the part at the edge reads its finished width and one allowance; the next one has lost both. A row of two parts
+     * has no inner one.
      *
      * @return list<Step>
      */
     private function edgeCheck(Length $seam): array
     {
-        return count($this->block->columns) < 2 ? [] : [
-            new Step(StepKind::Check, 'block.edge', ['edge' => Measurement::exact($this->block->columns[0]->plus($seam)), 'inner' => Measurement::exact($this->block->columns[1])]),
+        $first = $second = null;
+        foreach ($this->block->cells as $cell) {
+            $first = $cell->row === 0 && $cell->column === 0 ? $cell : $first;
+        }
+        foreach ($this->block->cells as $cell) {
+            $second = $cell->row === 0 && $first !== null && $cell->column === $first->across ? $cell : $second;
+        }
+
+        return $first === null || $second === null || $second->column + $second->across === count($this->block->columns) ? [] : [
+            new Step(StepKind::Check, 'block.edge', ['edge' => Measurement::exact($this->block->cellSize($first)->width->plus($seam)), 'inner' => Measurement::exact($this->block->cellSize($second)->width)]),
         ];
     }
 }

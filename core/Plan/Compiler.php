@@ -240,7 +240,7 @@ final class Compiler
         foreach ($unit->kind()->methods() as $method) {
             // A unit may answer with another method than the one it cannot be made by: then that one is offered once.
             $making = $about->makingBy($method);
-            $offers[$making->method->value] ??= MethodOffer::from($making, $count);
+            $offers[$making->method->value] ??= MethodOffer::from($making, $count, max(0.0, $making->clothPerUnit - $about->cutArea()));
         }
         $making = $about->makingBy($methods->for($unit->kind()));
         $cutArea = $about->cutArea();
@@ -258,7 +258,7 @@ final class Compiler
             patches: $unit instanceof BlockUnit ? [] : $about->patches(),
             making: $making,
             offers: array_values($offers),
-            overhangs: $about->overhangs(),
+            overhangs: $making->isBlunt() ? [] : $about->overhangs(),
             waste: max(0.0, $making->clothPerUnit - $cutArea),
             effort: $about->effort($making, $count),
             drawing: $unit instanceof BlockUnit ? self::blockDrawing($design, $sized, $task->product) : null,

@@ -118,6 +118,8 @@ final class SheetReader
                 $offer->get('spares')->integer(0, PHP_INT_MAX),
                 $offer->get('bias_edges')->integer(0, 4),
                 $offer->get('cloth')->integer(0, PHP_INT_MAX),
+                $offer->get('waste')->integer(0, PHP_INT_MAX),
+                $offer->has('stock') ? Measurement::decode($offer->get('stock')->string()) : null,
             ), $task->get('offers')->items(self::MANY)),
             array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
             $task->get('waste')->number(),

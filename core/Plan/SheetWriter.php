@@ -72,6 +72,8 @@ final class SheetWriter
                 'spares' => $offer->spares,
                 'bias_edges' => $offer->biasEdges,
                 'cloth' => $offer->cloth,
+                'waste' => $offer->waste,
+                ...($offer->stock === null ? [] : ['stock' => $offer->stock->encode()]),
             ], $task->offers),
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
             ...($task->oversize ? ['oversize' => true] : []),

@@ -87,8 +87,8 @@ final readonly class EightPointStar implements Unit
         $triangle = SquareCut::quarter($side->timesRoot2(), $seam);
         $sewing = ['seam' => Measurement::setting($seam)];
         $slots = ['first' => $this->first->id, 'second' => $this->second->id, 'ground' => $this->ground->id];
-        // A pair of diamonds is as wide as the star's quarter where the side triangle is set in: its raw edge reads a + s before that.
-        $edge = Measurement::exact($side->plus($seam->timesRoot2()));
+        // From the raw tip, which stands s·cot 22.5° = s(1 + √2) beyond the finished one, to the mark at the other end.
+        $edge = Measurement::exact($side->plus($seam)->plus($seam->timesRoot2()));
 
         return Making::of($method, [
             SlantedUnit::diamond45($side, $this->first)->piece('first', $room, 4),

@@ -7,6 +7,7 @@ namespace Dew\Core\Unit;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 
 /** How a unit is made by one method: its pieces, each with its own yield, and the steps. */
@@ -94,6 +95,25 @@ final readonly class Making
         $pieces = array_map(fn (Piece $piece): Piece => $piece->larger($by), $this->pieces);
 
         return self::of($this->method, $pieces, $this->steps, $room, $this->biasEdges);
+    }
+
+    /** Whether tips are blunted in cutting, so that the ends of slanted seams meet exactly. */
+    public function isBlunt(): bool
+    {
+        return in_array($this->method, [Method::Triangle60Blunt, Method::HalfTriangle60Blunt, Method::TriangleRowBlunt, Method::HstStrip], true);
+    }
+
+    /** How wide a piece of cloth must at least be for all of this; null when nothing is cut from cloth. */
+    public function minimumStock(): ?Measurement
+    {
+        $widest = null;
+        foreach ($this->pieces as $piece) {
+            if ($piece->isCloth() && ($widest === null || $piece->minimumStock()->exact->isGreaterThan($widest->exact))) {
+                $widest = $piece->minimumStock();
+            }
+        }
+
+        return $widest;
     }
 
     /** What cutting larger would change: nothing where every piece must be cut as it is. */

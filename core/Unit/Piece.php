@@ -84,6 +84,24 @@ final readonly class Piece
         return $this->givenGrain ?? ($this->sewLines !== [] || $this->cutLines === [] ? Grain::Edges : (count($this->cutLines) === 1 ? Grain::ShortEdges : Grain::LongEdge));
     }
 
+    /** How wide the cloth must at least be, whichever way it is laid. */
+    public function minimumStock(): Measurement
+    {
+        return $this->length === null || $this->width->exact->isLessThan($this->length->exact) ? $this->width : $this->length;
+    }
+
+    /** Layers that may be cut at once: up to four of straight cuts, two round a template. */
+    public function mostLayers(): int
+    {
+        return $this->shape === PieceShape::Template ? 2 : 4;
+    }
+
+    /** Whether all layers must lie with the same face up: folded cloth would give half of them mirrored. */
+    public function needsFacesUp(): bool
+    {
+        return $this->chiral;
+    }
+
     /** How often this piece's batch is needed for so many units, rounded up. */
     public function batches(int $units): int
     {

@@ -10,6 +10,8 @@ return [
     'no_bench' => 'There is a benchmark of the core: dew:bench core.',
     'bench' => ['design' => 'Design', 'read' => 'Read', 'compile' => 'Compile', 'write' => 'Write', 'range' => 'Compile, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
     'written' => 'Written to :file.',
+    'effort' => ':seams seams, :length of them, about :minutes minutes at the rates in docs/architecture.md; :around round the outside',
+    'quilting' => ['front' => 'Quilted block, front', 'batting' => 'its batting', 'back' => 'its back', 'strip' => 'strip as it shows', 'outer' => 'strip at the edge', 'clear' => 'points stay from the edge'],
     'no_kind' => 'There is no kind of unit ":kind". The kinds are: :kinds.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',

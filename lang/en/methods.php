@@ -17,6 +17,8 @@ return [
         'hint' => 'An eighth of an inch more for every unit across: forgiving, and every unit is trimmed to size. Without it you cut exactly and sew a true scant seam.',
         'short' => 'cut larger',
     ],
+    'waste' => ':count of them left over',
+    'stock' => 'cloth at least :width wide',
     'cloth' => ':count square inches of cloth',
     'hst:two' => [
         'name' => 'Two at a time',

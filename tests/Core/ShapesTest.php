@@ -304,3 +304,45 @@ it('finds pieces of one shape, and keeps mirror images apart', function (): void
 
     expect(array_map(fn (Piece $piece): array => [$piece->slots[0], $piece->each, $piece->chiral], $pieces))->toBe([['f', 2, true], ['f', 1, true], ['g', 1, true], ['f', 1, false]]);
 });
+
+it('says what a method asks of the cloth', function (): void {
+    $offers = [];
+    foreach (Dew\Core\Plan\Compiler::clueSheet(smallDesign(), 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->offers as $offer) {
+        $offers[$offer->method->value] = [$offer->cloth, $offer->waste, $offer->stock?->in(Dew\Core\Measure\Notation::Fractions)->encode()];
+    }
+    // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen come out, and four
+    // of them are over.
+    expect($offers['hst:two'])->toBe([178, 3, '31/8'])->and($offers['hst:eight'][0])->toBe(238)->and($offers['hst:eight'][2])->toBe('31/4')->and($offers['hst:eight'][1])->toBeGreaterThan(59)
+        ->and($offers['hst:strip'][2])->toBe('7/2')
+        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->mostLayers())->toBe(4)->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->needsFacesUp())->toBeFalse()
+        ->and(unitOf(UnitKind::Kite, Length::inches(4), 2)->making(Method::KiteTemplate, roomOf('1/4'))->pieces[0]->mostLayers())->toBe(2);
+});
+
+it('measures a pair of diamonds from the raw tip to the mark', function (): void {
+    $star = EightPointStar::ofDiamonds(Length::inches(2), ...fabrics(3));
+    $edge = $star->making(Method::StarSetIn, roomOf('1/4'))->steps[3]->measures['edge']->exact->toFloat();
+    // The first diamond: tip, inner corner at the side, centre, inner corner at the square. The raw tip lies where its two moved edges meet.
+    $patch = $star->patches()[0]->outline;
+    [$tip, $inner] = [$patch->corners[0], $patch->corners[3]];
+    [$rawX, $rawY] = CutShape::of($patch, Length::fraction(1, 4))->corners[0];
+    [$alongX, $alongY] = [$inner->x->minus($tip->x)->toFloat() / 2, $inner->y->minus($tip->y)->toFloat() / 2];
+
+    expect($edge)->toEqualWithDelta(($inner->x->toFloat() - $rawX) * $alongX + ($inner->y->toFloat() - $rawY) * $alongY, 1e-9);
+});
+
+it('reads the parts of a row after one seam', function (): void {
+    $design = smallDesign(['blocks' => [blockOf('b-one', ['3', '3', '3'], ['3'], ['u-hst u-plain u-hst'])], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]]]);
+    $steps = Dew\Core\Plan\Compiler::clueSheet($design, 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->making->steps;
+    [$edge] = array_values(array_filter($steps, fn ($step): bool => $step->code === 'block.edge'));
+
+    expect($edge->measures['edge']->exact->encode())->toBe('13/4')->and($edge->measures['inner']->exact->encode())->toBe('3');
+});
+
+it('leaves nothing standing out where tips are blunted', function (): void {
+    $design = fn (string $method) => Dew\Core\Plan\Compiler::clueSheet(
+        smallDesign(['units' => [['id' => 'u-hst', 'name' => 'Row', 'kind' => 'triangle-row', 'finished' => '3', 'fabrics' => ['f-a', 'f-b'], 'count' => 3]], 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])]]),
+        's', 'k', Dew\Core\Unit\MethodChoices::defaults()->with(UnitKind::TriangleRow, Method::from($method)),
+    )->tasks[0]->overhangs;
+
+    expect($design('triangle-row:blunt'))->toBe([])->and($design('triangle-row:pointed'))->not->toBe([]);
+});

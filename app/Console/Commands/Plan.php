@@ -7,8 +7,10 @@ namespace App\Console\Commands;
 use App\Presentation\CluePage;
 use App\Presentation\Figure;
 use Dew\Core\Design\Design;
+use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\SheetWriter;
 use Dew\Core\Unit\Method;
@@ -48,6 +50,10 @@ final class Plan extends Command
             }
             $text = fn (Measurement $measure): string => Figure::text($measure, $notation);
             $this->info(sprintf('%s, %s: %s x %s', $design->title, $design->size($size)->name, $text(Measurement::exact($plan->quilt->finished->width)), $text(Measurement::exact($plan->quilt->finished->height))));
+            $this->line(__('console.effort', ['seams' => $plan->quilt->effort->seams, 'length' => $text(Measurement::exact(Length::approximately($plan->quilt->effort->seamLength))), 'minutes' => $plan->quilt->effort->minutes, 'around' => $text(Measurement::exact($plan->quilt->perimeter))]));
+            foreach ($plan->quilt->quilting as $what => $size) {
+                $this->line(__('console.quilting.'.$what).': '.($size instanceof Size ? $text(Measurement::exact($size->width)).' x '.$text(Measurement::exact($size->height)) : $text(Measurement::exact($size))));
+            }
             foreach ($plan->clues as $sheet) {
                 $page = CluePage::forPreview($sheet, Compiler::announcement($design), $notation);
                 $this->newLine();

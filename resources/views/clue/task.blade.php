@@ -23,7 +23,7 @@
                     @foreach ($task->methods as $method)
                         <label class="choice is-method"><input type="radio" name="method" value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
-                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ trans_choice('methods.cloth', $method->cloth, ['count' => number_format($method->cloth)]) }}</span></span>
+                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ trans_choice('methods.cloth', $method->cloth, ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
                         </label>
                     @endforeach
                 </div>
