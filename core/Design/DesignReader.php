@@ -15,7 +15,7 @@ use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\UnitFacts;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
 use InvalidArgumentException;
@@ -105,7 +105,7 @@ final class DesignReader
             try {
                 Layout::of($design->setting, $size, SizedDesign::products($design, $size));
                 foreach (SizedDesign::products($design, $size) as $product) {
-                    Compiler::making($product, $product->kind()->methods()[0], $design->room);
+                    UnitFacts::of($product, $design->room)->making($product->kind()->methods()[0]);
                 }
             } catch (InvalidArgumentException $error) {
                 throw $this->document->get('sizes')->get($index)->fail($error->getMessage());

@@ -9,28 +9,18 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Patch;
-use Dew\Core\Geometry\Seam;
-use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Clue;
-use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
 use Dew\Core\Setting\Placement;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\MirroredUnit;
-use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
 use InvalidArgumentException;
-use WeakMap;
 
 /**
  * Turns a design into numbers. A pure function: the same design, size and methods give the same sheets.
@@ -44,43 +34,6 @@ final class Compiler
 
     /** What is cut larger to be trimmed, in inches, for each time a cut passes from edge to edge. */
     private const OVERSIZE = [1, 8];
-
-    /** Kept at once; a design has a few dozen. */
-    private const MOST_GEOMETRIES = 2000;
-
-    /** @var array<string, array{list<Seam>, float}> */
-    private static array $geometries = [];
-
-    /** @var WeakMap<Unit, self>|null */
-    private static ?WeakMap $kept = null;
-
-    /** @var list<Patch>|null */
-    private ?array $patches = null;
-
-    /** @var array<string, Making> by method */
-    private array $makings = [];
-
-    /** @var array<string, list<int>> by method */
-    private array $perStrip = [];
-
-    private ?string $digest = null;
-
-    /** @var list<Overhang>|null */
-    private ?array $overhangs = null;
-
-    /** @var array{int, float}|null */
-    private ?array $seams = null;
-
-    private ?float $cutArea = null;
-
-    /** @var array<string, float>|null */
-    private ?array $areas = null;
-
-    private function __construct(
-        private readonly Unit $unit,
-        private readonly CuttingRoom $room,
-    ) {
-    }
 
     public static function announcement(Design $design): Announcement
     {
@@ -150,7 +103,7 @@ final class Compiler
         if (! $unit instanceof BlockUnit) {
             throw new InvalidArgumentException(sprintf('There is no block "%s".', $block));
         }
-        $about = self::about($unit, $design->room);
+        $about = UnitFacts::of($unit, $design->room);
         $finished = $unit->finished();
         $contents = SizedDesign::contents($design, $block);
         [$units, $blocks] = self::drawn($sized, array_keys($contents), $design->room);
@@ -169,7 +122,7 @@ final class Compiler
             unitNames: array_intersect_key($sized->names, $contents),
             perimeter: $finished->width->plus($finished->height)->times(2),
             areas: self::areas($design, $sized, [], [$block => 1]),
-            effort: $about->effort($about->makingBy(Method::BlockRows), 1),
+            effort: $about->effort($about->making(Method::BlockRows), 1),
         );
     }
 
@@ -220,29 +173,18 @@ final class Compiler
         return array_values($kinds);
     }
 
-    /**
-     * How a unit is made by one method, worked out once; by the first other that is possible where that one is not, as when no segment of a strip
-     * set fits across the cloth.
-     *
-     * @throws InvalidArgumentException when it can be made in no way
-     */
-    public static function making(Unit $unit, Method $method, CuttingRoom $room): Making
-    {
-        return self::about($unit, $room)->makingBy($method);
-    }
-
     private static function taskSheet(Design $design, SizedDesign $sized, Task $task, MethodChoices $methods): TaskSheet
     {
         $unit = $sized->products[$task->product];
-        $about = self::about($unit, $design->room);
+        $about = UnitFacts::of($unit, $design->room);
         $count = $sized->counts[$task->product] ?? 0;
         $offers = [];
         foreach ($unit->kind()->methods() as $method) {
             // A unit may answer with another method than the one it cannot be made by: then that one is offered once.
-            $making = $about->makingBy($method);
+            $making = $about->making($method);
             $offers[$making->method->value] ??= MethodOffer::from($making, $count, max(0.0, $making->clothPerUnit - $about->cutArea()));
         }
-        $making = $about->makingBy($methods->for($unit->kind()));
+        $making = $about->making($methods->for($unit->kind()));
         $cutArea = $about->cutArea();
         $oversize = $methods->isOversize($unit->kind()) && $making->canBeOversize();
         $making = $oversize ? self::oversize($making, $design->room) : $making;
@@ -301,7 +243,7 @@ final class Compiler
             if ($product instanceof BlockUnit) {
                 $blocks[$key] = $product->placements();
             } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
-                $units[$key] = self::about($product, $room)->patches();
+                $units[$key] = UnitFacts::of($product, $room)->patches();
             }
         }
 
@@ -323,7 +265,7 @@ final class Compiler
         }
         foreach ($blockCounts as $block => $count) {
             foreach (SizedDesign::contents($design, $block) as $key => $each) {
-                foreach (isset($design->units[$key]) ? self::about($sized->products[$key], $design->room)->unitAreas() : [] as $slot => $area) {
+                foreach (isset($design->units[$key]) ? UnitFacts::of($sized->products[$key], $design->room)->areas() : [] as $slot => $area) {
                     $areas[$slot] += $count * $each * $area;
                 }
             }
@@ -339,8 +281,8 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
-            $about = self::about($unit, $design->room);
-            $effort = $about->effort($about->makingBy($unit->kind()->methods()[0]), $count);
+            $about = UnitFacts::of($unit, $design->room);
+            $effort = $about->effort($about->making($unit->kind()->methods()[0]), $count);
             $seams += $effort->seams;
             $length += $effort->seamLength;
             $minutes += $effort->minutes;
@@ -360,163 +302,5 @@ final class Compiler
             round($length + $joining, 6),
             $minutes + (int) ceil((($parts - 1) * ($rates->seam + $rates->press) + $joining * $rates->inchOfSeam) / 60),
         );
-    }
-
-    private static function about(Unit $unit, CuttingRoom $room): self
-    {
-        self::$kept ??= new WeakMap;
-
-        return self::$kept[$unit] ??= new self($unit, $room);
-    }
-
-    private function effort(Making $making, int $count): Effort
-    {
-        $this->perStrip[$making->method->value] ??= array_map(fn (Piece $piece): int => $piece->perStrip($this->room->usableWidth), $making->pieces);
-        [$seams, $length] = $this->seams();
-
-        return Effort::of($making, $count, $seams, $length, $this->perStrip[$making->method->value], new Rates);
-    }
-
-    /** @return list<Patch> */
-    private function patches(): array
-    {
-        return $this->patches ??= $this->unit->patches();
-    }
-
-    private function makingBy(Method $method): Making
-    {
-        if (isset($this->makings[$method->value])) {
-            return $this->makings[$method->value];
-        }
-        $problem = null;
-        foreach ([$method, ...$this->unit->kind()->methods()] as $possible) {
-            try {
-                return $this->makings[$method->value] = $this->unit->making($possible, $this->room);
-            } catch (InvalidArgumentException $error) {
-                $problem ??= $error;
-            }
-        }
-
-        throw $problem;
-    }
-
-    /** @return array<string, float> finished square inches by fabric */
-    private function unitAreas(): array
-    {
-        if ($this->areas === null) {
-            $this->areas = [];
-            foreach ($this->patches() as $patch) {
-                $this->areas[$patch->slot] = ($this->areas[$patch->slot] ?? 0.0) + $patch->outline->area();
-            }
-        }
-
-        return $this->areas;
-    }
-
-    /** Of what a finished unit is, so that counted units keep counting while they would still fit. */
-    private function digest(SizedDesign $sized): string
-    {
-        $looks = fn (): array => $this->unit instanceof BlockUnit
-            ? array_map(fn (Placement $lies): string => implode(' ', [self::about($sized->products[$lies->product], $this->room)->digest($sized), $lies->x->encode(), $lies->y->encode(), $lies->turn]), $this->unit->placements())
-            : array_map(fn (Patch $patch): string => $patch->encode(), $this->patches());
-
-        return $this->digest ??= substr(hash('sha256', implode("\n", [
-            $this->unit->kind()->value,
-            $this->unit->finished()->encode(),
-            $this->unit->finished()->outsetBy($this->room->seam)->encode(),
-            ...$looks(),
-        ])), 0, 16);
-    }
-
-    /** @return list<Overhang> */
-    private function overhangs(): array
-    {
-        if ($this->overhangs !== null) {
-            return $this->overhangs;
-        }
-        $overhangs = [];
-        // What a strip set joins is sewn straight and cut at a slant afterwards; set-in seams are matched at their marks.
-        if (! $this->unit instanceof BlockUnit && ! in_array($this->unit->kind(), [UnitKind::StripedHst, UnitKind::StripParallelogram, UnitKind::EightPointStar], true)) {
-            $patches = $this->patches();
-            foreach (array_filter($this->geometry()[0], fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
-                $measure = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);
-                $overhang = new Overhang($patches[$seam->first]->slot, $patches[$seam->second]->slot, $measure($seam->start), $measure($seam->end));
-                $overhangs[$overhang->encode()] = $overhang;
-            }
-        }
-
-        return $this->overhangs = array_values($overhangs);
-    }
-
-    /** @return array{int, float} seams of one unit, and their length */
-    private function seams(): array
-    {
-        if ($this->seams !== null) {
-            return $this->seams;
-        }
-        if ($this->unit instanceof BlockUnit) {
-            $making = $this->makingBy(Method::BlockRows);
-
-            return $this->seams = $this->unit->joins(array_sum(array_map(fn (Piece $piece): int => $piece->each, $making->pieces)));
-        }
-        $kind = $this->unit->kind();
-        $patches = $this->patches();
-        if ($kind === UnitKind::LongStrips || $kind->isFree()) {
-            return $this->seams = [0, 0.0];
-        }
-        $size = $this->unit->finished();
-        $around = $kind === UnitKind::SettingTriangle ? $patches[0]->outline->perimeter() : 2 * ($size->width->toFloat() + $size->height->toFloat());
-
-        return $this->seams = [count($patches) - 1, Seams::length($patches, $around)];
-    }
-
-    /** Square inches of the pieces of one unit, cut exactly, their tips blunted at its raw edge; nothing for what is put together from parts. */
-    private function cutArea(): float
-    {
-        if ($this->cutArea !== null) {
-            return $this->cutArea;
-        }
-        $kind = $this->unit->kind();
-        if ($kind === UnitKind::Block || $kind === UnitKind::LongStrips) {
-            return $this->cutArea = INF;
-        }
-
-        return $this->cutArea = $this->geometry()[1];
-    }
-
-    /**
-     * What does not depend on fabrics, so that units of one size in other colours share it: the seams, and the area of the pieces.
-     *
-     * @return array{list<Seam>, float}
-     */
-    private function geometry(): array
-    {
-        $unit = $this->unit;
-        $shared = UnitOptions::of($unit->kind()) === [] && ! $unit instanceof MirroredUnit
-            ? implode(' ', [$unit->kind()->value, $unit->finished()->encode(), count($unit->slots()), $this->room->seam->encode()])
-            : null;
-        if ($shared !== null && isset(self::$geometries[$shared])) {
-            return self::$geometries[$shared];
-        }
-        $area = 0.0;
-        $square = true;
-        foreach ($this->patches() as $patch) {
-            $rectangle = $patch->outline->asRectangle();
-            if ($rectangle !== null) {
-                $area += $rectangle->outsetBy($this->room->seam)->area();
-
-                continue;
-            }
-            $square = false;
-            $shape = CutShape::of($patch->outline, $this->room->seam);
-            $area += ($unit->kind()->isFree() ? $shape : $shape->bluntedTo($unit->finished(), $this->room->seam))->area();
-        }
-        // Between rectangles no tip stands out anywhere.
-        $geometry = [$square ? [] : Seams::between($this->patches(), $this->room->seam), $area];
-        if ($shared !== null && count(self::$geometries) < self::MOST_GEOMETRIES) {
-            self::$geometries[$shared] = $geometry;
-        }
-
-        return $geometry;
     }
 }

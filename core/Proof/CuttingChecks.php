@@ -6,7 +6,6 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Rounding;
-use Dew\Core\Setting\FriendlySizes;
 use Dew\Core\Unit\PieceShape;
 
 /** What lies on the mat: pieces too large for the cloth, sizes no ruler has, sizes easily mixed up. */

@@ -7,7 +7,7 @@ namespace Dew\Core\Proof;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\UnitFacts;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
@@ -62,7 +62,7 @@ final readonly class Subject
 
     public function making(Unit $unit): Making
     {
-        return Compiler::making($unit, $unit->kind()->methods()[0], $this->design->room);
+        return UnitFacts::of($unit, $this->design->room)->making($unit->kind()->methods()[0]);
     }
 
     /** @return list<string> product keys that some task makes */

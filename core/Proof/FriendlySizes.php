@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Setting;
+namespace Dew\Core\Proof;
 
 use Dew\Core\Design\Design;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\UnitFacts;
+use Dew\Core\Setting\QuiltSize;
 use InvalidArgumentException;
 
 /**
@@ -49,8 +50,8 @@ final readonly class FriendlySizes
             $unit = $sized->products[$key];
             $method = $unit->kind()->methods()[0];
             try {
-                $larger = Compiler::making($doubled[$key], $method, $design->room)->pieces;
-                $pieces = Compiler::making($unit, $method, $design->room)->pieces;
+                $larger = UnitFacts::of($doubled[$key], $design->room)->making($method)->pieces;
+                $pieces = UnitFacts::of($unit, $design->room)->making($method)->pieces;
             } catch (InvalidArgumentException) {
                 // Twice as large it cannot be made on this cloth: there is no telling how it grows.
                 continue;
