@@ -86,9 +86,17 @@ final readonly class FlippedCorners implements Unit
         }
         $cut = $this->finished->outsetBy($room->seam);
         $pieces = [new Piece('base', $cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$this->base->id], Measurement::exact($cut->height), Measurement::exact($cut->width))];
+        // Squares of one size and fabric are one pile, whichever corner they go to.
+        $piles = [];
         foreach ($this->corners as $corner) {
-            $square = $corner->leg->plus($room->seam->times(2));
-            $pieces[] = new Piece('corner-'.$corner->place->value, PieceShape::Square, [$corner->slot->id], Measurement::exact($square), Measurement::exact($square), sewLines: [SquareCut::rising($square)]);
+            $piles[$corner->slot->id.' '.$corner->leg->encode()][] = $corner;
+        }
+        foreach ($piles as $corners) {
+            $square = $corners[0]->leg->plus($room->seam->times(2));
+            $pieces[] = new Piece(
+                'corner-'.$corners[0]->place->value, PieceShape::Square, [$corners[0]->slot->id], Measurement::exact($square), Measurement::exact($square),
+                each: count($corners), sewLines: [SquareCut::rising($square)],
+            );
         }
 
         return Making::of($method, $pieces, [

@@ -37,7 +37,8 @@ it('nests blocks, counts what lies in them and draws them where they lie', funct
     ], 'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]]]);
     $sheet = Compiler::quiltSheet($design, 's');
 
-    expect($sheet->unitCounts)->toBe(['b-one' => 24, 'u-hst' => 48, 'u-plain' => 48])->and($sheet->blockCounts)->toBe(['b-two' => 6])
+    expect($sheet->unitCounts)->toBe(['b-one' => 24, 'u-hst' => 48, 'u-plain' => 48])
+        ->and($sheet->blockCounts)->toBe(['b-two' => 6])
         ->and(drawnArea($sheet))->toEqualWithDelta(24 * 36, 1e-9)
         // What the sheet puts together from units is what the block itself looks like.
         ->and(looks(Compiler::clueSheet(smallDesign(['blocks' => $design->document['blocks'], 'setting' => $design->document['setting'], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-two']]]]]), 's', 'k', MethodChoices::defaults())->tasks[0]->patches(), Size::square(Length::inches(12))))
@@ -62,11 +63,13 @@ it('makes a variant of a mirrored unit only where its mirror image is another un
 
     expect(array_keys($design->units))->toBe(['u-hst', 'u-plain', 'u-lean', 'u-lean.m'])
         ->and([$tasks[0]->count, $tasks[1]->count])->toBe([6, 12])->and($tasks[1]->name)->toBe('Leaning left')
-        ->and($tasks[0]->digest)->not->toBe($tasks[1]->digest)->and($tasks[1]->making->pieces[0]->mirrored)->toBeTrue();
+        ->and($tasks[0]->digest)->not->toBe($tasks[1]->digest)
+        ->and($tasks[1]->making->pieces[0]->mirrored)->toBeTrue();
 
     // A triangle square mirrored is the same one turned.
     $plain = smallDesign(['blocks' => [blockOf('b-one', ['3', '3'], ['3'], ['u-hst u-hst/0m'])]]);
-    expect(array_keys($plain->units))->toBe(['u-hst', 'u-plain', 'u-lean'])->and($plain->blocks['b-one']->cells[1]->orientation->degrees())->toBe(90);
+    expect(array_keys($plain->units))->toBe(['u-hst', 'u-plain', 'u-lean'])
+        ->and($plain->blocks['b-one']->cells[1]->orientation->degrees())->toBe(90);
 });
 
 it('changes fabrics per use, through blocks in blocks', function (): void {
@@ -88,7 +91,9 @@ it('refuses blocks that contain each other, however far around', function (): vo
     $names = array_map(fn (int $n): string => 'b-'.str_repeat('x', $n), range(1, 16));
     $deep = refusal(smallJson(['blocks' => array_map(fn (int $n): array => blockOf($names[$n], ['3'], ['3'], [$n === 15 ? 'u-hst' : $names[$n + 1]]), range(0, 15)), 'setting' => ['kind' => 'straight', 'pattern' => [['b-x']]]]));
 
-    expect($one->problem)->toContain('contains itself: b-one > b-one')->and($two->problem)->toContain('b-one > b-two > b-three > b-one')->and($deep->problem)->toContain('deep in each other');
+    expect($one->problem)->toContain('contains itself: b-one > b-one')
+        ->and($two->problem)->toContain('b-one > b-two > b-three > b-one')
+        ->and($deep->problem)->toContain('deep in each other');
 });
 
 it('refuses a shape that fills no rectangle', function (): void {
@@ -148,14 +153,18 @@ it('says by how much slanted tips stand out', function (): void {
     $patches = Dew\Core\Unit\UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(1), Length::inches(2)), fabrics(2))->patches();
     [$seam] = Seams::between($patches, Length::fraction(1, 4));
 
-    expect(abs($seam->start))->toEqualWithDelta(0.6545, 1e-4)->and($seam->end)->toEqualWithDelta(-$seam->start, 1e-9)->and($seam->length)->toEqualWithDelta(sqrt(5), 1e-9)->and($seam->isSlanted())->toBeTrue();
+    expect(abs($seam->start))->toEqualWithDelta(0.6545, 1e-4)
+        ->and($seam->end)->toEqualWithDelta(-$seam->start, 1e-9)
+        ->and($seam->length)->toEqualWithDelta(sqrt(5), 1e-9)
+        ->and($seam->isSlanted())->toBeTrue();
 
     // The same found by moving both polygons out and laying their cut edges on each other.
     [$first, $second] = array_map(fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::fraction(1, 4)), $patches);
     $along = fn (array $corner): float => ($corner[0] * 1 - $corner[1] * 2) / sqrt(5);
     $ends = fn (CutShape $shape, int $from, int $to): array => [min($along($shape->corners[$from]), $along($shape->corners[$to])), max($along($shape->corners[$from]), $along($shape->corners[$to]))];
     [$a, $b] = [$ends($first, 1, 2), $ends($second, 0, 2)];
-    expect($b[0] - $a[0])->toEqualWithDelta($seam->start, 1e-6)->and($a[1] - $b[1])->toEqualWithDelta($seam->end, 1e-6);
+    expect($b[0] - $a[0])->toEqualWithDelta($seam->start, 1e-6)
+        ->and($a[1] - $b[1])->toEqualWithDelta($seam->end, 1e-6);
 });
 
 it('finds no slant where none is', function (UnitKind $kind): void {
@@ -182,8 +191,11 @@ it('knows what looks the same turned, and what mirrored', function (): void {
 
     expect($form(UnitKind::HalfSquareTriangle, 0, 1)[0])->toBe($form(UnitKind::HalfSquareTriangle, 1, 0)[0])
         ->and($form(UnitKind::HalfSquareTriangle, 0, 1)[0])->not->toBe($form(UnitKind::HalfSquareTriangle, 0, 2)[0])
-        ->and($form(UnitKind::Pinwheel, 0, 1)[1])->toBeNull()->and($form(UnitKind::Geese, 0, 1)[1])->toBe(0)->and($form(UnitKind::Kite, 0, 1)[1])->toBe(1)
-        ->and($form(UnitKind::HalfAndQuarters, 0, 1, 2)[1])->toBeNull()->and($form(UnitKind::HalfRectangle, 0, 1)[1])->toBeNull();
+        ->and($form(UnitKind::Pinwheel, 0, 1)[1])->toBeNull()
+        ->and($form(UnitKind::Geese, 0, 1)[1])->toBe(0)
+        ->and($form(UnitKind::Kite, 0, 1)[1])->toBe(1)
+        ->and($form(UnitKind::HalfAndQuarters, 0, 1, 2)[1])->toBeNull()
+        ->and($form(UnitKind::HalfRectangle, 0, 1)[1])->toBeNull();
 });
 
 it('keeps an arc through turning, mirroring and writing', function (): void {
@@ -191,7 +203,8 @@ it('keeps an arc through turning, mirroring and writing', function (): void {
     $size = Size::square(Length::inches(4));
     $read = Patch::decode($patch->encode());
 
-    expect($read)->toEqual($patch)->and($patch->oriented(Orientation::of(0, true), $size)->outline->arcs[4]->clockwise)->toBeTrue()
+    expect($read)->toEqual($patch)
+        ->and($patch->oriented(Orientation::of(0, true), $size)->outline->arcs[4]->clockwise)->toBeTrue()
         ->and($patch->oriented(Orientation::of(90), $size)->outline->area())->toEqualWithDelta(16 - M_PI * 9 / 4, 1e-9)
         ->and($patch->outline->perimeter())->toEqualWithDelta(10 + M_PI * 1.5, 1e-9);
 });
@@ -201,8 +214,11 @@ it('blunts tips at the raw edge of the unit, and lays shapes along a strip', fun
     $shape = CutShape::of($kite->patches()[0]->outline, Length::fraction(1, 4));
     $blunt = $shape->bluntedTo($kite->finished(), Length::fraction(1, 4));
 
-    expect(min(array_column($shape->corners, 0)))->toBeLessThan(-0.3)->and(min(array_column($blunt->corners, 0)))->toEqualWithDelta(-0.25, 1e-9)->and($blunt->area())->toBeLessThan($shape->area())
-        ->and($blunt->laidOnStrip()->area())->toEqualWithDelta($blunt->area(), 1e-9)->and($blunt->laidOnStrip()->height())->toBeLessThan($blunt->height());
+    expect(min(array_column($shape->corners, 0)))->toBeLessThan(-0.3)
+        ->and(min(array_column($blunt->corners, 0)))->toEqualWithDelta(-0.25, 1e-9)
+        ->and($blunt->area())->toBeLessThan($shape->area())
+        ->and($blunt->laidOnStrip()->area())->toEqualWithDelta($blunt->area(), 1e-9)
+        ->and($blunt->laidOnStrip()->height())->toBeLessThan($blunt->height());
 });
 
 it('refuses a shape it cannot move out', function (): void {

@@ -94,7 +94,9 @@ it('sums over released clues alone', function (): void {
 it('knows every combination of methods', function (): void {
     $signatures = array_map(fn (MethodChoices $choices): string => $choices->signature(), MethodChoices::combinations([UnitKind::HalfSquareTriangle, UnitKind::FourPatch]));
 
-    expect($signatures)->toHaveCount(12)->and(array_unique($signatures))->toHaveCount(12)->and($signatures[0])->toBe('')
+    expect($signatures)->toHaveCount(12)
+        ->and(array_unique($signatures))->toHaveCount(12)
+        ->and($signatures[0])->toBe('')
         ->and(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)->with(UnitKind::HalfSquareTriangle, Method::HstTwo)->signature())->toBe('');
 });
 
@@ -141,7 +143,8 @@ it('says that a document is cut short, too large or too deep, in little time', f
         DesignReader::read($json);
         $this->fail('It was read.');
     } catch (DesignException $error) {
-        expect($error->getMessage())->toContain($words)->and((hrtime(true) - $began) / 1e9)->toBeLessThan(1.0);
+        expect($error->getMessage())->toContain($words)
+            ->and((hrtime(true) - $began) / 1e9)->toBeLessThan(1.0);
     }
 })->with([
     'cut short' => fn (): array => [substr(nightFerryJson(), 0, 900), 'cut short'],

@@ -22,11 +22,6 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
-function designFile(string $name): string
-{
-    return (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
-}
-
 it('keeps the schema for other programs in step with its own', function (): void {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/design.schema.json'), true, flags: JSON_THROW_ON_ERROR);
 
@@ -94,7 +89,8 @@ it('writes one design in one way, however its keys were ordered', function (stri
     $bytes = DesignWriter::write($design);
 
     expect(DesignWriter::write(DesignReader::read(json_encode($shuffled($design->document), JSON_THROW_ON_ERROR))))->toBe($bytes)
-        ->and(DesignWriter::write(DesignReader::read($bytes)))->toBe($bytes)->and($bytes)->toStartWith("{\n  \"dew\": 2,\n  \"id\":")->toEndWith("}\n");
+        ->and(DesignWriter::write(DesignReader::read($bytes)))->toBe($bytes)
+        ->and($bytes)->toStartWith("{\n  \"dew\": 2,\n  \"id\":")->toEndWith("}\n");
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
 it('brings a document of format 1 up to date', function (): void {
@@ -141,7 +137,8 @@ it('holds the demo designs and the block library to their proof', function (stri
         ->and(count($design->blocks))->toBe($blocks)->and($design->sizes)->toHaveCount($sizes);
     foreach (array_keys($design->sizes) as $size) {
         $sheet = Compiler::quiltSheet($design, $size);
-        expect(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-3)->and(array_sum($sheet->areas))->toEqualWithDelta($sheet->finished->area(), 1e-2);
+        expect(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-3)
+            ->and(array_sum($sheet->areas))->toEqualWithDelta($sheet->finished->area(), 1e-2);
     }
 })->with([['night-ferry', 2, 4], ['kitchen-garden', 12, 2], ['block-library', 27, 1]]);
 
@@ -170,7 +167,8 @@ it('cuts the plain pieces of a block with it, unless they have a task of their o
 
     $whole = smallDesign($tasks([['id' => 't', 'block' => 'b-one']]) + ['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]);
     expect(array_map(fn ($step): string => $step->code, Compiler::clueSheet($whole, 's', 'k', MethodChoices::defaults())->tasks[0]->making->steps))->toBe(['block.check']);
-    expect($shapes($alone))->toBe(['u-hst part 2', 'u-plain square 2'])->and($shapes($apart))->toBe(['u-hst part 2', 'u-plain part 2'])
+    expect($shapes($alone))->toBe(['u-hst part 2', 'u-plain square 2'])
+        ->and($shapes($apart))->toBe(['u-hst part 2', 'u-plain part 2'])
         ->and(Compiler::clueSheet($alone, 's', 'k', MethodChoices::defaults())->tasks[0]->counters())->toBe(['cut:block:rows:u-plain' => 12, 'trimmed' => 6]);
 });
 
@@ -178,10 +176,12 @@ it('gives the same bytes for the same input, and reads its sheets back', functio
     $plan = fn () => Compiler::plan(DesignReader::read(designFile($name)), array_key_first(DesignReader::read(designFile($name))->sizes), MethodChoices::defaults());
     $first = $plan();
     $second = $plan();
-    expect(SheetWriter::write($first->quilt))->toBe(SheetWriter::write($second->quilt))->and(SheetWriter::write(SheetReader::quilt(SheetWriter::write($first->quilt))))->toBe(SheetWriter::write($first->quilt));
+    expect(SheetWriter::write($first->quilt))->toBe(SheetWriter::write($second->quilt))
+        ->and(SheetWriter::write(SheetReader::quilt(SheetWriter::write($first->quilt))))->toBe(SheetWriter::write($first->quilt));
     foreach ($first->clues as $key => $clue) {
         $bytes = SheetWriter::write($clue);
-        expect(SheetWriter::write($second->clues[$key]))->toBe($bytes)->and(SheetWriter::write(SheetReader::clue($bytes)))->toBe($bytes);
+        expect(SheetWriter::write($second->clues[$key]))->toBe($bytes)
+            ->and(SheetWriter::write(SheetReader::clue($bytes)))->toBe($bytes);
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
@@ -191,9 +191,11 @@ it('cuts larger where it is asked to, and only what is trimmed', function (): vo
 
     // Finished 3: 3⅞ by rule, 4 oversize; eight at a time 7¾ and 8.
     expect($cut(MethodChoices::defaults()))->toBe('31/8')->and($cut($choices))->toBe('4')
-        ->and($cut(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('31/4')->and($cut($choices->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('8')
+        ->and($cut(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('31/4')
+        ->and($cut($choices->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('8')
         ->and($cut($choices->withOversize(UnitKind::HalfSquareTriangle, false)))->toBe('31/8')
-        ->and($choices->signature())->toBe('hst:+')->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
+        ->and($choices->signature())->toBe('hst:+')
+        ->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
         ->and(unitOf(UnitKind::FourPatch, Length::inches(3), 2)->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse();
 });
 
@@ -208,7 +210,8 @@ it('computes a metric design by millimetres', function (): void {
 
     // 8 + 0.75 · (2 + √2) = 10.5607 cm, cut at 10.6; 4¼ in when it is read in inches.
     expect($design->room->isMetric())->toBeTrue()->and($design->room->notation())->toBe(Notation::Centimetres)
-        ->and(Notation::Centimetres->print($piece->width->in(Notation::Centimetres)))->toBe('10.6')->and(Notation::Fractions->print($piece->width->in(Notation::Fractions)))->toBe('4¼')
+        ->and(Notation::Centimetres->print($piece->width->in(Notation::Centimetres)))->toBe('10.6')
+        ->and(Notation::Fractions->print($piece->width->in(Notation::Fractions)))->toBe('4¼')
         ->and(array_filter(Proof::of($design), fn (Finding $finding): bool => in_array($finding->code, ['off-mark', 'unfriendly-size', 'unfriendly-size-near'], true)))->toBe([]);
 });
 
@@ -229,7 +232,10 @@ it('lays cut shapes on mats, none over another, none over the edge', function (U
                 $x = array_map(fn ($corner): float => $corner->x->toFloat(), $shape->corners);
                 $y = array_map(fn ($corner): float => $corner->y->toFloat(), $shape->corners);
                 [$left, $top, $right, $bottom] = [min($x), min($y), max($x), max($y)];
-                expect($left)->toBeGreaterThan(0)->and($top)->toBeGreaterThan(0)->and($right)->toBeLessThan(24)->and($bottom)->toBeLessThan(24);
+                expect($left)->toBeGreaterThan(0)
+                    ->and($top)->toBeGreaterThan(0)
+                    ->and($right)->toBeLessThan(24)
+                    ->and($bottom)->toBeLessThan(24);
                 foreach ($boxes as [$l, $t, $r, $b]) {
                     expect($right <= $l || $left >= $r || $bottom <= $t || $top >= $b)->toBeTrue();
                 }

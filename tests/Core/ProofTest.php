@@ -122,8 +122,11 @@ it('says which pieces a trimmed block would lose from', function (): void {
     $change['blocks'][0]['stated'] = ['unfinished' => ['width' => '8 1/2', 'height' => '3 1/4']];
     $small = marks($change)['stated-too-small'];
 
-    expect($large->lengths['width']->encode())->toBe('35/4')->and($small->lengths['off_width']->encode())->toBe('1/8')->and($small->lengths['off_height']->encode())->toBe('0')
-        ->and($small->place)->toBe('/blocks/0/stated/unfinished')->and($small->names['pieces'])->toContain('Side');
+    expect($large->lengths['width']->encode())->toBe('35/4')
+        ->and($small->lengths['off_width']->encode())->toBe('1/8')
+        ->and($small->lengths['off_height']->encode())->toBe('0')
+        ->and($small->place)->toBe('/blocks/0/stated/unfinished')
+        ->and($small->names['pieces'])->toContain('Side');
 });
 
 it('finds sizes whose cuts miss the marks, and the sizes that do not', function (): void {
@@ -135,7 +138,8 @@ it('finds sizes whose cuts miss the marks, and the sizes that do not', function 
     $finding = marks($design('10'))['unfriendly-size-near'];
 
     expect($finding->place)->toBe('/sizes/0')->and($finding->lengths['exact']->encode())->toBe('23/6')
-        ->and($finding->lengths['lower']->encode())->toBe('39/4')->and($finding->lengths['higher']->encode())->toBe('21/2')
+        ->and($finding->lengths['lower']->encode())->toBe('39/4')
+        ->and($finding->lengths['higher']->encode())->toBe('21/2')
         ->and(marks($design('10 1/2')))->not->toHaveKeys(['unfriendly-size-near', 'unfriendly-size', 'off-mark'])
         ->and(marks($design('10')))->toHaveKey('off-mark');
 });
@@ -158,7 +162,9 @@ it('scales squares and triangles as they were cut and measured', function (array
     $square = unitOf(UnitKind::Square, $block->dividedBy($grid), 1)->making(Method::Plain, roomOf($given['seam']))->pieces[0];
     $triangles = unitOf(UnitKind::HalfSquareTriangle, $block->dividedBy($grid), 2)->making(Method::HstTwo, roomOf($given['seam']))->pieces[0];
 
-    expect(exactly($square))->toBe($expect['square_cut_exact'])->and(exactly($triangles))->toBe($expect['hst_cut_exact'])->and(byRule($triangles))->toBe(ruled($expect['hst_cut_rule']))
+    expect(exactly($square))->toBe($expect['square_cut_exact'])
+        ->and(exactly($triangles))->toBe($expect['hst_cut_exact'])
+        ->and(byRule($triangles))->toBe(ruled($expect['hst_cut_rule']))
         ->and($square->width->exact->isMultipleOf(Length::fraction(1, 8)))->toBe($expect['square_on_eighth']);
 })->with(fn (): array => referenceCases('scaling'));
 
@@ -198,5 +204,6 @@ it('keeps Kitchen Garden and the library free of errors, and words for every fin
             $codes[$finding->code] = $finding->severity;
         }
     }
-    expect(array_filter($codes, fn (Severity $severity): bool => $severity === Severity::Error))->toBe([])->and($codes)->toHaveKey('mirrored-pieces');
+    expect(array_filter($codes, fn (Severity $severity): bool => $severity === Severity::Error))->toBe([])
+        ->and($codes)->toHaveKey('mirrored-pieces');
 });

@@ -42,7 +42,8 @@ it('repeats its pattern over any number of blocks', function (int $columns, int 
     ]);
     $layout = SizedDesign::of($design, 's')->layout;
 
-    expect($layout->blockCounts)->toBe(array_filter(['b-one' => $first, 'b-two' => $second]))->and($layout->placements)->toHaveCount($columns * $rows)
+    expect($layout->blockCounts)->toBe(array_filter(['b-one' => $first, 'b-two' => $second]))
+        ->and($layout->placements)->toHaveCount($columns * $rows)
         ->and($layout->perimeter->encode())->toBe((string) (6 * ($columns + $rows)));
 })->with([[1, 1, 1, 0], [2, 2, 2, 2], [3, 3, 5, 4], [5, 7, 18, 17], [4, 5, 10, 10]]);
 
@@ -83,7 +84,9 @@ it('keeps upright and level sashes apart where blocks are not square', function 
     ]), 's');
 
     expect(Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['name' => 'Paths', 'width' => '1', 'fabric' => 'f-b', 'cornerstones' => 'f-c', 'cornerstone_name' => 'Stones']]]), 's')->unitNames)->toMatchArray(['sashes' => 'Paths', 'cornerstones' => 'Stones'])
-        ->and($sheet->unitCounts['sashes'])->toBe(3)->and($sheet->unitCounts['level-sashes'])->toBe(4)->and($sheet->finished->encode())->toBe('7 x 20');
+        ->and($sheet->unitCounts['sashes'])->toBe(3)
+        ->and($sheet->unitCounts['level-sashes'])->toBe(4)
+        ->and($sheet->finished->encode())->toBe('7 x 20');
 });
 
 it('sets blocks on point as they were laid out and counted', function (array $given, array $expect): void {
@@ -98,9 +101,12 @@ it('sets blocks on point as they were laid out and counted', function (array $gi
     $sheet = Compiler::quiltSheet($design, 's');
     $squares = array_map(fn ($task): int => $task->quantity($task->making->pieces[0]), Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks);
 
-    expect($sheet->finished->width->toDecimal(6))->toBe($expect['finished_w_exact'])->and($sheet->finished->height->toDecimal(6))->toBe($expect['finished_h_exact'])
-        ->and($sheet->blockCounts['b-one'])->toBe($expect['main_blocks'])->and($sheet->blockCounts['b-two'] ?? 0)->toBe($expect['alternate_blocks'])
-        ->and($sheet->unitCounts['side-triangles'] ?? 0)->toBe($expect['side_triangles'])->and($sheet->unitCounts['corner-triangles'])->toBe($expect['corner_triangles'])
+    expect($sheet->finished->width->toDecimal(6))->toBe($expect['finished_w_exact'])
+        ->and($sheet->finished->height->toDecimal(6))->toBe($expect['finished_h_exact'])
+        ->and($sheet->blockCounts['b-one'])->toBe($expect['main_blocks'])
+        ->and($sheet->blockCounts['b-two'] ?? 0)->toBe($expect['alternate_blocks'])
+        ->and($sheet->unitCounts['side-triangles'] ?? 0)->toBe($expect['side_triangles'])
+        ->and($sheet->unitCounts['corner-triangles'])->toBe($expect['corner_triangles'])
         ->and(array_sum($squares))->toBe($expect['side_squares'] + $expect['corner_squares'])
         ->and(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-6);
 })->with(fn (): array => referenceCases('on_point_layout'));
@@ -112,7 +118,9 @@ it('leaves the edge of an on-point quilt in points, and binds all of them', func
     ]), 's');
 
     // Two across and three down: 4 · (2 + 3 − 1) sides of 3 in.
-    expect($sheet->perimeter->encode())->toBe('48')->and($sheet->frame)->toBe([])->and($sheet->placements[0]->turn)->toBe(45);
+    expect($sheet->perimeter->encode())->toBe('48')
+        ->and($sheet->frame)->toBe([])
+        ->and($sheet->placements[0]->turn)->toBe(45);
 });
 
 it('leaves places empty, so that the outline is no rectangle', function (): void {
@@ -128,7 +136,8 @@ it('pieces a border from a unit, its corners from another', function (): void {
 
     // Sides of 12 and 18 hold 4 and 6 units of 3: 20 in all, beside 2 in each of 6 blocks; the corners are four plain squares beside two in each block.
     expect($sheet->unitCounts['u-hst'])->toBe(12 + 20)->and($sheet->unitCounts['u-plain'])->toBe(12 + 4)
-        ->and($sheet->finished->encode())->toBe('18 x 24')->and(drawnArea($sheet))->toEqualWithDelta(18 * 24, 1e-9)
+        ->and($sheet->finished->encode())->toBe('18 x 24')
+        ->and(drawnArea($sheet))->toEqualWithDelta(18 * 24, 1e-9)
         ->and($sheet->unitNames['u-hst'])->toBe('Triangle square');
 });
 
@@ -138,7 +147,8 @@ it('says which plain border would make a pieced one fit', function (): void {
     ]]]));
 
     // 14 is not a number of threes; half an inch more on each side makes it 15.
-    expect($error->pointer)->toBe('/sizes/0')->and($error->problem)->toContain('do not fill a side of 14.000')->toContain('A plain border of 0.500 inside it would make 5 of them fit');
+    expect($error->pointer)->toBe('/sizes/0')
+        ->and($error->problem)->toContain('do not fill a side of 14.000')->toContain('A plain border of 0.500 inside it would make 5 of them fit');
 });
 
 it('refuses settings that do not come out', function (array $change, string $pointer, string $words): void {
@@ -198,8 +208,10 @@ it('adds up over sizes and counts seams', function (): void {
     }
     expect($sheets[2]->unitCounts)->toHaveCount(2)
         // One block: a seam in each of two triangle squares, three between four parts. 2 · 3√2 and 6 + 6 inches.
-        ->and($sheets[0]->effort->seams)->toBe(5)->and($sheets[0]->effort->seamLength)->toEqualWithDelta(6 * sqrt(2) + 12, 1e-5)
-        ->and($sheets[1]->effort->seams)->toBe(11)->and($sheets[1]->effort->seamLength)->toEqualWithDelta(2 * (6 * sqrt(2) + 12) + 6, 1e-5)
+        ->and($sheets[0]->effort->seams)->toBe(5)
+        ->and($sheets[0]->effort->seamLength)->toEqualWithDelta(6 * sqrt(2) + 12, 1e-5)
+        ->and($sheets[1]->effort->seams)->toBe(11)
+        ->and($sheets[1]->effort->seamLength)->toEqualWithDelta(2 * (6 * sqrt(2) + 12) + 6, 1e-5)
         ->and($sheets[2]->effort->minutes)->toBeGreaterThan($sheets[0]->effort->minutes);
 });
 

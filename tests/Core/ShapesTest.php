@@ -51,15 +51,19 @@ it('prints a grid of which every cell gives two units', function (): void {
 
     expect($making->pieces[0]->width->exact->equals($cell->times(2)))->toBeTrue()
         ->and($making->pieces[0]->length?->exact->equals($cell->times(3)))->toBeTrue()
-        ->and($making->unitsAtATime())->toBe(12)->and($making->batches(25))->toBe(3)->and($making->spares(25))->toBe(11)
-        ->and($making->pieces[0]->sewLines)->toHaveCount(12)->and($making->pieces[0]->cutLines)->toHaveCount(9);
+        ->and($making->unitsAtATime())->toBe(12)
+        ->and($making->batches(25))->toBe(3)
+        ->and($making->spares(25))->toBe(11)
+        ->and($making->pieces[0]->sewLines)->toHaveCount(12)
+        ->and($making->pieces[0]->cutLines)->toHaveCount(9);
 });
 
 it('cuts right triangles of unequal legs', function (array $given, array $expect): void {
     [$a, $b] = [Length::parse($given['finished_a']), Length::parse($given['finished_b'])];
     [$across, $down] = RightTriangleCut::rectangle($a, $b, Length::parse($given['seam']));
 
-    expect($across->exact->toFloat())->toEqualWithDelta((float) $expect['cut_a_exact'], 2e-5)->and($down->exact->toFloat())->toEqualWithDelta((float) $expect['cut_b_exact'], 2e-5)
+    expect($across->exact->toFloat())->toEqualWithDelta((float) $expect['cut_a_exact'], 2e-5)
+        ->and($down->exact->toFloat())->toEqualWithDelta((float) $expect['cut_b_exact'], 2e-5)
         ->and($across->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_a_rule']))
         ->and($down->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_b_rule']))
         ->and(RightTriangleCut::miss($a, $b, Length::parse($given['seam']))->exact->toDecimal(6))->toBe($expect['seam_misses_raw_corner_by_exact'])
@@ -70,7 +74,9 @@ it('knows which right triangles it can say exactly', function (): void {
     [$exact] = RightTriangleCut::rectangle(Length::inches(5), Length::inches(12), Length::fraction(1, 4));
     [$about] = RightTriangleCut::rectangle(Length::inches(1), Length::inches(2), Length::fraction(1, 4));
 
-    expect($exact->approximate)->toBeFalse()->and($exact->exact->encode())->toBe('45/8')->and($about->approximate)->toBeTrue();
+    expect($exact->approximate)->toBeFalse()
+        ->and($exact->exact->encode())->toBe('45/8')
+        ->and($about->approximate)->toBeTrue();
 });
 
 it('cuts a quarter circle with both curves about the finished corner', function (array $given, array $expect): void {
@@ -101,19 +107,26 @@ it('cuts 60° diamonds, triangles and half triangles from strips', function (): 
         $usable = Length::parse($given['usable_length']);
         $pointed = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Pointed)->pieces[0];
         $blunt = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Blunt)->pieces[0];
-        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
-            ->and(lengthOf($pointed))->toBe($expect['cut_side_exact'])->and(lengthOf($blunt))->toBe($expect['cut_side_exact'])
+        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])
+            ->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
+            ->and(lengthOf($pointed))->toBe($expect['cut_side_exact'])
+            ->and(lengthOf($blunt))->toBe($expect['cut_side_exact'])
             ->and($blunt->outline?->corners[1]->x->minus($blunt->outline->corners[0]->x)->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
-            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt']);
+            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])
+            ->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt']);
     }
     foreach (referenceCases('half_equilateral_triangle') as [$given, $expect]) {
         $usable = Length::parse($given['usable_length']);
         $pointed = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Pointed)->pieces[0];
         $blunt = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Blunt)->pieces[0];
-        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
-            ->and(lengthOf($pointed))->toBe($expect['cut_short_leg_exact'])->and($pointed->advance?->exact->toDecimal(6))->toBe($expect['pair_length_pointed_exact'])
-            ->and($blunt->advance?->exact->toDecimal(6))->toBe($expect['pair_length_blunt_exact'])->and($blunt->outline?->corners[2]->x->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
-            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt'])
+        expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])
+            ->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
+            ->and(lengthOf($pointed))->toBe($expect['cut_short_leg_exact'])
+            ->and($pointed->advance?->exact->toDecimal(6))->toBe($expect['pair_length_pointed_exact'])
+            ->and($blunt->advance?->exact->toDecimal(6))->toBe($expect['pair_length_blunt_exact'])
+            ->and($blunt->outline?->corners[2]->x->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
+            ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])
+            ->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt'])
             ->and($pointed->chiral)->toBeTrue();
     }
 });
@@ -134,7 +147,8 @@ it('cuts an eight-pointed star', function (array $given, array $expect): void {
         ->and(exactly(pieceOf($making, 'side')))->toBe($expect['side_triangle_square_cut_twice_exact'])
         ->and(byRule(pieceOf($making, 'side')))->toBe(ruled($expect['side_triangle_square_cut_twice_rule']))
         ->and(pieceOf($making, 'side')->quantity(1))->toBe($expect['side_triangle_squares'])
-        ->and(pieceOf($making, 'first')->grain())->toBe(Grain::AlongStrip)->and(pieceOf($making, 'side')->grain())->toBe(Grain::LongEdge);
+        ->and(pieceOf($making, 'first')->grain())->toBe(Grain::AlongStrip)
+        ->and(pieceOf($making, 'side')->grain())->toBe(Grain::LongEdge);
 })->with(fn (): array => referenceCases('eight_point_star'));
 
 it('sews strip sets of any strips', function (array $given, array $expect): void {
@@ -164,8 +178,12 @@ it('cuts setting triangles with the straight grain outside', function (array $gi
     $side = SettingTriangle::side($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
     $corner = SettingTriangle::corner($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
 
-    expect(exactly($side))->toBe($expect['side_square_cut_twice_exact'])->and(byRule($side))->toBe(ruled($expect['side_square_cut_twice_rule']))->and($side->yield)->toBe($expect['side_per_square'])
-        ->and(exactly($corner))->toBe($expect['corner_square_cut_once_exact'])->and(byRule($corner))->toBe(ruled($expect['corner_square_cut_once_rule']))->and($corner->yield)->toBe($expect['corner_per_square'])
+    expect(exactly($side))->toBe($expect['side_square_cut_twice_exact'])
+        ->and(byRule($side))->toBe(ruled($expect['side_square_cut_twice_rule']))
+        ->and($side->yield)->toBe($expect['side_per_square'])
+        ->and(exactly($corner))->toBe($expect['corner_square_cut_once_exact'])
+        ->and(byRule($corner))->toBe(ruled($expect['corner_square_cut_once_rule']))
+        ->and($corner->yield)->toBe($expect['corner_per_square'])
         ->and($side->grain())->toBe(Grain::LongEdge)->and($corner->grain())->toBe(Grain::ShortEdges);
 })->with(fn (): array => referenceCases('setting_triangles'));
 
@@ -186,7 +204,8 @@ it('sews and flips corners on rectangles of any proportion', function (array $gi
     $unit = UnitFactory::make(UnitKind::Corners, new Size($width, $height), fabrics(2), UnitOptions::corners(['top-left' => $height, 'top-right' => $height]));
     $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
 
-    expect(lengthOf(pieceOf($making, 'base')))->toBe($expect['rectangle_w_exact'])->and(exactly(pieceOf($making, 'base')))->toBe($expect['rectangle_h_exact'])
+    expect(lengthOf(pieceOf($making, 'base')))->toBe($expect['rectangle_w_exact'])
+        ->and(exactly(pieceOf($making, 'base')))->toBe($expect['rectangle_h_exact'])
         ->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['square_exact']);
 })->with(fn (): array => array_values(array_filter(
     referenceCases('geese_stitch_and_flip'),
@@ -212,7 +231,8 @@ it('cuts a strip set into two different triangles, the strip at the tip wider', 
     $leg = Length::parse('4 1/2')->plus(Length::root2(1, 4));
     $sewn = Length::sum(array_map(fn (string $id): Length => pieceOf($making, $id)->width->exact, ['strip-1', 'strip-2']))->minus(Length::fraction(1, 2));
 
-    expect($sewn->equals($leg))->toBeTrue()->and(pieceOf($making, 'square')->width->exact->equals($leg))->toBeTrue()
+    expect($sewn->equals($leg))->toBeTrue()
+        ->and(pieceOf($making, 'square')->width->exact->equals($leg))->toBeTrue()
         ->and(array_map(fn (Length $width): string => $width->encode(), $unit->twin(Length::fraction(1, 4))))->toBe(['12+1r2/4', '4-1r2/4'])
         // ⌊39½ / 4.8536⌋ = 8 squares a set, one of these triangles from each.
         ->and($making->pieces[0]->yield)->toBe(8)->and($making->batches(17))->toBe(3)
@@ -225,7 +245,8 @@ it('turns left and right pieces over with their unit', function (UnitKind $kind)
         $made = $right->make()->making($method, roomOf('1/4'));
         $mirrored = $right->mirror()->make()->making($method, roomOf('1/4'));
         foreach ($made->pieces as $index => $piece) {
-            expect($mirrored->pieces[$index]->mirrored)->toBe($piece->chiral ? ! $piece->mirrored : $piece->mirrored)->and($mirrored->pieces[$index]->width->encode())->toBe($piece->width->encode());
+            expect($mirrored->pieces[$index]->mirrored)->toBe($piece->chiral ? ! $piece->mirrored : $piece->mirrored)
+                ->and($mirrored->pieces[$index]->width->encode())->toBe($piece->width->encode());
         }
     }
     $again = $right->mirror()->mirror()->make();
@@ -250,7 +271,8 @@ it('moves every straight edge out by the seam, as an offsetting of its own does'
             }
             $independent = movedOut($patch->outline, $allowance->toFloat());
             foreach (CutShape::of($patch->outline, $allowance)->corners as $index => [$x, $y]) {
-                expect($x)->toEqualWithDelta($independent[$index][0], 1e-9)->and($y)->toEqualWithDelta($independent[$index][1], 1e-9);
+                expect($x)->toEqualWithDelta($independent[$index][0], 1e-9)
+                    ->and($y)->toEqualWithDelta($independent[$index][1], 1e-9);
             }
         }
     }
@@ -289,11 +311,13 @@ it('says what must be read at each stage', function (): void {
     $courses = array_values(array_filter($cabin->steps, fn ($step): bool => $step->code === 'log_cabin.check'));
     expect(array_map(fn ($step): string => $step->measures['unfinished']->exact->encode(), $courses))->toBe(['9/2', '13/2', '17/2', '21/2', '25/2'])
         // The last log of the last course runs the whole length.
-        ->and(pieceOf($cabin, 'log-5-4')->length?->exact->encode())->toBe('25/2')->and(pieceOf($cabin, 'log-1-1')->length?->exact->encode())->toBe('5/2');
+        ->and(pieceOf($cabin, 'log-5-4')->length?->exact->encode())->toBe('25/2')
+        ->and(pieceOf($cabin, 'log-1-1')->length?->exact->encode())->toBe('5/2');
 
     $set = UnitFactory::make(UnitKind::Strips, new Size(Length::inches(6), Length::inches(3)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]))->making(Method::StripsSets, roomOf('1/4'));
     // An outer strip cut 1½ reads 1¼ after its one seam, an inner one cut 2½ reads 2.
-    expect($set->steps[1]->measures['edge']->exact->encode())->toBe('5/4')->and($set->steps[1]->measures['finished']->exact->encode())->toBe('2');
+    expect($set->steps[1]->measures['edge']->exact->encode())->toBe('5/4')
+        ->and($set->steps[1]->measures['finished']->exact->encode())->toBe('2');
 });
 
 it('finds pieces of one shape, and keeps mirror images apart', function (): void {
@@ -312,9 +336,13 @@ it('says what a method asks of the cloth', function (): void {
     }
     // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen come out, and four
     // of them are over.
-    expect($offers['hst:two'])->toBe([178, 3, '31/8'])->and($offers['hst:eight'][0])->toBe(238)->and($offers['hst:eight'][2])->toBe('31/4')->and($offers['hst:eight'][1])->toBeGreaterThan(59)
+    expect($offers['hst:two'])->toBe([178, 3, '31/8'])
+        ->and($offers['hst:eight'][0])->toBe(238)
+        ->and($offers['hst:eight'][2])->toBe('31/4')
+        ->and($offers['hst:eight'][1])->toBeGreaterThan(59)
         ->and($offers['hst:strip'][2])->toBe('7/2')
-        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->mostLayers())->toBe(4)->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->needsFacesUp())->toBeFalse()
+        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->mostLayers())->toBe(4)
+        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->needsFacesUp())->toBeFalse()
         ->and(unitOf(UnitKind::Kite, Length::inches(4), 2)->making(Method::KiteTemplate, roomOf('1/4'))->pieces[0]->mostLayers())->toBe(2);
 });
 
@@ -335,7 +363,8 @@ it('reads the parts of a row after one seam', function (): void {
     $steps = Dew\Core\Plan\Compiler::clueSheet($design, 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->making->steps;
     [$edge] = array_values(array_filter($steps, fn ($step): bool => $step->code === 'block.edge'));
 
-    expect($edge->measures['edge']->exact->encode())->toBe('13/4')->and($edge->measures['inner']->exact->encode())->toBe('3');
+    expect($edge->measures['edge']->exact->encode())->toBe('13/4')
+        ->and($edge->measures['inner']->exact->encode())->toBe('3');
 });
 
 it('leaves nothing standing out where tips are blunted', function (): void {

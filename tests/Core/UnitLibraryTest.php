@@ -33,23 +33,30 @@ it('cuts quarter triangles and hourglasses as they were cut and measured', funct
 it('cuts a half and two quarters as they were cut and measured', function (array $given, array $expect): void {
     $making = unitOf(UnitKind::HalfAndQuarters, Length::parse($given['finished']), 3)->making(Method::HalfAndQuartersTriangles, roomOf($given['seam']));
 
-    expect(exactly(pieceOf($making, 'half')))->toBe($expect['half_square_exact'])->and(byRule(pieceOf($making, 'half')))->toBe(ruled($expect['half_square_rule']))
-        ->and(exactly(pieceOf($making, 'top')))->toBe($expect['quarter_square_exact'])->and(byRule(pieceOf($making, 'left')))->toBe(ruled($expect['quarter_square_rule']));
+    expect(exactly(pieceOf($making, 'half')))->toBe($expect['half_square_exact'])
+        ->and(byRule(pieceOf($making, 'half')))->toBe(ruled($expect['half_square_rule']))
+        ->and(exactly(pieceOf($making, 'top')))->toBe($expect['quarter_square_exact'])
+        ->and(byRule(pieceOf($making, 'left')))->toBe(ruled($expect['quarter_square_rule']));
 })->with(fn (): array => referenceCases('half_and_two_quarters'));
 
 it('cuts flying geese without waste as they were cut and measured', function (array $given, array $expect): void {
     $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseNoWaste, roomOf($given['seam']));
 
-    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['big_square_exact'])->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['big_square_rule']))
-        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['small_square_exact'])->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['small_square_rule']))
-        ->and($making->unitsAtATime())->toBe($expect['yield'])->and(pieceOf($making, 'sky')->quantity($expect['yield']))->toBe($expect['small_squares']);
+    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['big_square_exact'])
+        ->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['big_square_rule']))
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['small_square_exact'])
+        ->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['small_square_rule']))
+        ->and($making->unitsAtATime())->toBe($expect['yield'])
+        ->and(pieceOf($making, 'sky')->quantity($expect['yield']))->toBe($expect['small_squares']);
 })->with(fn (): array => referenceCases('geese_no_waste'));
 
 it('sews and flips flying geese as they were cut and measured', function (array $given, array $expect): void {
     $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseFlip, roomOf($given['seam']));
 
-    expect(pieceOf($making, 'goose')->length?->exact->toDecimal(6))->toBe($expect['rectangle_w_exact'])->and(exactly(pieceOf($making, 'goose')))->toBe($expect['rectangle_h_exact'])
-        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['square_exact'])->and(pieceOf($making, 'sky')->quantity(1))->toBe($expect['squares']);
+    expect(pieceOf($making, 'goose')->length?->exact->toDecimal(6))->toBe($expect['rectangle_w_exact'])
+        ->and(exactly(pieceOf($making, 'goose')))->toBe($expect['rectangle_h_exact'])
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['square_exact'])
+        ->and(pieceOf($making, 'sky')->quantity(1))->toBe($expect['squares']);
 })->with(fn (): array => array_values(array_filter(
     referenceCases('geese_stitch_and_flip'),
     fn (array $case): bool => Length::parse($case[0]['finished_w'])->equals(Length::parse($case[0]['finished_h'])->times(2)),
@@ -58,9 +65,12 @@ it('sews and flips flying geese as they were cut and measured', function (array 
 it('cuts triangles for flying geese as they were cut and measured', function (array $given, array $expect): void {
     $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseTriangles, roomOf($given['seam']));
 
-    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['goose_square_cut_twice_exact'])->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['goose_square_cut_twice_rule']))
-        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['sky_square_cut_once_exact'])->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['sky_square_cut_once_rule']))
-        ->and(pieceOf($making, 'goose')->yield)->toBe($expect['goose_triangles_per_square'])->and(pieceOf($making, 'sky')->yield)->toBe($expect['sky_triangles_per_square']);
+    expect(exactly(pieceOf($making, 'goose')))->toBe($expect['goose_square_cut_twice_exact'])
+        ->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['goose_square_cut_twice_rule']))
+        ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['sky_square_cut_once_exact'])
+        ->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['sky_square_cut_once_rule']))
+        ->and(pieceOf($making, 'goose')->yield)->toBe($expect['goose_triangles_per_square'])
+        ->and(pieceOf($making, 'sky')->yield)->toBe($expect['sky_triangles_per_square']);
 })->with(fn (): array => referenceCases('geese_cut_triangles'));
 
 it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
@@ -68,14 +78,17 @@ it('sews and flips corners as they were cut and measured', function (array $give
     $unit = UnitFactory::make(UnitKind::Corners, Size::square($side), fabrics(2), UnitOptions::corners(['top-left' => Length::parse($given['finished_leg'])]));
     $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
 
-    expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['corner_square_exact']);
+    expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])
+        ->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['corner_square_exact']);
 })->with(fn (): array => referenceCases('stitch_and_flip_corner'));
 
 it('cuts a square in a square as it was cut and measured, the centre never too large', function (array $given, array $expect): void {
     $making = unitOf(UnitKind::SquareInSquare, Length::parse($given['finished']), 2)->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
 
-    expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])->and(byRule(pieceOf($making, 'centre')))->toBe(ruled($expect['centre_square_down_eighth']))
-        ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_cut_once_exact'])->and(byRule(pieceOf($making, 'corner')))->toBe(ruled($expect['corner_square_cut_once_rule']))
+    expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])
+        ->and(byRule(pieceOf($making, 'centre')))->toBe(ruled($expect['centre_square_down_eighth']))
+        ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_cut_once_exact'])
+        ->and(byRule(pieceOf($making, 'corner')))->toBe(ruled($expect['corner_square_cut_once_rule']))
         ->and(pieceOf($making, 'corner')->quantity(1))->toBe($expect['corner_squares']);
 })->with(fn (): array => referenceCases('square_in_square'));
 
@@ -108,7 +121,9 @@ it('doubles every finished length when a unit is doubled, and halves it back', f
     $encode = fn (Unit $unit): array => array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
     foreach ($spec->make()->patches() as $index => $patch) {
         $larger = $spec->scaled(2, 1)->make()->patches()[$index];
-        expect($corners($larger->outline, 1))->toBe($corners($patch->outline, 2))->and($radii($larger->outline, 1))->toBe($radii($patch->outline, 2))->and($larger->slot)->toBe($patch->slot);
+        expect($corners($larger->outline, 1))->toBe($corners($patch->outline, 2))
+            ->and($radii($larger->outline, 1))->toBe($radii($patch->outline, 2))
+            ->and($larger->slot)->toBe($patch->slot);
     }
     expect($encode($spec->scaled(2, 1)->scaled(1, 2)->make()))->toBe($encode($spec->make()));
 })->with(array_values(array_filter(

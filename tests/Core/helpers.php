@@ -264,3 +264,8 @@ function refusal(string $json): DesignException
     }
     throw new LogicException('It was read.');
 }
+
+function designFile(string $name): string
+{
+    return (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
+}

@@ -21,7 +21,8 @@ it('makes join codes that can be read aloud, and no two alike', function (): voi
     $codes = array_map(fn (): string => Invitation::newCode(), range(1, 300));
     expect(array_unique($codes))->toHaveCount(300);
     foreach ($codes as $code) {
-        expect($code)->toMatch('/^[ACDEFGHJKLMNPQRTUVWXY34679]{8}$/')->and(Invitation::tidy(' '.strtolower(substr($code, 0, 4)).' - '.substr($code, 4)))->toBe($code);
+        expect($code)->toMatch('/^[ACDEFGHJKLMNPQRTUVWXY34679]{8}$/')
+            ->and(Invitation::tidy(' '.strtolower(substr($code, 0, 4)).' - '.substr($code, 4)))->toBe($code);
     }
 });
 
@@ -41,7 +42,8 @@ it('knows the four states of a clue', function (?string $release, ?string $withd
     $clue = $this->clue($this->quiltAlong(), 1);
     $clue->forceFill(['release_at' => $release, 'withdrawn_at' => $withdrawn, 'zone' => 'UTC'])->save();
 
-    expect($clue->fresh()->state())->toBe($state)->and($clue->quiltAlong->clues()->released()->count())->toBe($state === ClueState::Released ? 1 : 0);
+    expect($clue->fresh()->state())->toBe($state)
+        ->and($clue->quiltAlong->clues()->released()->count())->toBe($state === ClueState::Released ? 1 : 0);
 })->with([
     [null, null, ClueState::Draft], ['2027-03-01 12:00:01', null, ClueState::Scheduled], ['2027-03-01 12:00:00', null, ClueState::Released],
     ['2027-02-01 12:00:00', '2027-02-02 12:00:00', ClueState::Withdrawn], [null, '2027-02-02 12:00:00', ClueState::Withdrawn],
@@ -66,7 +68,9 @@ it('opens a scheduled clue now, and forgets the hour it had', function (): void 
     expect($clue->state())->toBe(ClueState::Scheduled);
     $schedule->now($clue);
 
-    expect($clue->state())->toBe(ClueState::Released)->and($clue->zone)->toBe('Europe/Dublin')->and($clue->release_at?->diffInSeconds(now()))->toBeLessThan(5.0);
+    expect($clue->state())->toBe(ClueState::Released)
+        ->and($clue->zone)->toBe('Europe/Dublin')
+        ->and($clue->release_at?->diffInSeconds(now()))->toBeLessThan(5.0);
     $at = $clue->release_at;
     $this->travel(1)->hours();
     $schedule->now($clue);
@@ -102,7 +106,8 @@ it('lists what somebody hosts and what she makes, each once', function (): void 
     $helper = $this->person($quilt, Role::Helper);
     $project = $this->project($quilt, user: $helper);
     $page = $this->actingAs($helper)->get('/home')->assertOk()->assertSee('You host')->assertSee('You make')->assertSee('helper');
-    expect(substr_count((string) $page->getContent(), "/q/{$project->id}"))->toBe(1)->and(substr_count((string) $page->getContent(), "/host/{$quilt->slug}"))->toBe(1);
+    expect(substr_count((string) $page->getContent(), "/q/{$project->id}"))->toBe(1)
+        ->and(substr_count((string) $page->getContent(), "/host/{$quilt->slug}"))->toBe(1);
     $this->actingAs(User::factory()->create())->get('/home')->assertSee('You are not in a quilt-along yet')->assertDontSee('You host');
     $this->get('/')->assertRedirect('/home');
 });

@@ -60,7 +60,8 @@ it('sends a link to choose a new password, which works once and signs other devi
     $token = basename((string) parse_url($link, PHP_URL_PATH));
     $given = ['token' => $token, 'email' => 'mara@rivers.example', 'password' => 'another-long-one', 'password_confirmation' => 'another-long-one'];
     $this->post('/reset-password', $given)->assertRedirect('/sign-in');
-    expect(Hash::check('another-long-one', $user->refresh()->password))->toBeTrue()->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
+    expect(Hash::check('another-long-one', $user->refresh()->password))->toBeTrue()
+        ->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
     $this->post('/reset-password', $given)->assertSessionHasErrors('email');
 });
 
@@ -94,7 +95,9 @@ it('deletes an account with everything in it', function (): void {
     $this->actingAs($project->user)->delete('/account', ['password' => 'wrong'])->assertSessionHasErrorsIn('delete', ['password']);
     $this->delete('/account', ['password' => 'a-long-password'])->assertRedirect('/');
     $this->assertGuest();
-    expect(User::query()->count())->toBe(0)->and(Project::query()->count())->toBe(0)->and(DB::table('taps')->count())->toBe(0);
+    expect(User::query()->count())->toBe(0)
+        ->and(Project::query()->count())->toBe(0)
+        ->and(DB::table('taps')->count())->toBe(0);
 });
 
 it('does not pull a quilt-along from under its members', function (): void {
@@ -113,7 +116,8 @@ it('changes the password and signs other devices out', function (): void {
     $user = User::factory()->create();
     DB::table('sessions')->insert(['id' => 'other-device', 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
     $this->actingAs($user)->put('/account/password', ['current_password' => 'a-long-password', 'password' => 'a-longer-password', 'password_confirmation' => 'a-longer-password'])->assertSessionHas('status');
-    expect(Hash::check('a-longer-password', $user->refresh()->password))->toBeTrue()->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
+    expect(Hash::check('a-longer-password', $user->refresh()->password))->toBeTrue()
+        ->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
 });
 
 it('shows post to its addressee and to nobody else', function (): void {

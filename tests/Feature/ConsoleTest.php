@@ -21,7 +21,8 @@ it('prints the same bytes of data each time', function (): void {
 
         return Artisan::output();
     };
-    expect($print())->toBe($print())->and(json_decode($print(), true)['clues'][0]['tasks'][0]['count'])->toBe(200);
+    expect($print())->toBe($print())
+        ->and(json_decode($print(), true)['clues'][0]['tasks'][0]['count'])->toBe(200);
 });
 
 it('says what is wrong with what it was asked', function (array $asked, string $words): void {
@@ -63,7 +64,9 @@ it('draws one block, and says which there are', function (): void {
     $garden = database_path('designs/kitchen-garden.json');
     $this->artisan('dew:draw', ['file' => $garden, '--size' => 's-bed', '--block' => 'b-bee-bath', '--out' => $file])->assertSuccessful();
     $svg = simplexml_load_string((string) file_get_contents($file));
-    expect((string) $svg['viewBox'])->toBe('0 0 1500 1500')->and($svg->use)->toHaveCount(1)->and((string) file_get_contents($file))->toContain('A250 250 0 0 1');
+    expect((string) $svg['viewBox'])->toBe('0 0 1500 1500')
+        ->and($svg->use)->toHaveCount(1)
+        ->and((string) file_get_contents($file))->toContain('A250 250 0 0 1');
     unlink($file);
     $this->artisan('dew:draw', ['file' => $garden, '--size' => 's-bed', '--block' => 'b-none'])->expectsOutputToContain('b-seed-packet, b-cold-frame')->assertExitCode(2);
 });
@@ -75,7 +78,8 @@ it('writes cut shapes at true size, a mat to a file', function (): void {
     $this->artisan('dew:cutfile', ['file' => $garden, '--size' => 's-lap', '--unit' => 'u-bath', '--count' => '16', '--mat' => '12x24', '--out' => "$folder/bath.svg"])->assertSuccessful();
     $svg = simplexml_load_string((string) file_get_contents("$folder/bath.svg"));
     // 16 inner pieces of 2½ by 2½, four to a row; a hundred drawing units to the inch.
-    expect([(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']])->toBe(['12in', '24in', '0 0 1200 2400'])->and((string) $svg->title)->toBe('Sun');
+    expect([(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']])->toBe(['12in', '24in', '0 0 1200 2400'])
+        ->and((string) $svg->title)->toBe('Sun');
     $paths = 0;
     foreach (glob("$folder/*.svg") ?: [] as $file) {
         $paths += substr_count((string) file_get_contents($file), '<path ');

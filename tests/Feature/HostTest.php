@@ -24,7 +24,9 @@ it('schedules a clue by the wall clock of a named zone and moves it again', func
 
     $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-20', 'time' => '09:00', 'zone' => 'America/New_York']);
     $clue = $this->clue($this->quilt, 1);
-    expect($clue->release_at->toIso8601String())->toBe('2027-03-20T13:00:00+00:00')->and($clue->local_time)->toBe('09:00')->and($clue->zone)->toBe('America/New_York');
+    expect($clue->release_at->toIso8601String())->toBe('2027-03-20T13:00:00+00:00')
+        ->and($clue->local_time)->toBe('09:00')
+        ->and($clue->zone)->toBe('America/New_York');
     $this->get("{$this->base}/clues")->assertSee('value="2027-03-20"', false)->assertSee('Sat 20 Mar 2027, 09:00 New York time');
 });
 
@@ -128,5 +130,6 @@ it('mails members once when a clue opens, and not when it was taken back before 
     Queue::assertPushed(TellOfRelease::class, 1);
     $clue->forceFill(['withdrawn_at' => now()])->save();
     (new TellOfRelease($project->user_id, $clue->id))->handle();
-    expect(Post::query()->count())->toBe(1)->and(Clue::query()->whereKey($clue->id)->value('announced_at'))->not->toBeNull();
+    expect(Post::query()->count())->toBe(1)
+        ->and(Clue::query()->whereKey($clue->id)->value('announced_at'))->not->toBeNull();
 });

@@ -53,5 +53,6 @@ it('names the clue in the letter of its release, and leads to it', function (): 
 it('sends for real when it is told to', function (): void {
     config(['mail.default' => 'array']);
     Mail::to('mara@rivers.example')->send(new EmailChangedMail(User::factory()->create()));
-    expect(Mail::mailer('array')->getSymfonyTransport()->messages())->toHaveCount(1)->and(Post::query()->count())->toBe(0);
+    expect(Mail::mailer('array')->getSymfonyTransport()->messages())->toHaveCount(1)
+        ->and(Post::query()->count())->toBe(0);
 });

@@ -24,7 +24,9 @@ it('joins by a code, however it is typed, and picks up where sign-in left off', 
     $this->post('/register', ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'])->assertRedirect("/join/{$this->code}");
     $this->post("/join/{$this->code}", ['size' => 's-throw', 'colourway' => 'c-first-boat'])->assertRedirect();
     $project = Project::query()->firstOrFail();
-    expect($project->size_key)->toBe('s-throw')->and($project->name)->toBe('My Night Ferry')->and($project->user->roleIn($this->quilt))->toBe(Role::Member);
+    expect($project->size_key)->toBe('s-throw')
+        ->and($project->name)->toBe('My Night Ferry')
+        ->and($project->user->roleIn($this->quilt))->toBe(Role::Member);
 });
 
 it('refuses a size that does not exist and keeps what was chosen', function (): void {
@@ -39,7 +41,8 @@ it('offers somebody already in a second quilt, and makes it only when she says s
     $this->actingAs($project->user)->get("/join/{$this->code}")->assertSee(__('join.already_title'))->assertSee(__('join.second'));
     $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat'])->assertSessionHasErrors(['second' => __('join.already_in')]);
     $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat', 'second' => '1'])->assertRedirect();
-    expect($project->user->projects()->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])->and($project->user->memberships()->count())->toBe(1);
+    expect($project->user->projects()->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])
+        ->and($project->user->memberships()->count())->toBe(1);
 });
 
 it('keeps an owner an owner when she joins her own quilt-along', function (): void {

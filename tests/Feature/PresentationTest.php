@@ -71,20 +71,25 @@ it('tells the state of a clue by what was done in it', function (bool $released,
 it('puts the earliest unfinished clue into her hand, and the next dated one before her eyes', function (): void {
     $quilt = $this->quiltAlong();
     $project = $this->project($quilt, 's-crib');
-    expect(StitchLine::of($project)->current())->toBeNull()->and(StitchLine::of($project)->next())->toBeNull()->and(StitchLine::of($project)->drops)->toHaveCount(8);
+    expect(StitchLine::of($project)->current())->toBeNull()
+        ->and(StitchLine::of($project)->next())->toBeNull()
+        ->and(StitchLine::of($project)->drops)->toHaveCount(8);
 
     $this->release($quilt, 1);
     $this->release($quilt, 2);
     $this->clue($quilt, 5)->forceFill(['release_at' => now()->addDays(3), 'zone' => 'UTC'])->save();
     $this->clue($quilt, 3)->forceFill(['release_at' => now()->addDays(9), 'zone' => 'UTC'])->save();
     $line = StitchLine::of($project);
-    expect($line->current()?->number)->toBe(1)->and($line->next()?->number)->toBe(5)->and(array_filter($line->drops, fn ($drop): bool => $drop->url !== null))->toHaveCount(2)
+    expect($line->current()?->number)->toBe(1)
+        ->and($line->next()?->number)->toBe(5)
+        ->and(array_filter($line->drops, fn ($drop): bool => $drop->url !== null))->toHaveCount(2)
         ->and($line->drops[2]->title)->toBeNull()->and($line->drops[0]->state)->toBe(DropState::Waiting);
 
     foreach (['t-beam', 't-blade', 't-wake'] as $task) {
         $this->tap($project, ['task' => $task, 'counter' => 'trimmed', 'kind' => 'all'])->assertOk();
     }
-    expect(StitchLine::of($project)->current()?->number)->toBe(2)->and(StitchLine::of($project)->drops[0]->state)->toBe(DropState::Done);
+    expect(StitchLine::of($project)->current()?->number)->toBe(2)
+        ->and(StitchLine::of($project)->drops[0]->state)->toBe(DropState::Done);
 });
 
 it('shows the host what is due, scheduled before undated', function (): void {
@@ -94,7 +99,9 @@ it('shows the host what is due, scheduled before undated', function (): void {
     expect(ClueBoard::of($quilt)->next()?->clue->number)->toBe(2);
     $this->clue($quilt, 4)->forceFill(['release_at' => now()->addDay(), 'zone' => 'UTC'])->save();
     $board = ClueBoard::of($quilt);
-    expect($board->next()?->clue->number)->toBe(4)->and($board->next()?->state)->toBe(ClueState::Scheduled)->and($board->open())->toHaveCount(1);
+    expect($board->next()?->clue->number)->toBe(4)
+        ->and($board->next()?->state)->toBe(ClueState::Scheduled)
+        ->and($board->open())->toHaveCount(1);
 });
 
 it('writes a cutting list fabric by fabric, with strips', function (): void {

@@ -40,7 +40,9 @@ it('publishes a second version beside the first, and keeps what was scheduled', 
     $clue = $this->clue($quilt, 1);
 
     expect(DesignVersion::query()->pluck('number')->all())->toBe([1, 2])
-        ->and($clue->title)->toBe('Cast off at last')->and($clue->isReleased())->toBeTrue()->and(Clue::query()->count())->toBe(8)
+        ->and($clue->title)->toBe('Cast off at last')
+        ->and($clue->isReleased())->toBeTrue()
+        ->and(Clue::query()->count())->toBe(8)
         ->and(app(SheetStore::class)->quilt($quilt->fresh()->version(), 's-crib')->finished->encode())->toBe('56 x 44');
     $project = $this->project($quilt, 's-crib');
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertSeeText('Make 48')->assertSeeText('Cast off at last');
@@ -49,7 +51,9 @@ it('publishes a second version beside the first, and keeps what was scheduled', 
 it('publishes nothing of a document that cannot be sewn', function (): void {
     $quilt = QuiltAlong::factory()->create();
     expect(fn () => app(PublishDesign::class)($quilt, '{"dew": 1}'))->toThrow(DesignException::class);
-    expect(DesignVersion::query()->count())->toBe(0)->and(Clue::query()->count())->toBe(0)->and(fn () => $quilt->version())->toThrow(ModelNotFoundException::class);
+    expect(DesignVersion::query()->count())->toBe(0)
+        ->and(Clue::query()->count())->toBe(0)
+        ->and(fn () => $quilt->version())->toThrow(ModelNotFoundException::class);
 });
 
 it('never serves a sheet of an older compiler', function (): void {

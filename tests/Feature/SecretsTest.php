@@ -66,7 +66,9 @@ it('keeps a clue before its hour out of every address there is', function (strin
             }
         }
     }
-    expect(Tap::query()->count())->toBe(0)->and(Progress::query()->count())->toBe(0)->and(ClueProgress::query()->count())->toBe(0);
+    expect(Tap::query()->count())->toBe(0)
+        ->and(Progress::query()->count())->toBe(0)
+        ->and(ClueProgress::query()->count())->toBe(0);
 })->with(['guest', 'member', 'stranger'])->with([
     'draft' => [fn ($clue) => null],
     'one minute early' => [fn ($clue) => $clue->forceFill(['release_at' => now()->addMinute(), 'zone' => 'America/New_York'])->save()],
@@ -92,7 +94,9 @@ it('answers for a clue to come as for a clue that does not exist', function (): 
     foreach (['text/html', 'application/json'] as $accept) {
         $coming = $this->get("/q/{$project->id}/clues/1", ['Accept' => $accept]);
         $none = $this->get("/q/{$project->id}/clues/99", ['Accept' => $accept]);
-        expect($coming->status())->toBe(404)->and($none->status())->toBe(404)->and($coming->getContent())->toBe($none->getContent());
+        expect($coming->status())->toBe(404)
+            ->and($none->status())->toBe(404)
+            ->and($coming->getContent())->toBe($none->getContent());
     }
 });
 

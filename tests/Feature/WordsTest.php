@@ -42,7 +42,9 @@ it('has words for every step, method, tool and measure that the core can give', 
     );
     preg_match_all("/new Finding\((?:\\\$[^']*\? )?'([a-z-]+)'(?: : '([a-z-]+)')?/", $core, $findings);
     array_push($keys, ...array_map(fn (string $code): string => "proof.$code", array_filter([...$findings[1], ...$findings[2]])));
-    expect(count($keys))->toBeGreaterThan(150)->and(count($either[1]))->toBeGreaterThan(2)->and(count($findings[1]))->toBeGreaterThan(12);
+    expect(count($keys))->toBeGreaterThan(150)
+        ->and(count($either[1]))->toBeGreaterThan(2)
+        ->and(count($findings[1]))->toBeGreaterThan(12);
     foreach ($keys as $key) {
         expect(__($key))->not->toBe($key);
     }
