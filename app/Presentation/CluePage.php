@@ -138,12 +138,8 @@ final readonly class CluePage
     {
         $lines = [];
         foreach ($this->sheet->tasks as $task) {
-            $drawing = $task->drawing;
-            if ($drawing !== null) {
-                array_push($lines, ...array_map(
-                    fn (Piece $piece): CutLine => $this->partLine($task, $drawing, $piece),
-                    array_values(array_filter($task->making->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Part)),
-                ));
+            foreach (array_filter($task->making->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Part) as $piece) {
+                $lines[] = $task->drawing === null ? $this->cutLine($task, $piece) : $this->partLine($task, $task->drawing, $piece);
             }
         }
 

@@ -72,6 +72,7 @@ final class DesignSchema
             'count' => self::whole(1, 60),
             'turns' => ['type' => 'array', 'minItems' => 4, 'maxItems' => 4, 'items' => self::ref('turn')],
             'hand' => self::oneOf(Hand::cases()),
+            'twin' => ['type' => 'boolean'],
             'pieces' => self::listOf(self::ref('piece'), 60),
         ];
 

@@ -58,6 +58,7 @@ final readonly class UnitReader
             hand: $node->has('hand') ? $node->get('hand')->enum(Hand::class) : Hand::Right,
             pieces: $node->has('pieces') ? $this->pieces($node->get('pieces'), $fabrics) : [],
             seam: $this->room->seam,
+            twin: $node->has('twin') && $node->get('twin')->boolean(),
         );
     }
 

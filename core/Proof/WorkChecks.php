@@ -9,8 +9,10 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\StripedHalfSquare;
+use Dew\Core\Unit\Unit;
 
 /** What is made: units nobody uses or makes, the same unit twice, bias edges, waste, and left and right cut alike. */
 final readonly class WorkChecks
@@ -139,21 +141,34 @@ final readonly class WorkChecks
         foreach ($this->subject->sizes() as $sized) {
             $striped = [];
             foreach ($sized->counts as $key => $count) {
-                $unit = $sized->products[$key];
-                if ($unit instanceof StripedHalfSquare && $count > 0) {
+                $unit = $this->striped($sized->products[$key]);
+                if ($unit !== null && $count > 0) {
                     $strips = array_map(fn (Slot $slot): string => $slot->id, array_slice($unit->slots(), 1));
-                    $striped[$key] = [$this->strips($unit->widths, $strips), $this->strips($unit->twin($this->subject->design->room->seam), array_reverse($strips)), $count];
+                    // Cut on the other diagonal a square gives halves of the other hand.
+                    $hand = $sized->products[$key] instanceof MirroredUnit ? 'left ' : 'right ';
+                    $striped[$key] = [$unit->isTwin, $hand.$this->strips($unit->widths, $strips), $hand.$this->strips($unit->twin($this->subject->design->room->seam), array_reverse($strips)), $count];
                 }
             }
-            foreach ($striped as $key => [, $twin, $count]) {
-                $used = array_sum(array_map(fn (array $other): int => $other[0] === $twin ? $other[2] : 0, $striped));
-                if ($used < $count) {
-                    $findings[] = new Finding('unbalanced-cloth', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key), 'size' => $sized->size->name], counts: ['left' => $count - $used, 'used' => $count]);
+            foreach ($striped as $key => [$isTwin, , $other, $count]) {
+                $used = array_sum(array_map(fn (array $unit): int => $unit[0] !== $isTwin && $unit[1] === $other ? $unit[3] : 0, $striped));
+                $names = ['unit' => $this->subject->name($key), 'size' => $sized->size->name];
+                if (! $isTwin && $used < $count) {
+                    $findings[] = new Finding('unbalanced-cloth', Severity::Note, $this->subject->place($key), $names, counts: ['left' => $count - $used, 'used' => $count]);
+                } elseif ($isTwin && $used < $count) {
+                    $findings[] = new Finding('missing-halves', Severity::Error, $this->subject->place($key), $names, counts: ['missing' => $count - $used, 'used' => $count]);
                 }
             }
         }
 
         return $findings;
+    }
+
+    /** A striped unit, whichever hand it is of. */
+    private function striped(Unit $unit): ?StripedHalfSquare
+    {
+        $plain = $unit instanceof MirroredUnit ? $unit->unit : $unit;
+
+        return $plain instanceof StripedHalfSquare ? $plain : null;
     }
 
     /**

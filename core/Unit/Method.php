@@ -48,6 +48,7 @@ enum Method: string
     case LogCabinStrips = 'log-cabin:strips';
     case EconomyTriangles = 'economy:triangles';
     case StripedHstSets = 'striped-hst:sets';
+    case StripedHstHalves = 'striped-hst:halves';
     case StripParallelogramPlain = 'strip-parallelogram:plain';
     case StripParallelogramStaggered = 'strip-parallelogram:staggered';
     case Diamond45Strip = 'diamond-45:strip';

@@ -12,7 +12,7 @@ use Dew\Core\Measure\Size;
 /** The mirror image of a unit, left to right: drawn turned over, its left and right pieces cut the other way round. */
 final readonly class MirroredUnit implements Unit
 {
-    public function __construct(private Unit $unit)
+    public function __construct(public Unit $unit)
     {
     }
 

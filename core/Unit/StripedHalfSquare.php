@@ -28,6 +28,7 @@ final readonly class StripedHalfSquare implements Unit
     /**
      * @param  non-empty-list<Length>  $widths  of the strips as they are seen, from the top edge to the tip, together the side
      * @param  non-empty-list<Slot>  $slots  the plain triangle's, then the strips'
+     * @param  bool  $isTwin  its striped triangles are the halves that another unit's squares leave over: nothing is cut for them
      *
      * @throws InvalidArgumentException when strips, fabrics and side do not agree
      */
@@ -35,6 +36,7 @@ final readonly class StripedHalfSquare implements Unit
         private Length $side,
         public array $widths,
         private array $slots,
+        public bool $isTwin = false,
     ) {
         $sum = Length::sum($widths);
         if (count($slots) !== count($widths) + 1) {
@@ -81,7 +83,7 @@ final readonly class StripedHalfSquare implements Unit
     /**
      * What the other half of the square shows, from its straight edge to its tip.
      *
-     * @return list<Length>
+     * @return non-empty-list<Length>
      */
     public function twin(Length $seam): array
     {
@@ -94,9 +96,18 @@ final readonly class StripedHalfSquare implements Unit
         return $widths;
     }
 
+    /** A unit of those other halves, its strips in the other order. */
+    public function otherHalf(Length $seam): self
+    {
+        return new self($this->side, $this->twin($seam), [$this->slots[0], ...array_reverse(array_slice($this->slots, 1))], true);
+    }
+
     /** @throws InvalidArgumentException when not one square fits across the cloth */
     public function making(Method $method, CuttingRoom $room): Making
     {
+        if ($this->isTwin && $method === Method::StripedHstSets) {
+            return $this->fromHalves($room);
+        }
         if ($method !== Method::StripedHstSets) {
             throw new InvalidArgumentException(sprintf('A striped triangle square is not made by "%s".', $method->value));
         }
@@ -126,9 +137,34 @@ final readonly class StripedHalfSquare implements Unit
             new Step(StepKind::Check, 'striped_hst.check', ['sewn' => Measurement::up($leg)]),
             new Step(StepKind::Cut, 'striped_hst.cut', ['segment' => $square->width], counts: ['segments' => $perSet]),
             new Step(StepKind::Cut, 'striped_hst.cut_diagonal', slots: ['first' => $this->slots[1]->id, 'plain' => $this->slots[0]->id]),
+            ...$this->finish($room),
+        ], $room);
+    }
+
+    /** Out of the bag come the halves left over from the squares of a strip set; only the plain triangles are cut. */
+    private function fromHalves(CuttingRoom $room): Making
+    {
+        $leg = SquareCut::half($this->side, $room->seam);
+        $cut = Measurement::up($leg);
+        $strips = array_map(fn (Slot $slot): string => $slot->id, array_slice($this->slots, 1));
+        $outline = new Outline(new Point(Length::zero(), Length::zero()), new Point($leg, Length::zero()), new Point(Length::zero(), $leg));
+
+        return Making::of(Method::StripedHstHalves, [
+            new Piece('plain', PieceShape::Square, [$this->slots[0]->id], $cut, $cut, 2, cutLines: [SquareCut::rising($leg)]),
+            new Piece('half', PieceShape::Part, $strips === [] ? [$this->slots[0]->id] : $strips, $cut, $cut, outline: $outline, chiral: true),
+        ], [
+            new Step(StepKind::Layer, 'striped_hst.halves', slots: ['first' => $this->slots[1]->id]),
+            ...$this->finish($room),
+        ], $room);
+    }
+
+    /** @return list<Step> */
+    private function finish(CuttingRoom $room): array
+    {
+        return [
             new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($room->seam)], sewing: Sewing::Leader),
             new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->slots[0]->id]),
-            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => Measurement::exact($this->side->plus($both))]),
-        ], $room);
+            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
+        ];
     }
 }

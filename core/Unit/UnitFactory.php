@@ -60,7 +60,9 @@ final class UnitFactory
             UnitKind::Kite => PointedUnit::kite($side, $options->edge ?? $side->dividedBy(2), $slots),
             UnitKind::Peak => PointedUnit::peak($finished, $slots),
             UnitKind::QuarterCircle => new QuarterCircle($side, $options->radius ?? throw self::missing($kind, 'radius'), $first, $second),
-            UnitKind::StripedHst => new StripedHalfSquare($side, self::widths($options, $kind), $slots),
+            UnitKind::StripedHst => $options->twin
+                ? (new StripedHalfSquare($side, self::widths($options, $kind), $slots))->otherHalf($options->seam ?? CuttingRoom::usual()->seam)
+                : new StripedHalfSquare($side, self::widths($options, $kind), $slots),
             UnitKind::EightPointStar => new EightPointStar($side, $first, $second, $third),
             UnitKind::TriangleRow => new TriangleRow($side, $options->count ?? throw self::missing($kind, 'count'), $slots),
             UnitKind::Custom => new CustomUnit($finished, $slots, $options->pieces === [] ? throw self::missing($kind, 'pieces') : $options->pieces),

@@ -19,7 +19,7 @@ final readonly class UnitOptions
         'uneven-nine-patch' => ['edge'],
         'turned-nine-patch' => ['turns'],
         'log-cabin' => ['centre', 'courses'],
-        'striped-hst' => ['widths', 'hand'],
+        'striped-hst' => ['widths', 'hand', 'twin'],
         'strip-parallelogram' => ['widths', 'hand'],
         'parallelogram-45' => ['hand'],
         'half-triangle-60' => ['hand'],
@@ -33,6 +33,7 @@ final readonly class UnitOptions
      * @param  Length|null  $edge  width of the narrow edge of an uneven nine-patch; short edge of the side triangles of a kite
      * @param  list<int>  $turns  quarter turns of the four quarters of a turned nine-patch, row by row
      * @param  list<CustomPiece>  $pieces
+     * @param  bool  $twin  the other half of squares cut from a strip set for another unit
      * @param  Length|null  $seam  where what is seen depends on it; ¼ in when it is not said
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class UnitOptions
         public Hand $hand = Hand::Right,
         public array $pieces = [],
         public ?Length $seam = null,
+        public bool $twin = false,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class UnitOptions
             $this->hand,
             array_map(fn (CustomPiece $piece): CustomPiece => $piece->scaled($numerator, $denominator), $this->pieces),
             $this->seam,
+            $this->twin,
         );
     }
 }

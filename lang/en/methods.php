@@ -221,6 +221,11 @@ return [
         'hint' => 'Squares of a strip set cut corner to corner; each gives two different triangles.',
         'batches' => ':count strip set|:count strip sets',
     ],
+    'striped-hst:halves' => [
+        'name' => 'The other halves',
+        'hint' => 'The triangles that the squares of a strip set leave over, paired with plain ones.',
+        'batches' => ':count square to cut for plain triangles|:count squares to cut for plain triangles',
+    ],
     'strip-parallelogram:plain' => [
         'name' => 'Strip sets, ends level',
         'hint' => 'Strips sewn with their ends level, cut at 45°.',

@@ -20,6 +20,7 @@ return [
     'twin-units' => 'Use one id: :unit is the same as :other, and made together they are one task.',
     'mirrored-pieces' => 'Cut the pieces of :unit in pairs, half of them mirrored: left and right are different pieces.',
     'unbalanced-cloth' => 'Use the other halves too, or have :left triangles over: at size :size, :unit takes :used halves of the strip-set squares.',
+    'missing-halves' => 'Make more of the unit whose squares leave these halves over, or fewer of :unit: at size :size, :missing of its :used halves come from nowhere.',
     'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so its seam differs from that of :neighbour.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
     'stated-too-large' => 'Ask the pattern: it states :stated_width by :stated_height for :unit, and its pieces give :width by :height. No seam is to blame.',

@@ -173,6 +173,7 @@ return [
         'sew' => 'Sew the strips together along their length in the order drawn, with a :seam seam.',
         'check' => 'Measure the sewn set: at least :sewn wide all the way along.',
         'cut' => 'Square one end, then cut squares of :segment. A full set gives :segments.',
+        'halves' => 'Take the other halves of the strip-set squares out of their bag: those with :first along their straight edge.',
         'cut_diagonal' => 'Lay each square with :first at the top and cut it from the bottom left to the top right. The two triangles differ: these units take the upper ones; bag the others.',
     ],
     'strip_parallelogram' => [

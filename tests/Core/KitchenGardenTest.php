@@ -68,8 +68,8 @@ it('cuts the Lap as it was worked out by hand', function (string $clue, array $l
     'August' => ['k-tomato-stakes', ['A 2 rectangle 2⅝ by 7⅞', 'A 2 rectangle 2⅝ by 7⅞', 'C 4 template 5⅝ by 8¼']],
     // Eight triangle squares of 3 for two pinwheels.
     'September' => ['k-pumpkin-vine', ['B 4 square 3⅞', 'E 4 square 3⅞', 'A 1 strip 3½', 'C 1 strip 3½']],
-    // The strip at the tip is 2 + ½ + ¼√2 = 2.8536.
-    'October' => ['k-apple-ladder', ['A 2 square 4⅞', 'C 1 strip 2½', 'E 1 strip 2⅞', 'D 2 strip 1½', 'A 1 strip 2½', 'E 1 square 4½']],
+    // The strip at the tip is 2 + ½ + ¼√2 = 2.8536. Two squares of the set give two triangles of each kind; plain ones are cut for both.
+    'October' => ['k-apple-ladder', ['A 1 square 4⅞', 'A 1 square 4⅞', 'C 1 strip 2½', 'E 1 strip 2⅞', 'D 2 strip 1½', 'A 1 strip 2½', 'E 1 square 4½']],
     'November' => ['k-compost-heap', ['A 2 strip 2', 'D 2 strip 2', 'D 1 square 6⅞', 'A 1 square 7¼', 'E 1 square 7¼']],
     // Diamonds of side 12 − 6√2 = 3.5147: strips 2.9853, corners 4.0147, side triangles 4.9706 + 1.2071. 16 + 15 sashes, 4 by 5 stones; a fence of
     // 2 · 58½ + 2 · 50½ = 218, and (218 − 3½)/36½ = 5.9 strips.

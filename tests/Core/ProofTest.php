@@ -8,7 +8,6 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\StripedHalfSquare;
 use Dew\Core\Unit\UnitKind;
 
 it('finds nothing to mark in Night Ferry', function (): void {
@@ -186,15 +185,16 @@ it('marks what is left, right, striped, twice there or nowhere', function (array
     'a hole in a custom unit' => [['units' => [['id' => 'u-hst', 'name' => 'Hole', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['x' => '0', 'y' => '3']]]]]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'uncovered', []],
 ]);
 
-it('uses both halves of a striped square without complaint', function (): void {
-    $units = [
-        ['id' => 'u-hst', 'name' => 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']],
-        ['id' => 'u-plain', 'name' => 'Plain', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-a']],
-    ];
-    expect(marks(['units' => $units]))->toHaveKey('unbalanced-cloth');
+it('balances the two halves of striped squares, and misses those that come from nowhere', function (): void {
+    $unit = fn (string $id, bool $twin): array => ['id' => $id, 'name' => $twin ? 'Other halves' : 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']] + ($twin ? ['twin' => true] : []);
+    $with = fn (string ...$rows): array => marks(['units' => [$unit('u-hst', false), $unit('u-other', true)], 'blocks' => [blockOf('b-one', array_fill(0, 3, '3'), array_fill(0, count($rows), '3'), $rows)]]);
 
-    // The twin's widths hold √2, so it is written by its own numbers where the seam makes them whole: with no √2 nothing balances, and Dew says so.
-    expect((new StripedHalfSquare(Length::inches(3), [Length::inches(1), Length::inches(2)], fabrics(3)))->twin(Length::fraction(1, 4))[0]->isRational())->toBeFalse();
+    expect($with('u-hst u-hst u-hst', 'u-other u-other u-other'))->not->toHaveKeys(['unbalanced-cloth', 'missing-halves'])
+        ->and($with('u-hst u-hst u-other')['unbalanced-cloth']->counts)->toBe(['left' => 6, 'used' => 12])
+        ->and($with('u-hst u-other u-other')['missing-halves']->counts)->toBe(['missing' => 6, 'used' => 12])
+        ->and($with('u-hst u-other u-other')['missing-halves']->severity)->toBe(Severity::Error)
+        // Mirrored, the halves are of the other hand: cut on the other diagonal.
+        ->and($with('u-hst u-hst/0m u-other')['unbalanced-cloth']->counts)->toBe(['left' => 6, 'used' => 6]);
 });
 
 it('keeps Kitchen Garden and the library free of errors, and words for every finding', function (): void {

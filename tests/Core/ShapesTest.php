@@ -239,6 +239,18 @@ it('cuts a strip set into two different triangles, the strip at the tip wider', 
         ->and(pieceOf($making, 'plain')->quantity(17))->toBe(9);
 });
 
+it('takes the other halves out of the bag and cuts only what is plain', function (): void {
+    $unit = UnitFactory::make(UnitKind::StripedHst, Size::square(Length::inches(4)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(3)], twin: true));
+    $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
+
+    expect($making->method)->toBe(Method::StripedHstHalves)
+        ->and(array_map(fn (Piece $piece): string => $piece->id.' '.$piece->shape->value, $making->pieces))->toBe(['plain square', 'half part'])
+        ->and($making->pieces[0]->quantity(5))->toBe(3)
+        // Seen from their straight edge: 3 + ¼√2, then 1 − ¼√2, in the other order of fabrics.
+        ->and(array_map(fn (Patch $patch): string => $patch->slot, $unit->patches()))->toBe([fabrics(3)[2]->id, fabrics(3)[1]->id, fabrics(3)[0]->id])
+        ->and($unit->patches()[0]->outline->corners[2]->y->encode())->toBe('12+1r2/4');
+});
+
 it('turns left and right pieces over with their unit', function (UnitKind $kind): void {
     $right = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]));
     foreach ($kind->methods() as $method) {
