@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'one' => [
         'square' => 'square', 'rectangle' => 'rectangle', 'strip' => 'strip', 'segment' => 'segment', 'set-square' => 'square of a strip set', 'triangle' => 'triangle',
-        'sixty-triangle' => '60° triangle', 'diamond' => 'diamond', 'parallelogram' => 'parallelogram', 'template' => 'template piece', 'part' => 'part',
+        'sixty-triangle' => '60° triangle', 'diamond' => 'diamond', 'parallelogram' => 'parallelogram', 'template' => 'template piece', 'part' => 'half of a strip-set square',
     ],
     'many' => [
         'square' => 'square|squares',
@@ -18,7 +18,7 @@ return [
         'diamond' => 'diamond|diamonds',
         'parallelogram' => 'parallelogram|parallelograms',
         'template' => 'piece round the template|pieces round the template',
-        'part' => 'finished part|finished parts',
+        'part' => 'half of a strip-set square, kept|halves of strip-set squares, kept',
     ],
     'face_up' => 'All faces up, or singly: the mirror image is another piece.',
     'mirrored' => 'Cut as the mirror image of its partner.',

@@ -2,7 +2,7 @@
 <svg class="quilt-picture" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ $label }}">
     <defs>
         @foreach ($picture->units as $id => $shapes)
-            <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="2"/>@endforeach</g>
+            <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="5"/>@endforeach</g>
         @endforeach
         @foreach ($picture->blocks as $id => $places)
             <g id="{{ $id }}">@foreach ($places as $place)<use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>@endforeach</g>
@@ -12,6 +12,6 @@
         <use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>
     @endforeach
     @foreach ($picture->frame as $shape)
-        <path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="2"/>
+        <path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="5"/>
     @endforeach
 </svg>
