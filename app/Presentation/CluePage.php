@@ -245,7 +245,7 @@ final readonly class CluePage
             for: $task->name,
             letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
             picture: $this->pictures->piece($piece),
-            counter: $piece->isCloth() || $piece->isFromSet() ? $this->counters?->get($task->task, $task->cuttingCounter($piece)) : null,
+            counter: $this->counters?->find($task->task, $task->cuttingCounter($piece)),
             note: $piece->mirrored ? __('pieces.mirrored') : ($piece->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
         );
     }

@@ -52,6 +52,12 @@ final readonly class Counters
         return str_replace(':', '-', $task.'-'.$counter);
     }
 
+    /** A counter that not every task has: plain pieces are counted off once, with their task. */
+    public function find(string $task, string $counter): ?CounterView
+    {
+        return $this->views[self::anchor($task, $counter)] ?? null;
+    }
+
     public function get(string $task, string $counter): CounterView
     {
         return $this->views[self::anchor($task, $counter)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 
 it('reads lengths as people write them', function (string $text, string $exact): void {
@@ -117,3 +118,63 @@ it('prints fractions, decimals and centimetres', function (string $length, strin
     ['4 5/8', '4⅝', '4.625', '11.75'], ['1/16', "1\u{2044}16", '0.0625', '0.16'], ['2 1/16', "2\u{2009}1\u{2044}16", '2.0625', '5.24'],
     ['12', '12', '12', '30.48'], ['10', '10', '10', '25.4'], ['0', '0', '0', '0'], ['2 2/3', '2⅔', '2.6667', '6.77'],
 ]);
+
+it('finds the long edge of a right triangle, exactly where it can be said', function (string $a, string $b, string $c): void {
+    [$length, $exact] = Length::hypotenuse(Length::parse($a), Length::parse($b));
+
+    expect($length->encode())->toBe($c)
+        ->and($exact)->toBeTrue();
+})->with([
+    ['3', '4', '5'], ['5', '12', '13'], ['3/4', '1', '5/4'], ['2 1/2', '6', '13/2'],
+    ['1', '1', '0+1r2'], ['3', '3', '0+3r2'], ['2 1/3', '2 1/3', '0+7r2/3'],
+    ['7', '24', '25'], ['20/3', '5', '25/3'],
+]);
+
+it('comes within a hair of every other long edge, never below it', function (): void {
+    mt_srand(7);
+    for ($round = 0; $round < 4000; $round++) {
+        [$a, $b] = [Length::fraction(mt_rand(1, 600), mt_rand(1, 32)), Length::fraction(mt_rand(1, 600), mt_rand(1, 32))];
+        [$c, $exact] = Length::hypotenuse($a, $b);
+        $true = hypot($a->toFloat(), $b->toFloat());
+        expect($c->toFloat() - $true)->toBeGreaterThan(-1e-9)
+            ->and($c->toFloat() - $true)->toBeLessThan($exact ? 1e-9 : 1 / 65536);
+    }
+});
+
+it('multiplies by a ratio exactly while that can be said, and just above it where not', function (): void {
+    [$plain, $exact] = Length::parse('2 1/2')->timesRatio(Length::parse('3'), Length::parse('4'));
+    [$root, $rootExact] = Length::parse('2')->timesRatio(Length::root2(3), Length::parse('4'));
+    [$over, $overExact] = Length::parse('2')->timesRatio(Length::parse('3'), Length::root2(1));
+
+    expect($plain->encode())->toBe('15/8')
+        ->and($exact)->toBeTrue()
+        ->and($root->encode())->toBe('0+3r2/2')
+        ->and($rootExact)->toBeTrue()
+        ->and($overExact)->toBeFalse()
+        ->and($over->toFloat())->toEqualWithDelta(6 / sqrt(2), 1 / 65536);
+});
+
+it('says what share one length is of another', function (): void {
+    expect(Length::parse('9')->over(Length::parse('6')))->toBe([3, 2])
+        ->and(Length::parse('7 1/2')->over(Length::parse('2 1/2')))->toBe([3, 1])
+        ->and(fn () => Length::parse('9')->over(Length::zero()))->toThrow(MeasureException::class)
+        ->and(fn () => Length::parse('9')->over(Length::root2(1)))->toThrow(MeasureException::class);
+});
+
+it('adds a list of lengths without drifting', function (): void {
+    expect(Length::sum([])->encode())->toBe('0')
+        ->and(Length::sum(array_fill(0, 49, Length::fraction(1, 49)))->encode())->toBe('1')
+        ->and(Length::sum([Length::fraction(1, 3), Length::fraction(1, 5), Length::fraction(1, 7), Length::root2(1, 8)])->encode())->toBe('568+105r2/840');
+});
+
+it('keeps an approximate measurement marked through writing, and cuts it by its own rounding', function (): void {
+    $measure = Measurement::up(Length::approximately(3.6545), true);
+
+    expect(Measurement::decode($measure->encode()))->toEqual($measure)
+        ->and($measure->approximate)->toBeTrue()
+        ->and($measure->in(Notation::Fractions)->encode())->toBe('15/4')
+        ->and($measure->plus(Length::fraction(1, 8))->in(Notation::Fractions)->encode())->toBe('31/8')
+        ->and($measure->plus(Length::fraction(1, 8))->approximate)->toBeTrue()
+        ->and($measure->mayGrow())->toBeTrue()
+        ->and(Measurement::exact(Length::inches(3))->mayGrow())->toBeFalse();
+});

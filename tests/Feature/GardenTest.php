@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\PublishDesign;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Models\Sheet;
+use App\Plans\SheetMissed;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Plan\Compiler;
+use Illuminate\Support\Facades\Event;
+
+/** Kitchen Garden: curves, kites, strip sets, stars, sashes and whole blocks through the pages. */
+beforeEach(function (): void {
+    $this->garden = QuiltAlong::factory()->create(['name' => 'Kitchen Garden']);
+    app(PublishDesign::class)($this->garden, (string) file_get_contents(database_path('designs/kitchen-garden.json')));
+    $this->member = $this->project($this->garden, 's-lap');
+    $this->member->update(['colourway_key' => 'c-allotment']);
+    $this->actingAs($this->member->user);
+});
+
+it('shows every month at both sizes without compiling anything', function (): void {
+    Event::fake([SheetMissed::class]);
+    foreach (range(1, 12) as $number) {
+        $this->release($this->garden, $number);
+        $title = $this->clue($this->garden, $number)->title;
+        foreach (['s-lap', 's-bed'] as $size) {
+            $this->member->update(['size_key' => $size]);
+            $page = $this->get("/q/{$this->member->id}/clues/$number")->assertOk()->assertSeeText($title);
+            // No word that a step has no number for, no key of a line of text.
+            expect(strip_tags((string) $page->getContent()))->not->toMatch('/(steps|methods|pieces|cutting)\.[a-z_]+/')
+                ->not->toMatch('/\s:[a-z]{3,}\b/');
+        }
+    }
+    Event::assertNotDispatched(SheetMissed::class);
+});
+
+it('says what is left and what is right, and how far tips stand out', function (): void {
+    $this->release($this->garden, 6);
+    $this->get("/q/{$this->member->id}/clues/6")
+        ->assertSeeText('Bean, leaning right')
+        ->assertSeeText('Bean, leaning left')
+        ->assertSeeText('All faces up, or singly')
+        ->assertSeeText('Cut as the mirror image of its partner.')
+        ->assertSeeText('It looks wrong and is right.');
+});
+
+it('draws arcs, and takes parts out of bags', function (): void {
+    $this->release($this->garden, 7);
+    $page = $this->get("/q/{$this->member->id}/clues/7")->assertSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
+
+    // The unit, its two pieces and the block: arcs of 2 in, and of 2¼ and 1¾ where they are cut.
+    expect((string) $page->getContent())->toContain('A200 200 0 0 1')
+        ->toContain('A225 225 0 0 1')
+        ->toContain('A175 175 0 0 0');
+});
+
+it('counts blocks as finished, not as trimmed', function (): void {
+    $this->release($this->garden, 1);
+    $counters = $this->getJson("/q/{$this->member->id}/clues/1/counters")->json();
+
+    expect($counters['t-b-seed-packet-trimmed'])->toBe(['done' => 0, 'total' => 1])
+        ->and($counters)->not->toHaveKey('t-b-seed-packet-sewn')
+        ->and($counters['t-hour4-sewn'])->toBe(['done' => 0, 'total' => 4])
+        ->and($counters['t-b-seed-packet-cut-block-rows-u-sq4-linen'])->toBe(['done' => 0, 'total' => 4]);
+    $this->get("/q/{$this->member->id}/clues/1")->assertSeeText('Finished');
+    $this->get("/q/{$this->member->id}/bench")->assertOk()->assertSeeText('Seed Packet');
+    $this->get("/q/{$this->member->id}/fabrics")->assertOk()->assertSeeText('Linen');
+});
+
+it('keeps the eleven months to come to itself', function (): void {
+    $this->release($this->garden, 1);
+    $design = DesignReader::read((string) file_get_contents(database_path('designs/kitchen-garden.json')));
+    $later = array_diff_key($design->clues, ['k-seed-packet' => true]);
+    foreach (['', '/clues/1', '/fabrics', '/bench', '/quilt', '/clues/1/counters'] as $path) {
+        $words = (string) $this->get("/q/{$this->member->id}$path")->getContent();
+        foreach ($later as $clue) {
+            expect($words)->not->toContain($clue->title);
+        }
+        foreach (['Squash star', 'Stake kite', 'b-winter-squash', 'u-stake', 'Path sashes'] as $secret) {
+            expect($words)->not->toContain($secret);
+        }
+    }
+    $this->get("/q/{$this->member->id}/clues/2")->assertNotFound();
+});
+
+it('shows the host every block, and the parts of the setting by their names', function (): void {
+    $this->actingAs($this->person($this->garden, Role::Owner));
+    $this->get("/host/{$this->garden->slug}/design?size=s-bed")->assertOk()->assertSeeText('65×82')->assertSeeText('Winter Squash')->assertSeeText('Stepping stones')->assertSeeText('Path sashes');
+});
+
+it('keeps as many sheets as there are ways to make a month, and no more', function (): void {
+    $design = DesignReader::read((string) file_get_contents(database_path('designs/kitchen-garden.json')));
+    $expected = 1 + 2;
+    foreach (array_keys($design->clues) as $clue) {
+        $expected += 2 * min(32, array_product(array_map(fn ($kind): int => count($kind->methods()), Compiler::kinds($design, $clue))));
+    }
+
+    expect(Sheet::query()->count())->toBe($expected);
+});
