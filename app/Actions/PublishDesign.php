@@ -7,9 +7,13 @@ namespace App\Actions;
 use App\Models\DesignVersion;
 use App\Models\QuiltAlong;
 use App\Plans\SheetStore;
+use App\Presentation\FindingSentence;
 use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\DesignWriter;
 use Dew\Core\Plan\Compiler;
+use Dew\Core\Proof\Proof;
+use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\DB;
 
@@ -20,16 +24,21 @@ final readonly class PublishDesign
     {
     }
 
-    /** @throws DesignException when the document cannot be sewn */
+    /** @throws DesignException when the document cannot be read, or its proof finds an error */
     public function __invoke(QuiltAlong $quiltAlong, string $document): DesignVersion
     {
         $design = DesignReader::read($document);
+        foreach (Proof::of($design) as $finding) {
+            if ($finding->severity === Severity::Error) {
+                throw new DesignException($finding->place, FindingSentence::of($finding));
+            }
+        }
 
         return DB::transaction(function () use ($quiltAlong, $document, $design): DesignVersion {
             $version = $quiltAlong->versions()->create([
                 'number' => (int) $quiltAlong->versions()->max('number') + 1,
                 'document' => $document,
-                'hash' => hash('sha256', $document),
+                'hash' => hash('sha256', DesignWriter::write($design)),
             ]);
             foreach (array_values($design->clues) as $index => $clue) {
                 $quiltAlong->clues()->updateOrCreate(['key' => $clue->id], [

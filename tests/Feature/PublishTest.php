@@ -10,6 +10,8 @@ use App\Models\Sheet;
 use App\Plans\SheetMissed;
 use App\Plans\SheetStore;
 use Dew\Core\Design\DesignException;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\DesignWriter;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -22,7 +24,7 @@ it('stores the document as it came, lists the clues and compiles every sheet ahe
     $version = DesignVersion::query()->firstOrFail();
 
     expect($version->document)->toBe(Tests\TestCase::document())
-        ->and($version->hash)->toBe(hash('sha256', Tests\TestCase::document()))
+        ->and($version->hash)->toBe(hash('sha256', DesignWriter::write(DesignReader::read(Tests\TestCase::document()))))
         ->and($quilt->fresh()->version())->toBe($version->id)
         ->and($quilt->clues()->pluck('title', 'number')->all())->toMatchArray([1 => 'Casting off', 8 => 'Landing'])
         ->and($quilt->clues()->where('number', 1)->firstOrFail()->kinds)->toBe(['hst', 'four-patch'])
@@ -54,6 +56,25 @@ it('publishes nothing of a document that cannot be sewn', function (): void {
     expect(DesignVersion::query()->count())->toBe(0)
         ->and(Clue::query()->count())->toBe(0)
         ->and(fn () => $quilt->version())->toThrow(ModelNotFoundException::class);
+});
+
+it('refuses to publish what its proof calls an error, and says where', function (): void {
+    $quilt = QuiltAlong::factory()->create();
+    $document = json_decode(Tests\TestCase::document(), true);
+    $document['units'][0]['finished'] = '2 7/8';
+    $publish = fn () => app(PublishDesign::class)($quilt, (string) json_encode($document));
+
+    expect($publish)->toThrow(DesignException::class, '/blocks/0/cells/1: Make Beam half-square triangle fit its cell in Pier Lantern')
+        ->and(DesignVersion::query()->count())->toBe(0)
+        ->and(Clue::query()->count())->toBe(0);
+});
+
+it('gives a document the same hash however its keys are ordered', function (): void {
+    $quilt = $this->quiltAlong();
+    $document = json_decode(Tests\TestCase::document(), true);
+    app(PublishDesign::class)($quilt, (string) json_encode(array_reverse($document, true)));
+
+    expect(DesignVersion::query()->pluck('hash')->unique())->toHaveCount(1);
 });
 
 it('never serves a sheet of an older compiler', function (): void {

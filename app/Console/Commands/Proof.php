@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Presentation\Figure;
+use App\Presentation\FindingSentence;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof as CoreProof;
 use Dew\Core\Proof\Severity;
@@ -40,7 +38,7 @@ final class Proof extends Command
                 ], $findings), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
             } else {
                 foreach ($findings as $finding) {
-                    $this->line(sprintf('%s %s: %s', __('proof.severity.'.$finding->severity->value), $finding->place, $this->sentence($finding)));
+                    $this->line(sprintf('%s %s: %s', __('proof.severity.'.$finding->severity->value), $finding->place, FindingSentence::of($finding)));
                 }
                 $this->line($findings === [] ? __('proof.clean') : __('proof.count', [
                     'errors' => $this->count($findings, Severity::Error),
@@ -51,15 +49,6 @@ final class Proof extends Command
 
             return $this->count($findings, Severity::Error) > 0 ? self::FAILURE : self::SUCCESS;
         });
-    }
-
-    private function sentence(Finding $finding): string
-    {
-        return __('proof.'.$finding->code, [
-            ...$finding->names,
-            ...array_map(fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths),
-            ...array_map(strval(...), $finding->counts),
-        ]);
     }
 
     /** @param  list<Finding>  $findings */
