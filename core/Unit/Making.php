@@ -120,7 +120,7 @@ final readonly class Making
     public function canBeOversize(): bool
     {
         foreach ($this->pieces as $piece) {
-            if ($piece->width->mayGrow()) {
+            if ($piece->mayBeLarger()) {
                 return true;
             }
         }

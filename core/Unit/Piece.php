@@ -154,10 +154,16 @@ final readonly class Piece
         return $this->changed(perUnit: $this->perUnit * $perUnit);
     }
 
-    /** Cut larger, to be trimmed later. Only what may be rounded up may be cut larger. */
+    /** Whether it is trimmed afterwards, so that it may be cut larger: what is cut round an outline is as large as that. */
+    public function mayBeLarger(): bool
+    {
+        return $this->outline === null && $this->isCloth() && ($this->width->mayGrow() || ($this->length?->mayGrow() ?? false)) || $this->shape === PieceShape::SetSquare;
+    }
+
+    /** Cut larger, to be trimmed later. */
     public function larger(Length $by): self
     {
-        return $this->changed(
+        return ! $this->mayBeLarger() ? $this : $this->changed(
             width: $this->width->mayGrow() ? $this->width->plus($by) : $this->width,
             length: $this->length !== null && $this->length->mayGrow() ? $this->length->plus($by) : $this->length,
         );

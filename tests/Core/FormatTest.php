@@ -196,7 +196,17 @@ it('cuts larger where it is asked to, and only what is trimmed', function (): vo
         ->and($cut($choices->withOversize(UnitKind::HalfSquareTriangle, false)))->toBe('31/8')
         ->and($choices->signature())->toBe('hst:+')
         ->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
-        ->and(unitOf(UnitKind::FourPatch, Length::inches(3), 2)->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse();
+        ->and(unitOf(UnitKind::FourPatch, Length::inches(3), 2)->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse()
+        ->and(unitOf(UnitKind::QuarterCircle, Length::inches(3), 2)->making(Method::QuarterCircleTemplates, roomOf('1/4'))->canBeOversize())->toBeFalse();
+
+    // The template stays, the rectangles for the sides grow; of a striped square the strip at the tip and the square grow alike.
+    $kite = unitOf(UnitKind::Kite, Length::inches(5), 2)->making(Method::KiteTemplate, roomOf('1/4'));
+    $larger = $kite->oversize(Length::fraction(1, 8), roomOf('1/4'));
+    expect($larger->pieces[0])->toEqual($kite->pieces[0])
+        ->and($larger->pieces[1]->width->exact->minus($kite->pieces[1]->width->exact)->encode())->toBe('1/8');
+    $striped = UnitExample::of(UnitKind::StripedHst, Length::inches(4), fabrics(3))->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8), roomOf('1/4'));
+    $sewn = pieceOf($striped, 'strip-1')->width->exact->plus(pieceOf($striped, 'strip-2')->width->exact)->minus(Length::fraction(1, 2));
+    expect($sewn->equals(pieceOf($striped, 'square')->width->exact))->toBeTrue();
 });
 
 it('computes a metric design by millimetres', function (): void {

@@ -59,7 +59,8 @@ final class Plan extends Command
                 $this->newLine();
                 $this->info(sprintf('%d. %s', $sheet->number, $sheet->title));
                 foreach ($page->tasks() as $task) {
-                    $this->line(sprintf('  %s %s (%s): %s %s %s', __('tasks.make', ['count' => $task->count]), $task->name, $task->method, __('measure.unfinished'), $task->unfinished->number, $task->unfinished->unit));
+                    $height = $task->unfinishedHeight === null ? '' : ' x '.$task->unfinishedHeight->number;
+                    $this->line(sprintf('  %s %s (%s): %s %s%s %s', __('tasks.make', ['count' => $task->count]), $task->name, $task->method, __('measure.unfinished'), $task->unfinished->number, $height, $task->unfinished->unit));
                 }
                 foreach ($page->fabrics() as $fabric) {
                     foreach ($fabric->lines as $line) {
