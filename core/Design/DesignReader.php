@@ -108,15 +108,33 @@ final class DesignReader
         foreach (array_values($design->sizes) as $index => $size) {
             try {
                 Layout::of($design->setting, $size, SizedDesign::products($design, $size));
-                foreach (SizedDesign::products($design, $size) as $product) {
-                    UnitFacts::of($product, $design->room)->making($product->kind()->methods()[0]);
-                }
             } catch (InvalidArgumentException $error) {
                 throw $this->document->get('sizes')->get($index)->fail($error->getMessage());
             } catch (MeasureException $error) {
                 throw $this->document->get('sizes')->get($index)->fail('cannot be computed: '.$error->getMessage());
             }
+            foreach (SizedDesign::products($design, $size) as $key => $product) {
+                try {
+                    UnitFacts::of($product, $design->room)->making($product->kind()->methods()[0]);
+                } catch (InvalidArgumentException|MeasureException $error) {
+                    throw $this->declaration($key)->fail(sprintf('cannot be made at size "%s": %s', $size->id, $error->getMessage()));
+                }
+            }
         }
+    }
+
+    /** Where a unit or block is declared, by its product key. */
+    private function declaration(string $key): Node
+    {
+        foreach (['units', 'blocks'] as $list) {
+            foreach ($this->document->get($list)->items(PHP_INT_MAX) as $node) {
+                if ($node->get('id')->isText(ProductKey::id($key))) {
+                    return $node;
+                }
+            }
+        }
+
+        return $this->document;
     }
 
     private function room(): CuttingRoom

@@ -51,6 +51,16 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
     'a task for a variant nobody uses' => [['clues', 0, 'tasks', 0, 'fabrics'], ['f-a' => 'f-c'], '/clues/0/tasks/0', 'in which no block uses it'],
     'cloth for no fabric' => [['colourways', 0, 'cloth', 'f-z'], ['name' => 'z', 'colour' => '#000000'], '/colourways/0/cloth/f-z', 'does not have'],
     'an unknown fabric to change to' => [['blocks', 0, 'cells', 0, 'fabrics'], ['f-a' => 'f-z'], '/blocks/0/cells/0/fabrics/f-a', 'names a fabric'],
+    'a curve too tight to sew' => [['units', 1], ['id' => 'u-plain', 'name' => 'Tight', 'kind' => 'quarter-circle', 'finished' => '3', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3/8'], '/units/1', 'cannot be made at size "s": A quarter circle has a radius of two seam allowances'],
+    'arcs that meet' => [['units', 1], ['id' => 'u-plain', 'name' => 'Lens', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
+        ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['arc' => '3', 'clockwise' => true], ['x' => '3', 'y' => '3'], ['arc' => '3', 'clockwise' => true]]],
+    ]], '/units/1', 'Two circular edges'],
+    'an arc that does not reach' => [['units', 1], ['id' => 'u-plain', 'name' => 'Lens', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
+        ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['arc' => '1', 'clockwise' => true], ['x' => '3', 'y' => '3'], ['x' => '0', 'y' => '3']]],
+    ]], '/units/1/pieces/0/shape', 'too small to reach'],
+    'a custom piece that stands out' => [['units', 1], ['id' => 'u-plain', 'name' => 'Out', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
+        ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '4', 'y' => '0'], ['x' => '0', 'y' => '3']]],
+    ]], '/units/1', 'outside the unit'],
     'a negative size' => [['units', 0, 'finished'], '-3', '/units/0/finished', '-3'],
 ]);
 
