@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Rounding;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\UnitExample;
+use Dew\Core\Unit\UnitFactory;
+use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\UnitOptions;
+
+/**
+ * Which pieces may be cut larger than they are computed: those that are trimmed afterwards. Everything else would move a seam, and is cut to the
+ * nearest mark; the middle of a square in a square is cut smaller, since each of its points would else stand over the edge.
+ */
+dataset('what may grow', [
+    // Triangles and what they are cut from, when the unit is trimmed.
+    [Method::HstTwo, ['first', 'second']],
+    [Method::HstEight, ['first', 'second']],
+    [Method::HstFour, ['first', 'second']],
+    [Method::HstTriangles, ['first', 'second']],
+    [Method::HstGrid, ['first', 'second']],
+    [Method::HourglassSquares, ['square-1', 'square-2']],
+    [Method::HourglassTriangles, ['square-1', 'square-2']],
+    [Method::HalfAndQuartersTriangles, ['half', 'top', 'left']],
+    [Method::GeeseNoWaste, ['goose', 'sky']],
+    [Method::GeeseTriangles, ['goose', 'sky']],
+    [Method::SquareInSquareTriangles, ['corner']],
+    [Method::EconomyTriangles, ['inner', 'outer']],
+    [Method::PinwheelTwo, ['first', 'second']],
+    [Method::PinwheelEight, ['first', 'second']],
+    [Method::PinwheelTriangles, ['first', 'second']],
+    [Method::HalfRectangleTriangles, ['first', 'second']],
+    [Method::KiteTemplate, ['point-1', 'left', 'right']],
+    [Method::PeakTemplate, ['point-1', 'left', 'right']],
+    [Method::QuarterCircleSwap, ['inner', 'outer']],
+    [Method::StarSetIn, ['side']],
+    [Method::StripedHstSets, ['strip-1', 'square', 'plain']],
+    [Method::CustomPieces, ['template-1', 'template-2', 'template-3']],
+    // Strips, squares and rectangles between seams, flipped corners, shapes cut with a ruler: as they are.
+    [Method::Plain, []],
+    [Method::HstStrip, []],
+    [Method::FourPatchStrips, []],
+    [Method::FourPatchSquares, []],
+    [Method::GeeseFlip, []],
+    [Method::CornersFlip, []],
+    [Method::SquareInSquareFlip, []],
+    [Method::RailStrips, []],
+    [Method::RailBars, []],
+    [Method::StripsSets, []],
+    [Method::StripsSingles, []],
+    [Method::NinePatchStrips, []],
+    [Method::NinePatchSquares, []],
+    [Method::UnevenNinePatchSets, []],
+    [Method::UnevenNinePatchSingles, []],
+    [Method::SixteenPatchSets, []],
+    [Method::SixteenPatchSingles, []],
+    [Method::TurnedNinePatchCut, []],
+    [Method::LogCabinLogs, []],
+    [Method::LogCabinStrips, []],
+    [Method::QuarterCircleTemplates, []],
+    [Method::TriangleRowBlunt, []],
+    [Method::TriangleRowPointed, []],
+    [Method::Diamond45Strip, []],
+    [Method::Parallelogram45Strip, []],
+    [Method::StripParallelogramPlain, []],
+    [Method::StripParallelogramStaggered, []],
+    [Method::Diamond60Strip, []],
+    [Method::Triangle60Blunt, []],
+    [Method::Triangle60Pointed, []],
+    [Method::HalfTriangle60Blunt, []],
+    [Method::HalfTriangle60Pointed, []],
+]);
+
+it('lets only what is trimmed be cut larger', function (Method $method, array $grow): void {
+    $kind = UnitKind::from(explode(':', $method->value)[0] === 'plain' ? 'rectangle' : explode(':', $method->value)[0]);
+    $making = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
+    $growing = array_values(array_filter($making->pieces, fn (Piece $piece): bool => $piece->width->mayGrow()));
+
+    expect(array_map(fn (Piece $piece): string => $piece->id, $growing))->toBe($grow);
+    if ($grow !== []) {
+        expect(array_map(fn ($step): StepKind => $step->kind, $making->steps))->toContain(StepKind::Trim);
+    }
+})->with('what may grow');
+
+it('speaks of every way to make a unit in that table', function (): void {
+    $told = [];
+    foreach (UnitKind::library() as $kind) {
+        foreach ($kind->methods() as $method) {
+            $told[] = $method->value;
+        }
+    }
+    $table = (string) file_get_contents(__FILE__);
+    foreach (array_unique($told) as $method) {
+        expect($table)->toContain('[Method::'.Method::from($method)->name.', [');
+    }
+});
+
+it('rounds the middle of a square in a square down, and what is inside an economy block', function (): void {
+    $square = unitOf(UnitKind::SquareInSquare, Length::inches(3), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
+    $economy = unitOf(UnitKind::Economy, Length::inches(3), 3)->making(Method::EconomyTriangles, roomOf('1/4'));
+    [$inner] = array_values(array_filter($economy->steps, fn ($step): bool => $step->code === 'economy.trim_inner'));
+
+    expect(pieceOf($square, 'centre')->width->rounding)->toBe(Rounding::Down)
+        ->and($inner->measures['unfinished']->rounding)->toBe(Rounding::Down);
+});
+
+it('tells every unit to be trimmed or checked at its unfinished size, to the nearest mark', function (UnitKind $kind): void {
+    foreach ($kind->methods() as $method) {
+        $unit = unitOf($kind, Length::inches(3), $kind->fabrics()[0]);
+        $steps = $unit->making($method, roomOf('1/4'))->steps;
+        $last = end($steps);
+        $size = $unit->finished()->outsetBy(Length::fraction(1, 4));
+        $measures = array_map(fn ($measure): string => $measure->exact->encode(), $last->measures);
+        // A set is cut into units by its last cut; everything else ends with the size it must have.
+        if ($last->kind === StepKind::Cut) {
+            expect($measures['segment'])->toBe($size->width->encode());
+
+            continue;
+        }
+        expect(in_array($last->kind, [StepKind::Trim, StepKind::Check], true))->toBeTrue()
+            ->and($measures['unfinished'] ?? $measures['height'])->toBe($size->height->encode())
+            ->and($measures['width'] ?? $size->width->encode())->toBe($size->width->encode())
+            ->and(($last->measures['unfinished'] ?? $last->measures['height'])->rounding)->toBe(Rounding::Nearest);
+    }
+})->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree())));
+
+it('says both radii of a quarter circle, and where the swapped one must meet the edge', function (): void {
+    $unit = UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(3)));
+    $templates = $unit->making(Method::QuarterCircleTemplates, roomOf('1/4'))->steps[0]->measures;
+    $swap = $unit->making(Method::QuarterCircleSwap, roomOf('1/4'));
+    $trim = $swap->steps[count($swap->steps) - 1]->measures;
+
+    expect($templates['inner']->exact->encode())->toBe('13/4')
+        ->and($templates['outer']->exact->encode())->toBe('11/4')
+        // Squares of 4½ + ½ + ⅛, cut along 3½; the curve meets the edges 3¼ from the corner.
+        ->and($swap->pieces[0]->width->exact->encode())->toBe('41/8')
+        ->and($swap->steps[0]->measures['radius']->exact->encode())->toBe('7/2')
+        ->and($trim['meets']->exact->encode())->toBe('13/4')
+        ->and($trim['unfinished']->exact->encode())->toBe('9/2');
+});
+
+it('draws its lines a seam from each other on a printed grid, and every cell whole', function (): void {
+    $making = hst('3', '1/4', Method::HstGrid);
+    $piece = $making->pieces[0];
+    [$width, $height] = [$piece->length?->exact->toFloat() ?? 0.0, $piece->width->exact->toFloat()];
+    $cell = $width / 3;
+    $levels = $uprights = $slants = 0;
+    foreach ($piece->cutLines as $line) {
+        [$from, $to] = $line->corners;
+        [$dx, $dy] = [$to->x->minus($from->x)->toFloat(), $to->y->minus($from->y)->toFloat()];
+        $levels += (int) (abs($dy) < 1e-9 && abs(abs($dx) - $width) < 1e-9);
+        $uprights += (int) (abs($dx) < 1e-9 && abs(abs($dy) - $height) < 1e-9);
+        $slants += (int) (abs(abs($dx) - $cell) < 1e-9 && abs(abs($dy) - $cell) < 1e-9);
+    }
+    expect([$levels, $uprights, $slants])->toBe([1, 2, 6]);
+    foreach ($piece->sewLines as $line) {
+        foreach ($line->corners as $corner) {
+            expect($corner->x->toFloat())->toBeGreaterThan(-1e-9)->toBeLessThan($width + 1e-9)
+                ->and($corner->y->toFloat())->toBeGreaterThan(-1e-9)->toBeLessThan($height + 1e-9);
+        }
+    }
+});
