@@ -61,13 +61,13 @@ export const register = async (page, name, email) => {
 };
 
 /** Joins as somebody new and returns the address of her quilt. */
-export const join = async (page, world, email, size = 'Throw') => {
+export const join = async (page, world, email, size = 'Throw', quiltAlong = 'Night Ferry') => {
     await page.goto(`/join/${world.code}`);
     await page.getByRole('link', { name: 'Make an account' }).click();
     await register(page, 'Mara Quill', email);
     await page.getByLabel(size).check();
     await page.getByRole('button', { name: 'Join', exact: true }).click();
-    await expect(page.getByText('Welcome to Night Ferry.')).toBeVisible();
+    await expect(page.getByText(`Welcome to ${quiltAlong}.`)).toBeVisible();
 
     return new URL(page.url()).pathname;
 };

@@ -136,8 +136,8 @@ final class Compiler
         $asked = $design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
         $tasks = [];
         foreach ($asked->tasks as $task) {
-            // A part of the setting, such as a border, that this size does not have.
-            if ($sized->product($task->product) !== null) {
+            // What this size does not have, such as a border or a block of another size's own, is no task at it.
+            if (($sized->counts[$task->product] ?? 0) > 0) {
                 $tasks[] = self::taskSheet($design, $sized, $task, $methods);
             }
         }

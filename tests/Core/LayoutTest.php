@@ -124,6 +124,33 @@ it('asks for more when there is more to make, for every method', function (): vo
     }
 });
 
+it('gives a size blocks, units and fabrics that no other has, and tasks for those alone', function (): void {
+    $design = smallDesign([
+        'blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), blockOf('b-extra', ['3', '3'], ['6'], ['u-lean u-lean/180'])],
+        'sizes' => [
+            ['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 2],
+            ['id' => 's-large', 'name' => 'Large', 'columns' => 3, 'rows' => 2, 'pattern' => [['b-one', 'b-extra', 'b-one'], ['b-extra', 'b-one', 'b-extra']]],
+        ],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-hst', 'unit' => 'u-hst'], ['id' => 't-lean', 'unit' => 'u-lean'], ['id' => 't-extra', 'block' => 'b-extra']]]],
+    ]);
+    $counts = fn (string $size): array => array_column(array_map(fn ($task): array => [$task->task, $task->count], Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks), 1, 0);
+
+    expect($counts('s'))->toBe(['t-hst' => 8])
+        ->and($counts('s-large'))->toBe(['t-hst' => 6, 't-lean' => 6, 't-extra' => 3])
+        ->and(Compiler::quiltSheet($design, 's')->areas['f-c'])->toEqualWithDelta(2 * 9 * 4, 1e-9);
+});
+
+it('tells the layers of a quilted block with the quilt', function (): void {
+    $setting = ['kind' => 'straight', 'pattern' => [['b-one']], 'quilting' => ['join' => 'back-to-front', 'allowance' => '3/4']];
+    $sheet = Compiler::quiltSheet(smallDesign(['setting' => $setting]), 's');
+    $read = Dew\Core\Plan\SheetReader::quilt(Dew\Core\Plan\SheetWriter::write($sheet));
+
+    // A block of 6: front and batting 6½, the back ¾ more all round; the strip shows ¾ and the outer one half of that.
+    expect(array_map(fn ($size): string => $size->encode(), $read->quilting))->toBe([
+        'front' => '13/2 x 13/2', 'batting' => '13/2 x 13/2', 'back' => '8 x 8', 'strip' => '3/4', 'outer' => '3/8', 'clear' => '3/8',
+    ])->and(Compiler::quiltSheet(smallDesign(), 's')->quilting)->toBe([]);
+});
+
 it('leaves a quilt of a size without a border as it is', function (): void {
     $sizes = [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1], ['id' => 's-bare', 'name' => 'Bare', 'columns' => 1, 'rows' => 1, 'borders' => []]];
     $design = smallDesign([
