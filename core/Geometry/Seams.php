@@ -33,7 +33,7 @@ final class Seams
                     continue;
                 }
                 $reach = [self::reach($patch->outline, $index, $turns, $s), self::reach($patch->outline, ($index + 1) % $count, $turns, $s)];
-                $edges[] = [$number, $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]], $turns > 0 ? $reach : array_reverse($reach), isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null];
+                $edges[] = [$number, $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]], $turns > 0 ? $reach : array_reverse($reach), isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null, $index];
             }
         }
         $seams = [];
@@ -52,6 +52,39 @@ final class Seams
     }
 
     /**
+     * Seams where tips stand out, each sewn seam once: where one long edge meets several patches sewn together before, its ends are compared with
+     * the outermost of those.
+     *
+     * @param  list<Seam>  $seams
+     * @return list<Seam>
+     */
+    public static function slanted(array $seams): array
+    {
+        $byEdge = [];
+        foreach ($seams as $seam) {
+            $byEdge[$seam->first.' '.$seam->firstEdge][] = $seam;
+            $byEdge[$seam->second.' '.$seam->secondEdge][] = $seam->reversed();
+        }
+        $slanted = [];
+        foreach ($seams as $seam) {
+            $mine = $byEdge[$seam->first.' '.$seam->firstEdge];
+            $theirs = $byEdge[$seam->second.' '.$seam->secondEdge];
+            $whole = count($theirs) > count($mine) ? $theirs : $mine;
+            // Between two corners of the long edge nothing stands out: the ends of the parts add up to its own.
+            $sewn = new Seam(
+                $whole[0]->first, $whole[0]->second, array_sum(array_map(fn (Seam $part): float => $part->length, $whole)),
+                array_sum(array_map(fn (Seam $part): float => $part->start, $whole)), array_sum(array_map(fn (Seam $part): float => $part->end, $whole)),
+                $whole[0]->firstEdge, $whole[0]->secondEdge,
+            );
+            if ($sewn->isSlanted()) {
+                $slanted[$sewn->first.' '.$sewn->firstEdge] ??= $sewn;
+            }
+        }
+
+        return array_values($slanted);
+    }
+
+    /**
      * Inches of seam within a shape that patches fill: half of what their outlines measure beyond the shape's own.
      *
      * @param  list<Patch>  $patches
@@ -64,7 +97,7 @@ final class Seams
     /**
      * Only edges of one line can meet: those are compared, and no others.
      *
-     * @param  list<array{int, array{float, float, float, float}, array<float>, float|null}>  $edges
+     * @param  list<array{int, array{float, float, float, float}, array<float>, float|null, int}>  $edges
      * @return list<list<int>> numbers of the edges that lie in one line
      */
     private static function byLine(array $edges): array
@@ -103,13 +136,13 @@ final class Seams
     }
 
     /**
-     * @param  array{int, array{float, float, float, float}, array<float>, float|null}  $one
-     * @param  array{int, array{float, float, float, float}, array<float>, float|null}  $two
+     * @param  array{int, array{float, float, float, float}, array<float>, float|null, int}  $one
+     * @param  array{int, array{float, float, float, float}, array<float>, float|null, int}  $two
      */
     private static function meet(array $one, array $two): ?Seam
     {
-        [$number, [$x, $y, $toX, $toY], $reach, $arc] = $one;
-        [$other, [$u, $v, $toU, $toV], $otherReach, $otherArc] = $two;
+        [$number, [$x, $y, $toX, $toY], $reach, $arc, $edge] = $one;
+        [$other, [$u, $v, $toU, $toV], $otherReach, $otherArc, $otherEdge] = $two;
         $length = hypot($toX - $x, $toY - $y);
         [$alongX, $alongY] = [($toX - $x) / $length, ($toY - $y) / $length];
         $off = fn (float $a, float $b): float => ($a - $x) * $alongY - ($b - $y) * $alongX;
@@ -131,6 +164,6 @@ final class Seams
         $end = $both($length, $to) && $arc === null ? ($reach[1] ?? 0.0) - ($otherReach[0] ?? 0.0) : 0.0;
         $leftFirst = abs($alongX) > self::SAME ? $alongX > 0 : $alongY > 0;
 
-        return new Seam($number, $other, $arc ?? $ends - $begins, $leftFirst ? $start : $end, $leftFirst ? $end : $start);
+        return new Seam($number, $other, $arc ?? $ends - $begins, $leftFirst ? $start : $end, $leftFirst ? $end : $start, $edge, $otherEdge);
     }
 }

@@ -200,7 +200,7 @@ final class Compiler
             patches: $unit instanceof BlockUnit ? [] : $about->patches(),
             making: $making,
             offers: array_values($offers),
-            overhangs: $making->isBlunt() ? [] : $about->overhangs(),
+            overhangs: $making->meetsAtSlants() ? $about->overhangs() : [],
             waste: max(0.0, $making->clothPerUnit - $cutArea),
             effort: $about->effort($making, $count),
             drawing: $unit instanceof BlockUnit ? self::blockDrawing($design, $sized, $task->product) : null,

@@ -147,10 +147,9 @@ final class UnitFacts
             return $this->overhangs;
         }
         $overhangs = [];
-        // What a strip set joins is sewn straight and cut at a slant afterwards; set-in seams are matched at their marks.
-        if (! $this->unit instanceof BlockUnit && ! in_array($this->unit->kind(), [UnitKind::StripedHst, UnitKind::StripParallelogram, UnitKind::EightPointStar], true)) {
+        if (! $this->unit instanceof BlockUnit) {
             $patches = $this->patches();
-            foreach (array_filter($this->geometry()[0], fn (Seam $seam): bool => $seam->isSlanted()) as $seam) {
+            foreach (Seams::slanted($this->geometry()[0]) as $seam) {
                 $measure = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);
                 $overhang = new Overhang($patches[$seam->first]->slot, $patches[$seam->second]->slot, $measure($seam->start), $measure($seam->end));
                 $overhangs[$overhang->encode()] = $overhang;

@@ -97,10 +97,16 @@ final readonly class Making
         return self::of($this->method, $pieces, $this->steps, $room, $this->biasEdges);
     }
 
-    /** Whether tips are blunted in cutting, so that the ends of slanted seams meet exactly. */
-    public function isBlunt(): bool
+    /**
+     * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips meet level, strip sets
+     * are cut at a slant after they are sewn, and set-in seams are matched at their marks.
+     */
+    public function meetsAtSlants(): bool
     {
-        return in_array($this->method, [Method::Triangle60Blunt, Method::HalfTriangle60Blunt, Method::TriangleRowBlunt, Method::HstStrip], true);
+        return in_array($this->method, [
+            Method::HstTriangles, Method::HourglassTriangles, Method::HalfAndQuartersTriangles, Method::GeeseTriangles, Method::SquareInSquareTriangles, Method::EconomyTriangles,
+            Method::PinwheelTriangles, Method::HalfRectangleTriangles, Method::KiteTemplate, Method::PeakTemplate, Method::TriangleRowPointed, Method::CustomPieces,
+        ], true);
     }
 
     /** How wide a piece of cloth must at least be for all of this; null when nothing is cut from cloth. */

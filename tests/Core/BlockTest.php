@@ -15,6 +15,7 @@ use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Compiler;
+use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 
@@ -166,6 +167,39 @@ it('says by how much slanted tips stand out', function (): void {
     expect($b[0] - $a[0])->toEqualWithDelta($seam->start, 1e-6)
         ->and($a[1] - $b[1])->toEqualWithDelta($seam->end, 1e-6);
 });
+
+it('tells the overhang of a long edge once, against all that lies along it', function (): void {
+    // The second round of an economy block: a long edge of 4/√2 against a triangle, a square's corner and a triangle. Both its tips stand out by s√2.
+    $patches = unitOf(UnitKind::Economy, Length::inches(4), 3)->patches();
+    $slanted = Seams::slanted(Seams::between($patches, Length::fraction(1, 4)));
+    $outer = array_values(array_filter($slanted, fn ($seam): bool => $patches[$seam->first]->slot === fabrics(3)[2]->id));
+
+    expect($slanted)->toHaveCount(8)
+        ->and($outer)->toHaveCount(4);
+    foreach ($outer as $seam) {
+        expect($seam->start)->toEqualWithDelta(sqrt(2) / 4, 1e-9)
+            ->and($seam->end)->toEqualWithDelta(sqrt(2) / 4, 1e-9)
+            ->and($seam->length)->toEqualWithDelta(4 / sqrt(2), 1e-9);
+    }
+});
+
+it('speaks of overhangs only where cut pieces are sewn along a slant', function (UnitKind $kind, Method $method, bool $speaks): void {
+    $unit = ['id' => 'u-hst', 'name' => 'U', 'kind' => $kind->value, 'finished' => $kind === UnitKind::Geese ? ['width' => '6', 'height' => '3'] : '3', 'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, $kind->fabrics()[0])];
+    $design = smallDesign(['units' => [$unit], 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])]]);
+    $task = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with($kind, $method))->tasks[0];
+
+    expect($task->overhangs !== [])->toBe($speaks);
+})->with([
+    [UnitKind::Geese, Method::GeeseNoWaste, false],
+    [UnitKind::Geese, Method::GeeseFlip, false],
+    [UnitKind::Geese, Method::GeeseTriangles, true],
+    [UnitKind::SquareInSquare, Method::SquareInSquareTriangles, true],
+    [UnitKind::SquareInSquare, Method::SquareInSquareFlip, false],
+    [UnitKind::Economy, Method::EconomyTriangles, true],
+    [UnitKind::Kite, Method::KiteTemplate, true],
+    [UnitKind::EightPointStar, Method::StarSetIn, false],
+    [UnitKind::HalfSquareTriangle, Method::HstTriangles, false],
+]);
 
 it('finds no slant where none is', function (UnitKind $kind): void {
     foreach (Seams::between(unitOf($kind, Length::inches(3), $kind->fabrics()[0])->patches(), Length::fraction(1, 4)) as $seam) {
