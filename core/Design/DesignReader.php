@@ -349,8 +349,14 @@ final class DesignReader
         }
         $node = $task->get($given[0]);
         $given[0] === 'unit' ? $node->known($this->products->units, 'unit') : $node->known($this->declared, 'block');
-        $key = ProductKey::of($node->id(), $task->has('fabrics') ? $this->blocks->replacements($task->get('fabrics')) : [], $task->has('mirror') && $task->get('mirror')->boolean());
-        if (! isset($this->products->units[$key]) && ! isset($this->products->blocks[$key])) {
+        $used = $this->products->units + $this->products->blocks;
+        // A mirror image that is the same thing turned has no key of its own.
+        [$key] = $this->products->use(
+            $node->id(),
+            $task->has('fabrics') ? $this->blocks->replacements($task->get('fabrics')) : [],
+            Orientation::of(0, $task->has('mirror') && $task->get('mirror')->boolean()),
+        );
+        if (! isset($used[$key])) {
             throw $task->fail(sprintf('makes "%s" mirrored or in fabrics in which no block uses it.', $node->id()));
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Block\Block;
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Block\Cell;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -17,7 +18,7 @@ use InvalidArgumentException;
 /**
  * Finds every unit and block that is really made: what the document declares, and its variants where a block uses it mirrored or in other fabrics.
  *
- * A mirrored unit that looks like itself turned round is no variant: it is laid turned. A mirrored block is laid out mirrored, cell by cell.
+ * A mirrored unit or block that looks like itself turned round is no variant: it is laid turned. Any other mirrored block is laid out mirrored, cell by cell.
  */
 final class Products
 {
@@ -42,13 +43,13 @@ final class Products
     /** @var array<string, string> */
     public array $names = [];
 
-    /** @var array<string, Unit> */
+    /** @var array<string, Unit> units, and blocks that were asked for their looks, by key */
     private array $made = [];
 
     /** @var array<string, array<string, true>> ids of the fabrics in a declared block */
     private array $fabricsUsed = [];
 
-    /** @var array<string, int|null> quarter turns that mirror a unit, by key */
+    /** @var array<string, int|null> quarter turns that mirror a unit or block, by key */
     private array $mirrorTurns = [];
 
     /**
@@ -101,10 +102,7 @@ final class Products
         if (! $orientation->mirrored) {
             return [$key, $orientation];
         }
-        if (! array_key_exists($key, $this->mirrorTurns)) {
-            $this->mirrorTurns[$key] = Symmetry::turnThatMirrors($this->made[$key]->patches(), $this->made[$key]->finished());
-        }
-        $turns = $this->mirrorTurns[$key];
+        $turns = $this->turnThatMirrors($key);
         if ($turns !== null) {
             return [$key, Orientation::of($orientation->degrees() + 90 * $turns)];
         }
@@ -112,6 +110,29 @@ final class Products
         $this->keepUnit($mirrored, $id, fn (): UnitSpec => $this->units[$key]->mirror());
 
         return [$mirrored, Orientation::of($orientation->degrees())];
+    }
+
+    private function turnThatMirrors(string $key): ?int
+    {
+        if (! array_key_exists($key, $this->mirrorTurns)) {
+            $product = $this->product($key);
+            $this->mirrorTurns[$key] = Symmetry::turnThatMirrors($product->patches(), $product->finished());
+        }
+
+        return $this->mirrorTurns[$key];
+    }
+
+    private function product(string $key): Unit
+    {
+        if (! isset($this->made[$key])) {
+            $contents = [];
+            foreach (array_keys($this->blocks[$key]->contents()) as $inner) {
+                $contents[$inner] = $this->product($inner);
+            }
+            $this->made[$key] = new BlockUnit($this->blocks[$key], $contents);
+        }
+
+        return $this->made[$key];
     }
 
     /** @param  callable(): UnitSpec  $make */
@@ -139,6 +160,14 @@ final class Products
             throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST));
         }
         $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => $taken !== $instead, ARRAY_FILTER_USE_BOTH);
+        if ($orientation->mirrored) {
+            // A block that looks like its mirror image turned is laid turned, like a unit.
+            [$plain] = $this->useBlock($id, $fabrics, Orientation::upright(), $within);
+            $turns = $this->turnThatMirrors($plain);
+            if ($turns !== null) {
+                return [$plain, Orientation::of($orientation->degrees() + 90 * $turns)];
+            }
+        }
         $key = ProductKey::of($id, $this->only($id, $fabrics, $within), $orientation->mirrored);
         if (! isset($this->blocks[$key])) {
             $this->room();
@@ -192,7 +221,7 @@ final class Products
         foreach ($given as $index => $length) {
             foreach ($cells as $cell) {
                 if ($length === null && ($columns ? $cell->column : $cell->row) === $index && ($columns ? $cell->across : $cell->down) === 1) {
-                    $finished = isset($this->made[$cell->product]) ? $this->made[$cell->product]->finished() : $this->blocks[$cell->product]->finished();
+                    $finished = $this->product($cell->product)->finished();
                     $laid = $cell->orientation->sizeOf($finished);
                     $length = $columns ? $laid->width : $laid->height;
                 }

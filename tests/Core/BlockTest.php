@@ -73,6 +73,22 @@ it('makes a variant of a mirrored unit only where its mirror image is another un
         ->and($plain->blocks['b-one']->cells[1]->orientation->degrees())->toBe(90);
 });
 
+it('lays a mirrored block turned when that looks the same, and counts it with the others', function (): void {
+    $blocks = [
+        // Two triangle squares across from each other: mirrored it is the same, turned by a quarter.
+        blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']),
+        blockOf('b-spin', ['3', '3'], ['3', '3'], ['u-hst/90 u-hst/180', 'u-hst u-hst/270']),
+        blockOf('b-two', ['6', '6'], ['6', '6'], ['b-one b-one/0m', 'b-spin b-spin/0m']),
+    ];
+    $sheet = Compiler::quiltSheet(smallDesign(['blocks' => $blocks, 'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]]]), 's');
+    $cells = smallDesign(['blocks' => $blocks, 'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]]])->blocks['b-two']->cells;
+
+    expect($sheet->unitCounts)->toMatchArray(['b-one' => 12, 'b-spin' => 6, 'b-spin.m' => 6])
+        ->and($cells[1]->product)->toBe('b-one')
+        ->and($cells[1]->orientation->degrees())->toBe(90)
+        ->and(drawnArea($sheet))->toEqualWithDelta($sheet->finished->area(), 1e-9);
+});
+
 it('changes fabrics per use, through blocks in blocks', function (): void {
     $outer = ['id' => 'b-two', 'name' => 'Two', 'columns' => ['6', '6'], 'rows' => ['6'], 'cells' => [
         ['column' => 1, 'row' => 1, 'block' => 'b-one'],
@@ -81,7 +97,7 @@ it('changes fabrics per use, through blocks in blocks', function (): void {
     $design = smallDesign(['blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), $outer], 'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]]]);
     $sheet = Compiler::quiltSheet($design, 's');
 
-    expect($sheet->unitCounts)->toBe(['b-one' => 6, 'u-hst' => 12, 'u-plain' => 12, 'b-one.m.f-a=f-c.f-c=f-a' => 6, 'u-hst.f-a=f-c' => 12, 'u-plain.f-c=f-a' => 12])
+    expect($sheet->unitCounts)->toBe(['b-one' => 6, 'u-hst' => 12, 'u-plain' => 12, 'b-one.f-a=f-c.f-c=f-a' => 6, 'u-hst.f-a=f-c' => 12, 'u-plain.f-c=f-a' => 12])
         ->and($sheet->areas['f-a'])->toEqualWithDelta($sheet->areas['f-c'], 1e-6)
         ->and(ProductKey::id('b-one.m.f-a=f-c'))->toBe('b-one');
 });
