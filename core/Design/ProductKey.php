@@ -23,6 +23,15 @@ final class ProductKey
         return $key;
     }
 
+    /** The key of the mirror image of a use that is not mirrored; null of one that is. */
+    public static function mirrorOf(string $key): ?string
+    {
+        $id = self::id($key);
+        $use = substr($key, strlen($id));
+
+        return $use === '.m' || str_starts_with($use, '.m.') ? null : $id.'.m'.$use;
+    }
+
     /** The id of what the document declares. */
     public static function id(string $key): string
     {

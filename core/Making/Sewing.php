@@ -10,8 +10,8 @@ enum Sewing: string
     /** From edge to edge, beginning on a scrap so that a sharp point is not drawn into the machine. */
     case Leader = 'leader';
 
-    /** From the square corner of a triangle to its sharp one. */
-    case SquareCornerFirst = 'square-corner-first';
+    /** From the wider corner of a triangle's long edge to its sharper one. */
+    case WideCornerFirst = 'wide-corner-first';
 
     /** Stops one allowance before the end, where another seam will be set in, and is secured there. */
     case StopAndSecure = 'stop-and-secure';

@@ -121,7 +121,7 @@ final readonly class WorkChecks
         foreach ($this->subject->units() as [$key, $unit, $sized]) {
             $chiral = array_filter($this->subject->making($unit)->pieces, fn (Piece $piece): bool => $piece->chiral);
             $hands = array_unique(array_map(fn (Piece $piece): bool => $piece->mirrored, $chiral));
-            $image = str_ends_with($key, '.m') || str_contains($key, '.m.') ? null : ProductKey::of($key, [], true);
+            $image = ProductKey::mirrorOf($key);
             if (count($hands) > 1 || ($chiral !== [] && $image !== null && ($sized->counts[$image] ?? 0) > 0)) {
                 $findings[$key] = new Finding('mirrored-pieces', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key)]);
             }

@@ -162,7 +162,7 @@ final readonly class HalfSquareTriangle implements Unit
         return Making::of(Method::HstStrip, [$piece('first', $this->first), $piece('second', $this->second)], [
             new Step(StepKind::Layer, 'hst.strip.layer', ['strip' => Measurement::exact($unfinished)], ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
             new Step(StepKind::Cut, 'hst.strip.cut', ['unfinished' => Measurement::exact($unfinished)]),
-            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)], sewing: Sewing::SquareCornerFirst),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)]),
             ...$this->finish($seam),
         ], $room);
     }

@@ -106,9 +106,9 @@ final readonly class PointedUnit implements Unit
             new Step(StepKind::Cut, 'pointed.cut_point', slots: $slots),
             new Step(StepKind::Cut, 'pointed.cut_sides', slots: $slots),
             new Step(StepKind::Layer, 'pointed.layer', slots: $slots),
-            new Step(StepKind::Sew, 'pointed.sew', ['seam' => Measurement::setting($room->seam)], $slots, sewing: Sewing::SquareCornerFirst),
+            new Step(StepKind::Sew, 'pointed.sew', ['seam' => Measurement::setting($room->seam)], $slots, sewing: Sewing::WideCornerFirst),
             new Step(StepKind::Press, 'pointed.press', slots: $slots),
-            new Step(StepKind::Sew, 'pointed.sew_again', slots: $slots, sewing: Sewing::SquareCornerFirst),
+            new Step(StepKind::Sew, 'pointed.sew_again', slots: $slots, sewing: Sewing::WideCornerFirst),
             new Step(StepKind::Trim, 'pointed.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height), 'seam' => Measurement::setting($room->seam)]),
         ], $room);
     }

@@ -22,7 +22,7 @@ return [
         'triangles' => [
             'cut' => 'Cut each square once, corner to corner.',
             'layer' => 'Lay a :light triangle on a :dark one, right sides together, the long edges level.',
-            'sew' => 'Sew the long edge with a :seam seam, starting at a blunted tip or on a scrap leader.',
+            'sew' => 'Sew the long edge with a :seam seam, the ends level.',
         ],
         'strip' => [
             'layer' => 'Lay a :light and a :dark strip, both :strip wide, right sides together.',
@@ -261,7 +261,7 @@ return [
     ],
     'sewing' => [
         'leader' => 'Begin on a scrap, so that the sharp point is not drawn in.',
-        'square-corner-first' => 'Begin at the square corner and end at the sharp one.',
+        'wide-corner-first' => 'Begin at the wider corner and end at the sharp one.',
         'stop-and-secure' => 'Stop one allowance before the outer end, at the mark, and secure the seam there.',
         'set-in' => 'Begin and stop one allowance from the ends, at the marks, and secure both.',
         'unsecured' => 'Do not secure the seams at the crossing.',

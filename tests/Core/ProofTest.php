@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\ProductKey;
 use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
@@ -166,6 +167,20 @@ it('scales squares and triangles as they were cut and measured', function (array
         ->and(byRule($triangles))->toBe(ruled($expect['hst_cut_rule']))
         ->and($square->width->exact->isMultipleOf(Length::fraction(1, 8)))->toBe($expect['square_on_eighth']);
 })->with(fn (): array => referenceCases('scaling'));
+
+it('finds left and right of one unit in other fabrics too', function (): void {
+    $cells = blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])['cells'];
+    foreach ($cells as &$cell) {
+        $cell['fabrics'] = ['f-a' => 'f-c'];
+    }
+    $finding = marks(['blocks' => [['cells' => $cells] + blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]])['mirrored-pieces'] ?? null;
+
+    expect($finding?->names['unit'])->toBe('Leaning half')
+        ->and(ProductKey::mirrorOf('u-lean'))->toBe('u-lean.m')
+        ->and(ProductKey::mirrorOf('u-lean.f-a=f-c'))->toBe(ProductKey::of('u-lean', ['f-a' => 'f-c'], true))
+        ->and(ProductKey::mirrorOf('u-lean.m.f-a=f-c'))->toBeNull()
+        ->and(ProductKey::mirrorOf('u-lean.m'))->toBeNull();
+});
 
 it('marks what is left, right, striped, twice there or nowhere', function (array $change, string $code, array $counts): void {
     $finding = marks($change)[$code] ?? null;
