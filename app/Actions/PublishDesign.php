@@ -8,9 +8,9 @@ use App\Models\DesignVersion;
 use App\Models\QuiltAlong;
 use App\Plans\SheetStore;
 use App\Presentation\FindingSentence;
-use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
+use Dew\Core\Document\DocumentException;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -24,13 +24,13 @@ final readonly class PublishDesign
     {
     }
 
-    /** @throws DesignException when the document cannot be read, or its proof finds an error */
+    /** @throws DocumentException when the document cannot be read, or its proof finds an error */
     public function __invoke(QuiltAlong $quiltAlong, string $document): DesignVersion
     {
         $design = DesignReader::read($document);
         foreach (Proof::of($design) as $finding) {
             if ($finding->severity === Severity::Error) {
-                throw new DesignException($finding->place, FindingSentence::of($finding));
+                throw new DocumentException($finding->place, FindingSentence::of($finding));
             }
         }
 

@@ -6,8 +6,8 @@ namespace App\Drawing;
 
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Plan\QuiltSheet;
-use Dew\Core\Setting\Placement;
 
 /** Draws a whole quilt: each block once, then its places. */
 final readonly class QuiltPicture

@@ -17,9 +17,9 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
-use Dew\Core\Unit\HalfSquareTriangle;
+use Dew\Core\Unit\Kind\HalfSquareTriangle;
+use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
 /** Made-up material for the style page, computed like everything else. */

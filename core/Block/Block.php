@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dew\Core\Block;
 
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Unit;
 
 /** A grid of columns and rows with their finished widths; its cells hold units or other blocks and may span several columns and rows. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
@@ -22,7 +24,7 @@ final readonly class BlockReader
      *
      * @return array<string, DeclaredBlock>  by id
      *
-     * @throws DesignException
+     * @throws DocumentException
      */
     public function declared(Node $list): array
     {
@@ -97,7 +99,7 @@ final readonly class BlockReader
      *
      * @return array<string, string>  by the id of the fabric they replace
      *
-     * @throws DesignException
+     * @throws DocumentException
      */
     public function replacements(Node $node): array
     {

@@ -8,10 +8,9 @@ use Dew\Core\Block\Block;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
-use Dew\Core\Making\Clue;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\Setting;
-use Dew\Core\Unit\UnitSpec;
+use Dew\Core\Unit\Kind\UnitSpec;
 
 /**
  * A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues.

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
-use Dew\Core\Making\Clue;
-use Dew\Core\Making\Task;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Plan\UnitFacts;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
@@ -59,7 +60,7 @@ final class DesignReader
         $this->products = new Products([], []);
     }
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public static function read(string $json): Design
     {
         $document = Migration::toNewest(Node::fromJson($json, self::LARGEST_DOCUMENT));

@@ -8,8 +8,8 @@ use BackedEnum;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Setting\SettingKind;
-use Dew\Core\Unit\CornerPlace;
 use Dew\Core\Unit\Hand;
+use Dew\Core\Unit\Kind\CornerPlace;
 use Dew\Core\Unit\UnitKind;
 
 /**

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+
 /** Brings documents of older formats up to date, one format at a time. A document is never written in an older format again. */
 final class Migration
 {
-    /** @throws DesignException for a format that is not known */
+    /** @throws DocumentException for a format that is not known */
     public static function toNewest(Node $document): Node
     {
         $version = $document->get('dew')->integer(1, PHP_INT_MAX);

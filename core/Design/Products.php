@@ -11,8 +11,8 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitSpec;
 use InvalidArgumentException;
 
 /**

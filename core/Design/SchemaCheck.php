@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
@@ -16,7 +18,7 @@ final class SchemaCheck
 
     private static ?Validator $validator = null;
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public static function of(Node $document): void
     {
         $error = self::validator()->validate(Helper::toJSON($document->object()), self::NAME)->error();
@@ -29,10 +31,10 @@ final class SchemaCheck
         if (is_array($unknown) && $deepest->keyword() === 'additionalProperties') {
             $names = implode(', ', array_map(fn (mixed $name): string => is_string($name) ? '"'.$name.'"' : '?', $unknown));
 
-            throw new DesignException($pointer, sprintf('has %s, which means nothing here. Is it misspelt?', $names));
+            throw new DocumentException($pointer, sprintf('has %s, which means nothing here. Is it misspelt?', $names));
         }
 
-        throw new DesignException($pointer, sprintf('does not fit the format: %s', lcfirst(self::words($deepest))));
+        throw new DocumentException($pointer, sprintf('does not fit the format: %s', lcfirst(self::words($deepest))));
     }
 
     /** The schema is taken apart once. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Setting\Border;
@@ -32,7 +34,7 @@ final class SettingReader
     ) {
     }
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public function setting(Node $node): Setting
     {
         $kind = $node->get('kind')->enum(SettingKind::class);
@@ -64,7 +66,7 @@ final class SettingReader
     /**
      * @return non-empty-list<non-empty-list<string|null>>
      *
-     * @throws DesignException
+     * @throws DocumentException
      */
     public function pattern(Node $node): array
     {

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Arc;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
-use Dew\Core\Unit\CustomPiece;
 use Dew\Core\Unit\Hand;
+use Dew\Core\Unit\Kind\CustomPiece;
+use Dew\Core\Unit\Kind\UnitOptions;
+use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
-use Dew\Core\Unit\UnitSpec;
 
 /** Reads one unit of a design document. */
 final readonly class UnitReader
@@ -26,7 +28,7 @@ final readonly class UnitReader
     ) {
     }
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public function spec(Node $node): UnitSpec
     {
         $kind = $node->get('kind')->oneOf(UnitKind::library());

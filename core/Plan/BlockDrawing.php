@@ -6,9 +6,9 @@ namespace Dew\Core\Plan;
 
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Placement;
 
 /** What a block looks like, each unit in it once and where they lie: a tenth of what all its patches would take. */
 final readonly class BlockDrawing

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
+use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Unit\Making;

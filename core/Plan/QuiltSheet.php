@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dew\Core\Plan;
 
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Placement;
 use Dew\Core\Setting\QuiltAsYouGo;
 
 /** The whole quilt at one size: the picture that stays with the host, and its counts. */

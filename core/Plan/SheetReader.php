@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Design\DesignException;
-use Dew\Core\Design\Node;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
@@ -19,7 +20,6 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Grain;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -34,7 +34,7 @@ final class SheetReader
 
     private const MANY = 100_000;
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public static function clue(string $json): ClueSheet
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
@@ -50,7 +50,7 @@ final class SheetReader
         );
     }
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public static function quilt(string $json): QuiltSheet
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
@@ -74,7 +74,7 @@ final class SheetReader
         );
     }
 
-    /** @throws DesignException */
+    /** @throws DocumentException */
     public static function announcement(string $json): Announcement
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);

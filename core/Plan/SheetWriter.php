@@ -9,12 +9,12 @@ use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Setting\Placement;
 use Dew\Core\Unit\Piece;
 use WeakMap;
 

@@ -5,24 +5,23 @@ declare(strict_types=1);
 namespace Dew\Core\Plan;
 
 use Dew\Core\Block\BlockUnit;
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Seam;
 use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Setting\Placement;
+use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
 use InvalidArgumentException;
 use WeakMap;
 

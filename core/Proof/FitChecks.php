@@ -6,10 +6,10 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\StatedSizes;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dew\Core\Proof;
 
 use Dew\Core\Design\Design;
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Plan\UnitFacts;
 use Dew\Core\Setting\QuiltSize;
 use InvalidArgumentException;

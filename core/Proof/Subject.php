@@ -6,7 +6,7 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
-use Dew\Core\Design\SizedDesign;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Plan\UnitFacts;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;

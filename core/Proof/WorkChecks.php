@@ -8,10 +8,10 @@ use Dew\Core\Design\ProductKey;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Kind\StripedHalfSquare;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\StripedHalfSquare;
 use Dew\Core\Unit\Unit;
 
 /** What is made: units nobody uses or makes, the same unit twice, bias edges, waste, and left and right cut alike. */

@@ -8,11 +8,12 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\PlainUnit;
+use Dew\Core\Unit\Kind\PlainUnit;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Block\Block;
+
 /**
  * The unit types the library knows, by the key they have in a design document.
  *

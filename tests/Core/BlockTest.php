@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
@@ -15,6 +14,7 @@ use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -128,7 +128,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
         $units = [];
         foreach (array_rand($kinds, 4) as $index) {
             [$least, $most] = $kinds[$index]->fabrics();
-            $units[] = Dew\Core\Unit\UnitExample::of($kinds[$index], $side, fabrics(mt_rand($least, min($most, 6))))->make();
+            $units[] = Dew\Core\Unit\Kind\UnitExample::of($kinds[$index], $side, fabrics(mt_rand($least, min($most, 6))))->make();
         }
         $cells = $products = [];
         foreach ($units as $index => $unit) {
@@ -167,7 +167,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
 
 it('says by how much slanted tips stand out', function (): void {
     // A half-rectangle triangle of 1 by 2: its angles are 63.43° and 26.57°; s·(cot 13.28° − cot 31.72°) = ¼ · (4.2361 − 1.6180).
-    $patches = Dew\Core\Unit\UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(1), Length::inches(2)), fabrics(2))->patches();
+    $patches = Dew\Core\Unit\Kind\UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(1), Length::inches(2)), fabrics(2))->patches();
     [$seam] = Seams::between($patches, Length::fraction(1, 4));
 
     expect(abs($seam->start))->toEqualWithDelta(0.6545, 1e-4)
@@ -234,7 +234,7 @@ it('measures as much seam as the outlines share', function (UnitKind $kind): voi
 
 it('knows what looks the same turned, and what mirrored', function (): void {
     $form = fn (UnitKind $kind, int ...$fabrics): array => (function () use ($kind, $fabrics): array {
-        $unit = Dew\Core\Unit\UnitExample::of($kind, Length::inches(3), array_map(fn (int $n) => fabrics(5)[$n], $fabrics))->make();
+        $unit = Dew\Core\Unit\Kind\UnitExample::of($kind, Length::inches(3), array_map(fn (int $n) => fabrics(5)[$n], $fabrics))->make();
 
         return [Symmetry::canonical($unit->patches(), $unit->finished()), Symmetry::turnThatMirrors($unit->patches(), $unit->finished())];
     })();

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\UnknownSize;
+use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Compiler;
@@ -107,7 +107,7 @@ it('refuses a size that does not exist and says which do', function (): void {
 it('points at what is wrong in a document', function (array $path, mixed $value, string $pointer): void {
     try {
         DesignReader::read(nightFerryWith($path, $value));
-    } catch (DesignException $error) {
+    } catch (DocumentException $error) {
         expect($error->pointer)->toBe($pointer)->and($error->problem)->not->toBeEmpty();
 
         return;
@@ -142,7 +142,7 @@ it('says that a document is cut short, too large or too deep, in little time', f
     try {
         DesignReader::read($json);
         $this->fail('It was read.');
-    } catch (DesignException $error) {
+    } catch (DocumentException $error) {
         expect($error->getMessage())->toContain($words)
             ->and((hrtime(true) - $began) / 1e9)->toBeLessThan(1.0);
     }

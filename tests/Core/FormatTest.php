@@ -7,19 +7,19 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignSchema;
 use Dew\Core\Design\DesignWriter;
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\SheetReader;
 use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
 it('keeps the schema for other programs in step with its own', function (): void {

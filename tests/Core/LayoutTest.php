@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Design\DesignException;
-use Dew\Core\Design\Node;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -28,7 +28,7 @@ it('reads values as the types they must have', function (): void {
 });
 
 it('names the place, the value and what would be right', function (string $json, callable $read, string $message): void {
-    expect(fn () => $read(node($json)))->toThrow(DesignException::class, $message);
+    expect(fn () => $read(node($json)))->toThrow(DocumentException::class, $message);
 })->with([
     ['{"a/b": {"~": "x"}}', fn (Node $node): int => $node->get('a/b')->get('~')->integer(1, 9), '/a~1b/~0: is "x"; it should be a whole number from 1 to 9.'],
     ['[1, [2, 11]]', fn (Node $node): int => $node->get(1)->get(1)->integer(1, 9), '/1/1: is 11; it should be a whole number from 1 to 9.'],
@@ -57,7 +57,7 @@ it('shortens what it shows of a long value', function (): void {
     try {
         node('"'.str_repeat('long ', 400).'"')->colour();
         $this->fail('It was read.');
-    } catch (DesignException $error) {
+    } catch (DocumentException $error) {
         expect(mb_strlen($error->getMessage()))->toBeLessThan(140);
     }
 });

@@ -6,12 +6,12 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\UnitExample;
-use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
 
 /**
  * Which pieces may be cut larger than they are computed: those that are trimmed afterwards. Everything else would move a seam, and is cut to the

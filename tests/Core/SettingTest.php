@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -12,10 +11,11 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
+use Dew\Core\Unit\Kind\UnitFactory;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
 
 it('adds up a block from unequal columns, exactly', function (): void {

@@ -10,19 +10,19 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Setting\LongStrips;
 use Dew\Core\Setting\SettingTriangle;
-use Dew\Core\Unit\EightPointStar;
 use Dew\Core\Unit\Grain;
 use Dew\Core\Unit\Hand;
+use Dew\Core\Unit\Kind\EightPointStar;
+use Dew\Core\Unit\Kind\QuarterCircle;
+use Dew\Core\Unit\Kind\RightTriangleCut;
+use Dew\Core\Unit\Kind\StripedHalfSquare;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\QuarterCircle;
-use Dew\Core\Unit\RightTriangleCut;
-use Dew\Core\Unit\StripedHalfSquare;
-use Dew\Core\Unit\UnitExample;
-use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
 
 /** The units that were measured as polygons: what they are cut from, as it was cut and measured. */
 function lengthOf(Piece $piece): string
@@ -334,7 +334,7 @@ it('says what must be read at each stage', function (): void {
 
 it('finds pieces of one shape, and keeps mirror images apart', function (): void {
     $triangle = fn (int ...$at): Outline => new Outline(...array_map(fn (array $pair): Point => new Point(Length::inches($pair[0]), Length::inches($pair[1])), array_chunk($at, 2)));
-    $pieces = Dew\Core\Unit\TemplateCut::pieces([
+    $pieces = Dew\Core\Unit\Kind\TemplateCut::pieces([
         new Patch('f', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(4, 2, 0, 2, 4, 0)), new Patch('f', $triangle(0, 0, 4, 0, 4, 2)), new Patch('g', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(0, 0, 2, 0, 1, 2)),
     ], roomOf('1/4'));
 

@@ -10,13 +10,13 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitExample;
-use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
-use Dew\Core\Unit\UnitOptions;
 
 it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
     $unit = unitOf(UnitKind::Hourglass, Length::parse($given['finished']), 2);

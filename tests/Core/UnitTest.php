@@ -9,11 +9,11 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\FourPatch;
+use Dew\Core\Unit\Kind\FourPatch;
+use Dew\Core\Unit\Kind\PlainUnit;
+use Dew\Core\Unit\Kind\UnitFactory;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\PlainUnit;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitFactory;
 use Dew\Core\Unit\UnitKind;
 
 it('cuts rectangles as they were cut and measured', function (array $given, array $expect): void {

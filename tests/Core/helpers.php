@@ -5,15 +5,16 @@ declare(strict_types=1);
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
 use Dew\Core\Design\Design;
-use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Design\Node;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
@@ -22,14 +23,13 @@ use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\QuiltSheet;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
-use Dew\Core\Setting\Placement;
-use Dew\Core\Unit\HalfSquareTriangle;
+use Dew\Core\Unit\Kind\HalfSquareTriangle;
+use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitExample;
 use Dew\Core\Unit\UnitKind;
 
 function nightFerryJson(): string
@@ -255,11 +255,11 @@ function blockOf(string $id, array $columns, array $heights, array $rows): array
 }
 
 /** What the reader says of a document it refuses. */
-function refusal(string $json): DesignException
+function refusal(string $json): DocumentException
 {
     try {
         DesignReader::read($json);
-    } catch (DesignException $error) {
+    } catch (DocumentException $error) {
         return $error;
     }
     throw new LogicException('It was read.');

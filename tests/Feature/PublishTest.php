@@ -9,9 +9,9 @@ use App\Models\QuiltAlong;
 use App\Models\Sheet;
 use App\Plans\SheetMissed;
 use App\Plans\SheetStore;
-use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
+use Dew\Core\Document\DocumentException;
 use Dew\Core\Plan\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -52,7 +52,7 @@ it('publishes a second version beside the first, and keeps what was scheduled', 
 
 it('publishes nothing of a document that cannot be sewn', function (): void {
     $quilt = QuiltAlong::factory()->create();
-    expect(fn () => app(PublishDesign::class)($quilt, '{"dew": 1}'))->toThrow(DesignException::class);
+    expect(fn () => app(PublishDesign::class)($quilt, '{"dew": 1}'))->toThrow(DocumentException::class);
     expect(DesignVersion::query()->count())->toBe(0)
         ->and(Clue::query()->count())->toBe(0)
         ->and(fn () => $quilt->version())->toThrow(ModelNotFoundException::class);
@@ -64,7 +64,7 @@ it('refuses to publish what its proof calls an error, and says where', function 
     $document['units'][0]['finished'] = '2 7/8';
     $publish = fn () => app(PublishDesign::class)($quilt, (string) json_encode($document));
 
-    expect($publish)->toThrow(DesignException::class, '/blocks/0/cells/1: Make Beam half-square triangle fit its cell in Pier Lantern')
+    expect($publish)->toThrow(DocumentException::class, '/blocks/0/cells/1: Make Beam half-square triangle fit its cell in Pier Lantern')
         ->and(DesignVersion::query()->count())->toBe(0)
         ->and(Clue::query()->count())->toBe(0);
 });

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Design\Design;
-use Dew\Core\Design\DesignException;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\UnknownSize;
+use Dew\Core\Document\DocumentException;
 use Illuminate\Console\Command;
 
 /** What the commands on design files share: read the file, and say what is wrong with it in one line. */
@@ -30,7 +30,7 @@ trait ReadsDesigns
         }
         try {
             return $then(DesignReader::read((string) file_get_contents($file)));
-        } catch (DesignException|UnknownSize $error) {
+        } catch (DocumentException|UnknownSize $error) {
             $this->error($error->getMessage());
 
             return Command::INVALID;

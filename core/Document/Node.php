@@ -1,0 +1,311 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Document;
+
+use BackedEnum;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Size;
+use JsonException;
+
+/** A value somewhere in a JSON document, read as the type it must have; every complaint names its JSON pointer. */
+final readonly class Node
+{
+    private const DEEPEST = 64;
+
+    private function __construct(
+        private mixed $value,
+        private string $pointer,
+    ) {
+    }
+
+    /**
+     * @param  int  $limit  bytes
+     *
+     * @throws DocumentException
+     */
+    public static function fromJson(string $json, int $limit): self
+    {
+        if (strlen($json) > $limit) {
+            throw new DocumentException('', sprintf('is %d bytes; the most is %d.', strlen($json), $limit));
+        }
+        try {
+            return new self(json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR), '');
+        } catch (JsonException $error) {
+            throw new DocumentException('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
+        }
+    }
+
+    public function has(string $key): bool
+    {
+        return is_array($this->value) && array_key_exists($key, $this->value);
+    }
+
+    /** @throws DocumentException */
+    public function get(string|int $key): self
+    {
+        if (! is_array($this->value) || ! array_key_exists($key, $this->value)) {
+            throw new DocumentException($this->pointer, sprintf('has no "%s".', $key));
+        }
+
+        return new self($this->value[$key], $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
+    }
+
+    public function pointer(): string
+    {
+        return $this->pointer;
+    }
+
+    public function isNull(): bool
+    {
+        return $this->value === null;
+    }
+
+    public function isText(string $text): bool
+    {
+        return $this->value === $text;
+    }
+
+    /** Another value in the same place. */
+    public function with(mixed $value): self
+    {
+        return new self($value, $this->pointer);
+    }
+
+    /**
+     * The whole object as it stands.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws DocumentException
+     */
+    public function object(): array
+    {
+        $object = [];
+        foreach ($this->entries() as $key => $node) {
+            $object[$key] = $node->value;
+        }
+
+        return $object;
+    }
+
+    /**
+     * The `id` within this object, which none of those already taken has.
+     *
+     * @param  array<string, mixed>  $taken  by id
+     *
+     * @throws DocumentException
+     */
+    public function freshId(array $taken): string
+    {
+        $node = $this->get('id');
+        $id = $node->id();
+        if (isset($taken[$id])) {
+            throw $node->fail(sprintf('"%s" is used twice; an id is given once.', $id));
+        }
+
+        return $id;
+    }
+
+    /**
+     * What is known by the id that stands here.
+     *
+     * @template T
+     *
+     * @param  array<string, T>  $known  by id
+     * @return T
+     *
+     * @throws DocumentException
+     */
+    public function known(array $known, string $what): mixed
+    {
+        $id = $this->id();
+
+        return $known[$id] ?? throw $this->fail(sprintf('names a %s "%s" that the document does not have.', $what, $id));
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws DocumentException
+     */
+    public function items(int $most, int $least = 0): array
+    {
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            throw $this->wrong('a list');
+        }
+        if (count($this->value) > $most || count($this->value) < $least) {
+            throw new DocumentException($this->pointer, sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most));
+        }
+
+        return array_map(fn (int $index): self => $this->get($index), array_keys($this->value));
+    }
+
+    /**
+     * @return array<string, self>
+     *
+     * @throws DocumentException
+     */
+    public function entries(): array
+    {
+        if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
+            throw $this->wrong('an object');
+        }
+        $entries = [];
+        foreach (array_keys($this->value) as $key) {
+            $entries[(string) $key] = $this->get($key);
+        }
+
+        return $entries;
+    }
+
+    /** @throws DocumentException */
+    public function string(int $longest = 200): string
+    {
+        if (! is_string($this->value) || $this->value === '' || mb_strlen($this->value) > $longest) {
+            throw $this->wrong(sprintf('a text of 1 to %d characters', $longest));
+        }
+
+        return $this->value;
+    }
+
+    /**
+     * A text of any length, also an empty one.
+     *
+     * @throws DocumentException
+     */
+    public function text(): string
+    {
+        return is_string($this->value) ? $this->value : throw $this->wrong('a text');
+    }
+
+    /** A key that is minted once: small letters, digits and hyphens. */
+    public function id(): string
+    {
+        if (! is_string($this->value) || preg_match('/^[a-z][a-z0-9-]{0,39}$/', $this->value) !== 1) {
+            throw $this->wrong('an id of small letters, digits and hyphens');
+        }
+
+        return $this->value;
+    }
+
+    /** @throws DocumentException */
+    public function integer(int $least, int $most): int
+    {
+        if (! is_int($this->value) || $this->value < $least || $this->value > $most) {
+            throw $this->wrong(sprintf('a whole number from %d to %d', $least, $most));
+        }
+
+        return $this->value;
+    }
+
+    /** @throws DocumentException */
+    public function boolean(): bool
+    {
+        return is_bool($this->value) ? $this->value : throw $this->wrong('true or false');
+    }
+
+    /** @throws DocumentException */
+    public function number(): float
+    {
+        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->wrong('a number');
+    }
+
+    /**
+     * A length written as text, such as "4 5/8" or "11.5 cm", above zero.
+     *
+     * @throws DocumentException
+     */
+    public function length(): Length
+    {
+        if (! is_string($this->value)) {
+            throw $this->wrong('a length written as text, such as "4 5/8" or "11.5 cm"');
+        }
+        try {
+            $length = Length::parse($this->value);
+        } catch (MeasureException $error) {
+            throw new DocumentException($this->pointer, $error->getMessage());
+        }
+        if (! $length->isPositive()) {
+            throw new DocumentException($this->pointer, sprintf('is "%s"; a length here is above zero.', $this->value));
+        }
+
+        return $length;
+    }
+
+    /**
+     * A length that may also be nothing: where a corner lies.
+     *
+     * @throws DocumentException
+     */
+    public function lengthOrZero(): Length
+    {
+        return $this->value === '0' ? Length::zero() : $this->length();
+    }
+
+    /**
+     * A side of a square, or a width and a height.
+     *
+     * @throws DocumentException
+     */
+    public function size(): Size
+    {
+        return $this->has('width') || $this->has('height') ? new Size($this->get('width')->length(), $this->get('height')->length()) : Size::square($this->length());
+    }
+
+    /** @throws DocumentException */
+    public function colour(): string
+    {
+        if (! is_string($this->value) || preg_match('/^#[0-9a-f]{6}$/', $this->value) !== 1) {
+            throw $this->wrong('a colour such as "#1d2f4f"');
+        }
+
+        return $this->value;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     *
+     * @throws DocumentException
+     */
+    public function enum(string $enum): BackedEnum
+    {
+        return $this->oneOf($enum::cases());
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  list<T>  $cases
+     * @return T
+     *
+     * @throws DocumentException
+     */
+    public function oneOf(array $cases): BackedEnum
+    {
+        foreach ($cases as $case) {
+            if ($case->value === $this->value) {
+                return $case;
+            }
+        }
+
+        throw $this->wrong('one of: '.implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $cases)));
+    }
+
+    public function fail(string $problem): DocumentException
+    {
+        return new DocumentException($this->pointer, $problem);
+    }
+
+    private function wrong(string $wanted): DocumentException
+    {
+        $shown = is_scalar($this->value) || $this->value === null ? mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…') : get_debug_type($this->value);
+
+        return new DocumentException($this->pointer, sprintf('is %s; it should be %s.', $shown, $wanted));
+    }
+}

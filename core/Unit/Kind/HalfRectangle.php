@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Sewing;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A rectangle of two right triangles whose legs differ: the first fabric at the top left, the second at the bottom right, the seam rising.
+ * Its mirror image, the seam falling, is another unit with other pieces.
+ */
+final readonly class HalfRectangle implements Unit
+{
+    public function __construct(
+        private Size $finished,
+        private Slot $first,
+        private Slot $second,
+    ) {
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::HalfRectangle;
+    }
+
+    public function finished(): Size
+    {
+        return $this->finished;
+    }
+
+    public function slots(): array
+    {
+        return [$this->first, $this->second];
+    }
+
+    public function patches(): array
+    {
+        $zero = Length::zero();
+        $topRight = new Point($this->finished->width, $zero);
+        $bottomLeft = new Point($zero, $this->finished->height);
+
+        return [
+            new Patch($this->first->id, new Outline(new Point($zero, $zero), $topRight, $bottomLeft)),
+            new Patch($this->second->id, new Outline($topRight, new Point($this->finished->width, $this->finished->height), $bottomLeft)),
+        ];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::HalfRectangleTriangles) {
+            throw new InvalidArgumentException(sprintf('A half-rectangle triangle is not made by "%s".', $method->value));
+        }
+        $unfinished = $this->finished->outsetBy($room->seam);
+        [$width, $height] = [$this->finished->width, $this->finished->height];
+
+        return Making::of($method, [
+            RightTriangleCut::piece('first', $this->first->id, $width, $height, $room),
+            RightTriangleCut::piece('second', $this->second->id, $width, $height, $room),
+        ], [
+            new Step(StepKind::Cut, 'half_rectangle.cut'),
+            new Step(StepKind::Layer, 'half_rectangle.layer', slots: ['first' => $this->first->id, 'second' => $this->second->id]),
+            new Step(StepKind::Sew, 'half_rectangle.sew', ['seam' => Measurement::setting($room->seam)], sewing: Sewing::Leader),
+            new Step(StepKind::Press, 'half_rectangle.press', slots: ['dark' => $this->second->value->isDarkerThan($this->first->value) ? $this->second->id : $this->first->id]),
+            new Step(StepKind::Trim, 'half_rectangle.trim', [
+                'width' => Measurement::exact($unfinished->width),
+                'unfinished' => Measurement::exact($unfinished->height),
+                'miss' => RightTriangleCut::miss($width, $height, $room->seam),
+            ]),
+        ], $room);
+    }
+}

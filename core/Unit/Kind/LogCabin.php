@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * Logs of one width sewn round a centre, course by course, clockwise from the top.
+ *
+ * With three fabrics the top and right logs are of the second and the bottom and left ones of the third; with more, each course has two of its own.
+ */
+final readonly class LogCabin implements Unit
+{
+    /**
+     * @param  non-empty-list<Slot>  $slots  centre and two, or centre and two for each course
+     *
+     * @throws InvalidArgumentException when the centre leaves no room for logs, or fabrics and courses do not agree
+     */
+    public function __construct(
+        private Length $side,
+        private Length $centre,
+        private int $courses,
+        private array $slots,
+    ) {
+        if (! $centre->isLessThan($side)) {
+            throw new InvalidArgumentException('The centre of a log cabin leaves no room for logs; make it smaller than the block.');
+        }
+        if ($courses < 1 || $courses > 8) {
+            throw new InvalidArgumentException(sprintf('A log cabin has 1 to 8 courses, not %d.', $courses));
+        }
+        if (count($slots) !== 3 && count($slots) !== 1 + 2 * $courses) {
+            throw new InvalidArgumentException(sprintf('%d courses take 3 fabrics, or %d, not %d.', $courses, 1 + 2 * $courses, count($slots)));
+        }
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::LogCabin;
+    }
+
+    public function finished(): Size
+    {
+        return Size::square($this->side);
+    }
+
+    public function slots(): array
+    {
+        return $this->slots;
+    }
+
+    public function patches(): array
+    {
+        $log = $this->log();
+        $left = $top = $log->times($this->courses);
+        $patches = [new Patch($this->slots[0]->id, Outline::rectangle($left, $top, Size::square($this->centre)))];
+        foreach ($this->lengths() as $course => [$one, $two, , $four]) {
+            [$light, $dark] = $this->pair($course);
+            $top = $top->minus($log);
+            $patches[] = new Patch($light->id, Outline::rectangle($left, $top, new Size($one, $log)));
+            $patches[] = new Patch($light->id, Outline::rectangle($left->plus($one), $top, new Size($log, $two)));
+            $patches[] = new Patch($dark->id, Outline::rectangle($left, $top->plus($two), new Size($two, $log)));
+            $left = $left->minus($log);
+            $patches[] = new Patch($dark->id, Outline::rectangle($left, $top, new Size($log, $four)));
+        }
+
+        return $patches;
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        $both = $room->seam->times(2);
+        $width = Measurement::exact($this->log()->plus($both));
+        $centre = Measurement::exact($this->centre->plus($both));
+        $pieces = [new Piece('centre', PieceShape::Square, [$this->slots[0]->id], $centre, $centre)];
+        $checks = [];
+        foreach ($this->lengths() as $course => $lengths) {
+            [$light, $dark] = $this->pair($course);
+            foreach ($lengths as $index => $length) {
+                $slot = $index < 2 ? $light : $dark;
+                $cut = $method === Method::LogCabinStrips ? Measurement::up($length->plus($both)->plus(Length::fraction(1, 2))) : Measurement::exact($length->plus($both));
+                $pieces[] = new Piece(sprintf('log-%d-%d', $course + 1, $index + 1), PieceShape::Rectangle, [$slot->id], $width, $cut);
+            }
+            $checks[] = new Step(StepKind::Check, 'log_cabin.check', ['unfinished' => Measurement::exact($lengths[3]->plus($both))], counts: ['course' => $course + 1]);
+        }
+        $seam = ['seam' => Measurement::setting($room->seam)];
+        $unfinished = new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($both))]);
+
+        return match ($method) {
+            Method::LogCabinLogs => Making::of($method, $pieces, [new Step(StepKind::Sew, 'log_cabin.logs.sew', $seam), new Step(StepKind::Press, 'log_cabin.press'), ...$checks, $unfinished], $room),
+            Method::LogCabinStrips => Making::of($method, $pieces, [new Step(StepKind::Sew, 'log_cabin.strips.sew', $seam), new Step(StepKind::Press, 'log_cabin.press'), ...$checks, $unfinished], $room),
+            default => throw new InvalidArgumentException(sprintf('A log cabin is not made by "%s".', $method->value)),
+        };
+    }
+
+    /** Finished width of a log. */
+    private function log(): Length
+    {
+        return $this->side->minus($this->centre)->dividedBy(2 * $this->courses);
+    }
+
+    /** @return list<array{Length, Length, Length, Length}> finished lengths of the four logs of each course: a, a + w, a + w, a + 2w */
+    private function lengths(): array
+    {
+        $lengths = [];
+        $side = $this->centre;
+        for ($course = 0; $course < $this->courses; $course++) {
+            $next = $side->plus($this->log());
+            $lengths[] = [$side, $next, $next, $next->plus($this->log())];
+            $side = $next->plus($this->log());
+        }
+
+        return $lengths;
+    }
+
+    /** @return array{Slot, Slot} */
+    private function pair(int $course): array
+    {
+        $first = count($this->slots) === 3 ? 1 : 1 + 2 * $course;
+
+        return [$this->slots[$first], $this->slots[$first + 1]];
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/** A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards. */
+final readonly class PlainUnit implements Unit
+{
+    public function __construct(
+        private Size $finished,
+        private Slot $slot,
+    ) {
+    }
+
+    public function kind(): UnitKind
+    {
+        return $this->finished->isSquare() ? UnitKind::Square : UnitKind::Rectangle;
+    }
+
+    public function finished(): Size
+    {
+        return $this->finished;
+    }
+
+    public function slots(): array
+    {
+        return [$this->slot];
+    }
+
+    public function patches(): array
+    {
+        return [new Patch($this->slot->id, Outline::rectangle(Length::zero(), Length::zero(), $this->finished))];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::Plain) {
+            throw new InvalidArgumentException(sprintf('A plain piece is cut, not made by "%s".', $method->value));
+        }
+        $cut = $this->finished->outsetBy($room->seam);
+        $width = Measurement::exact($cut->width);
+        $height = Measurement::exact($cut->height);
+
+        return new Making(
+            method: $method,
+            pieces: [new Piece('piece', $cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$this->slot->id], $width, $height)],
+            steps: [new Step(StepKind::Check, 'plain.check', ['width' => $width, 'height' => $height])],
+            biasEdges: 0,
+            clothPerUnit: $cut->area(),
+        );
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Sewing;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A slender point between two mirrored side triangles: a kite along the diagonal of a square, or a peak standing on the lower edge of a
+ * rectangle. The point is cut round a template, the sides in pairs from rectangles, half of them mirrored.
+ */
+final readonly class PointedUnit implements Unit
+{
+    private function __construct(
+        private UnitKind $kind,
+        private Size $finished,
+        private Length $short,
+        private Slot $point,
+        private Slot $left,
+        private Slot $right,
+    ) {
+    }
+
+    /**
+     * A kite from the top left corner to the bottom right, between side triangles of legs F and the edge.
+     *
+     * @param  list<Slot>  $slots  kite, sides; or kite, upper side, lower side
+     *
+     * @throws InvalidArgumentException unless the edge is shorter than the side
+     */
+    public static function kite(Length $side, Length $edge, array $slots): self
+    {
+        if (! $edge->isLessThan($side)) {
+            throw new InvalidArgumentException('The side triangles of a kite are narrower than its square; make the edge shorter.');
+        }
+        [$kite, $sides] = [$slots[0], $slots[1]];
+
+        return new self(UnitKind::Kite, Size::square($side), $edge, $kite, $slots[2] ?? $sides, $sides);
+    }
+
+    /** @param  list<Slot>  $slots  peak, sides; or peak, left side, right side */
+    public static function peak(Size $finished, array $slots): self
+    {
+        return new self(UnitKind::Peak, $finished, $finished->width->dividedBy(2), $slots[0], $slots[1], $slots[2] ?? $slots[1]);
+    }
+
+    public function kind(): UnitKind
+    {
+        return $this->kind;
+    }
+
+    public function finished(): Size
+    {
+        return $this->finished;
+    }
+
+    public function slots(): array
+    {
+        return $this->left === $this->right ? [$this->point, $this->left] : ($this->kind === UnitKind::Kite ? [$this->point, $this->right, $this->left] : [$this->point, $this->left, $this->right]);
+    }
+
+    public function patches(): array
+    {
+        $zero = Length::zero();
+        [$width, $height, $short] = [$this->finished->width, $this->finished->height, $this->short];
+        $at = fn (Length $x, Length $y): Point => new Point($x, $y);
+
+        return $this->kind === UnitKind::Kite ? [
+            new Patch($this->point->id, new Outline($at($zero, $zero), $at($width, $short), $at($width, $height), $at($short, $height))),
+            new Patch($this->right->id, new Outline($at($zero, $zero), $at($width, $zero), $at($width, $short))),
+            new Patch($this->left->id, new Outline($at($zero, $zero), $at($short, $height), $at($zero, $height))),
+        ] : [
+            new Patch($this->point->id, new Outline($at($short, $zero), $at($width, $height), $at($zero, $height))),
+            new Patch($this->left->id, new Outline($at($zero, $zero), $at($short, $zero), $at($zero, $height))),
+            new Patch($this->right->id, new Outline($at($short, $zero), $at($width, $zero), $at($width, $height))),
+        ];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::KiteTemplate && $method !== Method::PeakTemplate) {
+            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+        }
+        $unfinished = $this->finished->outsetBy($room->seam);
+        [$along, $across] = $this->kind === UnitKind::Kite ? [$this->finished->width, $this->short] : [$this->short, $this->finished->height];
+        $slots = ['point' => $this->point->id, 'left' => $this->left->id, 'right' => $this->right->id];
+
+        return Making::of($method, [
+            ...TemplateCut::pieces([$this->patches()[0]], $room, $this->finished, 'point'),
+            // Side triangles meet the point along their long edges: one falls to the right, the other is its mirror image.
+            RightTriangleCut::piece('left', $this->left->id, $along, $across, $room),
+            RightTriangleCut::piece('right', $this->right->id, $along, $across, $room, mirrored: true),
+        ], [
+            new Step(StepKind::Cut, 'pointed.cut_point', slots: $slots),
+            new Step(StepKind::Cut, 'pointed.cut_sides', slots: $slots),
+            new Step(StepKind::Layer, 'pointed.layer', slots: $slots),
+            new Step(StepKind::Sew, 'pointed.sew', ['seam' => Measurement::setting($room->seam)], $slots, sewing: Sewing::WideCornerFirst),
+            new Step(StepKind::Press, 'pointed.press', slots: $slots),
+            new Step(StepKind::Sew, 'pointed.sew_again', slots: $slots, sewing: Sewing::WideCornerFirst),
+            new Step(StepKind::Trim, 'pointed.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height), 'seam' => Measurement::setting($room->seam)]),
+        ], $room);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/** A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends. */
+final readonly class SixtyTriangle implements Unit
+{
+    private function __construct(
+        private UnitKind $kind,
+        private Length $side,
+        private Slot $slot,
+    ) {
+    }
+
+    /** @param  Length  $side  finished */
+    public static function whole(Length $side, Slot $slot): self
+    {
+        return new self(UnitKind::Triangle60, $side, $slot);
+    }
+
+    /** @param  Length  $side  finished side of the triangle it is half of; its legs are a/2 along the top and a√3/2 on the left */
+    public static function half(Length $side, Slot $slot): self
+    {
+        return new self(UnitKind::HalfTriangle60, $side, $slot);
+    }
+
+    public function kind(): UnitKind
+    {
+        return $this->kind;
+    }
+
+    public function finished(): Size
+    {
+        return new Size($this->kind === UnitKind::Triangle60 ? $this->side : $this->side->dividedBy(2), SixtyCut::height($this->side));
+    }
+
+    public function slots(): array
+    {
+        return [$this->slot];
+    }
+
+    public function patches(): array
+    {
+        $zero = Length::zero();
+        $half = $this->side->dividedBy(2);
+        $height = SixtyCut::height($this->side);
+
+        return [new Patch($this->slot->id, $this->kind === UnitKind::Triangle60
+            ? new Outline(new Point($half, $zero), new Point($this->side, $height), new Point($zero, $height))
+            : new Outline(new Point($zero, $zero), new Point($half, $zero), new Point($zero, $height)))];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if (! in_array($method, $this->kind->methods(), true)) {
+            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+        }
+        $blunt = in_array($method, [Method::Triangle60Blunt, Method::HalfTriangle60Blunt], true);
+        $piece = $this->kind === UnitKind::Triangle60
+            ? SixtyCut::triangle('piece', $this->slot->id, $this->side, $room, $blunt)
+            : SixtyCut::half('piece', $this->slot->id, $this->side, $room, $blunt);
+
+        return Making::of($method, [$piece], [
+            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', ['strip' => $piece->width]),
+            new Step(StepKind::Check, 'sixty.check', ['strip' => $piece->width]),
+        ], $room, $this->kind === UnitKind::Triangle60 ? 2 : 1);
+    }
+}

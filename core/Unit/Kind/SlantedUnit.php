@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A parallelogram cut from a strip, leaning to the right at the top: a 60° or 45° diamond, or a 45° parallelogram of unequal sides.
+ *
+ * The strip is h + 2s wide. Along it a piece of finished base b takes b + 2s/sin α (b + 2s√2 at 45°, b + 4s/√3 at 60°), and the first one the
+ * slant of the strip's end besides.
+ */
+final readonly class SlantedUnit implements Unit
+{
+    /**
+     * @param  Length  $base  finished side along the strip
+     * @param  Length  $height  finished height of the strip
+     * @param  bool  $steep  60°; else 45°
+     */
+    private function __construct(
+        private UnitKind $kind,
+        private Length $base,
+        private Length $height,
+        private bool $steep,
+        private Slot $slot,
+    ) {
+    }
+
+    /** @param  Length  $side  finished, all four the same */
+    public static function diamond60(Length $side, Slot $slot): self
+    {
+        return new self(UnitKind::Diamond60, $side, $side->timesRoot3()->dividedBy(2), true, $slot);
+    }
+
+    /** @param  Length  $side  finished, all four the same */
+    public static function diamond45(Length $side, Slot $slot): self
+    {
+        return new self(UnitKind::Diamond45, $side, $side->timesRoot2()->dividedBy(2), false, $slot);
+    }
+
+    /** Sides of b and h√2. */
+    public static function parallelogram45(Length $base, Length $height, Slot $slot): self
+    {
+        return new self(UnitKind::Parallelogram45, $base, $height, false, $slot);
+    }
+
+    public function kind(): UnitKind
+    {
+        return $this->kind;
+    }
+
+    public function finished(): Size
+    {
+        return new Size($this->base->plus($this->slant($this->height)), $this->height);
+    }
+
+    public function slots(): array
+    {
+        return [$this->slot];
+    }
+
+    public function patches(): array
+    {
+        return [new Patch($this->slot->id, $this->leaning($this->base, $this->height))];
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if (! in_array($method, $this->kind->methods(), true)) {
+            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+        }
+
+        return Making::of($method, [$this->piece('piece', $room)], [
+            new Step(StepKind::Cut, 'slanted.cut', ['strip' => $this->stripWidth($room->seam), 'spacing' => $this->spacing($room->seam)], counts: ['degrees' => $this->steep ? 60 : 45]),
+            new Step(StepKind::Check, 'slanted.check', ['side' => Measurement::exact($this->cutSide($room->seam))]),
+        ], $room, 2);
+    }
+
+    /** @param  positive-int  $each */
+    public function piece(string $id, CuttingRoom $room, int $each = 1): Piece
+    {
+        $strip = $this->stripWidth($room->seam);
+        $side = $this->cutSide($room->seam);
+
+        return new Piece(
+            $id,
+            $this->kind === UnitKind::Parallelogram45 ? PieceShape::Parallelogram : PieceShape::Diamond,
+            [$this->slot->id],
+            $strip,
+            Measurement::exact($side->plus($this->slant($strip->exact))),
+            each: $each,
+            outline: $this->leaning($side, $strip->exact),
+            // A diamond turned over is a diamond; a parallelogram of unequal sides is not.
+            chiral: $this->kind === UnitKind::Parallelogram45 && ! $this->base->equals($this->height->timesRoot2()),
+            advance: Measurement::exact($side),
+            givenGrain: Grain::AlongStrip,
+        );
+    }
+
+    private function stripWidth(Length $seam): Measurement
+    {
+        return Measurement::exact($this->height->plus($seam->times(2)));
+    }
+
+    /** Between two slanted cuts, measured square to them. */
+    private function spacing(Length $seam): Measurement
+    {
+        $side = $this->cutSide($seam);
+
+        return Measurement::exact($this->steep ? $side->timesRoot3()->dividedBy(2) : $side->timesRoot2()->dividedBy(2));
+    }
+
+    private function cutSide(Length $seam): Length
+    {
+        return $this->base->plus($this->steep ? $seam->times(4)->timesRoot3()->dividedBy(3) : $seam->times(2)->timesRoot2());
+    }
+
+    private function slant(Length $height): Length
+    {
+        return $this->steep ? $height->timesRoot3()->dividedBy(3) : $height;
+    }
+
+    private function leaning(Length $base, Length $height): Outline
+    {
+        $slant = $this->slant($height);
+        $zero = Length::zero();
+
+        return new Outline(new Point($slant, $zero), new Point($slant->plus($base), $zero), new Point($base, $height), new Point($zero, $height));
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A 45° parallelogram cut from a strip set, its strips along the top and bottom edges, leaning to the right at the top.
+ *
+ * Of a set of finished height h, segments of finished width g have the unequal sides h√2 and g√2. They are cut g + 2s wide, measured square to
+ * the cut, and take (g + 2s)√2 of the set each; the first cut loses the sewn height, or one strip when the strips are staggered.
+ */
+final readonly class StripParallelogram implements Unit
+{
+    /**
+     * @param  Length  $across  finished width g, square to the slanted sides
+     * @param  non-empty-list<Length>  $widths  finished strips from top to bottom
+     * @param  non-empty-list<Slot>  $slots  one for each strip
+     *
+     * @throws InvalidArgumentException when strips and fabrics do not agree
+     */
+    public function __construct(
+        private Length $across,
+        private array $widths,
+        private array $slots,
+    ) {
+        if (count($widths) !== count($slots)) {
+            throw new InvalidArgumentException(sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)));
+        }
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::StripParallelogram;
+    }
+
+    public function finished(): Size
+    {
+        return new Size($this->across->timesRoot2()->plus($this->height()), $this->height());
+    }
+
+    public function slots(): array
+    {
+        return $this->slots;
+    }
+
+    public function patches(): array
+    {
+        $base = $this->across->timesRoot2();
+        $from = Length::zero();
+        $patches = [];
+        foreach ($this->widths as $index => $width) {
+            $to = $from->plus($width);
+            [$upper, $lower] = [$this->height()->minus($from), $this->height()->minus($to)];
+            $patches[] = new Patch($this->slots[$index]->id, new Outline(new Point($upper, $from), new Point($upper->plus($base), $from), new Point($lower->plus($base), $to), new Point($lower, $to)));
+            $from = $to;
+        }
+
+        return $patches;
+    }
+
+    /** @throws InvalidArgumentException when not one segment fits across the cloth */
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        $both = $room->seam->times(2);
+        $sewn = $this->height()->plus($both);
+        $staggered = match ($method) {
+            Method::StripParallelogramPlain => false,
+            Method::StripParallelogramStaggered => true,
+            default => throw new InvalidArgumentException(sprintf('A strip parallelogram is not made by "%s".', $method->value)),
+        };
+        $lost = $staggered ? array_reduce($this->widths, fn (Length $most, Length $width): Length => $width->plus($both)->isGreaterThan($most) ? $width->plus($both) : $most, Length::zero()) : $sewn;
+        $ids = array_map(fn (Slot $slot): string => $slot->id, $this->slots);
+        $segment = new Piece(
+            'segment', PieceShape::Segment, $ids, Measurement::exact($this->across->plus($both)), Measurement::exact($sewn), chiral: true,
+            advance: Measurement::exact($this->across->plus($both)->timesRoot2()), lost: Measurement::exact($lost), givenGrain: Grain::AlongStrip,
+        );
+        $perSet = $segment->perSet($room->usableWidth, $room->squaring);
+        if ($perSet < 1) {
+            throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+        }
+        $strips = [];
+        foreach ($this->widths as $index => $width) {
+            $strips[] = new Piece('strip-'.($index + 1), PieceShape::Strip, [$ids[$index]], Measurement::exact($width->plus($both)), null, $perSet, segment: 'segment');
+        }
+
+        return Making::of($method, [...$strips, $segment], [
+            new Step(StepKind::Sew, $staggered ? 'strip_parallelogram.staggered.sew' : 'strip_parallelogram.plain.sew', ['seam' => Measurement::setting($room->seam), 'stagger' => Measurement::exact($this->widths[0])]),
+            new Step(StepKind::Press, 'rail.strips.press'),
+            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => Measurement::exact($sewn)]),
+            new Step(StepKind::Cut, 'strip_parallelogram.cut', ['segment' => $segment->width], counts: ['segments' => $perSet]),
+        ], $room, 2);
+    }
+
+    private function height(): Length
+    {
+        return Length::sum($this->widths);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Sewing;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/** 60° triangles side by side, point up and point down in turn, a half triangle at each end: a rectangle (n + 1)a/2 wide and a√3/2 high. */
+final readonly class TriangleRow implements Unit
+{
+    /**
+     * @param  Length  $side  finished side of a triangle
+     * @param  list<Slot>  $slots  point up, point down, and the ends when they differ from those
+     *
+     * @throws InvalidArgumentException unless the row has 1 to 60 triangles
+     */
+    public function __construct(
+        private Length $side,
+        private int $count,
+        private array $slots,
+    ) {
+        if ($count < 1 || $count > 60) {
+            throw new InvalidArgumentException(sprintf('A row has 1 to 60 triangles, not %d.', $count));
+        }
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::TriangleRow;
+    }
+
+    public function finished(): Size
+    {
+        return new Size($this->side->times($this->count + 1, 2), SixtyCut::height($this->side));
+    }
+
+    public function slots(): array
+    {
+        return $this->slots;
+    }
+
+    public function patches(): array
+    {
+        $height = SixtyCut::height($this->side);
+        $zero = Length::zero();
+        $at = fn (int $halves, bool $low): Point => new Point($this->side->times($halves, 2), $low ? $height : $zero);
+        $patches = [new Patch($this->ends()->id, new Outline($at(0, false), $at(1, false), $at(0, true)))];
+        for ($index = 0; $index < $this->count; $index++) {
+            $up = $index % 2 === 0;
+            $patches[] = new Patch($this->slots[$up ? 0 : 1]->id, $up
+                ? new Outline($at($index + 1, false), $at($index + 2, true), $at($index, true))
+                : new Outline($at($index, false), $at($index + 2, false), $at($index + 1, true)));
+        }
+        $last = $this->count;
+        $patches[] = new Patch($this->ends()->id, $last % 2 === 1
+            ? new Outline($at($last, false), $at($last + 1, false), $at($last + 1, true))
+            : new Outline($at($last + 1, false), $at($last + 1, true), $at($last, true)));
+
+        return $patches;
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::TriangleRowBlunt && $method !== Method::TriangleRowPointed) {
+            throw new InvalidArgumentException(sprintf('A row of triangles is not made by "%s".', $method->value));
+        }
+        $blunt = $method === Method::TriangleRowBlunt;
+        $up = intdiv($this->count + 1, 2);
+        $pieces = [SixtyCut::triangle('up', $this->slots[0]->id, $this->side, $room, $blunt, max(1, $up))];
+        if ($this->count > 1) {
+            $pieces[] = SixtyCut::triangle('down', $this->slots[1]->id, $this->side, $room, $blunt, max(1, $this->count - $up));
+        }
+        // An end that stands at the top right is the mirror image of the one at the top left; at the bottom right it is the same, turned.
+        if ($this->count % 2 === 1) {
+            $pieces[] = SixtyCut::half('left-end', $this->ends()->id, $this->side, $room, $blunt);
+            $pieces[] = SixtyCut::half('right-end', $this->ends()->id, $this->side, $room, $blunt, mirrored: true);
+        } else {
+            $pieces[] = SixtyCut::half('ends', $this->ends()->id, $this->side, $room, $blunt, 2);
+        }
+        $unfinished = $this->finished()->outsetBy($room->seam);
+
+        return Making::of($method, $pieces, [
+            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', ['strip' => $pieces[0]->width]),
+            new Step(StepKind::Layer, 'triangle_row.layer'),
+            new Step(StepKind::Sew, 'triangle_row.sew', ['seam' => Measurement::setting($room->seam)], sewing: $blunt ? null : Sewing::Leader),
+            new Step(StepKind::Press, 'triangle_row.press'),
+            new Step(StepKind::Trim, 'triangle_row.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]),
+        ], $room);
+    }
+
+    private function ends(): Slot
+    {
+        return $this->slots[2] ?? $this->slots[1];
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit\Kind;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * A nine-patch cut through the middle both ways, its quarters turned and sewn together again.
+ *
+ * Cutting an unfinished block into 2 × 2 and sewing it again takes 2s off its side, so the nine-patch's squares finish (F + 2s)/3 and
+ * what is left of its middle ones depends on the seam. The cuts are measured from a seam, not from the edge.
+ */
+final readonly class TurnedNinePatch implements Unit
+{
+    /** The quarters at the top right and the bottom left turned half round. */
+    private const USUAL_TURNS = [0, 2, 2, 0];
+
+    /**
+     * @param  Length  $seam  what each cut edge loses when it is sewn again
+     * @param  list<int>  $turns  quarter turns of the four quarters, row by row; empty for the usual ones
+     *
+     * @throws InvalidArgumentException when the quarters are too small to be sewn, or four turns are not given
+     */
+    public function __construct(
+        private Length $side,
+        private Slot $corner,
+        private Slot $edge,
+        private Slot $middle,
+        private Length $seam,
+        private array $turns = [],
+    ) {
+        if ($turns !== [] && count($turns) !== 4) {
+            throw new InvalidArgumentException(sprintf('A nine-patch is cut into four quarters; give four turns, not %d.', count($turns)));
+        }
+        if (! $this->cutOff()->isPositive()) {
+            throw new InvalidArgumentException('A nine-patch of this size leaves nothing of its middle once it is cut and sewn again; make it larger.');
+        }
+    }
+
+    public function kind(): UnitKind
+    {
+        return UnitKind::TurnedNinePatch;
+    }
+
+    public function finished(): Size
+    {
+        return Size::square($this->side);
+    }
+
+    public function slots(): array
+    {
+        return [$this->corner, $this->edge, $this->middle];
+    }
+
+    public function patches(): array
+    {
+        [$zero, $half, $square, $rest] = [Length::zero(), $this->side->dividedBy(2), $this->square(), $this->cutOff()];
+        $quarter = [
+            new Patch($this->corner->id, Outline::rectangle($zero, $zero, Size::square($square))),
+            new Patch($this->edge->id, Outline::rectangle($square, $zero, new Size($rest, $square))),
+            new Patch($this->edge->id, Outline::rectangle($zero, $square, new Size($square, $rest))),
+            new Patch($this->middle->id, Outline::rectangle($square, $square, Size::square($rest))),
+        ];
+        $patches = [];
+        $turns = $this->turns === [] ? self::USUAL_TURNS : $this->turns;
+        // Before any turning the corner square of each quarter lies outside.
+        foreach ([[0, $zero, $zero], [1, $half, $zero], [3, $zero, $half], [2, $half, $half]] as $place => [$lies, $left, $top]) {
+            foreach ($quarter as $patch) {
+                $patches[] = $patch->oriented(Orientation::of(90 * ($lies + $turns[$place])), Size::square($half))->movedBy($left, $top);
+            }
+        }
+
+        return $patches;
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::TurnedNinePatchCut) {
+            throw new InvalidArgumentException(sprintf('A turned nine-patch is not made by "%s".', $method->value));
+        }
+        $both = $room->seam->times(2);
+        $cut = Measurement::exact($this->square()->plus($both));
+        $slots = ['corner' => $this->corner->id, 'edge' => $this->edge->id, 'middle' => $this->middle->id];
+
+        return Making::of($method, [
+            new Piece('corner', PieceShape::Square, [$this->corner->id], $cut, $cut, each: 4),
+            new Piece('edge', PieceShape::Square, [$this->edge->id], $cut, $cut, each: 4),
+            new Piece('middle', PieceShape::Square, [$this->middle->id], $cut, $cut),
+        ], [
+            new Step(StepKind::Sew, 'turned_nine_patch.sew', ['seam' => Measurement::setting($room->seam)], $slots),
+            new Step(StepKind::Check, 'turned_nine_patch.check', ['unfinished' => Measurement::exact($this->square()->times(3)->plus($both))]),
+            new Step(StepKind::Cut, 'turned_nine_patch.cut', ['from' => Measurement::exact($this->square()->dividedBy(2))], $slots),
+            new Step(StepKind::Layer, 'turned_nine_patch.turn'),
+            new Step(StepKind::Sew, 'turned_nine_patch.sew_again', ['seam' => Measurement::setting($room->seam)]),
+            new Step(StepKind::Trim, 'turned_nine_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($both))]),
+        ], $room);
+    }
+
+    /** Finished side of one square of the nine-patch. */
+    private function square(): Length
+    {
+        return $this->side->plus($this->seam->times(2))->dividedBy(3);
+    }
+
+    /** What is left to see of a middle square in one quarter. */
+    private function cutOff(): Length
+    {
+        return $this->square()->dividedBy(2)->minus($this->seam);
+    }
+}
