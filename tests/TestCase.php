@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\JoinQuiltAlong;
-use App\Actions\PublishDesign;
+use App\Actions\Host\PublishDesign;
+use App\Actions\Member\JoinQuiltAlong;
 use App\Models\Clue;
 use App\Models\Project;
 use App\Models\QuiltAlong;

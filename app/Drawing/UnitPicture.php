@@ -65,8 +65,8 @@ final readonly class UnitPicture
     {
         $width = $piece->width->exact;
         $length = ($piece->length ?? Measurement::exact($width->times(3)))->exact;
-        if ($piece->outline !== null) {
-            return $this->shaped($piece, $piece->outline, $width, $length);
+        if ($piece->lay->outline !== null) {
+            return $this->shaped($piece, $piece->lay->outline, $width, $length);
         }
         if ($piece->isSegment()) {
             [$width, $length] = [$length, $width];
@@ -81,15 +81,15 @@ final readonly class UnitPicture
             $letters[] = $this->letter($slot, $outline, 0.0);
         }
         $ink = Ink::on($this->colour($piece->slots[0]));
-        $over = Orientation::of(0, $piece->mirrored);
+        $over = Orientation::of(0, $piece->lay->mirrored);
         $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::path($outline->oriented($over, new Size($length, $width))), $kind, $ink);
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,
             $width->toFloat() * Picture::PER_INCH,
             $shapes,
-            $piece->sewLines === [] && $piece->cutLines === [] ? $letters : [],
-            [...array_map($line(LineKind::Cut), $piece->cutLines), ...array_map($line(LineKind::Sew), $piece->sewLines)],
+            $piece->lines->sew === [] && $piece->lines->cut === [] ? $letters : [],
+            [...array_map($line(LineKind::Cut), $piece->lines->cut), ...array_map($line(LineKind::Sew), $piece->lines->sew)],
             __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
         );
     }
@@ -98,7 +98,7 @@ final readonly class UnitPicture
     private function shaped(Piece $piece, Outline $outline, Length $width, Length $length): Picture
     {
         $slot = $piece->slots[0];
-        $turned = $piece->mirrored ? $outline->oriented(Orientation::of(0, true), new Size($length, $width)) : $outline;
+        $turned = $piece->lay->mirrored ? $outline->oriented(Orientation::of(0, true), new Size($length, $width)) : $outline;
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,

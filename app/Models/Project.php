@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\LengthCast;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -24,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $quilt_along_id
  * @property string $name
  * @property string $size_key
+ * @property bool $size_later whether she has left the size open; until she chooses, her size is the first one, at which the open clues are the same as at any
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
@@ -35,11 +37,11 @@ final class Project extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width'];
+    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later'];
 
     protected function casts(): array
     {
-        return ['notation' => Notation::class, 'usable_width' => LengthCast::class];
+        return ['notation' => Notation::class, 'usable_width' => LengthCast::class, 'size_later' => 'boolean'];
     }
 
     /** @return BelongsTo<QuiltAlong, $this> */
@@ -74,7 +76,7 @@ final class Project extends Model
 
     public function methods(): MethodChoices
     {
-        $choices = MethodChoices::defaults();
+        $choices = MethodChoices::defaults($this->quiltAlong->usualMethods());
         foreach ($this->methodChoices as $choice) {
             $choices = $choices->with($choice->kind, $choice->method)->withOversize($choice->kind, $choice->oversize);
         }
@@ -82,10 +84,16 @@ final class Project extends Model
         return $choices;
     }
 
-    /** Units of a task that were made before she chose the method she uses now. */
-    public function madeBefore(UnitKind $kind, string $task): int
+    /**
+     * Units of a task that nothing is to be cut for, because they were made before she chose the method she uses now. What was to come out of another
+     * task's bag, and did not because that task was made another way, is taken off: it may be below zero.
+     */
+    public function madeBefore(TaskSheet $task): int
     {
-        return $this->methodChoices->firstWhere('kind', $kind)->made_before[$task] ?? 0;
+        $before = $this->methodChoices->firstWhere('kind', $task->kind)->made_before ?? [];
+        $missing = $task->bagTask === null ? 0 : min($task->fromBag, $before[$task->bagTask] ?? 0);
+
+        return ($before[$task->task] ?? 0) - $missing;
     }
 
     public function method(UnitKind $kind): Method

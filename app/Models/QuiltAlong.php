@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\QuiltAlongFactory;
+use Dew\Core\Unit\Method;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property QuiltAlongKind $kind
  * @property string $zone IANA name
  * @property int|null $published_version_id
+ * @property array<string, string> $default_methods the methods the published design sets as defaults, by kind
  * @property-read DesignVersion|null $publishedVersion
  */
 final class QuiltAlong extends Model
@@ -30,7 +32,13 @@ final class QuiltAlong extends Model
 
     protected function casts(): array
     {
-        return ['kind' => QuiltAlongKind::class];
+        return ['kind' => QuiltAlongKind::class, 'default_methods' => 'array'];
+    }
+
+    /** @return array<string, Method> by kind; methods that this Dew does not know are left out */
+    public function usualMethods(): array
+    {
+        return array_filter(array_map(Method::tryFrom(...), $this->default_methods ?? []));
     }
 
     public function getRouteKeyName(): string

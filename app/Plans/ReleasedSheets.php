@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Clue;
 use App\Models\Project;
+use App\Plans\Whole\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\ReleasedPlan;

@@ -6,8 +6,8 @@ namespace App\Providers;
 
 use App\Mail\Transport\TrayTransport;
 use App\Models\Invitation;
-use App\Plans\SheetMissed;
-use App\Plans\SheetStore;
+use App\Plans\Whole\SheetMissed;
+use App\Plans\Whole\SheetStore;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;

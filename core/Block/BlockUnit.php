@@ -8,17 +8,18 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Geometry\Seams;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\Kind\PlainUnit;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -28,6 +29,11 @@ use InvalidArgumentException;
  */
 final class BlockUnit implements Unit
 {
+    use Patchwork;
+
+    /** @var array<string, array{Measurement, Measurement}> by product key */
+    private array $partSizes = [];
+
     /** @var list<Patch>|null */
     private ?array $patches = null;
 
@@ -78,7 +84,6 @@ final class BlockUnit implements Unit
         return $this->placements ??= $this->block->placements($this->products);
     }
 
-    /** Laid out, sewn into rows, and rows joined. Where a cell spans rows, sections are sewn first. */
     public function making(Method $method, CuttingRoom $room): Making
     {
         if ($method !== Method::BlockRows) {
@@ -89,40 +94,156 @@ final class BlockUnit implements Unit
             $product = $this->products[$key];
             $cut = $product->finished()->outsetBy($room->seam);
             $slots = array_map(fn (Slot $slot): string => $slot->id, $product->slots());
-            if ($product instanceof PlainUnit && ! isset($this->made[$key])) {
+            if ($product->kind()->isPlain() && ! isset($this->made[$key])) {
                 [$plain] = $product->making(Method::Plain, $room)->pieces;
-                $pieces[] = new Piece($key, $plain->shape, $plain->slots, $plain->width, $plain->length, each: $count);
+                $pieces[] = new Piece($key, $plain->shape, $plain->slots, $plain->width, $plain->length, new Batch(each: $count));
             } elseif ($slots !== []) {
-                $pieces[] = new Piece($key, PieceShape::Part, $slots, Measurement::exact($cut->height), Measurement::exact($cut->width), each: $count);
+                $pieces[] = Piece::part($key, $slots, Measurement::exact($cut->height), Measurement::exact($cut->width), $count);
             }
         }
-        $unfinished = $this->finished()->outsetBy($room->seam);
-        $seam = ['seam' => Measurement::setting($room->seam)];
-        $rows = count($this->block->rows);
-        $check = new Step(StepKind::Check, 'block.check', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]);
-        if ($pieces !== [] && count($this->block->cells) === 1) {
+        if ($pieces === []) {
+            throw new InvalidArgumentException('A block needs contents.');
+        }
+        $sewn = $this->sewn($room);
+        $size = $this->finished()->outsetBy($room->seam);
+        $check = new Step(StepKind::Check, 'block.check', [
+            'width' => $sewn[0], 'unfinished' => $sewn[1], 'pattern_width' => Measurement::setting($size->width), 'pattern' => Measurement::setting($size->height),
+        ], on: [On::whole()]);
+        if (count($this->block->cells) === 1) {
             // One unit that is the whole block: there is nothing to join.
-            return Making::of($method, $pieces, [$check], $room);
+            return new Making($method, $pieces, [$check], sewn: $sewn);
         }
 
-        return Making::of($method, $pieces === [] ? throw new InvalidArgumentException('A block needs contents.') : $pieces, [
-            new Step(StepKind::Layer, 'block.lay_out', counts: ['columns' => count($this->block->columns), 'rows' => $rows]),
-            ...$this->spans()
-                ? [new Step(StepKind::Sew, 'block.sections', $seam)]
-                : [new Step(StepKind::Sew, 'block.rows', $seam, counts: ['rows' => $rows])],
-            ...$this->edgeCheck($room->seam),
-            new Step(StepKind::Press, 'block.press'),
-            ...$rows > 1 ? [new Step(StepKind::Sew, 'block.join', $seam)] : [],
-            $check,
-        ], $room);
+        return new Making($method, $pieces, [...$this->joining($room), $check], sewn: $sewn);
     }
 
     /**
-     * Seams that join its parts, and their length in inches.
+     * Laid out, sewn into rows, and rows joined; a block of one row or one column is sewn in one go; where a cell spans rows, sections are sewn first.
      *
-     * @return array{int, float}
+     * @return list<Step>
      */
-    public function joins(int $parts): array
+    private function joining(CuttingRoom $room): array
+    {
+        $seam = ['seam' => $room->allowance()];
+        [$columns, $rows] = [count($this->block->columns), count($this->block->rows)];
+        $all = $this->cellSeams(fn (Cell $one, Cell $other): bool => true);
+        if ($rows === 1 || $columns === 1) {
+            return $rows === 1 ? [
+                new Step(StepKind::Layer, 'block.one_row.lay_out', counts: ['columns' => $columns], on: [On::whole()]),
+                new Step(StepKind::Sew, 'block.one_row.sew', $seam, on: $all),
+                ...$this->edgeCheck($room->seam),
+                new Step(StepKind::Press, 'block.one_row.press', on: $all),
+            ] : [
+                new Step(StepKind::Layer, 'block.one_column.lay_out', counts: ['rows' => $rows], on: [On::whole()]),
+                new Step(StepKind::Sew, 'block.one_column.sew', $seam, on: $all),
+                new Step(StepKind::Press, 'block.one_row.press', on: $all),
+            ];
+        }
+        $layOut = new Step(StepKind::Layer, 'block.lay_out', counts: ['columns' => $columns, 'rows' => $rows], on: [On::whole()]);
+        if ($this->spans()) {
+            return [
+                $layOut,
+                new Step(StepKind::Sew, 'block.sections', $seam, on: $all),
+                ...$this->edgeCheck($room->seam),
+                new Step(StepKind::Press, 'block.press_sections', on: $all),
+            ];
+        }
+        $within = $this->cellSeams(fn (Cell $one, Cell $other): bool => $one->row === $other->row);
+        $between = $this->cellSeams(fn (Cell $one, Cell $other): bool => $one->row !== $other->row);
+
+        return [
+            $layOut,
+            ...$within === [] ? [] : [
+                new Step(StepKind::Sew, 'block.rows', $seam, counts: ['rows' => $rows], on: $within),
+                ...$this->edgeCheck($room->seam),
+                new Step(StepKind::Press, 'block.press', on: $within),
+            ],
+            new Step(StepKind::Sew, 'block.join', $seam, on: $between),
+            new Step(StepKind::Press, 'block.press_joined', on: $between),
+        ];
+    }
+
+    /**
+     * Seams between cells, told by the numbers of the cells.
+     *
+     * @param  callable(Cell, Cell): bool  $which
+     * @return list<On>
+     */
+    private function cellSeams(callable $which): array
+    {
+        $at = [];
+        foreach ($this->block->cells as $number => $cell) {
+            for ($row = $cell->row; $row < $cell->row + $cell->down; $row++) {
+                for ($column = $cell->column; $column < $cell->column + $cell->across; $column++) {
+                    $at[$row][$column] = $number;
+                }
+            }
+        }
+        $seams = [];
+        foreach ($at as $row => $places) {
+            foreach ($places as $column => $number) {
+                foreach ([$places[$column + 1] ?? $number, $at[$row + 1][$column] ?? $number] as $other) {
+                    if ($other !== $number && $which($this->block->cells[$number], $this->block->cells[$other])) {
+                        $seams[$number.' '.$other] ??= On::seam($number, $other);
+                    }
+                }
+            }
+        }
+
+        return array_values($seams);
+    }
+
+    /**
+     * Width and height as they come out: along its first row and its first column, each part as large as its own making makes it.
+     *
+     * @return array{Measurement, Measurement}
+     */
+    private function sewn(CuttingRoom $room): array
+    {
+        $size = $this->finished()->outsetBy($room->seam);
+        $across = $down = [];
+        foreach ($this->block->cells as $cell) {
+            if ($cell->row === 0 || $cell->column === 0) {
+                [$width, $height] = $this->partSize($cell, $room);
+                if ($cell->row === 0) {
+                    $across[] = $width;
+                }
+                if ($cell->column === 0) {
+                    $down[] = $height;
+                }
+            }
+        }
+
+        return [Measurement::sewn($size->width, $across), Measurement::sewn($size->height, $down)];
+    }
+
+    /** @return array{Measurement, Measurement} as the part lies in its cell */
+    private function partSize(Cell $cell, CuttingRoom $room): array
+    {
+        $this->partSizes[$cell->product] ??= $this->sizeOf($this->products[$cell->product], $room);
+        [$width, $height] = $this->partSizes[$cell->product];
+
+        return $cell->orientation->quarterTurns % 2 === 0 ? [$width, $height] : [$height, $width];
+    }
+
+    /** @return array{Measurement, Measurement} of a part by its usual method: as it is sewn, or as it is trimmed */
+    private function sizeOf(Unit $unit, CuttingRoom $room): array
+    {
+        $size = $unit->finished()->outsetBy($room->seam);
+        foreach ($unit->kind()->methods() as $method) {
+            try {
+                return $unit->making($method, $room)->sewn ?? [Measurement::exact($size->width), Measurement::exact($size->height)];
+            } catch (InvalidArgumentException) {
+                // Not by this method on this cloth: the next one tells.
+                continue;
+            }
+        }
+
+        return [Measurement::exact($size->width), Measurement::exact($size->height)];
+    }
+
+    /** Seams that join its parts, and their length. */
+    public function seamwork(): Seamwork
     {
         $around = 0.0;
         foreach ($this->block->cells as $cell) {
@@ -130,8 +251,40 @@ final class BlockUnit implements Unit
             $around += 2 * ($size->width->toFloat() + $size->height->toFloat());
         }
         $whole = $this->finished();
+        $length = ($around - 2 * ($whole->width->toFloat() + $whole->height->toFloat())) / 2;
 
-        return [$parts - 1, max(0.0, ($around - 2 * ($whole->width->toFloat() + $whole->height->toFloat())) / 2)];
+        return new Seamwork(count($this->block->cells) - 1, max(0.0, $length));
+    }
+
+    /** Parts bring their own area, so there is none to compare with. */
+    public function cutArea(CuttingRoom $room): float
+    {
+        return INF;
+    }
+
+    public function overhangs(CuttingRoom $room): array
+    {
+        return [];
+    }
+
+    public function digest(CuttingRoom $room): string
+    {
+        $parts = array_map(fn (Unit $unit): string => $unit->digest($room), array_intersect_key($this->products, $this->block->contents()));
+
+        return substr(hash('sha256', implode("\n", [
+            $this->kind()->value,
+            $this->finished()->encode(),
+            $this->finished()->outsetBy($room->seam)->encode(),
+            ...array_map(
+                fn (Placement $lies): string => implode(' ', [$parts[$lies->product], $lies->x->encode(), $lies->y->encode(), $lies->turn]),
+                $this->placements(),
+            ),
+        ])), 0, 16);
+    }
+
+    public function contents(): array
+    {
+        return $this->block->contents();
     }
 
     private function spans(): bool
@@ -161,8 +314,13 @@ final class BlockUnit implements Unit
             $second = $cell->row === 0 && $first !== null && $cell->column === $first->across ? $cell : $second;
         }
 
-        return $first === null || $second === null || $second->column + $second->across === count($this->block->columns) ? [] : [
-            new Step(StepKind::Check, 'block.edge', ['edge' => Measurement::exact($this->block->cellSize($first)->width->plus($seam)), 'inner' => Measurement::exact($this->block->cellSize($second)->width)]),
-        ];
+        if ($first === null || $second === null || $second->column + $second->across === count($this->block->columns)) {
+            return [];
+        }
+
+        return [new Step(StepKind::Check, 'block.edge', [
+            'edge' => Measurement::exact($this->block->cellSize($first)->width->plus($seam)),
+            'inner' => Measurement::exact($this->block->cellSize($second)->width),
+        ], on: [On::edge((int) array_search($first, $this->block->cells, true), 3)])];
     }
 }

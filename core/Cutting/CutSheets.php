@@ -76,9 +76,9 @@ final class CutSheets
                 $shapes = $lines = [];
                 [$x, $y, $high] = [$gap, $gap, Length::zero()];
             }
-            $turn = Orientation::of(0, $piece->mirrored);
-            $shapes[] = ($piece->outline ?? Outline::rectangle(Length::zero(), Length::zero(), $size))->oriented($turn, $size)->movedBy($x, $y);
-            foreach ($piece->sewLines === [] ? $piece->cutLines : [] as $line) {
+            $turn = Orientation::of(0, $piece->lay->mirrored);
+            $shapes[] = ($piece->lay->outline ?? Outline::rectangle(Length::zero(), Length::zero(), $size))->oriented($turn, $size)->movedBy($x, $y);
+            foreach ($piece->lines->sew === [] ? $piece->lines->cut : [] as $line) {
                 $lines[] = $line->oriented($turn, $size)->movedBy($x, $y);
             }
             $x = $x->plus($size->width)->plus($gap);

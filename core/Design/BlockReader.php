@@ -5,41 +5,83 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
-use InvalidArgumentException;
 
 /** Reads the blocks of a design document: their grids, and what lies where and how. */
 final readonly class BlockReader
 {
-    /** @param  array<string, Slot>  $slots  by id */
-    public function __construct(private array $slots)
+    /**
+     * @param  Known<Slot>  $fabrics
+     * @param  Known<DeclaredUnit>  $units
+     * @param  Known<true>  $blockIds  every block there is, also those that stand further down
+     */
+    public function __construct(
+        private Known $fabrics,
+        private Known $units,
+        private Known $blockIds,
+    ) {
+    }
+
+    /** @throws DocumentException */
+    public function declared(Node $node): DeclaredBlock
     {
+        $id = $node->get('id')->id();
+        $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
+        $columns = array_map($read, $node->get('columns')->items(PHP_INT_MAX));
+        $rows = array_map($read, $node->get('rows')->items(PHP_INT_MAX));
+        $cells = array_map(fn (Node $cell): DeclaredCell => $this->cell($cell, count($columns), count($rows)), $node->get('cells')->items(PHP_INT_MAX));
+        $this->everyPlaceOnce($node, $cells, count($columns), count($rows));
+
+        return new DeclaredBlock($id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node));
     }
 
     /**
-     * Blocks as they are described; whether what they name is there is asked once all are known.
+     * Fabrics taken instead of others.
      *
-     * @return array<string, DeclaredBlock>  by id
+     * @return array<string, string> by the id of the fabric they replace
      *
      * @throws DocumentException
      */
-    public function declared(Node $list): array
+    public function replacements(Node $node): array
     {
-        $blocks = [];
-        $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
-        foreach ($list->items(200, 1) as $node) {
-            $id = $node->freshId($blocks);
-            $columns = array_map($read, $node->get('columns')->items(40, 1));
-            $rows = array_map($read, $node->get('rows')->items(40, 1));
-            $cells = array_map(fn (Node $cell): DeclaredCell => $this->cell($cell, count($columns), count($rows)), $node->get('cells')->items(count($columns) * count($rows), 1));
-            $this->everyPlaceOnce($node, $cells, count($columns), count($rows));
-            $blocks[$id] = new DeclaredBlock($id, $node->get('name')->string(60), $columns, $rows, $cells);
+        $fabrics = [];
+        foreach ($node->entries() as $instead => $taken) {
+            if (! isset($this->fabrics->taken()[$instead])) {
+                throw $node->fail(sprintf('replaces a fabric "%s" that the document does not have.', $instead));
+            }
+            $fabrics[$instead] = $this->fabrics->at($taken)->id;
         }
 
-        return $blocks;
+        return $fabrics;
+    }
+
+    /**
+     * Names of variants.
+     *
+     * @return array<string, string> by the use, as it stands in a product key behind the id
+     *
+     * @throws DocumentException
+     */
+    public function variants(Node $node): array
+    {
+        $names = [];
+        foreach ($node->has('variants') ? $node->get('variants')->items(PHP_INT_MAX) : [] as $variant) {
+            $fabrics = $variant->has('fabrics') ? $this->replacements($variant->get('fabrics')) : [];
+            $use = ProductKey::of('', $fabrics, $variant->has('mirror') && $variant->get('mirror')->boolean());
+            if ($use === '') {
+                throw $variant->fail('names no variant: give "fabrics", "mirror" or both.');
+            }
+            if (isset($names[$use])) {
+                throw $variant->fail('names a variant that has a name already.');
+            }
+            $names[$use] = $variant->get('name')->text();
+        }
+
+        return $names;
     }
 
     private function cell(Node $node, int $columns, int $rows): DeclaredCell
@@ -53,12 +95,27 @@ final readonly class BlockReader
         return new DeclaredCell(
             $column - 1,
             $row - 1,
-            ($node->has('unit') ? $node->get('unit') : $node->get('block'))->id(),
+            $this->content($node),
             $this->orientation($node),
             $node->has('fabrics') ? $this->replacements($node->get('fabrics')) : [],
             $node->has('across') ? max(1, $node->get('across')->integer(1, $columns - $column + 1)) : 1,
             $node->has('down') ? max(1, $node->get('down')->integer(1, $rows - $row + 1)) : 1,
         );
+    }
+
+    private function content(Node $cell): string
+    {
+        if ($cell->has('block')) {
+            $this->blockIds->at($cell->get('block'));
+
+            return $cell->get('block')->id();
+        }
+        $unit = $cell->get('unit');
+        if ($this->units->at($unit)->spec->kind->isFree()) {
+            throw $unit->fail(sprintf('"%s" fills no rectangle, so it cannot lie in a cell; use it within a unit that does.', $unit->id()));
+        }
+
+        return $unit->id();
     }
 
     /** @param  list<DeclaredCell>  $cells */
@@ -81,36 +138,14 @@ final readonly class BlockReader
         }
     }
 
-    private function orientation(Node $cell): Orientation
+    /** @throws DocumentException */
+    public function orientation(Node $node): Orientation
     {
-        $mirrored = $cell->has('mirror') && $cell->get('mirror')->boolean();
-        if (! $cell->has('turn')) {
-            return Orientation::of(0, $mirrored);
-        }
-        try {
-            return Orientation::of($cell->get('turn')->integer(0, 270), $mirrored);
-        } catch (InvalidArgumentException $error) {
-            throw $cell->get('turn')->fail($error->getMessage());
-        }
-    }
-
-    /**
-     * Fabrics taken instead of others.
-     *
-     * @return array<string, string>  by the id of the fabric they replace
-     *
-     * @throws DocumentException
-     */
-    public function replacements(Node $node): array
-    {
-        $fabrics = [];
-        foreach ($node->entries() as $instead => $taken) {
-            if (! isset($this->slots[$instead])) {
-                throw $node->fail(sprintf('replaces a fabric "%s" that the document does not have.', $instead));
-            }
-            $fabrics[$instead] = $taken->known($this->slots, 'fabric')->id;
+        $turn = $node->has('turn') ? $node->get('turn')->integer(0, 270) : 0;
+        if ($turn % 90 !== 0) {
+            throw $node->get('turn')->fail('is no quarter turn: give 0, 90, 180 or 270.');
         }
 
-        return $fabrics;
+        return Orientation::of($turn, $node->has('mirror') && $node->get('mirror')->boolean());
     }
 }

@@ -13,6 +13,7 @@ final readonly class DeclaredBlock
      * @param  list<Length|null>  $columns  finished widths; null for what its contents finish at
      * @param  list<Length|null>  $rows  finished heights, likewise
      * @param  list<DeclaredCell>  $cells
+     * @param  array<string, string>  $names  that the document gives its variants, by the use in a product key
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class DeclaredBlock
         public array $columns,
         public array $rows,
         public array $cells,
+        public array $names = [],
     ) {
     }
 }

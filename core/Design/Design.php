@@ -11,6 +11,8 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\Setting;
 use Dew\Core\Unit\Kind\UnitSpec;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
 
 /**
  * A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues.
@@ -20,19 +22,21 @@ use Dew\Core\Unit\Kind\UnitSpec;
  */
 final readonly class Design
 {
-    /** The version of the document format that this class holds. */
-    public const FORMAT = 2;
+    /** What has been worked out from this design so far; it goes when the design goes. */
+    public Caches $caches;
 
     /**
      * @param  array<string, Slot>  $slots  by id, in reading order
      * @param  array<string, Colourway>  $colourways  by id
      * @param  array<string, UnitSpec>  $units  by product key: as declared first, then their variants
-     * @param  array<string, string>  $names  of units and blocks by product key
+     * @param  array<string, string>  $names  of units and blocks by product key; no two variants of one unit have the same
      * @param  array<string, Block>  $blocks  by product key, likewise; a block stands behind those it contains
      * @param  array<string, QuiltSize>  $sizes  by id
      * @param  array<string, Clue>  $clues  by id, in order of release
      * @param  array<string, StatedSizes>  $stated  by unit or block id: what a given pattern says
-     * @param  array<string, mixed>  $document  as it was read, in the newest format
+     * @param  array<string, Method>  $methods  the default methods that the design sets, by kind
+     * @param  Later  $later  what members may choose later
+     * @param  DesignDocument  $document  as it was read, in the newest format
      */
     public function __construct(
         public string $id,
@@ -47,13 +51,35 @@ final readonly class Design
         public array $sizes,
         public array $clues,
         public array $stated,
-        public array $document,
+        public array $methods,
+        public Later $later,
+        public DesignDocument $document,
     ) {
+        $this->caches = new Caches;
     }
 
     /** @throws UnknownSize */
     public function size(string $id): QuiltSize
     {
         return $this->sizes[$id] ?? throw UnknownSize::named($id, array_keys($this->sizes));
+    }
+
+    /** The method a kind is made by unless somebody chooses another one: the design's, or else the first of the kind. */
+    public function defaultMethod(UnitKind $kind): Method
+    {
+        return $this->methods[$kind->value] ?? $kind->methods()[0];
+    }
+
+    /** @return list<string> product keys of everything that some task makes */
+    public function madeProducts(): array
+    {
+        $made = [];
+        foreach ($this->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $made[] = $task->product;
+            }
+        }
+
+        return $made;
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 /**
- * Names a unit or block and the way it is used: `u-star`, `u-star.m` mirrored, `u-star.f-a=f-c` with another fabric in the place of f-a.
+ * Names a unit or block and the way it is used: `u-star`, `u-star.m` mirrored, `u-star.f-a=f-c` with another fabric in the place of f-a,
+ * `u-star/x-ring` for a section of it.
  *
- * Ids hold neither dots nor equals signs, so a key is read back without doubt; fabrics are sorted, so the same use has one key.
+ * Ids hold neither dots, slashes nor equals signs, so a key is read back without doubt; fabrics are sorted, so the same use has one key.
  */
 final class ProductKey
 {
@@ -23,6 +24,20 @@ final class ProductKey
         return $key;
     }
 
+    /** The key of a section of a unit. */
+    public static function section(string $unit, string $section): string
+    {
+        return $unit.'/'.$section;
+    }
+
+    /** The key of the unit that a section belongs to; null for what is no section. */
+    public static function unitOfSection(string $key): ?string
+    {
+        $parts = explode('/', $key, 2);
+
+        return isset($parts[1]) ? $parts[0] : null;
+    }
+
     /** The key of the mirror image of a use that is not mirrored; null of one that is. */
     public static function mirrorOf(string $key): ?string
     {
@@ -35,6 +50,6 @@ final class ProductKey
     /** The id of what the document declares. */
     public static function id(string $key): string
     {
-        return explode('.', $key, 2)[0];
+        return explode('.', explode('/', $key, 2)[0], 2)[0];
     }
 }

@@ -7,10 +7,12 @@ namespace Dew\Core\Design;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\BlockUnit;
 use Dew\Core\Block\Cell;
+use Dew\Core\Document\PassedOver;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Kind\PlacedUnit;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
@@ -43,62 +45,83 @@ final class Products
     /** @var array<string, string> */
     public array $names = [];
 
+    /** @var array<string, DeclaredUnit> by id */
+    private array $declaredUnits = [];
+
+    /** @var array<string, DeclaredBlock> by id */
+    private array $declared = [];
+
     /** @var array<string, Unit> units, and blocks that were asked for their looks, by key */
     private array $made = [];
 
-    /** @var array<string, array<string, true>> ids of the fabrics in a declared block */
+    /** @var array<string, array<string, true>> ids of the fabrics in a declared block or unit */
     private array $fabricsUsed = [];
 
     /** @var array<string, int|null> quarter turns that mirror a unit or block, by key */
     private array $mirrorTurns = [];
 
-    /**
-     * @param  array<string, Slot>  $slots
-     * @param  array<string, DeclaredBlock>  $declared  by id
-     */
-    public function __construct(
-        private readonly array $slots,
-        private readonly array $declared,
-    ) {
+    /** @param  array<string, Slot>  $slots */
+    public function __construct(private readonly array $slots)
+    {
     }
 
-    public function declareUnit(string $id, string $name, UnitSpec $spec): void
+    public function declareUnit(DeclaredUnit $unit): void
     {
-        $this->units[$id] = $spec;
-        $this->names[$id] = $name;
-        $this->made[$id] = $spec->make();
+        $this->declaredUnits[$unit->id] = $unit;
     }
 
-    public function unit(string $key): Unit
+    /** Something declared that cannot be made: what uses it is passed over. */
+    public function forget(string $id): void
     {
-        return $this->made[$key];
+        unset($this->declaredUnits[$id], $this->declared[$id], $this->units[$id], $this->blocks[$id], $this->names[$id], $this->made[$id]);
+    }
+
+    public function declareBlock(DeclaredBlock $block): void
+    {
+        $this->declared[$block->id] = $block;
     }
 
     /**
      * The key and turn with which a use of a unit or block is laid, making its variant known.
      *
      * @param  array<string, string>  $fabrics  replacements, by the id replaced
-     * @param  list<string>  $within  ids of the blocks around it
+     * @param  list<string>  $within  ids of the blocks and units around it
      * @return array{string, Orientation}
      *
-     * @throws InvalidArgumentException when blocks contain each other, or there are too many
+     * @throws InvalidArgumentException when blocks or units contain each other, or there are too many
+     * @throws PassedOver when it has faults that were complained of
      */
     public function use(string $id, array $fabrics, Orientation $orientation, array $within = []): array
     {
-        return isset($this->units[$id]) ? $this->useUnit($id, $fabrics, $orientation) : $this->useBlock($id, $fabrics, $orientation, $within);
+        if (in_array($id, $within, true)) {
+            throw new InvalidArgumentException(sprintf('"%s" contains itself: %s.', $id, implode(' > ', [...$within, $id])));
+        }
+        if (count($within) >= self::DEEPEST) {
+            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST));
+        }
+
+        if (! isset($this->declaredUnits[$id]) && ! isset($this->declared[$id])) {
+            throw new PassedOver;
+        }
+
+        return isset($this->declaredUnits[$id])
+            ? $this->useUnit($id, $fabrics, $orientation, $within)
+            : $this->useBlock($id, $fabrics, $orientation, $within);
     }
 
     /**
      * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
      * @return array{string, Orientation}
      */
-    private function useUnit(string $id, array $fabrics, Orientation $orientation): array
+    private function useUnit(string $id, array $fabrics, Orientation $orientation, array $within): array
     {
-        $spec = $this->units[$id];
-        $own = array_fill_keys(array_map(fn (Slot $slot): string => $slot->id, $spec->slots), true);
-        $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => isset($own[$instead]) && $taken !== $instead, ARRAY_FILTER_USE_BOTH);
+        $own = $this->fabricsOf($id, $within);
+        $changes = fn (string $taken, string $instead): bool => isset($own[$instead]) && $taken !== $instead;
+        $fabrics = array_filter($fabrics, $changes, ARRAY_FILTER_USE_BOTH);
         $key = ProductKey::of($id, $fabrics, false);
-        $this->keepUnit($key, $id, fn (): UnitSpec => $spec->inFabrics(array_map(fn (string $taken): Slot => $this->slots[$taken], $fabrics)));
+        $inside = [...$within, $id];
+        $this->keepUnit($key, fn (): UnitSpec => $this->inFabrics($this->declaredUnits[$id]->spec, $fabrics, $inside));
         if (! $orientation->mirrored) {
             return [$key, $orientation];
         }
@@ -107,9 +130,58 @@ final class Products
             return [$key, Orientation::of($orientation->degrees() + 90 * $turns)];
         }
         $mirrored = ProductKey::of($id, $fabrics, true);
-        $this->keepUnit($mirrored, $id, fn (): UnitSpec => $this->units[$key]->mirror());
+        $this->keepUnit($mirrored, fn (): UnitSpec => $this->units[$key]->mirror($this->mirroredKeys($id, $fabrics, $inside)));
 
         return [$mirrored, Orientation::of($orientation->degrees())];
+    }
+
+    /**
+     * A unit as it is declared, in other fabrics, with what it is made of known by product keys.
+     *
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     */
+    private function inFabrics(UnitSpec $spec, array $fabrics, array $within): UnitSpec
+    {
+        $options = $spec->options;
+        $base = $options->base === null ? null : $this->use($options->base, $fabrics, Orientation::upright(), $within)[0];
+        $pieces = [];
+        foreach ($options->pieces as $piece) {
+            if ($piece->placed !== null) {
+                [$key, $laid] = $this->use($piece->placed->product, $fabrics, $piece->placed->orientation, $within);
+                $piece = $piece->placing(new PlacedUnit($key, $laid, $piece->placed->at));
+            }
+            $pieces[] = $piece;
+        }
+        $taken = array_map(fn (string $slot): Slot => $this->slots[$slot], $fabrics);
+
+        return $spec->withOptions($options->madeOf($base, $pieces))->inFabrics($taken);
+    }
+
+    /**
+     * The keys of what the mirror image of a unit is made of, by those of what the unit is made of.
+     *
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     * @return array<string, string>
+     */
+    private function mirroredKeys(string $id, array $fabrics, array $within): array
+    {
+        $options = $this->declaredUnits[$id]->spec->options;
+        $uses = $options->base === null ? [] : [[$options->base, Orientation::upright()]];
+        foreach ($options->pieces as $piece) {
+            if ($piece->placed !== null) {
+                $uses[] = [$piece->placed->product, $piece->placed->orientation];
+            }
+        }
+        $keys = [];
+        foreach ($uses as [$inner, $laid]) {
+            [$plain] = $this->use($inner, $fabrics, $laid, $within);
+            [$image] = $this->use($inner, $fabrics, Orientation::of(-$laid->degrees(), ! $laid->mirrored), $within);
+            $keys[$plain] = $image;
+        }
+
+        return $keys;
     }
 
     private function turnThatMirrors(string $key): ?int
@@ -122,28 +194,53 @@ final class Products
         return $this->mirrorTurns[$key];
     }
 
-    private function product(string $key): Unit
+    /** A unit or block at its drawn size, by the key of a use that was made known. */
+    public function product(string $key): Unit
     {
         if (! isset($this->made[$key])) {
+            $keys = isset($this->units[$key]) ? $this->units[$key]->options->contents() : array_keys($this->blocks[$key]->contents());
             $contents = [];
-            foreach (array_keys($this->blocks[$key]->contents()) as $inner) {
+            foreach ($keys as $inner) {
                 $contents[$inner] = $this->product($inner);
             }
-            $this->made[$key] = new BlockUnit($this->blocks[$key], $contents);
+            $this->made[$key] = isset($this->units[$key]) ? $this->units[$key]->make($contents) : new BlockUnit($this->blocks[$key], $contents);
         }
 
         return $this->made[$key];
     }
 
     /** @param  callable(): UnitSpec  $make */
-    private function keepUnit(string $key, string $id, callable $make): void
+    private function keepUnit(string $key, callable $make): void
     {
         if (! isset($this->units[$key])) {
             $this->room();
             $this->units[$key] = $make();
-            $this->made[$key] = $this->units[$key]->make();
-            $this->names[$key] = $this->names[$id];
+            $this->product($key);
+            $declared = $this->declaredUnits[ProductKey::id($key)];
+            $this->names[$key] = $this->nameOf($key, $declared->name, $declared->names);
         }
+    }
+
+    /**
+     * The name the document gives a variant; failing that, the name of what it is a variant of with its fabrics and its hand.
+     *
+     * @param  array<string, string>  $given  by the use
+     */
+    private function nameOf(string $key, string $name, array $given): string
+    {
+        $use = substr($key, strlen(ProductKey::id($key)));
+        if ($use === '' || isset($given[$use])) {
+            return $given[$use] ?? $name;
+        }
+        $mirrored = $use === '.m' || str_starts_with($use, '.m.');
+        $replaced = array_filter(explode('.', $mirrored ? substr($use, 2) : $use));
+        $fabrics = array_map(fn (string $one): string => $this->slots[substr($one, strpos($one, '=') + 1)]->name, $replaced);
+        if ($fabrics !== []) {
+            // Every fabric of the variant, not only the ones replaced: two variants must not read alike.
+            $fabrics = array_unique(array_map(fn (Slot $slot): string => $slot->name, $this->product($key)->slots()));
+        }
+
+        return $name.($fabrics === [] ? '' : ' in '.implode(', ', $fabrics)).($mirrored ? ', mirrored' : '');
     }
 
     /**
@@ -153,12 +250,6 @@ final class Products
      */
     private function useBlock(string $id, array $fabrics, Orientation $orientation, array $within): array
     {
-        if (in_array($id, $within, true)) {
-            throw new InvalidArgumentException(sprintf('Block "%s" contains itself: %s.', $id, implode(' > ', [...$within, $id])));
-        }
-        if (count($within) >= self::DEEPEST) {
-            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST));
-        }
         $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => $taken !== $instead, ARRAY_FILTER_USE_BOTH);
         if ($orientation->mirrored) {
             // A block that looks like its mirror image turned is laid turned, like a unit.
@@ -181,7 +272,7 @@ final class Products
             }
             $this->unitsIn[$key] = $units;
             $this->blocks[$key] = $block;
-            $this->names[$key] = $block->name;
+            $this->names[$key] = $this->nameOf($key, $block->name, $this->declared[$id]->names);
         }
 
         return [$key, Orientation::of($orientation->degrees())];
@@ -259,12 +350,18 @@ final class Products
             return $this->fabricsUsed[$id] ?? [];
         }
         $used = [];
-        foreach ($this->declared[$id]->cells as $cell) {
-            $inside = isset($this->units[$cell->id])
-                ? array_fill_keys(array_map(fn (Slot $slot): string => $slot->id, $this->units[$cell->id]->slots), true)
-                : $this->fabricsOf($cell->id, [...$within, $id]);
-            foreach (array_keys($inside) as $fabric) {
-                $used[$cell->fabrics[$fabric] ?? $fabric] = true;
+        $inside = [...$within, $id];
+        if (isset($this->declaredUnits[$id])) {
+            $spec = $this->declaredUnits[$id]->spec;
+            $used = array_fill_keys(array_map(fn (Slot $slot): string => $slot->id, $spec->slots), true);
+            foreach ($spec->options->contents() as $inner) {
+                $used += $this->fabricsOf($inner, $inside);
+            }
+        } else {
+            foreach ($this->declared[$id]->cells as $cell) {
+                foreach (array_keys($this->fabricsOf($cell->id, $inside)) as $fabric) {
+                    $used[$cell->fabrics[$fabric] ?? $fabric] = true;
+                }
             }
         }
 

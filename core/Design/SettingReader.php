@@ -5,33 +5,42 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\Border;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
+use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\Sashing;
 use Dew\Core\Setting\Setting;
 use Dew\Core\Setting\SettingKind;
 
-/** Reads how blocks are set together. */
+/** Reads how blocks are set together, and the sizes on offer. */
 final class SettingReader
 {
-    /** @var array<string, Border> by id, once the setting has been read */
-    public array $borders = [];
+    /** Times larger or smaller than drawn. */
+    private const MOST_SCALE = 12;
+
+    /** @var Known<Border> once the setting has been read */
+    private Known $borders;
 
     private string $firstBlock = '';
 
     /**
-     * @param  array<string, Slot>  $slots
-     * @param  array<string, DeclaredBlock>  $declared
+     * @param  Known<Slot>  $fabrics
+     * @param  Known<DeclaredUnit>  $units
+     * @param  Known<DeclaredBlock>  $blocks
      */
     public function __construct(
-        private readonly array $slots,
+        private readonly Known $fabrics,
+        private readonly Known $units,
+        private readonly Known $blocks,
         private readonly Products $products,
-        private readonly array $declared,
     ) {
+        $this->borders = new Known('border');
     }
 
     /** @throws DocumentException */
@@ -39,9 +48,9 @@ final class SettingReader
     {
         $kind = $node->get('kind')->enum(SettingKind::class);
         $pattern = $this->pattern($node->get('pattern'));
-        foreach ($node->has('borders') ? $node->get('borders')->items(6) : [] as $border) {
+        foreach ($node->has('borders') ? $node->get('borders')->items(PHP_INT_MAX) : [] as $border) {
             $read = $this->border($border);
-            $this->borders[$read->id] = $read;
+            $this->borders->add($read->id, $read);
         }
         foreach (['alternate', 'triangles'] as $only) {
             if ($kind !== SettingKind::OnPoint && $node->has($only)) {
@@ -49,17 +58,36 @@ final class SettingReader
             }
         }
         $triangles = $node->has('triangles') ? $node->get('triangles') : null;
-        $side = $triangles?->get('side')->known($this->slots, 'fabric');
+        $side = $triangles === null ? null : $this->fabrics->at($triangles->get('side'));
+        $alternate = $node->has('alternate') ? $this->blocks->at($node->get('alternate'))->id : null;
 
         return new Setting(
             $kind,
             $pattern,
-            array_values($this->borders),
+            array_values($this->borders->all()),
             $node->has('sashing') ? $this->sashing($node->get('sashing')) : null,
-            $node->has('alternate') ? $node->get('alternate')->known($this->declared, 'block')->id : null,
+            $alternate,
             $side,
-            $triangles !== null && $triangles->has('corner') ? $triangles->get('corner')->known($this->slots, 'fabric') : $side,
-            $node->has('quilting') ? new QuiltAsYouGo($node->get('quilting')->get('join')->enum(QuiltingJoin::class), $node->get('quilting')->get('allowance')->length()) : null,
+            $triangles !== null && $triangles->has('corner') ? $this->fabrics->at($triangles->get('corner')) : $side,
+            $node->has('quilting') ? $this->quilting($node->get('quilting'), $kind) : null,
+        );
+    }
+
+    /** @throws DocumentException */
+    public function size(Node $node): QuiltSize
+    {
+        [$scale, $over] = $this->scale($node);
+
+        return new QuiltSize(
+            $node->get('id')->id(),
+            $node->get('name')->text(),
+            $node->get('columns')->integer(1, PHP_INT_MAX),
+            $node->get('rows')->integer(1, PHP_INT_MAX),
+            $scale,
+            $over,
+            $node->has('pattern') ? $this->pattern($node->get('pattern')) : null,
+            $node->has('borders') ? array_map(fn (Node $border): string => $this->borders->at($border)->id, $node->get('borders')->items(PHP_INT_MAX)) : null,
+            $node->has('border_widths') ? $this->borderWidths($node->get('border_widths')) : [],
         );
     }
 
@@ -68,11 +96,11 @@ final class SettingReader
      *
      * @throws DocumentException
      */
-    public function pattern(Node $node): array
+    private function pattern(Node $node): array
     {
         $pattern = [];
-        foreach ($node->items(60, 1) as $row) {
-            $ids = array_map(fn (Node $block): ?string => $block->isNull() ? null : $block->known($this->declared, 'block')->id, $row->items(60, 1));
+        foreach ($node->items(PHP_INT_MAX) as $row) {
+            $ids = array_map(fn (Node $block): ?string => $block->isNull() ? null : $this->blocks->at($block)->id, $row->items(PHP_INT_MAX));
             if ($ids === [] || ($pattern !== [] && count($ids) !== count($pattern[0]))) {
                 throw $row->fail('is not as long as the first row of the pattern.');
             }
@@ -87,53 +115,98 @@ final class SettingReader
         return $pattern;
     }
 
-    /** Finished side of the blocks as drawn, once the setting has been read. */
-    public function blockSide(): Length
+    private function quilting(Node $node, SettingKind $kind): QuiltAsYouGo
     {
-        return $this->products->blocks[$this->firstBlock]->finished()->width;
+        if ($kind !== SettingKind::Straight) {
+            throw $node->fail('is for blocks in a straight setting: quilted blocks are joined in rows.');
+        }
+        $kept = $node->has('edge_kept') && $node->get('edge_kept')->boolean();
+
+        return new QuiltAsYouGo($node->get('join')->enum(QuiltingJoin::class), $node->get('allowance')->length(), $kept);
     }
 
     private function sashing(Node $node): Sashing
     {
         return new Sashing(
             $node->get('width')->length(),
-            $node->get('fabric')->known($this->slots, 'fabric'),
-            $node->has('cornerstones') ? $node->get('cornerstones')->known($this->slots, 'fabric') : null,
+            $this->fabrics->at($node->get('fabric')),
+            $node->has('cornerstones') ? $this->fabrics->at($node->get('cornerstones')) : null,
             $node->has('outside') && $node->get('outside')->boolean(),
-            $node->has('name') ? $node->get('name')->string(60) : null,
-            $node->has('cornerstone_name') ? $node->get('cornerstone_name')->string(60) : null,
+            $node->has('name') ? $node->get('name')->text() : null,
+            $node->has('cornerstone_name') ? $node->get('cornerstone_name')->text() : null,
         );
     }
 
     private function border(Node $node): Border
     {
-        $id = $node->freshId($this->borders);
+        $id = $node->freshId($this->borders->taken());
         if ($node->has('fabric') === $node->has('unit')) {
             throw $node->fail('is either plain, of one "fabric", or pieced, from one "unit".');
         }
         if ($node->has('corner_fabric') && $node->has('corner_unit')) {
             throw $node->get('corner_unit')->fail('stands beside "corner_fabric"; give one of them.');
         }
-        $slot = $node->has('fabric') ? $node->get('fabric')->known($this->slots, 'fabric') : null;
+        $slot = $node->has('fabric') ? $this->fabrics->at($node->get('fabric')) : null;
         $unit = $node->has('unit') ? $this->unit($node->get('unit')) : null;
 
         return new Border(
             $id,
-            $node->has('name') ? $node->get('name')->string(60) : ($slot->name ?? $this->products->names[(string) $unit]),
+            $node->has('name') ? $node->get('name')->text() : ($slot->name ?? $this->units->named((string) $unit, $node)->name),
             $node->get('width')->length(),
             $slot,
             $unit,
-            $node->has('corner_fabric') ? $node->get('corner_fabric')->known($this->slots, 'fabric') : null,
+            $node->has('corner_fabric') ? $this->fabrics->at($node->get('corner_fabric')) : null,
             $node->has('corner_unit') ? $this->unit($node->get('corner_unit')) : null,
         );
     }
 
     private function unit(Node $node): string
     {
-        if ($node->known($this->products->units, 'unit')->kind->isFree()) {
+        if ($this->units->at($node)->spec->kind->isFree()) {
             throw $node->fail('fills no rectangle, so no border can be pieced from it.');
         }
 
         return $node->id();
+    }
+
+    /** @return array{int, positive-int} */
+    private function scale(Node $node): array
+    {
+        if ($node->has('block') && $node->has('scale')) {
+            throw $node->get('scale')->fail('stands beside "block"; give one of them.');
+        }
+        if (! $node->has('block') && ! $node->has('scale')) {
+            return [1, 1];
+        }
+        $given = $node->has('block') ? $node->get('block') : $node->get('scale');
+        try {
+            [$scale, $over] = $node->has('block') ? $given->length()->over($this->blockSide()) : $given->length()->toFraction();
+        } catch (MeasureException) {
+            throw $given->fail('cannot be compared with the blocks, whose side is no fraction; give "scale" instead.');
+        }
+        if ($scale > self::MOST_SCALE * $over || $over > self::MOST_SCALE * $scale) {
+            $times = round($scale / $over, 3);
+
+            throw $node->fail(sprintf('makes the blocks %s times as large; up to %d times larger or smaller is possible.', $times, self::MOST_SCALE));
+        }
+
+        return [$scale, max(1, $over)];
+    }
+
+    /** Finished side of the blocks as drawn. */
+    private function blockSide(): Length
+    {
+        return $this->products->product($this->firstBlock)->finished()->width;
+    }
+
+    /** @return array<string, Length> */
+    private function borderWidths(Node $node): array
+    {
+        $widths = [];
+        foreach ($node->entries() as $border => $width) {
+            $widths[$this->borders->named($border, $node)->id] = $width->length();
+        }
+
+        return $widths;
     }
 }

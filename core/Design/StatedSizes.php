@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Method;
 
 /** Sizes that a given pattern states for a unit or block, to be compared with the computed ones. */
 final readonly class StatedSizes
 {
     /**
-     * @param  array<string, Size>  $cut  by the id of a piece
+     * @param  Method|null  $method  the one the cuts are stated for; null when none is stated
+     * @param  array<string, Length|Size>  $cut  by the id of a piece: a side or a strip's width, or a width and a height
      * @param  string  $place  JSON pointer
      */
     public function __construct(
         public ?Size $unfinished,
+        public ?Method $method,
         public array $cut,
         public string $place,
     ) {

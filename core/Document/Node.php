@@ -9,6 +9,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 use JsonException;
+use stdClass;
 
 /** A value somewhere in a JSON document, read as the type it must have; every complaint names its JSON pointer. */
 final readonly class Node
@@ -29,12 +30,12 @@ final readonly class Node
     public static function fromJson(string $json, int $limit): self
     {
         if (strlen($json) > $limit) {
-            throw new DocumentException('', sprintf('is %d bytes; the most is %d.', strlen($json), $limit));
+            throw DocumentException::at('', sprintf('is %d bytes; the most is %d.', strlen($json), $limit));
         }
         try {
             return new self(json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR), '');
         } catch (JsonException $error) {
-            throw new DocumentException('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
+            throw DocumentException::at('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
         }
     }
 
@@ -47,10 +48,39 @@ final readonly class Node
     public function get(string|int $key): self
     {
         if (! is_array($this->value) || ! array_key_exists($key, $this->value)) {
-            throw new DocumentException($this->pointer, sprintf('has no "%s".', $key));
+            throw DocumentException::at($this->pointer, sprintf('has no "%s".', $key));
         }
 
-        return new self($this->value[$key], $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key));
+        return new self($this->value[$key], $this->pointer.'/'.self::escaped((string) $key));
+    }
+
+    /** A key as it stands in a JSON pointer. */
+    public static function escaped(string $key): string
+    {
+        return str_replace(['~', '/'], ['~0', '~1'], $key);
+    }
+
+    /** A value as a complaint shows it: shortened, and only the type of what has parts. */
+    public static function shown(mixed $value): string
+    {
+        if (! is_scalar($value) && $value !== null) {
+            return is_array($value) ? (array_is_list($value) ? 'a list' : 'an object') : 'an object';
+        }
+        $flags = JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR;
+
+        return mb_strimwidth((string) json_encode($value, $flags), 0, 60, '…');
+    }
+
+    /** The value as it stands here: arrays, texts, numbers, and an stdClass for an object without keys. */
+    public function value(): mixed
+    {
+        return $this->value;
+    }
+
+    /** A whole document that was decoded before. */
+    public static function of(mixed $value): self
+    {
+        return new self($value, '');
     }
 
     public function pointer(): string
@@ -137,7 +167,7 @@ final readonly class Node
             throw $this->wrong('a list');
         }
         if (count($this->value) > $most || count($this->value) < $least) {
-            throw new DocumentException($this->pointer, sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most));
+            throw DocumentException::at($this->pointer, sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most));
         }
 
         return array_map(fn (int $index): self => $this->get($index), array_keys($this->value));
@@ -150,6 +180,9 @@ final readonly class Node
      */
     public function entries(): array
     {
+        if ($this->value instanceof stdClass) {
+            return [];
+        }
         if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
             throw $this->wrong('an object');
         }
@@ -220,19 +253,25 @@ final readonly class Node
      */
     public function length(): Length
     {
+        $length = $this->parsed();
+        if (! $length->isPositive()) {
+            throw $this->fail(sprintf('is "%s"; a length here is above zero.', is_string($this->value) ? $this->value : ''));
+        }
+
+        return $length;
+    }
+
+    /** @throws DocumentException */
+    private function parsed(): Length
+    {
         if (! is_string($this->value)) {
             throw $this->wrong('a length written as text, such as "4 5/8" or "11.5 cm"');
         }
         try {
-            $length = Length::parse($this->value);
+            return Length::parse($this->value);
         } catch (MeasureException $error) {
-            throw new DocumentException($this->pointer, $error->getMessage());
+            throw $this->fail($error->getMessage());
         }
-        if (! $length->isPositive()) {
-            throw new DocumentException($this->pointer, sprintf('is "%s"; a length here is above zero.', $this->value));
-        }
-
-        return $length;
     }
 
     /**
@@ -242,7 +281,12 @@ final readonly class Node
      */
     public function lengthOrZero(): Length
     {
-        return $this->value === '0' ? Length::zero() : $this->length();
+        if ($this->value === '0') {
+            return Length::zero();
+        }
+        $length = $this->parsed();
+
+        return $length->isNegative() ? throw $this->fail(sprintf('is "%s"; a length here is zero or more.', Node::shown($this->value))) : $length;
     }
 
     /**
@@ -299,13 +343,11 @@ final readonly class Node
 
     public function fail(string $problem): DocumentException
     {
-        return new DocumentException($this->pointer, $problem);
+        return DocumentException::at($this->pointer, $problem);
     }
 
     private function wrong(string $wanted): DocumentException
     {
-        $shown = is_scalar($this->value) || $this->value === null ? mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '…') : get_debug_type($this->value);
-
-        return new DocumentException($this->pointer, sprintf('is %s; it should be %s.', $shown, $wanted));
+        return DocumentException::at($this->pointer, sprintf('is %s; it should be %s.', self::shown($this->value), $wanted));
     }
 }

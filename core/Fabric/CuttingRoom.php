@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Fabric;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 
 /** What a design's numbers are computed with: the seam, and the cloth as it lies on the mat once its selvedges are off. */
@@ -26,6 +27,30 @@ final readonly class CuttingRoom
     public static function usual(): self
     {
         return new self(Length::fraction(1, 4), Length::inches(40), Length::fraction(1, 2));
+    }
+
+    /** The same room with cloth of another usable width, such as a member's own. */
+    public function withUsableWidth(Length $usableWidth): self
+    {
+        return new self($this->seam, $usableWidth, $this->squaring);
+    }
+
+    /** A text that is the same for the same numbers. */
+    public function key(): string
+    {
+        return $this->seam->encode().' '.$this->usableWidth->encode().' '.$this->squaring->encode();
+    }
+
+    /** The seam allowance as it is set on the machine. */
+    public function allowance(): Measurement
+    {
+        return Measurement::setting($this->seam);
+    }
+
+    /** A finished length with a seam allowance at both ends, to be cut or checked exactly. */
+    public function unfinished(Length $finished): Measurement
+    {
+        return Measurement::exact($finished->plus($this->seam->times(2)));
     }
 
     /** A design whose seam is not on an inch ruler is cut by millimetres. */

@@ -29,11 +29,13 @@ final readonly class CutShape
     /**
      * A circular edge that bulges outward grows by the seam, one that bulges inward shrinks by it; both keep their centre.
      *
+     * @param  array<int, float>  $more  inches beyond the seam allowance, by the number of the corner an edge begins at
+     *
      * @throws InvalidArgumentException for a shape of too few corners, or a hollow too narrow for the seam
      */
-    public static function of(Outline $outline, Length $seam): self
+    public static function of(Outline $outline, Length $seam, array $more = []): self
     {
-        $distance = $seam->toFloat();
+        $allowance = $seam->toFloat();
         $outward = $outline->signedArea() > 0 ? 1 : -1;
         $edges = $arcs = $kept = [];
         foreach (array_keys($outline->corners) as $index) {
@@ -44,6 +46,7 @@ final readonly class CutShape
                 continue;
             }
             $kept[] = $outline->corners[$index];
+            $distance = $allowance + ($more[$index] ?? 0.0);
             [$alongX, $alongY] = [($nextX - $x) / $length, ($nextY - $y) / $length];
             $arc = $outline->arcs[$index] ?? null;
             if ($arc === null) {
@@ -105,20 +108,88 @@ final readonly class CutShape
     /** Lying with one of its straight edges along a strip, whichever makes the strip narrowest, its box's corner at the origin. */
     public function laidOnStrip(): self
     {
-        $best = null;
+        return $this->laid($this->strip());
+    }
+
+    /**
+     * How to lay the shape on the narrowest strip.
+     *
+     * @return array{float, float, float} the angle to turn it by, in radians, and how far to move it then, across and down
+     */
+    public function strip(): array
+    {
+        $best = 0.0;
         $narrowest = INF;
         foreach ($this->corners as $index => [$x, $y]) {
             if (isset($this->arcs[$index])) {
                 continue;
             }
             [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
-            $turned = $this->turned(-atan2($nextY - $y, $nextX - $x));
-            if ($turned->height() < $narrowest - self::SAME) {
-                [$best, $narrowest] = [$turned, $turned->height()];
+            $angle = -atan2($nextY - $y, $nextX - $x);
+            $height = $this->turned($angle)->height();
+            if ($height < $narrowest - self::SAME) {
+                [$best, $narrowest] = [$angle, $height];
             }
         }
+        [$left, $top] = $this->turned($best)->box();
 
-        return ($best ?? $this)->atOrigin();
+        return [$best, -$left, -$top];
+    }
+
+    /** @param  array{float, float, float}  $lay  as {@see strip()} gives it, of this shape or another one that lies with it */
+    public function laid(array $lay): self
+    {
+        return new self(array_map(fn (array $corner): array => self::moved($corner, $lay), $this->corners), $this->arcs);
+    }
+
+    /**
+     * Where a point comes to lie.
+     *
+     * @param  array{float, float}  $point
+     * @param  array{float, float, float}  $lay
+     * @return array{float, float}
+     */
+    public static function moved(array $point, array $lay): array
+    {
+        [$cos, $sin] = [cos($lay[0]), sin($lay[0])];
+
+        return [$cos * $point[0] - $sin * $point[1] + $lay[1], $sin * $point[0] + $cos * $point[1] + $lay[2]];
+    }
+
+    /**
+     * The point of the raw edge beside a point of a finished edge, and the direction from there into the shape.
+     *
+     * @param  int  $edge  number of the corner of the finished outline that the edge begins at
+     * @param  float  $share  how far along the edge, between 0 and 1
+     * @return array{float, float, float, float}
+     */
+    public function besideEdge(int $edge, float $share, Outline $finished): array
+    {
+        [$x, $y, $toX, $toY] = $finished->edge($edge);
+        $chord = hypot($toX - $x, $toY - $y);
+        [$alongX, $alongY] = [($toX - $x) / $chord, ($toY - $y) / $chord];
+        $outward = $finished->signedArea() > 0 ? 1 : -1;
+        $arc = $finished->arcs[$edge] ?? null;
+        if ($arc === null) {
+            [$outX, $outY] = [$outward * $alongY, -$outward * $alongX];
+            [$atX, $atY] = [$x + $share * ($toX - $x), $y + $share * ($toY - $y)];
+            // The raw edge lies as far out as the corner of the cut shape that belongs to this edge.
+            $corner = $this->corners[$edge] ?? $this->corners[0];
+            $out = ($corner[0] - $x) * $outX + ($corner[1] - $y) * $outY;
+
+            return [$atX + $out * $outX, $atY + $out * $outY, -$outX, -$outY];
+        }
+        $radius = $arc->radius->toFloat();
+        $height = sqrt(max(0.0, $radius ** 2 - ($chord / 2) ** 2));
+        $side = $arc->clockwise ? 1 : -1;
+        [$centreX, $centreY] = [($x + $toX) / 2 - $side * $alongY * $height, ($y + $toY) / 2 + $side * $alongX * $height];
+        $from = atan2($y - $centreY, $x - $centreX);
+        $angle = $from + $side * $share * 2 * asin(min(1.0, $chord / 2 / $radius));
+        [$rayX, $rayY] = [cos($angle), sin($angle)];
+        $moved = $this->arcs[$edge][0] ?? $radius;
+        $inward = $moved > $radius ? -1 : 1;
+
+        return [$centreX + $moved * $rayX, $centreY + $moved * $rayY, $inward * $rayX, $inward * $rayY];
     }
 
     public function width(): float

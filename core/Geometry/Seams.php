@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Geometry;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 
 /**
  * Finds where patches meet.
@@ -17,23 +18,35 @@ final class Seams
     private const SAME = 1e-7;
 
     /**
+     * Every seam between patches that share an edge.
+     *
      * @param  list<Patch>  $patches
+     * @param  array<int, Size>  $blunted  by the number of a patch whose sharp tips are blunted at a unit's raw edge: the unit's finished size
      * @return list<Seam>
      */
-    public static function between(array $patches, Length $allowance): array
+    public static function between(array $patches, Length $allowance, array $blunted = []): array
     {
         $s = $allowance->toFloat();
         $edges = [];
         foreach ($patches as $number => $patch) {
             $turns = $patch->outline->signedArea() > 0 ? 1 : -1;
             $count = count($patch->outline->corners);
+            $cut = isset($blunted[$number]) ? CutShape::of($patch->outline, $allowance)->bluntedTo($blunted[$number], $allowance) : null;
             foreach (array_keys($patch->outline->corners) as $index) {
                 $edge = $patch->outline->edge($index);
                 if (hypot($edge[2] - $edge[0], $edge[3] - $edge[1]) < self::SAME) {
                     continue;
                 }
-                $reach = [self::reach($patch->outline, $index, $turns, $s), self::reach($patch->outline, ($index + 1) % $count, $turns, $s)];
-                $edges[] = [$number, $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]], $turns > 0 ? $reach : array_reverse($reach), isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null, $index];
+                $reach = $cut !== null
+                    ? self::bluntedReach($cut, $edge, $turns, $s)
+                    : [self::reach($patch->outline, $index, $turns, $s), self::reach($patch->outline, ($index + 1) % $count, $turns, $s)];
+                $edges[] = [
+                    $number,
+                    $turns > 0 ? $edge : [$edge[2], $edge[3], $edge[0], $edge[1]],
+                    $turns > 0 ? $reach : array_reverse($reach),
+                    isset($patch->outline->arcs[$index]) ? $patch->outline->edgeLength($index) : null,
+                    $index,
+                ];
             }
         }
         $seams = [];
@@ -122,6 +135,28 @@ final class Seams
         }
 
         return array_values($members);
+    }
+
+    /**
+     * How far the raw edge of a shape with blunted tips reaches beyond both ends of its finished edge.
+     *
+     * @param  array{float, float, float, float}  $edge
+     * @return array{float, float}
+     */
+    private static function bluntedReach(CutShape $cut, array $edge, int $turns, float $s): array
+    {
+        [$x, $y, $toX, $toY] = $edge;
+        $length = hypot($toX - $x, $toY - $y);
+        [$alongX, $alongY] = [($toX - $x) / $length, ($toY - $y) / $length];
+        $along = [];
+        foreach ($cut->corners as [$cornerX, $cornerY]) {
+            $out = $turns * (($cornerX - $x) * $alongY - ($cornerY - $y) * $alongX);
+            if (abs($out - $s) < self::SAME) {
+                $along[] = ($cornerX - $x) * $alongX + ($cornerY - $y) * $alongY;
+            }
+        }
+
+        return $along === [] ? [0.0, 0.0] : [-min($along), max($along) - $length];
     }
 
     private static function reach(Outline $outline, int $index, int $turns, float $s): float

@@ -16,6 +16,9 @@ enum Sewing: string
     /** Stops one allowance before the end, where another seam will be set in, and is secured there. */
     case StopAndSecure = 'stop-and-secure';
 
+    /** Begins one allowance after the start, where another seam will be set in, and is secured there. */
+    case StartAndSecure = 'start-and-secure';
+
     /** Set in: begins and stops one allowance from the ends, secured at both. */
     case SetIn = 'set-in';
 

@@ -49,7 +49,12 @@ final readonly class Length
     /** @param  array<self>  $lengths */
     public static function sum(array $lengths): self
     {
-        return array_reduce($lengths, fn (self $sum, self $length): self => $sum->plus($length), self::zero());
+        $sum = null;
+        foreach ($lengths as $length) {
+            $sum = $sum === null ? $length : $sum->plus($length);
+        }
+
+        return $sum ?? self::zero();
     }
 
     /** @throws MeasureException when the denominator is zero */
@@ -101,20 +106,58 @@ final readonly class Length
     }
 
     /**
-     * This length times a ratio of two others: as exact as they are when the divisor is rational and one of the factors too; else rounded up by
-     * less than 1⁄65536 in.
+     * This length times a ratio of two others. The result is exact when the divisor is a fraction, a fraction of √2 or a fraction of √3, one of the
+     * two factors is a fraction, and the result holds no √6; else it is rounded up by less than 1⁄65536 in.
+     *
+     * Example: 3 in times the ratio of 2 in to √2 in is 3√2 in, exactly.
      *
      * @return array{self, bool} the length, and whether it is exact
+     *
+     * @throws MeasureException when the divisor is zero
      */
     public function timesRatio(self $numerator, self $denominator): array
     {
-        if ($denominator->isRational() && ($this->isRational() || $numerator->isRational())) {
+        if ($this->isRational() || $numerator->isRational()) {
             [$factor, $other] = $this->isRational() ? [$this, $numerator] : [$numerator, $this];
+            $product = $other->times($factor->one, $factor->denominator);
+            if ($denominator->isRational()) {
+                return [$product->times($denominator->denominator, $denominator->one), true];
+            }
+            // x/(r√2) = x√2/(2r), and likewise with √3.
+            if ($denominator->one === 0 && $denominator->root3 === 0 && $product->root3 === 0) {
+                return [$product->timesRoot2()->times($denominator->denominator, self::whole(2 * $denominator->root2)), true];
+            }
+            if ($denominator->one === 0 && $denominator->root2 === 0 && $product->root2 === 0) {
+                return [$product->timesRoot3()->times($denominator->denominator, self::whole(3 * $denominator->root3)), true];
+            }
+        }
+        if ($denominator->isZero()) {
+            throw MeasureException::zeroDenominator('0');
+        }
+        $inches = $this->toFloat() * $numerator->toFloat() / $denominator->toFloat();
 
-            return [$other->times($factor->one, $factor->denominator)->times($denominator->denominator, $denominator->one), true];
+        return [self::reduced(self::whole(ceil($inches * self::FINE - 1e-6)), 0, 0, self::FINE), false];
+    }
+
+    /**
+     * This length times another taken as a plain number, such as a scale of √2/2. Exact when one of the two is a fraction or neither result
+     * needs √6; else to the nearest 1⁄65536 in.
+     */
+    public function timesNumber(self $number): self
+    {
+        if ($number->isRational()) {
+            return $this->times($number->one, $number->denominator);
+        }
+        if ($this->isRational()) {
+            return $number->times($this->one, $this->denominator);
+        }
+        if ($this->root3 === 0 && $number->root3 === 0) {
+            $part = $this->times($number->one, $number->denominator);
+
+            return $part->plus($this->timesRoot2()->times($number->root2, $number->denominator));
         }
 
-        return [self::reduced(self::whole(ceil($this->toFloat() * $numerator->toFloat() / $denominator->toFloat() * self::FINE - 1e-6)), 0, 0, self::FINE), false];
+        return self::approximately($this->toFloat() * $number->toFloat());
     }
 
     /**
@@ -157,8 +200,8 @@ final readonly class Length
 
     public function plus(self $other): self
     {
-        if ($this->denominator === 1 && $other->denominator === 1 && $this->root2 === 0 && $other->root2 === 0 && $this->root3 === 0 && $other->root3 === 0) {
-            return new self(self::whole($this->one + $other->one), 0, 0, 1);
+        if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
+            return self::plusPlain($this->one, $this->denominator, $other->one, $other->denominator);
         }
         if ($this->denominator === $other->denominator) {
             return self::reduced(
@@ -182,6 +225,10 @@ final readonly class Length
 
     public function minus(self $other): self
     {
+        if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
+            return self::plusPlain($this->one, $this->denominator, self::whole(-$other->one), $other->denominator);
+        }
+
         return $this->plus($other->negated());
     }
 
@@ -198,6 +245,10 @@ final readonly class Length
     /** This length times numerator/denominator. */
     public function times(int $numerator, int $denominator = 1): self
     {
+        if ($numerator === $denominator && $numerator !== 0) {
+            return $this;
+        }
+
         return self::reduced(
             self::whole($this->one * $numerator),
             self::whole($this->root2 * $numerator),
@@ -241,12 +292,17 @@ final readonly class Length
 
     public function equals(self $other): bool
     {
-        return $this == $other;
+        return $this->one === $other->one && $this->denominator === $other->denominator && $this->root2 === $other->root2 && $this->root3 === $other->root3;
     }
 
     /** -1, 0 or 1, decided exactly. */
     public function compareTo(self $other): int
     {
+        if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
+            // Comparing crosswise needs no new length.
+            return self::whole($this->one * $other->denominator) <=> self::whole($other->one * $this->denominator);
+        }
+
         return $this->minus($other)->sign();
     }
 
@@ -427,6 +483,32 @@ final readonly class Length
         $difference = $a->multipliedBy($a)->compareTo($b->multipliedBy($b)->multipliedBy(2));
 
         return $difference > 0 ? $a->getSign() : $b->getSign();
+    }
+
+    /** The sum of two fractions in lowest terms, each with a denominator above zero. */
+    private static function plusPlain(int $one, int $denominator, int $other, int $otherDenominator): self
+    {
+        if ($denominator === $otherDenominator) {
+            $sum = $one + $other;
+            if ($denominator === 1) {
+                return new self(self::whole($sum), 0, 0, 1);
+            }
+            $shared = $denominator;
+        } elseif ($denominator % $otherDenominator === 0) {
+            $sum = $one + $other * intdiv($denominator, $otherDenominator);
+            $shared = $denominator;
+        } elseif ($otherDenominator % $denominator === 0) {
+            $sum = $one * intdiv($otherDenominator, $denominator) + $other;
+            $shared = $otherDenominator;
+        } else {
+            $divisor = self::greatestCommonDivisor($denominator, $otherDenominator);
+            $sum = $one * intdiv($otherDenominator, $divisor) + $other * intdiv($denominator, $divisor);
+            $shared = self::whole($denominator * intdiv($otherDenominator, $divisor));
+        }
+        $sum = self::whole($sum);
+        $divisor = self::greatestCommonDivisor($shared, $sum);
+
+        return $divisor === 1 ? new self($sum, 0, 0, $shared) : new self(intdiv($sum, $divisor), 0, 0, intdiv($shared, $divisor));
     }
 
     private static function reduced(int $one, int $root2, int $root3, int $denominator): self

@@ -6,7 +6,8 @@ namespace Dew\Core\Measure;
 
 /**
  * Reads a length as people write it: whole numbers, mixed fractions with a space, a hyphen or nothing before a fraction character,
- * decimals with a point or a comma, and at most one unit (in, inch, inches, ", cm, mm).
+ * decimals with a point or a comma, each with √2 or √3 behind it where a diagonal is meant ("1 1/2 √2"), and at most one unit (in, inch,
+ * inches, ", cm, mm).
  */
 final class LengthParser
 {
@@ -47,8 +48,24 @@ final class LengthParser
         if (str_starts_with($number, '-')) {
             throw MeasureException::negative($shown);
         }
+        [$number, $root] = self::takeRoot($number);
+        $length = self::inUnit(self::number($number, $shown), $unit);
 
-        return self::inUnit(self::number($number, $shown), $unit);
+        return match ($root) {
+            '2' => $length->timesRoot2(),
+            '3' => $length->timesRoot3(),
+            default => $length,
+        };
+    }
+
+    /** @return array{string, string} the text without "√2" or "√3" at its end, and which of the two it was */
+    private static function takeRoot(string $number): array
+    {
+        if (preg_match('/^(.*?)\s*√\s*([23])$/u', $number, $part) !== 1) {
+            return [$number, ''];
+        }
+
+        return [$part[1] === '' ? '1' : $part[1], $part[2]];
     }
 
     /** @return array{string, LengthUnit} the text without its unit, and the unit */

@@ -9,29 +9,83 @@ namespace Dew\Core\Measure;
  *
  * The exact value is kept, so that a member who reads centimetres gets it rounded once, to the millimetre, and not an eighth of an inch
  * converted. What has no exact value in {@see Length} (most square roots, curves) is kept to 1⁄65536 in and marked approximate.
+ *
+ * A measurement may depend on others, as the width of sewn strips depends on the strips: when those are cut by a ruler whose marks they do not
+ * lie on, this length comes out larger or smaller than its exact value, and {@see value()} says by how much.
  */
 final readonly class Measurement
 {
+    /** More than this over, in inches, and the next mark below is taken for what must not be too large. */
+    private const MOST_OVER = [1, 64];
+
+    /** @param  list<Dependence>  $dependences  none of them on something that itself depends on others */
     public function __construct(
         public Length $exact,
         public Rounding $rounding = Rounding::Nearest,
         public bool $approximate = false,
+        public array $dependences = [],
     ) {
     }
 
-    /** May be cut larger: rounded up to the cutting step. */
+    /** A length that may be cut larger: it is rounded up to the cutting step (⅛ in, or 1 mm). */
     public static function up(Length $exact, bool $approximate = false): self
     {
         return new self($exact, Rounding::Up, $approximate);
     }
 
-    /** Must be cut as it is: rounded to the nearest fine mark. */
+    /** A length that must be cut as it is: it is rounded to the nearest fine mark (1⁄16 in, or 1 mm). */
     public static function exact(Length $exact, bool $approximate = false): self
     {
         return new self($exact, Rounding::Nearest, $approximate);
     }
 
-    /** Whether what is cut larger is trimmed afterwards. */
+    /** A length that would push points over an edge if it were too large. */
+    public static function notOver(Length $exact): self
+    {
+        return new self($exact, Rounding::NotOver);
+    }
+
+    /** A length that is set on the machine, such as a seam allowance, or only reported. */
+    public static function setting(Length $exact): self
+    {
+        return new self($exact, Rounding::None);
+    }
+
+    /**
+     * What is measured after sewing lengths that were cut by a ruler.
+     *
+     * Example: three strips of 1⅚ in sewn side by side give 4½ in exactly; cut 1 13⁄16 in each, they give 4 7⁄16 in.
+     *
+     * @param  list<array{Length, self}>  $on  the factor and the length it stands before; 1 for what adds up
+     */
+    public static function resulting(Length $exact, array $on, Rounding $rounding = Rounding::Nearest): self
+    {
+        $dependences = [];
+        foreach ($on as [$factor, $other]) {
+            // What depends on others itself is replaced by those: it is read off, and not cut or trimmed to a mark.
+            foreach ($other->dependences === [] ? [new Dependence(Length::inches(1), $other)] : $other->dependences as $dependence) {
+                $number = $factor->timesNumber($dependence->factor);
+                $key = $dependence->on->encode();
+                $dependences[$key] = new Dependence(isset($dependences[$key]) ? $dependences[$key]->factor->plus($number) : $number, $dependence->on);
+            }
+        }
+
+        return new self($exact, $rounding, false, array_values(array_filter($dependences, fn (Dependence $one): bool => ! $one->factor->isZero())));
+    }
+
+    /**
+     * What is measured after sewing side by side: everything adds up.
+     *
+     * @param  list<self>  $parts
+     */
+    public static function sewn(Length $exact, array $parts): self
+    {
+        $one = Length::inches(1);
+
+        return self::resulting($exact, array_map(fn (self $part): array => [$one, $part], $parts));
+    }
+
+    /** Whether this may be cut larger because it is trimmed afterwards. */
     public function mayGrow(): bool
     {
         return $this->rounding === Rounding::Up;
@@ -40,42 +94,94 @@ final readonly class Measurement
     /** The same length with something added, rounded the same way. */
     public function plus(Length $more): self
     {
-        return new self($this->exact->plus($more), $this->rounding, $this->approximate);
+        return new self($this->exact->plus($more), $this->rounding, $this->approximate, $this->dependences);
     }
 
-    /** Set on the machine, such as a seam allowance. */
-    public static function setting(Length $exact): self
+    /** The same result when one of the lengths it depends on is cut at another size on purpose. */
+    public function following(self $before, self $after): self
     {
-        return new self($exact, Rounding::None);
+        $exact = $this->exact;
+        $dependences = [];
+        foreach ($this->dependences as $dependence) {
+            if ($dependence->on == $before) {
+                $exact = $exact->plus($after->exact->minus($before->exact)->timesNumber($dependence->factor));
+                $dependence = new Dependence($dependence->factor, $after);
+            }
+            $dependences[] = $dependence;
+        }
+
+        return new self($exact, $this->rounding, $this->approximate, $dependences);
     }
 
-    /** What to cut or check by in this notation. A value already on a fine mark stays as it is unless it may grow. */
+    /** The length that comes out when everything it depends on is cut by the marks of this notation; not rounded itself. */
+    public function value(Notation $notation): Length
+    {
+        $value = $this->exact;
+        foreach ($this->dependences as $dependence) {
+            $value = $value->plus($dependence->shift($notation));
+        }
+
+        return $value;
+    }
+
+    /** The mark to cut or check by in this notation. A value already on a fine mark stays as it is unless it may grow. */
     public function in(Notation $notation): Length
     {
+        $value = $this->dependences === [] ? $this->exact : $this->value($notation);
+
         return match ($this->rounding) {
-            Rounding::Up => $this->exact->ceilTo($notation->cuttingStep()),
-            Rounding::Down => $this->exact->floorTo($notation->cuttingStep()),
-            Rounding::None => $this->exact,
-            Rounding::Nearest => $this->exact->nearestTo($notation->fineStep()),
+            Rounding::Up => $value->ceilTo($notation->cuttingStep()),
+            Rounding::NotOver => self::notOverMark($value, $notation->fineStep()),
+            Rounding::None => $value,
+            Rounding::Nearest => $value->nearestTo($notation->fineStep()),
         };
     }
 
-    /** False when the mark on the ruler is not the computed length and nothing will trim the difference away. */
+    /** Whether the mark on the ruler is the computed length, or what is over is trimmed away. */
     public function isTrueIn(Notation $notation): bool
     {
-        return $this->rounding !== Rounding::Nearest || $this->in($notation)->equals($this->exact);
+        return match ($this->rounding) {
+            Rounding::Up, Rounding::None => true,
+            Rounding::Nearest, Rounding::NotOver => $this->in($notation)->equals($this->value($notation)),
+        };
     }
 
     public function encode(): string
     {
-        return $this->rounding->value.($this->approximate ? '~:' : ':').$this->exact->encode();
+        $text = $this->rounding->value.($this->approximate ? '~:' : ':').$this->exact->encode();
+        foreach ($this->dependences as $dependence) {
+            $text .= ';'.$dependence->factor->encode().'*'.$dependence->on->encode();
+        }
+
+        return $text;
     }
 
-    /** @throws MeasureException */
+    /** @throws MeasureException when the text is not an encoded measurement */
     public static function decode(string $code): self
     {
-        [$rounding, $length] = explode(':', $code, 2) + [1 => ''];
+        $parts = explode(';', $code);
+        $own = self::decodePlain($parts[0]);
+        $dependences = [];
+        foreach (array_slice($parts, 1) as $part) {
+            [$factor, $on] = explode('*', $part, 2) + [1 => ''];
+            $dependences[] = new Dependence(Length::decode($factor), self::decodePlain($on));
+        }
 
-        return new self(Length::decode($length), Rounding::tryFrom(rtrim($rounding, '~')) ?? throw MeasureException::notUnderstood($code), str_ends_with($rounding, '~'));
+        return new self($own->exact, $own->rounding, $own->approximate, $dependences);
+    }
+
+    private static function decodePlain(string $code): self
+    {
+        [$rounding, $length] = explode(':', $code, 2) + [1 => ''];
+        $known = Rounding::tryFrom(rtrim($rounding, '~')) ?? throw MeasureException::notUnderstood($code);
+
+        return new self(Length::decode($length), $known, str_ends_with($rounding, '~'));
+    }
+
+    private static function notOverMark(Length $value, Length $step): Length
+    {
+        $nearest = $value->nearestTo($step);
+
+        return $nearest->minus($value)->isGreaterThan(Length::fraction(...self::MOST_OVER)) ? $nearest->minus($step) : $nearest;
     }
 }

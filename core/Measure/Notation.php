@@ -11,6 +11,9 @@ enum Notation: string
     case Decimals = 'decimal';
     case Centimetres = 'cm';
 
+    /** Fractions finer than this, in parts of an inch, are read as decimals. */
+    private const FINEST = 128;
+
     /** The step to which a cut that may grow is rounded: ⅛ in, or 1 mm. */
     public function cuttingStep(): Length
     {
@@ -32,7 +35,7 @@ enum Notation: string
     public function print(Length $length): string
     {
         return match ($this) {
-            self::Fractions => $length->isRational() ? self::mixed($length) : self::trimmedDecimal($length->toFloat(), 3),
+            self::Fractions => $length->isRational() && $length->toFraction()[1] <= self::FINEST ? self::mixed($length) : self::trimmedDecimal($length->toFloat(), 3),
             self::Decimals => self::trimmedDecimal($length->toFloat(), 4),
             self::Centimetres => self::trimmedDecimal($length->toFloat() * 2.54, 2),
         };

@@ -42,11 +42,11 @@ final readonly class ClueSheet
         return array_sum(array_map(fn (TaskSheet $task): int => $task->count, $this->tasks));
     }
 
-    /** The same work on cloth of another width: more or fewer segments come out of a strip set. */
+    /** The same work on cloth of another width: more or fewer segments come out of a strip set, and everything that follows from that. */
     public function onCloth(Length $usableWidth, Notation $notation): self
     {
         return new self($this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size, array_map(
-            fn (TaskSheet $task): TaskSheet => $task->onCloth($usableWidth, $notation),
+            fn (TaskSheet $task): TaskSheet => $task->onCloth($task->room->withUsableWidth($usableWidth), $notation),
             $this->tasks,
         ));
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Geometry\Seams;
+use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Unit\Making;
-use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Seamwork;
 
 /** Seams, their length and an estimate of the time that so many units take. */
 final readonly class Effort
@@ -25,17 +25,13 @@ final readonly class Effort
     ) {
     }
 
-    /**
-     * @param  int  $seamsEach  one fewer than the parts of a unit
-     * @param  float  $lengthEach  inches
-     * @param  list<int>  $perStrip  of each piece, how many a strip of the cloth gives; see {@see Piece::perStrip()}
-     */
-    public static function of(Making $making, int $count, int $seamsEach, float $lengthEach, array $perStrip, Rates $rates): self
+    /** @param  Seamwork  $seamwork  of one unit */
+    public static function of(Making $making, int $count, Seamwork $seamwork, CuttingRoom $room, Rates $rates): self
     {
-        $seconds = $count * ($seamsEach * ($rates->seam + $rates->press) + $lengthEach * $rates->inchOfSeam);
-        foreach ($making->pieces as $index => $piece) {
+        $seconds = $count * ($seamwork->seams * ($rates->seam + $rates->press) + $seamwork->length * $rates->inchOfSeam);
+        foreach ($making->pieces as $piece) {
             $quantity = $piece->quantity($count);
-            $each = $perStrip[$index] ?? 0;
+            $each = $piece->perStrip($room->usableWidth);
             $seconds += match (true) {
                 $piece->shape === PieceShape::Part => $quantity * $rates->layOut,
                 $piece->shape === PieceShape::Strip => $quantity * $rates->strip,
@@ -50,6 +46,6 @@ final readonly class Effort
             };
         }
 
-        return new self($count * $seamsEach, $count * $lengthEach, (int) ceil($seconds / 60));
+        return new self($count * $seamwork->seams, $count * $seamwork->length, (int) ceil($seconds / 60));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
+use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -14,6 +16,7 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\UnitKind;
 
 /** Everything one task asks of a person at one size and by one method. */
@@ -30,8 +33,14 @@ final readonly class TaskSheet
      * @param  list<Patch>  $patches  the unit upright, in finished inches; empty for a block, which has a drawing
      * @param  list<MethodOffer>  $offers  every method for this kind, the default first
      * @param  list<Overhang>  $overhangs  one for every slanted seam of the unit
+     * @param  float  $cutArea  square inches of the pieces of one unit; infinite for what is put together from parts
+     * @param  CuttingRoom  $room  the cloth and the seam it is worked out for
+     * @param  BlockDrawing|null  $drawing  of what is put together from parts
      * @param  bool  $oversize  pieces are cut larger and trimmed
-     * @param  float  $waste  square inches of cloth that one unit leaves over by this method, at the exact sizes
+     * @param  int  $fromBag  units of these that come out of another task's work, so that nothing is cut for them
+     * @param  string|null  $bagTask  the id of that task
+     * @param  Byproduct|null  $byproduct  what comes out besides
+     * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see \Dew\Core\Setting\QuiltAsYouGo::sizes()}
      */
     public function __construct(
         public string $task,
@@ -44,47 +53,78 @@ final readonly class TaskSheet
         public array $patches,
         public Making $making,
         public array $offers,
-        public array $overhangs = [],
-        public float $waste = 0.0,
-        public Effort $effort = new Effort(0, 0.0, 0),
+        public array $overhangs,
+        public Seamwork $seamwork,
+        public float $cutArea,
+        public CuttingRoom $room,
         public ?BlockDrawing $drawing = null,
         public bool $oversize = false,
+        public int $fromBag = 0,
+        public ?string $bagTask = null,
+        public ?Byproduct $byproduct = null,
+        public array $quilting = [],
     ) {
     }
 
     /** @return list<Patch> what it looks like, a block put together from its units */
     public function patches(): array
     {
-        return $this->drawing?->patches() ?? $this->patches;
+        return $this->patches === [] && $this->drawing !== null ? $this->drawing->patches() : $this->patches;
     }
 
-    /** The unfinished size as numbers to trim to and check by: exact, never rounded up. */
+    /** The width to trim to or to check by: the unfinished one, or what comes out of pieces cut by a ruler where nothing is trimmed. */
     public function trimWidth(): Measurement
     {
-        return Measurement::exact($this->unfinished->width);
+        return $this->making->sewn[0] ?? Measurement::exact($this->unfinished->width);
     }
 
+    /** The height, likewise. */
     public function trimHeight(): Measurement
     {
-        return Measurement::exact($this->unfinished->height);
+        return $this->making->sewn[1] ?? Measurement::exact($this->unfinished->height);
+    }
+
+    /** Seams and minutes of the whole task. */
+    public function effort(): Effort
+    {
+        return Effort::of($this->making, $this->count, $this->seamwork, $this->room, new Rates);
+    }
+
+    /** Square inches of cloth that the whole task leaves over by this method, at the exact sizes; zero for what is put together from parts. */
+    public function waste(): float
+    {
+        if (! is_finite($this->cutArea)) {
+            return 0.0;
+        }
+
+        return max(0.0, $this->making->cloth($this->count, $this->room->usableWidth) - $this->count * $this->cutArea);
     }
 
     /**
-     * What to cut when some units were already made another way.
+     * What to cut when some units were already made another way, or come out of a bag.
      *
      * @param  int  $madeBefore  units made before this method was chosen; only the rest is cut for
      */
     public function quantity(Piece $piece, int $madeBefore = 0): int
     {
-        return $piece->quantity($this->count - $madeBefore);
+        return $piece->quantity($this->toMake($madeBefore));
     }
 
-    public function onCloth(Length $usableWidth, Notation $notation): self
+    /** Units that are still to be cut for. */
+    public function toMake(int $madeBefore = 0): int
     {
-        $making = $this->making->onCloth($usableWidth, $notation);
+        return max(0, $this->count - $this->fromBag - $madeBefore);
+    }
 
-        return $making === $this->making ? $this : new self(
-            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches, $making, $this->offers, $this->overhangs, $this->waste, $this->effort, $this->drawing, $this->oversize,
+    /** The same task on other cloth: what comes out of a strip set changes, and with it the offers, the effort and the waste. */
+    public function onCloth(CuttingRoom $room, Notation $notation): self
+    {
+        return new self(
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
+            $this->making->onCloth($room, $notation),
+            array_map(fn (MethodOffer $offer): MethodOffer => $offer->onCloth($room, $notation, $this->count, $this->cutArea), $this->offers),
+            $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
+            $this->bagTask, $this->byproduct, $this->quilting,
         );
     }
 

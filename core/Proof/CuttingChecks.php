@@ -11,7 +11,7 @@ use Dew\Core\Unit\PieceShape;
 /** What lies on the mat: pieces too large for the cloth, sizes no ruler has, sizes easily mixed up. */
 final readonly class CuttingChecks
 {
-    /** Cut sizes closer to each other than this are easily mixed up on the table. */
+    /** Cut sizes this close to each other, or closer, are easily mixed up on the table. */
     private const LOOK_ALIKE = [1, 4];
 
     private function __construct(private Subject $subject)
@@ -23,7 +23,7 @@ final readonly class CuttingChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->tooWide(), ...$checks->offTheMark(), ...$checks->unfriendlySizes(), ...$checks->lookAlikes()];
+        return [...$checks->tooWide(), ...$checks->offTheMark(), ...$checks->unfriendlySizes(), ...$checks->lookAlikes(), ...$checks->oddOnesOut()];
     }
 
     /**
@@ -76,7 +76,7 @@ final readonly class CuttingChecks
     {
         $findings = [];
         foreach ($this->subject->sizes() as $index => $sized) {
-            $friendly = FriendlySizes::of($this->subject->design, $sized);
+            $friendly = FriendlySizes::of($this->subject->compilation, $sized);
             if ($friendly->unfriendly === []) {
                 continue;
             }
@@ -93,7 +93,7 @@ final readonly class CuttingChecks
     }
 
     /**
-     * Pieces of one fabric that differ by less than a quarter of an inch.
+     * Pieces of one fabric that differ by a quarter of an inch or less.
      *
      * @return list<Finding>
      */
@@ -113,7 +113,7 @@ final readonly class CuttingChecks
             usort($sorted, fn (array $a, array $b): int => $a[1]->compareTo($b[1]));
             foreach (array_slice($sorted, 1) as $index => [$unit, $width]) {
                 [$other, $narrower] = $sorted[$index];
-                if ($width->minus($narrower)->isLessThan(Length::fraction(...self::LOOK_ALIKE))) {
+                if (! $width->minus($narrower)->isGreaterThan(Length::fraction(...self::LOOK_ALIKE))) {
                     $findings[$slot.$width->encode().$narrower->encode()] ??= new Finding('look-alike', Severity::Note, $this->subject->place($unit), [
                         'fabric' => $this->subject->design->slots[(string) $slot]->name,
                         'unit' => $this->subject->name($unit),
@@ -124,5 +124,45 @@ final readonly class CuttingChecks
         }
 
         return array_values($findings);
+    }
+
+    /**
+     * Outermost strips or columns that are a little wider than the equal ones between them: those are easily cut like the others.
+     *
+     * @return list<Finding>
+     */
+    private function oddOnesOut(): array
+    {
+        $findings = [];
+        foreach ($this->subject->design->units as $key => $spec) {
+            $findings[] = $this->oddOuter((string) $key, $spec->options->widths);
+        }
+        foreach ($this->subject->design->blocks as $key => $block) {
+            $findings[] = $this->oddOuter((string) $key, $block->columns);
+            $findings[] = $this->oddOuter((string) $key, $block->rows);
+        }
+
+        return array_values(array_filter($findings, fn (?Finding $finding): bool => $finding !== null));
+    }
+
+    /** @param  list<Length>  $widths  finished, from one side to the other */
+    private function oddOuter(string $key, array $widths): ?Finding
+    {
+        $inner = array_slice($widths, 1, -1);
+        if ($inner === [] || str_contains($key, '.') || array_filter($inner, fn (Length $width): bool => ! $width->equals($inner[0])) !== []) {
+            return null;
+        }
+        foreach ([$widths[0], $widths[count($widths) - 1]] as $outer) {
+            $more = $outer->minus($inner[0]);
+            if ($more->isPositive() && ! $more->isGreaterThan(Length::fraction(...self::LOOK_ALIKE))) {
+                $both = $this->subject->design->room->seam->times(2);
+
+                return new Finding('odd-ones-out', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key)], [
+                    'outer' => $outer->plus($both), 'inner' => $inner[0]->plus($both), 'more' => $more,
+                ]);
+            }
+        }
+
+        return null;
     }
 }

@@ -45,7 +45,8 @@ final readonly class FabricChecks
     {
         $findings = [];
         foreach (array_values($this->subject->design->colourways) as $index => $colourway) {
-            foreach ($colourway->gaps as $slot) {
+            // What members choose later needs no cloth of the host's.
+            foreach (array_diff($colourway->gaps, $this->subject->design->later->fabrics) as $slot) {
                 $findings[] = new Finding('colourway-gap', Severity::Error, "/colourways/$index/cloth", ['colourway' => $colourway->name, 'fabric' => $this->subject->design->slots[$slot]->name]);
             }
         }

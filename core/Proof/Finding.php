@@ -25,4 +25,12 @@ final readonly class Finding
         public array $counts = [],
     ) {
     }
+
+    /** A text that is the same for two findings that say the same. */
+    public function key(): string
+    {
+        $lengths = array_map(fn (Length $length): string => $length->encode(), $this->lengths);
+
+        return implode('|', [$this->code, $this->place, ...$this->names, ...$lengths, ...array_map(strval(...), $this->counts)]);
+    }
 }

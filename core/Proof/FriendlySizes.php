@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Design\Design;
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\SizedDesign;
-use Dew\Core\Plan\UnitFacts;
-use Dew\Core\Setting\QuiltSize;
+use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
 /**
- * Whether every cut of a size that could lie on the cutting step (⅛ in, or 1 mm) does, and at which sizes of block it would.
+ * Whether every length of a size that could lie on the cutting step (⅛ in, or 1 mm) does, cut or trimmed, and at which sizes of block it would.
  *
  * Only rational cuts are asked: those with √2 or √3 never lie on a mark, and their rule cut is trimmed or nearest. Cut sizes grow evenly with the
  * block, so two scales tell every other.
@@ -37,41 +36,58 @@ final readonly class FriendlySizes
     ) {
     }
 
-    public static function of(Design $design, SizedDesign $sized): self
+    public static function of(Compilation $compilation, SizedDesign $sized): self
     {
-        $step = $design->room->notation()->cuttingStep();
-        $twice = new QuiltSize($sized->size->id, $sized->size->name, 1, 1, 2 * $sized->size->scale, $sized->size->scaleOver);
-        $doubled = SizedDesign::products($design, $twice);
+        $room = $compilation->room;
+        $step = $room->notation()->cuttingStep();
+        $doubled = $compilation->products(2 * $sized->size->scale, $sized->size->scaleOver);
         $unfriendly = $cuts = [];
         foreach ($sized->counts as $key => $count) {
-            if ($count < 1 || ! isset($design->units[$key])) {
+            if ($count < 1 || ! isset($compilation->design->units[$key])) {
                 continue;
             }
-            $unit = $sized->products[$key];
-            $method = $unit->kind()->methods()[0];
-            try {
-                $larger = UnitFacts::of($doubled[$key], $design->room)->making($method)->pieces;
-                $pieces = UnitFacts::of($unit, $design->room)->making($method)->pieces;
-            } catch (InvalidArgumentException) {
-                // Twice as large it cannot be made on this cloth: there is no telling how it grows.
-                continue;
-            }
-            foreach (count($larger) === count($pieces) ? $pieces : [] as $index => $piece) {
-                foreach (array_filter([$piece->width, $piece->length]) as $which => $measure) {
-                    $other = $which === 0 ? $larger[$index]->width : $larger[$index]->length;
-                    if ($measure->approximate || ! $measure->exact->isRational() || $other === null) {
-                        continue;
-                    }
-                    $cuts[$measure->exact->encode().' '.$other->exact->encode()] = [$measure->exact, $other->exact->minus($measure->exact)];
-                    if (! $measure->exact->isMultipleOf($step)) {
-                        $unfriendly[$key.' '.$measure->exact->encode()] = [$key, $measure->exact];
-                    }
+            foreach (self::measures($compilation, $sized->products[$key], $doubled[$key]) as [$exact, $larger]) {
+                $cuts[$exact->encode().' '.$larger->encode()] = [$exact, $larger->minus($exact)];
+                if (! $exact->isMultipleOf($step)) {
+                    $unfriendly[$key.' '.$exact->encode()] = [(string) $key, $exact];
                 }
             }
         }
         $first = array_key_first($sized->layout->blockCounts);
+        $block = $sized->products[(string) $first]->finished()->width;
 
-        return new self($sized->products[(string) $first]->finished()->width, array_values($unfriendly), array_values($cuts), $step, $design->room->isMetric());
+        return new self($block, array_values($unfriendly), array_values($cuts), $step, $room->isMetric());
+    }
+
+    /**
+     * The rational lengths that a unit is cut and trimmed to, and what they are when it is twice as large. Nothing when it cannot be made that large on
+     * this cloth: there is no telling then how it grows.
+     *
+     * @return list<array{Length, Length}>
+     */
+    private static function measures(Compilation $compilation, Unit $unit, Unit $doubled): array
+    {
+        try {
+            $larger = $compilation->usualMaking($doubled)->pieces;
+            $pieces = $compilation->usualMaking($unit)->pieces;
+        } catch (InvalidArgumentException) {
+            return [];
+        }
+        $measures = [];
+        foreach (count($larger) === count($pieces) ? $pieces : [] as $index => $piece) {
+            foreach ([[$piece->width, $larger[$index]->width], [$piece->length, $larger[$index]->length]] as [$measure, $other]) {
+                if ($measure !== null && $other !== null && ! $measure->approximate) {
+                    $measures[] = [$measure->exact, $other->exact];
+                }
+            }
+        }
+        if (! $unit->kind()->isFree()) {
+            $size = $unit->finished()->outsetBy($compilation->room->seam);
+            $twice = $doubled->finished()->outsetBy($compilation->room->seam);
+            array_push($measures, [$size->width, $twice->width], [$size->height, $twice->height]);
+        }
+
+        return array_values(array_filter($measures, fn (array $pair): bool => $pair[0]->isRational() && $pair[1]->isRational()));
     }
 
     /** @return array{Length|null, Length|null} the nearest smaller and larger side of block at which every cut lies on the step */

@@ -4,25 +4,28 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
-use Dew\Core\Plan\SizedDesign;
-use Dew\Core\Plan\UnitFacts;
+use Dew\Core\Design\SizedDesign;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 
-/** The design under proof, with what every check asks of it. Units are made by their default methods. */
+/** The design under proof, with what every check asks of it. Units are made by the methods the design usually makes them by. */
 final readonly class Subject
 {
+    public Compilation $compilation;
+
     public function __construct(public Design $design)
     {
+        $this->compilation = Compilation::of($design);
     }
 
     /** @return list<SizedDesign> */
     public function sizes(): array
     {
-        return array_map(fn (string $size): SizedDesign => SizedDesign::of($this->design, $size), array_map(strval(...), array_keys($this->design->sizes)));
+        return $this->compilation->sizes();
     }
 
     /**
@@ -32,19 +35,17 @@ final readonly class Subject
      */
     public function units(): array
     {
-        $units = [];
-        $seen = [];
-        foreach ($this->sizes() as $sized) {
-            foreach (array_keys($this->design->units) as $key) {
-                $once = $key.' '.$sized->size->scaleKey();
-                if (($sized->counts[$key] ?? 0) > 0 && ! isset($seen[$once])) {
-                    $seen[$once] = true;
-                    $units[] = [$key, $sized->products[$key], $sized];
-                }
-            }
-        }
+        return $this->products(array_map(strval(...), array_keys($this->design->units)));
+    }
 
-        return $units;
+    /**
+     * Blocks that some size takes, likewise.
+     *
+     * @return list<array{string, Unit, SizedDesign}>
+     */
+    public function blocks(): array
+    {
+        return $this->products(array_map(strval(...), array_keys($this->design->blocks)));
     }
 
     /** @return list<array{string, Piece, SizedDesign}> every piece of those units that is cut from cloth or from a strip set */
@@ -62,20 +63,7 @@ final readonly class Subject
 
     public function making(Unit $unit): Making
     {
-        return UnitFacts::of($unit, $this->design->room)->making($unit->kind()->methods()[0]);
-    }
-
-    /** @return list<string> product keys that some task makes */
-    public function made(): array
-    {
-        $made = [];
-        foreach ($this->design->clues as $clue) {
-            foreach ($clue->tasks as $task) {
-                $made[] = $task->product;
-            }
-        }
-
-        return $made;
+        return $this->compilation->usualMaking($unit);
     }
 
     public function name(string $key): string
@@ -87,14 +75,35 @@ final readonly class Subject
     public function place(string $key): string
     {
         $id = ProductKey::id($key);
-        foreach (['units' => $this->design->units, 'blocks' => $this->design->blocks] as $list => $known) {
-            if (isset($known[$id])) {
-                $declared = $this->design->document[$list] ?? [];
-
-                return '/'.$list.'/'.array_search($id, array_column(is_array($declared) ? $declared : [], 'id'), true);
+        foreach (['units', 'blocks'] as $list) {
+            $declared = $this->design->document->value[$list] ?? [];
+            $index = array_search($id, array_column(is_array($declared) ? $declared : [], 'id'), true);
+            if ($index !== false) {
+                return '/'.$list.'/'.$index;
             }
         }
 
         return '/setting';
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return list<array{string, Unit, SizedDesign}>
+     */
+    private function products(array $keys): array
+    {
+        $products = [];
+        $seen = [];
+        foreach ($this->sizes() as $sized) {
+            foreach ($keys as $key) {
+                $once = $key.' '.$sized->size->scaleKey();
+                if ($sized->count($key) > 0 && ! isset($seen[$once])) {
+                    $seen[$once] = true;
+                    $products[] = [$key, $sized->products[$key], $sized];
+                }
+            }
+        }
+
+        return $products;
     }
 }

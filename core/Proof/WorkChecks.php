@@ -5,14 +5,9 @@ declare(strict_types=1);
 namespace Dew\Core\Proof;
 
 use Dew\Core\Design\ProductKey;
-use Dew\Core\Fabric\Slot;
+use Dew\Core\Design\SizedDesign;
 use Dew\Core\Geometry\Symmetry;
-use Dew\Core\Measure\Length;
-use Dew\Core\Unit\Kind\StripedHalfSquare;
-use Dew\Core\Unit\Method;
-use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 
 /** What is made: units nobody uses or makes, the same unit twice, bias edges, waste, and left and right cut alike. */
 final readonly class WorkChecks
@@ -31,7 +26,7 @@ final readonly class WorkChecks
 
         return [
             ...$checks->unused(), ...$checks->unmade(), ...$checks->twins(), ...$checks->biasOutside(),
-            ...$checks->mirroredPieces(), ...$checks->unbalancedCloth(), ...$checks->wastefulYields(),
+            ...$checks->mirroredPieces(), ...$checks->byproducts(), ...$checks->wastefulYields(),
         ];
     }
 
@@ -61,11 +56,11 @@ final readonly class WorkChecks
      */
     private function unmade(): array
     {
-        $made = array_fill_keys($this->subject->made(), true);
+        $made = array_fill_keys($this->subject->design->madeProducts(), true);
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
             foreach ($sized->counts as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && $sized->products[$key]->kind()->methods()[0] !== Method::Plain) {
+                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isPlain()) {
                     $code = isset($this->subject->design->units[$key]) ? 'unmade-unit' : (isset($this->subject->design->blocks[$key]) ? 'unmade-block' : 'unmade-part');
                     $findings[$key] = new Finding($code, $code === 'unmade-unit' ? Severity::Warning : Severity::Note, $this->subject->place($key), ['unit' => $sized->names[$key], 'part' => $key]);
                 }
@@ -119,8 +114,8 @@ final readonly class WorkChecks
     {
         $findings = [];
         foreach ($this->subject->units() as [$key, $unit, $sized]) {
-            $chiral = array_filter($this->subject->making($unit)->pieces, fn (Piece $piece): bool => $piece->chiral);
-            $hands = array_unique(array_map(fn (Piece $piece): bool => $piece->mirrored, $chiral));
+            $chiral = array_filter($this->subject->making($unit)->pieces, fn (Piece $piece): bool => $piece->lay->chiral);
+            $hands = array_unique(array_map(fn (Piece $piece): bool => $piece->lay->mirrored, $chiral));
             $image = ProductKey::mirrorOf($key);
             if (count($hands) > 1 || ($chiral !== [] && $image !== null && ($sized->counts[$image] ?? 0) > 0)) {
                 $findings[$key] = new Finding('mirrored-pieces', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key)]);
@@ -131,31 +126,34 @@ final readonly class WorkChecks
     }
 
     /**
-     * Squares of a strip set cut corner to corner give two different triangles; those nobody uses are left over.
+     * Work that gives two different things, such as squares of a strip set cut corner to corner: what nobody uses is left over, and what comes from
+     * no such work is missing.
      *
      * @return list<Finding>
      */
-    private function unbalancedCloth(): array
+    private function byproducts(): array
     {
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
-            $striped = [];
-            foreach ($sized->counts as $key => $count) {
-                $unit = $this->striped($sized->products[$key]);
-                if ($unit !== null && $count > 0) {
-                    $strips = array_map(fn (Slot $slot): string => $slot->id, array_slice($unit->slots(), 1));
-                    // Cut on the other diagonal a square gives halves of the other hand.
-                    $hand = $sized->products[$key] instanceof MirroredUnit ? 'left ' : 'right ';
-                    $striped[$key] = [$unit->isTwin, $hand.$this->strips($unit->widths, $strips), $hand.$this->strips($unit->twin($this->subject->design->room->seam), array_reverse($strips)), $count];
+            [$gives, $needs] = $this->balance($sized);
+            foreach ($gives as $key => $digest) {
+                $count = $sized->count((string) $key);
+                $used = 0;
+                foreach ($needs as $other => $needed) {
+                    $used += $needed === $digest && $other !== $key ? $sized->count((string) $other) : 0;
+                }
+                if ($used < $count) {
+                    $names = ['unit' => $this->subject->name((string) $key), 'size' => $sized->size->name];
+                    $code = $this->subject->making($sized->products[$key])->isFromSets() ? 'unbalanced-cloth' : 'unused-byproduct';
+                    $findings[] = new Finding($code, Severity::Note, $this->subject->place((string) $key), $names, counts: ['left' => $count - $used, 'used' => $count]);
                 }
             }
-            foreach ($striped as $key => [$isTwin, , $other, $count]) {
-                $used = array_sum(array_map(fn (array $unit): int => $unit[0] !== $isTwin && $unit[1] === $other ? $unit[3] : 0, $striped));
-                $names = ['unit' => $this->subject->name($key), 'size' => $sized->size->name];
-                if (! $isTwin && $used < $count) {
-                    $findings[] = new Finding('unbalanced-cloth', Severity::Note, $this->subject->place($key), $names, counts: ['left' => $count - $used, 'used' => $count]);
-                } elseif ($isTwin && $used < $count) {
-                    $findings[] = new Finding('missing-halves', Severity::Error, $this->subject->place($key), $names, counts: ['missing' => $count - $used, 'used' => $count]);
+            foreach ($needs as $key => $digest) {
+                $count = $sized->count((string) $key);
+                $given = array_sum(array_map(fn (string $from): int => $sized->count($from), array_map(strval(...), array_keys($gives, $digest, true))));
+                if ($sized->products[$key]->isMadeOfByproducts() && $given < $count) {
+                    $names = ['unit' => $this->subject->name((string) $key), 'size' => $sized->size->name];
+                    $findings[] = new Finding('missing-halves', Severity::Error, $this->subject->place((string) $key), $names, counts: ['missing' => $count - $given, 'used' => $count]);
                 }
             }
         }
@@ -163,21 +161,29 @@ final readonly class WorkChecks
         return $findings;
     }
 
-    /** A striped unit, whichever hand it is of. */
-    private function striped(Unit $unit): ?StripedHalfSquare
-    {
-        $plain = $unit instanceof MirroredUnit ? $unit->unit : $unit;
-
-        return $plain instanceof StripedHalfSquare ? $plain : null;
-    }
-
     /**
-     * @param  list<Length>  $widths
-     * @param  list<string>  $slots
+     * @return array{array<string, string>, array<string, string>} digests of what the work on each unit gives besides, and of the units that can be made
+     *                                                             of such things, by product key
      */
-    private function strips(array $widths, array $slots): string
+    private function balance(SizedDesign $sized): array
     {
-        return implode(' ', array_map(fn (Length $width, string $slot): string => $width->encode().$slot, $widths, $slots));
+        $gives = $needs = [];
+        $room = $this->subject->design->room;
+        foreach ($sized->counts as $key => $count) {
+            $unit = $sized->products[$key];
+            if ($count < 1 || ! isset($this->subject->design->units[$key])) {
+                continue;
+            }
+            $other = $unit->byproduct($this->subject->making($unit)->method, $room);
+            if ($other !== null) {
+                $gives[$key] = $other->digest($room);
+            }
+            if ($unit->isMadeOfByproducts() || ($other !== null && ! $other->isMadeOfByproducts())) {
+                $needs[$key] = $this->subject->compilation->work($unit)->digest();
+            }
+        }
+
+        return [$gives, $needs];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Setting;
 
+use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
@@ -40,6 +41,12 @@ final class Layout
     /** Inches around the outside, where the binding goes. */
     public Length $perimeter;
 
+    /** What a join of quilted blocks takes off each side of a finished block; below zero where its allowance shows. */
+    public Length $crop;
+
+    /** What stands out beyond the outermost joins, where the quilt's edge is kept. */
+    private Length $edge;
+
     /**
      * @param  array<string, Unit>  $products  units and blocks by key
      */
@@ -47,17 +54,20 @@ final class Layout
         private readonly Setting $setting,
         private readonly QuiltSize $size,
         private readonly array $products,
+        private readonly CuttingRoom $room,
     ) {
+        $this->crop = $this->edge = Length::zero();
     }
 
     /**
      * @param  array<string, Unit>  $products  units and blocks by key, at the size's scale
+     * @param  CuttingRoom  $room  its seam allowance tells how large a block is trimmed before it is quilted
      *
-     * @throws InvalidArgumentException when blocks, sashing or borders do not come out
+     * @throws InvalidArgumentException when blocks, sashing, borders or joins do not come out
      */
-    public static function of(Setting $setting, QuiltSize $size, array $products): self
+    public static function of(Setting $setting, QuiltSize $size, array $products, CuttingRoom $room): self
     {
-        $layout = new self($setting, $size, $products);
+        $layout = new self($setting, $size, $products, $room);
         try {
             $setting->kind === SettingKind::Straight ? $layout->straight() : $layout->onPoint();
         } catch (MeasureException) {
@@ -70,7 +80,8 @@ final class Layout
 
     private function straight(): void
     {
-        $block = $this->commonSize();
+        $drawn = $this->commonSize();
+        $block = $this->joined($drawn);
         $sashing = $this->setting->sashing;
         $width = $sashing->width ?? Length::zero();
         $out = $sashing !== null && $sashing->outside ? $width : Length::zero();
@@ -86,17 +97,23 @@ final class Layout
 
                     continue;
                 }
-                $this->place($key, $out->plus($pitch->width->times($column)), $out->plus($pitch->height->times($row)));
+                // A block that loses at a join begins outside of what is left of it.
+                $left = $out->plus($pitch->width->times($column))->plus($this->edge)->minus($this->crop);
+                $top = $out->plus($pitch->height->times($row))->plus($this->edge)->minus($this->crop);
+                $this->place($key, $left, $top);
                 foreach ([[$column, $row - 1, 0], [$column, $row + 1, 0], [$column - 1, $row, 1], [$column + 1, $row, 1]] as [$x, $y, $upright]) {
                     $inside = $x >= 0 && $y >= 0 && $x < $columns && $y < $rows && $this->setting->blockAt($this->size, $x, $y) !== null;
                     $edges[$upright] += $inside ? 0 : 1;
                 }
             }
         }
+        if ($this->placements === []) {
+            throw new InvalidArgumentException('The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.');
+        }
         $between = fn (int $count): int => $sashing === null ? 0 : $count - 1 + ($sashing->outside ? 2 : 0);
         $this->finished = new Size(
-            $block->width->times($columns)->plus($width->times($between($columns))),
-            $block->height->times($rows)->plus($width->times($between($rows))),
+            $block->width->times($columns)->plus($width->times($between($columns)))->plus($this->edge->times(2)),
+            $block->height->times($rows)->plus($width->times($between($rows)))->plus($this->edge->times(2)),
         );
         $this->perimeter = $gaps
             ? $block->width->times($edges[0])->plus($block->height->times($edges[1]))
@@ -107,6 +124,26 @@ final class Layout
         if ($sashing !== null) {
             $this->sash($sashing, $block, $pitch);
         }
+    }
+
+    /** What is seen of a finished block once quilted blocks are joined; the block as it is where they are not quilted one by one. */
+    private function joined(Size $block): Size
+    {
+        $quilting = $this->setting->quilting;
+        if ($quilting === null) {
+            return $block;
+        }
+        if ($this->setting->sashing !== null || $this->setting->bordersOf($this->size) !== []) {
+            throw new InvalidArgumentException('Blocks quilted one by one are joined to each other: leave sashing and borders out, or make them blocks.');
+        }
+        $pitch = $quilting->pitch($block, $this->room);
+        if (! $pitch->width->isPositive() || ! $pitch->height->isPositive()) {
+            throw new InvalidArgumentException('The join takes more than there is of a block; make its allowance smaller.');
+        }
+        $this->crop = $block->width->minus($pitch->width)->dividedBy(2);
+        $this->edge = $quilting->edge();
+
+        return $pitch;
     }
 
     private function sash(Sashing $sashing, Size $block, Size $pitch): void

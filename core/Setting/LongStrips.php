@@ -7,15 +7,17 @@ namespace Dew\Core\Setting;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -28,6 +30,8 @@ use InvalidArgumentException;
  */
 final readonly class LongStrips implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  Length  $width  finished
      * @param  non-empty-list<array{Length, int}>  $lengths  finished lengths, and how many of each
@@ -74,30 +78,54 @@ final readonly class LongStrips implements Unit
     /** @throws InvalidArgumentException when a strip is wider than the cloth */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $cut = $this->width->plus($room->seam->times(2));
+        $width = $room->unfinished($this->width);
         $cost = match ($method) {
-            Method::LongStripsDiagonal => $cut,
+            Method::LongStripsDiagonal => $width->exact,
             Method::LongStripsStraight => $room->seam->times(2),
             default => throw new InvalidArgumentException(sprintf('Long strips are not made by "%s".', $method->value)),
         };
         $each = $room->usableWidth->minus($cost);
         if (! $each->isPositive()) {
-            throw new InvalidArgumentException('A strip of this width cannot be joined across the cloth.');
+            throw new InvalidArgumentException('A strip of this width cannot be joined across the cloth; use wider cloth or a narrower strip.');
         }
         $wanted = $this->totalLength($room)->minus($cost);
         $strips = $wanted->countOf($each);
         $strips += $each->times($strips)->equals($wanted) ? 0 : 1;
-        $width = Measurement::exact($cut);
-        $seam = ['seam' => Measurement::setting($room->seam)];
-        $steps = [$method === Method::LongStripsDiagonal ? new Step(StepKind::Sew, 'long_strips.diagonal', $seam) : new Step(StepKind::Sew, 'long_strips.straight', $seam)];
+        $seam = ['seam' => $room->allowance()];
+        $on = [On::piece('strips')];
+        $steps = [
+            $method === Method::LongStripsDiagonal
+                ? new Step(StepKind::Sew, 'long_strips.diagonal', $seam, on: $on)
+                : new Step(StepKind::Sew, 'long_strips.straight', $seam, on: $on),
+            new Step(StepKind::Press, 'long_strips.press', on: $on),
+        ];
         foreach ($this->lengths as [$length, $count]) {
-            $measures = ['length' => Measurement::exact($length->plus($room->seam->times(2)))];
-            $steps[] = $this->isBorder ? new Step(StepKind::Cut, 'long_strips.border', $measures, counts: ['count' => $count]) : new Step(StepKind::Cut, 'long_strips.sashing', $measures, counts: ['count' => $count]);
+            $measures = ['length' => $room->unfinished($length)];
+            $steps[] = $this->isBorder
+                ? new Step(StepKind::Cut, 'long_strips.border', $measures, counts: ['count' => $count], on: $on)
+                : new Step(StepKind::Cut, 'long_strips.sashing', $measures, counts: ['count' => $count], on: $on);
         }
+        $steps[] = $this->isBorder
+            ? new Step(StepKind::Check, 'long_strips.border_check', on: $on)
+            : new Step(StepKind::Check, 'long_strips.sashing_check', on: $on);
 
-        return Making::of($method, [new Piece('strips', PieceShape::Strip, [$this->slot->id], $width, null, each: max(1, $strips))], [
-            ...$steps,
-            $this->isBorder ? new Step(StepKind::Check, 'long_strips.border_check') : new Step(StepKind::Check, 'long_strips.sashing_check'),
-        ], $room);
+        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: max(1, $strips)))], $steps);
+    }
+
+    /** Their joins depend on the cloth, so no seam is counted. */
+    public function seamwork(): Seamwork
+    {
+        return Seamwork::none();
+    }
+
+    /** What is cut off at the joins depends on the cloth, so there is no area to compare with. */
+    public function cutArea(CuttingRoom $room): float
+    {
+        return INF;
+    }
+
+    public function overhangs(CuttingRoom $room): array
+    {
+        return [];
     }
 }

@@ -13,11 +13,35 @@ final readonly class QuiltAsYouGo
 {
     /**
      * @param  Length  $allowance  h: what the folded layer stands out beyond the batting, or what a plain join or a cover strip's seam takes
+     * @param  bool  $edgeKept  whether the allowance is kept along the outside of the quilt; else the outer edges are trimmed to the batting
      */
     public function __construct(
         public QuiltingJoin $join,
         public Length $allowance,
+        public bool $edgeKept = false,
     ) {
+    }
+
+    /**
+     * What one block adds to a row. Joined along the edges of the batting, with one layer folded over, a block of trimmed side A keeps all of A; joined
+     * with a seam of h, or with a cover strip, it measures A − 2h.
+     */
+    public function pitch(Size $finished, CuttingRoom $room): Size
+    {
+        $trimmed = $finished->outsetBy($room->seam);
+
+        return $this->takesAllowance() ? $trimmed->outsetBy($this->allowance->negated()) : $trimmed;
+    }
+
+    /** What stands out beyond the outermost joins on each side of the quilt. */
+    public function edge(): Length
+    {
+        return $this->takesAllowance() && $this->edgeKept ? $this->allowance : Length::zero();
+    }
+
+    private function takesAllowance(): bool
+    {
+        return $this->join === QuiltingJoin::CoverStrip || $this->join === QuiltingJoin::SewnThrough;
     }
 
     /**

@@ -9,17 +9,20 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Kind\SquareCut;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -30,6 +33,8 @@ use InvalidArgumentException;
  */
 final readonly class SettingTriangle implements Unit
 {
+    use Patchwork;
+
     private function __construct(
         private Length $block,
         private Slot $slot,
@@ -76,6 +81,11 @@ final readonly class SettingTriangle implements Unit
             : new Outline(new Point($zero, $zero), new Point($size->width, $zero), new Point($size->height, $size->height)))];
     }
 
+    public function outline(): Outline
+    {
+        return $this->patches()[0]->outline;
+    }
+
     public function making(Method $method, CuttingRoom $room): Making
     {
         if ($method !== Method::SettingTriangleSquares) {
@@ -87,8 +97,13 @@ final readonly class SettingTriangle implements Unit
         $cut = Measurement::up($square);
         $lines = $this->corner ? [SquareCut::rising($square)] : [SquareCut::rising($square), SquareCut::falling($square)];
 
-        return Making::of($method, [new Piece('square', PieceShape::Square, [$this->slot->id], $cut, $cut, $this->corner ? 2 : 4, cutLines: $lines)], [
-            new Step(StepKind::Cut, $this->corner ? 'setting_triangle.corner' : 'setting_triangle.side', ['square' => $cut]),
-        ], $room);
+        $cuts = On::cutLines('square', count($lines));
+        $batch = new Batch($this->corner ? 2 : 4);
+
+        return new Making($method, [Piece::square('square', $this->slot->id, $cut, $batch, new Lines(cut: $lines))], [
+            $this->corner
+                ? new Step(StepKind::Cut, 'setting_triangle.corner', ['square' => $cut], on: $cuts)
+                : new Step(StepKind::Cut, 'setting_triangle.side', ['square' => $cut], on: $cuts),
+        ]);
     }
 }

@@ -17,35 +17,30 @@ final readonly class Making
      * @param  non-empty-list<Piece>  $pieces
      * @param  list<Step>  $steps
      * @param  int  $biasEdges  sides of the finished unit that lie on the bias
-     * @param  float  $clothPerUnit  square inches of cloth cut for one unit, at the exact cut sizes
+     * @param  array{Measurement, Measurement}|null  $sewn  width and height as they come out when nothing trims them; null where the unit is trimmed to
+     *                                                      its unfinished size
      */
     public function __construct(
         public Method $method,
         public array $pieces,
         public array $steps,
-        public int $biasEdges,
-        public float $clothPerUnit,
+        public int $biasEdges = 0,
+        public ?array $sewn = null,
     ) {
     }
 
     /**
-     * Works out the cloth from the pieces: each at its exact size, a strip over the whole usable width, by the share of it one unit takes.
-     *
-     * @param  non-empty-list<Piece>  $pieces
-     * @param  list<Step>  $steps
+     * Square inches of cloth cut for so many units at the exact sizes, whole batches counted: squares from which four triangles come are cut whole
+     * for one.
      */
-    public static function of(Method $method, array $pieces, array $steps, CuttingRoom $room, int $biasEdges = 0): self
+    public function cloth(int $units, Length $usableWidth): float
     {
         $cloth = 0.0;
-        foreach ($pieces as $piece) {
-            if ($piece->isCloth()) {
-                // Shapes that interlock take their advance of the strip, not their whole length.
-                $length = ($piece->advance ?? $piece->length)->exact ?? $room->usableWidth;
-                $cloth += $piece->width->exact->toFloat() * $length->toFloat() / $piece->group * $piece->each * $piece->perUnit / $piece->yield;
-            }
+        foreach ($this->pieces as $piece) {
+            $cloth += $piece->cloth($piece->quantity($units), $usableWidth);
         }
 
-        return new self($method, $pieces, $steps, $biasEdges, $cloth);
+        return $cloth;
     }
 
     /** What is sewn at one go for this many units: strip sets, all kinds of them together; or pairs, squares, bases. */
@@ -53,8 +48,8 @@ final readonly class Making
     {
         $sets = [];
         foreach ($this->pieces as $piece) {
-            if ($piece->segment !== null) {
-                $sets[$piece->segment] = $piece->batches($units);
+            if ($piece->batch->segment !== null) {
+                $sets[$piece->batch->segment] = $piece->batches($units);
             }
         }
 
@@ -67,7 +62,7 @@ final readonly class Making
         $most = null;
         foreach ($this->pieces as $piece) {
             if ($piece->isCloth()) {
-                $gives = intdiv($piece->batches($units) * $piece->yield, $piece->perUnit);
+                $gives = intdiv($piece->batches($units) * $piece->batch->yield, $piece->batch->perUnit);
                 $most = $most === null ? $gives : min($most, $gives);
             }
         }
@@ -78,35 +73,66 @@ final readonly class Making
     /** Units that one batch gives, when that is a whole number of them; else 1. */
     public function unitsAtATime(): int
     {
-        $first = $this->pieces[0];
+        $batch = $this->pieces[0]->batch;
 
-        return $first->segment === null && $first->yield % $first->perUnit === 0 ? intdiv($first->yield, $first->perUnit) : 1;
+        return $batch->segment === null && $batch->yield % $batch->perUnit === 0 ? intdiv($batch->yield, $batch->perUnit) : 1;
     }
 
-    /** Of the mirror image of the unit: the same sizes, left and right pieces exchanged. */
-    public function turnedOver(): self
+    public function piece(string $id): ?Piece
     {
-        return new self($this->method, array_map(fn (Piece $piece): Piece => $piece->turnedOver(), $this->pieces), $this->steps, $this->biasEdges, $this->clothPerUnit);
+        foreach ($this->pieces as $piece) {
+            if ($piece->id === $id) {
+                return $piece;
+            }
+        }
+
+        return null;
     }
 
-    /** Pieces that are trimmed afterwards cut larger by so much; the steps stay, since they end with the trimming. */
-    public function oversize(Length $by, CuttingRoom $room): self
+    /** Whether segments or squares are cut from sewn strip sets. */
+    public function isFromSets(): bool
     {
-        $pieces = array_map(fn (Piece $piece): Piece => $piece->larger($by), $this->pieces);
+        foreach ($this->pieces as $piece) {
+            if ($piece->isFromSet()) {
+                return true;
+            }
+        }
 
-        return self::of($this->method, $pieces, $this->steps, $room, $this->biasEdges);
+        return false;
     }
 
     /**
-     * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips meet level, strip sets
-     * are cut at a slant after they are sewn, and set-in seams are matched at their marks.
+     * Of the mirror image of the unit: the same sizes, left and right pieces exchanged.
+     *
+     * @param  array<string, string>  $keys  product keys of the mirror images of what was made before, by their own keys
      */
-    public function meetsAtSlants(): bool
+    public function turnedOver(array $keys = []): self
     {
-        return in_array($this->method, [
-            Method::HstTriangles, Method::HourglassTriangles, Method::HalfAndQuartersTriangles, Method::GeeseTriangles, Method::SquareInSquareTriangles, Method::EconomyTriangles,
-            Method::PinwheelTriangles, Method::HalfRectangleTriangles, Method::KiteTemplate, Method::PeakTemplate, Method::TriangleRowPointed, Method::CustomPieces,
-        ], true);
+        $pieces = array_map(fn (Piece $piece): Piece => $piece->turnedOver()->known($keys[$piece->id] ?? $piece->id), $this->pieces);
+
+        return new self($this->method, $pieces, $this->steps, $this->biasEdges, $this->sewn);
+    }
+
+    /** The same method with other steps. */
+    public function withSteps(Step ...$steps): self
+    {
+        return new self($this->method, $this->pieces, array_values($steps), $this->biasEdges, $this->sewn);
+    }
+
+    /** Pieces that are trimmed afterwards, cut larger by so much; what comes out before trimming grows with them. */
+    public function oversize(Length $by): self
+    {
+        $pieces = [];
+        $steps = $this->steps;
+        foreach ($this->pieces as $piece) {
+            $larger = $piece->larger($by);
+            if ($larger !== $piece) {
+                $steps = array_map(fn (Step $step): Step => $step->following($piece->width, $larger->width), $steps);
+            }
+            $pieces[] = $larger;
+        }
+
+        return new self($this->method, $pieces, $steps, $this->biasEdges, $this->sewn);
     }
 
     /** How wide a piece of cloth must at least be for all of this; null when nothing is cut from cloth. */
@@ -122,7 +148,7 @@ final readonly class Making
         return $widest;
     }
 
-    /** What cutting larger would change: nothing where every piece must be cut as it is. */
+    /** Whether cutting larger would change anything: it does not where every piece must be cut as it is. */
     public function canBeOversize(): bool
     {
         foreach ($this->pieces as $piece) {
@@ -134,28 +160,38 @@ final readonly class Making
         return false;
     }
 
+    /** What is needed to count and compare, without drawings and steps. */
+    public function bare(): self
+    {
+        return new self($this->method, array_map(fn (Piece $piece): Piece => $piece->bare(), $this->pieces), [], $this->biasEdges);
+    }
+
     /**
      * The same method on cloth of another width, at the segment width the reader's ruler gives: ⌊(usable − squaring)/segment⌋ from a set.
      * Methods without strip sets, and cloth too narrow for one segment, leave it as it is.
      */
-    public function onCloth(Length $usableWidth, Notation $notation): self
+    public function onCloth(CuttingRoom $room, Notation $notation): self
     {
         $across = [];
         foreach ($this->pieces as $piece) {
             if ($piece->isFromSet()) {
-                $across[$piece->id] = $piece->perSet($usableWidth, CuttingRoom::usual()->squaring, $notation);
+                $across[$piece->id] = $piece->perSet($room->usableWidth, $room->squaring, $notation);
             }
         }
         if ($across === [] || min($across) < 1) {
             return $this;
         }
+        $pieces = [];
+        foreach ($this->pieces as $piece) {
+            $pieces[] = $piece->batch->segment === null ? $piece : $piece->withYield($across[$piece->batch->segment]);
+        }
 
         return new self(
             $this->method,
-            array_map(fn (Piece $piece): Piece => $piece->segment === null ? $piece : $piece->withYield($across[$piece->segment]), $this->pieces),
+            $pieces,
             array_map(fn (Step $step): Step => $this->stepOnCloth($step, $across), $this->steps),
             $this->biasEdges,
-            $this->clothPerUnit,
+            $this->sewn,
         );
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Measure\Length;
+
 /** A way to make a kind of unit. The part before the colon is the kind it serves. */
 enum Method: string
 {
@@ -14,10 +16,14 @@ enum Method: string
     case HstTriangles = 'hst:triangles';
     case HourglassSquares = 'hourglass:squares';
     case HourglassTriangles = 'hourglass:triangles';
+    case HourglassStrip = 'hourglass:strip';
+    case HourglassStripShort = 'hourglass:strip-short';
     case HalfAndQuartersTriangles = 'half-and-quarters:triangles';
+    case HalfAndQuartersStrip = 'half-and-quarters:strip';
     case GeeseNoWaste = 'geese:no-waste';
     case GeeseFlip = 'geese:flip';
     case GeeseTriangles = 'geese:triangles';
+    case GeeseStrip = 'geese:strip';
     case CornersFlip = 'corners:flip';
     case SquareInSquareTriangles = 'square-in-square:triangles';
     case SquareInSquareFlip = 'square-in-square:flip';
@@ -66,4 +72,34 @@ enum Method: string
     case SettingTriangleSquares = 'setting-triangle:squares';
     case LongStripsDiagonal = 'long-strips:diagonal';
     case LongStripsStraight = 'long-strips:straight';
+
+    /** What is cut larger to be trimmed, in inches, for each unit that lies across a piece. */
+    private const OVERSIZE = [1, 8];
+
+    /**
+     * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips meet level,
+     * strip sets are cut at a slant after they are sewn, and set-in seams are matched at their marks.
+     */
+    public function meetsAtSlants(): bool
+    {
+        return match ($this) {
+            self::HstTriangles, self::HourglassTriangles, self::HalfAndQuartersTriangles, self::GeeseTriangles, self::SquareInSquareTriangles,
+            self::EconomyTriangles, self::PinwheelTriangles, self::HalfRectangleTriangles, self::KiteTemplate, self::PeakTemplate,
+            self::TriangleRowPointed, self::CustomPieces => true,
+            default => false,
+        };
+    }
+
+    /** How much larger a piece is cut when its units are to be trimmed: ⅛ in for every unit across it. Four at a time have one across a diagonal. */
+    public function oversizeBy(): Length
+    {
+        $eighth = Length::fraction(...self::OVERSIZE);
+
+        return match ($this) {
+            self::HstEight, self::PinwheelEight => $eighth->times(2),
+            self::HstFour => $eighth->timesRoot2(),
+            self::HstGrid => $eighth->times(3),
+            default => $eighth,
+        };
+    }
 }

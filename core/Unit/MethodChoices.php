@@ -6,22 +6,25 @@ namespace Dew\Core\Unit;
 
 use InvalidArgumentException;
 
-/** The method a person makes each kind of unit by: her own choice, or the kind's default. */
+/** The method a person makes each kind of unit by: her own choice, or the default of the design or the kind. */
 final readonly class MethodChoices
 {
     /**
      * @param  array<string, Method>  $chosen  by kind
      * @param  array<string, true>  $oversize  kinds that are cut larger and trimmed
+     * @param  array<string, Method>  $usual  the methods a design sets as defaults, by kind
      */
     private function __construct(
         private array $chosen,
         private array $oversize = [],
+        private array $usual = [],
     ) {
     }
 
-    public static function defaults(): self
+    /** @param  array<string, Method>  $usual  the methods a design sets as defaults, by kind */
+    public static function defaults(array $usual = []): self
     {
-        return new self([]);
+        return new self([], [], $usual);
     }
 
     /** @throws InvalidArgumentException when the kind cannot be made that way */
@@ -31,14 +34,14 @@ final readonly class MethodChoices
             throw new InvalidArgumentException(sprintf('A %s cannot be made by "%s".', $kind->value, $method->value));
         }
         $chosen = $this->chosen;
-        if ($method === $kind->methods()[0]) {
+        if ($method === ($this->usual[$kind->value] ?? $kind->methods()[0])) {
             unset($chosen[$kind->value]);
         } else {
             $chosen[$kind->value] = $method;
         }
         ksort($chosen);
 
-        return new self($chosen, $this->oversize);
+        return new self($chosen, $this->oversize, $this->usual);
     }
 
     /** Cut what is trimmed afterwards larger than it need be, by an eighth of an inch for each unit that lies across it. */
@@ -52,7 +55,7 @@ final readonly class MethodChoices
         }
         ksort($kinds);
 
-        return new self($this->chosen, $kinds);
+        return new self($this->chosen, $kinds, $this->usual);
     }
 
     public function isOversize(UnitKind $kind): bool
@@ -62,7 +65,13 @@ final readonly class MethodChoices
 
     public function for(UnitKind $kind): Method
     {
-        return $this->chosen[$kind->value] ?? $kind->methods()[0];
+        return $this->chosen[$kind->value] ?? $this->usual[$kind->value] ?? $kind->methods()[0];
+    }
+
+    /** Her own choice; null where she follows the default. */
+    public function chosen(UnitKind $kind): ?Method
+    {
+        return $this->chosen[$kind->value] ?? null;
     }
 
     /** Only the choices that touch these kinds, so that sheets which do not depend on a choice are shared. */
@@ -72,7 +81,7 @@ final readonly class MethodChoices
 
         $keep = fn (string $kind): bool => in_array($kind, $kept, true);
 
-        return new self(array_filter($this->chosen, $keep, ARRAY_FILTER_USE_KEY), array_filter($this->oversize, $keep, ARRAY_FILTER_USE_KEY));
+        return new self(array_filter($this->chosen, $keep, ARRAY_FILTER_USE_KEY), array_filter($this->oversize, $keep, ARRAY_FILTER_USE_KEY), $this->usual);
     }
 
     /** A canonical text: the departures from the defaults, sorted; a plus for what is cut larger; empty when there are none. */
@@ -88,15 +97,17 @@ final readonly class MethodChoices
      * Every combination of methods for these kinds, the defaults first, up to a number.
      *
      * @param  list<UnitKind>  $kinds
+     * @param  array<string, Method>  $usual  the methods a design sets as defaults, by kind
      * @return list<self>
      */
-    public static function combinations(array $kinds, int $most = PHP_INT_MAX): array
+    public static function combinations(array $kinds, int $most = PHP_INT_MAX, array $usual = []): array
     {
-        $combinations = [self::defaults()];
+        $combinations = [self::defaults($usual)];
         foreach ($kinds as $kind) {
             $grown = [];
             foreach ($combinations as $choices) {
-                foreach (count($grown) < $most ? $kind->methods() : [] as $method) {
+                $methods = array_unique([$usual[$kind->value] ?? $kind->methods()[0], ...$kind->methods()], SORT_REGULAR);
+                foreach (count($grown) < $most ? $methods : [] as $method) {
                     $grown[] = $choices->with($kind, $method);
                 }
             }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
-use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -13,22 +12,12 @@ use Dew\Core\Measure\Notation;
 final readonly class Piece
 {
     /**
-     * @param  string  $id  stable within the unit and method
-     * @param  non-empty-list<string>  $slots  one slot id; several for a segment of a strip set
+     * @param  string  $id  stable within the unit and method; of something made before, its product key
+     * @param  non-empty-list<string>  $slots  one slot id; several for a segment of a strip set or something made before
      * @param  Measurement  $width  height of the strip it is cut from
      * @param  Measurement|null  $length  along that strip, for the first one; null for a strip across the whole width of the cloth
-     * @param  positive-int  $yield  parts that one batch of this piece gives: units from a pair of squares, triangles from a square, segments from a strip
-     * @param  positive-int  $perUnit  of those parts, how many one unit takes
-     * @param  positive-int  $each  how many of this piece one batch takes
-     * @param  string|null  $segment  for a strip: the id of the segment its set is cut into
-     * @param  list<Outline>  $sewLines  in inches from the piece's top left corner, at its exact size
-     * @param  list<Outline>  $cutLines  likewise
-     * @param  Outline|null  $outline  the shape to cut where that is no square or rectangle, within its width and length
-     * @param  bool  $chiral  its mirror image is another shape: cut in one layer or with all faces the same way up
-     * @param  bool  $mirrored  to be cut as the mirror image of what is drawn
-     * @param  Measurement|null  $advance  what each further one (or group) takes of the strip, where shapes interlock; null when it is the length
-     * @param  positive-int  $group  shapes that one advance holds
-     * @param  Measurement|null  $lost  of a strip set's length before the first cut at a slant
+     * @param  string|null  $label  the letter a given pattern calls it by
+     * @param  Template|null  $template  what is marked on its template besides its outline
      */
     public function __construct(
         public string $id,
@@ -36,20 +25,55 @@ final readonly class Piece
         public array $slots,
         public Measurement $width,
         public ?Measurement $length,
-        public int $yield = 1,
-        public int $perUnit = 1,
-        public int $each = 1,
-        public ?string $segment = null,
-        public array $sewLines = [],
-        public array $cutLines = [],
-        public ?Outline $outline = null,
-        public bool $chiral = false,
-        public bool $mirrored = false,
-        public ?Measurement $advance = null,
-        public int $group = 1,
-        public ?Measurement $lost = null,
-        private ?Grain $givenGrain = null,
+        public Batch $batch = new Batch,
+        public Lines $lines = new Lines,
+        public Lay $lay = new Lay,
+        public ?string $label = null,
+        public ?Template $template = null,
     ) {
+    }
+
+    /** A square of one fabric. */
+    public static function square(string $id, string $slot, Measurement $side, Batch $batch = new Batch, Lines $lines = new Lines): self
+    {
+        return new self($id, PieceShape::Square, [$slot], $side, $side, $batch, $lines);
+    }
+
+    /** A square or rectangle of one fabric; its width is the height of the strip it is cut from. */
+    public static function rectangle(string $id, string $slot, Measurement $width, Measurement $length, Batch $batch = new Batch): self
+    {
+        $shape = $width->exact->equals($length->exact) ? PieceShape::Square : PieceShape::Rectangle;
+
+        return new self($id, $shape, [$slot], $width, $length, $batch);
+    }
+
+    /** A strip across the whole width of the cloth. */
+    public static function strip(string $id, string $slot, Measurement $width, Batch $batch): self
+    {
+        return new self($id, PieceShape::Strip, [$slot], $width, null, $batch);
+    }
+
+    /**
+     * A segment cut across a sewn strip set.
+     *
+     * @param  non-empty-list<string>  $slots  of its strips
+     * @param  Measurement  $width  between the two cuts
+     * @param  Measurement  $sewn  width of the sewn set
+     */
+    public static function segment(string $id, array $slots, Measurement $width, Measurement $sewn, Batch $batch = new Batch, Lay $lay = new Lay): self
+    {
+        return new self($id, PieceShape::Segment, $slots, $width, $sewn, $batch, lay: $lay);
+    }
+
+    /**
+     * Something made before: a unit, a block, a row.
+     *
+     * @param  string  $key  its product key
+     * @param  non-empty-list<string>  $slots
+     */
+    public static function part(string $key, array $slots, Measurement $width, Measurement $length, int $each = 1, Lay $lay = new Lay): self
+    {
+        return new self($key, PieceShape::Part, $slots, $width, $length, new Batch(each: max(1, $each)), lay: $lay);
     }
 
     public function isSegment(): bool
@@ -57,7 +81,7 @@ final readonly class Piece
         return $this->shape === PieceShape::Segment;
     }
 
-    /** Cut out of a sewn strip set. */
+    /** Whether it is cut out of a sewn strip set. */
     public function isFromSet(): bool
     {
         return $this->shape === PieceShape::Segment || $this->shape === PieceShape::SetSquare;
@@ -66,13 +90,13 @@ final readonly class Piece
     /** How many of these one strip set on cloth of this width gives, once its end is squared: never below zero. */
     public function perSet(Length $usableWidth, Length $squaring, ?Notation $notation = null): int
     {
-        $pitch = $this->advance ?? $this->width;
-        $set = $usableWidth->minus($squaring)->minus($this->lost->exact ?? Length::zero());
+        $pitch = $this->lay->advance ?? $this->width;
+        $set = $usableWidth->minus($squaring)->minus($this->lay->lost->exact ?? Length::zero());
 
         return $set->isPositive() ? $set->countOf($notation === null ? $pitch->exact : $pitch->in($notation)) : 0;
     }
 
-    /** Cut from cloth, and not from something sewn or made before. */
+    /** Whether it is cut from cloth, and not from something sewn or made before. */
     public function isCloth(): bool
     {
         return ! $this->isFromSet() && $this->shape !== PieceShape::Part;
@@ -81,10 +105,14 @@ final readonly class Piece
     /** Squares cut once before any sewing give triangles with their short edges on the grain; cut twice, with their long edge. */
     public function grain(): Grain
     {
-        return $this->givenGrain ?? ($this->sewLines !== [] || $this->cutLines === [] ? Grain::Edges : (count($this->cutLines) === 1 ? Grain::ShortEdges : Grain::LongEdge));
+        return $this->lay->grain ?? match (true) {
+            $this->lines->sew !== [] || $this->lines->cut === [] => Grain::Edges,
+            count($this->lines->cut) === 1 => Grain::ShortEdges,
+            default => Grain::LongEdge,
+        };
     }
 
-    /** How wide the cloth must at least be, whichever way it is laid. */
+    /** How wide the cloth must at least be, whichever way the piece is laid. */
     public function minimumStock(): Measurement
     {
         return $this->length === null || $this->width->exact->isLessThan($this->length->exact) ? $this->width : $this->length;
@@ -99,19 +127,33 @@ final readonly class Piece
     /** Whether all layers must lie with the same face up: folded cloth would give half of them mirrored. */
     public function needsFacesUp(): bool
     {
-        return $this->chiral;
+        return $this->lay->chiral;
     }
 
     /** How often this piece's batch is needed for so many units, rounded up. */
     public function batches(int $units): int
     {
-        return $units <= 0 ? 0 : intdiv($units * $this->perUnit + $this->yield - 1, $this->yield);
+        return $this->batch->count($units);
     }
 
     /** How many of this piece to cut for so many units. */
     public function quantity(int $units): int
     {
-        return $this->batches($units) * $this->each;
+        return $this->batch->count($units) * $this->batch->each;
+    }
+
+    /**
+     * Square inches of cloth that a number of these takes at its exact size: a strip over the whole usable width, shapes that interlock by their
+     * advance along the strip. Nothing for what is not cut from cloth.
+     */
+    public function cloth(int $quantity, Length $usableWidth): float
+    {
+        if (! $this->isCloth()) {
+            return 0.0;
+        }
+        $length = ($this->lay->advance ?? $this->length)->exact ?? $usableWidth;
+
+        return $quantity * $this->width->exact->toFloat() * $length->toFloat() / $this->lay->group;
     }
 
     /**
@@ -127,21 +169,22 @@ final readonly class Piece
         }
         $read = fn (Measurement $measure): Length => $notation === null ? $measure->exact : $measure->in($notation);
         $first = $read($this->length);
-        $next = $this->advance === null ? $first : $read($this->advance);
+        $next = $this->lay->advance === null ? $first : $read($this->lay->advance);
         if ($first->isGreaterThan($usableWidth)) {
             return 0;
         }
-        if ($this->group === 1) {
+        if ($this->lay->group === 1) {
             return 1 + $usableWidth->minus($first)->countOf($next);
         }
         $groups = $usableWidth->countOf($next);
 
-        return $groups * $this->group + ($usableWidth->minus($next->times($groups))->isLessThan($first) ? 0 : 1);
+        return $groups * $this->lay->group + ($usableWidth->minus($next->times($groups))->isLessThan($first) ? 0 : 1);
     }
 
+    /** The same piece when one batch of it gives another number of parts; a number below one changes nothing. */
     public function withYield(int $yield): self
     {
-        return $yield < 1 ? $this : $this->changed(yield: $yield);
+        return $yield < 1 ? $this : $this->changed(batch: $this->batch->yielding($yield));
     }
 
     /**
@@ -151,16 +194,20 @@ final readonly class Piece
      */
     public function times(int $perUnit): self
     {
-        return $this->changed(perUnit: $this->perUnit * $perUnit);
+        return $this->changed(batch: $this->batch->times($perUnit));
     }
 
     /** Whether it is trimmed afterwards, so that it may be cut larger: what is cut round an outline is as large as that. */
     public function mayBeLarger(): bool
     {
-        return $this->outline === null && $this->isCloth() && ($this->width->mayGrow() || ($this->length?->mayGrow() ?? false)) || $this->shape === PieceShape::SetSquare;
+        if ($this->shape === PieceShape::SetSquare) {
+            return true;
+        }
+
+        return $this->lay->outline === null && $this->isCloth() && ($this->width->mayGrow() || ($this->length?->mayGrow() ?? false));
     }
 
-    /** Cut larger, to be trimmed later. */
+    /** The same piece cut larger by so much, to be trimmed later. */
     public function larger(Length $by): self
     {
         return ! $this->mayBeLarger() ? $this : $this->changed(
@@ -172,18 +219,30 @@ final readonly class Piece
     /** The same piece of the mirror image of its unit. */
     public function turnedOver(): self
     {
-        return $this->changed(mirrored: $this->chiral ? ! $this->mirrored : $this->mirrored);
+        return $this->lay->chiral ? $this->changed(lay: $this->lay->turnedOver()) : $this;
     }
 
-    /**
-     * @param  positive-int|null  $yield
-     * @param  positive-int|null  $perUnit
-     */
-    private function changed(?Measurement $width = null, ?Measurement $length = null, ?int $yield = null, ?int $perUnit = null, ?bool $mirrored = null): self
+    /** The same piece under another id. */
+    public function known(string $id): self
+    {
+        return $id === $this->id ? $this : new self(
+            $id, $this->shape, $this->slots, $this->width, $this->length, $this->batch, $this->lines, $this->lay, $this->label, $this->template,
+        );
+    }
+
+    /** The same piece without the lines and the outline that only a drawing needs. */
+    public function bare(): self
+    {
+        $lay = new Lay(null, $this->lay->advance, $this->lay->group, $this->lay->lost, $this->lay->chiral, $this->lay->mirrored, $this->grain());
+
+        return new self($this->id, $this->shape, $this->slots, $this->width, $this->length, $this->batch, new Lines, $lay, $this->label);
+    }
+
+    private function changed(?Measurement $width = null, ?Measurement $length = null, ?Batch $batch = null, ?Lay $lay = null): self
     {
         return new self(
-            $this->id, $this->shape, $this->slots, $width ?? $this->width, $length ?? $this->length, $yield ?? $this->yield, $perUnit ?? $this->perUnit, $this->each,
-            $this->segment, $this->sewLines, $this->cutLines, $this->outline, $this->chiral, $mirrored ?? $this->mirrored, $this->advance, $this->group, $this->lost, $this->givenGrain,
+            $this->id, $this->shape, $this->slots, $width ?? $this->width, $length ?? $this->length, $batch ?? $this->batch, $this->lines,
+            $lay ?? $this->lay, $this->label, $this->template,
         );
     }
 }

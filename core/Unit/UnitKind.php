@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
-use Dew\Core\Block\Block;
-
 /**
  * The unit types the library knows, by the key they have in a design document.
  *
@@ -91,6 +89,12 @@ enum UnitKind: string
         };
     }
 
+    /** Whether it is only cut and not sewn. */
+    public function isPlain(): bool
+    {
+        return $this === self::Square || $this === self::Rectangle;
+    }
+
     /** Whether it fills no rectangle, so that it cannot be laid into a block's grid by itself. */
     public function isFree(): bool
     {
@@ -108,9 +112,11 @@ enum UnitKind: string
             self::Square, self::Rectangle => [Method::Plain],
             self::HalfSquareTriangle => [Method::HstTwo, Method::HstEight, Method::HstFour, Method::HstTriangles, Method::HstStrip, Method::HstGrid],
             self::FourPatch => [Method::FourPatchStrips, Method::FourPatchSquares],
-            self::Hourglass => [Method::HourglassSquares, Method::HourglassTriangles],
-            self::HalfAndQuarters => [Method::HalfAndQuartersTriangles],
-            self::Geese => [Method::GeeseNoWaste, Method::GeeseFlip, Method::GeeseTriangles],
+            self::Hourglass => [
+                Method::HourglassSquares, Method::HourglassTriangles, Method::HourglassStrip, Method::HourglassStripShort,
+            ],
+            self::HalfAndQuarters => [Method::HalfAndQuartersTriangles, Method::HalfAndQuartersStrip],
+            self::Geese => [Method::GeeseNoWaste, Method::GeeseFlip, Method::GeeseTriangles, Method::GeeseStrip],
             self::Corners => [Method::CornersFlip],
             self::SquareInSquare => [Method::SquareInSquareTriangles, Method::SquareInSquareFlip],
             self::Economy => [Method::EconomyTriangles],

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\JoinQuiltAlong;
-use App\Actions\PublishDesign;
-use App\Actions\RecordTap;
-use App\Actions\ScheduleClue;
+use App\Actions\Host\PublishDesign;
+use App\Actions\Host\ScheduleClue;
+use App\Actions\Member\JoinQuiltAlong;
+use App\Actions\Member\RecordTap;
 use App\Models\Clue;
 use App\Models\Project;
 use App\Models\QuiltAlong;

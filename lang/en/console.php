@@ -15,4 +15,8 @@ return [
     'no_kind' => 'There is no kind of unit ":kind". The kinds are: :kinds.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
+    'no_clue' => 'There is no clue ":clue". Its clues are: :clues.',
+    'no_unit_from' => 'No unit comes from that: the piece ":piece" does not grow with its unit, or the cut is too small.',
+    'unit_from' => 'From :cut for ":piece" the unit comes out :width by :height unfinished. Trim it to :trim_width by :trim_height; '
+        .'it finishes :finished_width by :finished_height.',
 ];

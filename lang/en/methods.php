@@ -60,6 +60,21 @@ return [
         'hint' => 'Squares cut twice, triangles sewn one by one. The seams are on the bias: do not pull.',
         'batches' => ':count square of the first fabric|:count squares of the first fabric',
     ],
+    'hourglass:strip' => [
+        'name' => 'Strips, long side on the edge',
+        'hint' => 'Triangles cut from strips with a right-angled triangle ruler, the straight grain outside.',
+        'batches' => ':count unit, triangle by triangle|:count units, triangle by triangle',
+    ],
+    'hourglass:strip-short' => [
+        'name' => 'Strips, short side across',
+        'hint' => 'Triangles cut from wider strips with a right-angled triangle ruler. The outside edges are on the bias.',
+        'batches' => ':count unit, triangle by triangle|:count units, triangle by triangle',
+    ],
+    'half-and-quarters:strip' => [
+        'name' => 'From strips',
+        'hint' => 'Halves from wide strips and quarters from narrow ones, cut with a right-angled triangle ruler.',
+        'batches' => ':count half triangle|:count half triangles',
+    ],
     'half-and-quarters:triangles' => [
         'name' => 'Cut triangles',
         'hint' => 'One half and two quarters, so that every unit turns the same way.',
@@ -79,6 +94,11 @@ return [
         'name' => 'Cut triangles',
         'hint' => 'Triangles sewn one by one. The seams are on the bias: do not pull.',
         'batches' => ':count large square|:count large squares',
+    ],
+    'geese:strip' => [
+        'name' => 'From strips',
+        'hint' => 'Geese and skies from strips of one width, cut with a right-angled triangle ruler, tips blunted.',
+        'batches' => ':count goose triangle|:count goose triangles',
     ],
     'corners:flip' => [
         'name' => 'Sew and flip',

@@ -7,4 +7,5 @@ return [
     'previous' => 'Back',
     'next' => 'On',
     'where' => 'Page :page of :pages',
+    'list' => ':first and :last',
 ];

@@ -7,6 +7,14 @@ return [
     'make_one' => 'Make one first. Press it, measure it, then sew the rest.',
     'spares' => ':count more comes out than you need.|:count more come out than you need.',
     'remainder' => ':made were made another way. What is to cut covers the other :left.',
+    'from_bag' => ':count of these lies in a bag from earlier work. What is to cut covers the other :left.'
+        .'|:count of these lie in a bag from earlier work. What is to cut covers the other :left.',
+    'byproduct' => [
+        'name' => 'The other way round of :unit',
+        'unnamed' => ':count more comes out of the same cuts, the other way round of :unit. Keep it in a bag of its own.'
+            .'|:count more come out of the same cuts, the other way round of :unit. Keep them in a bag of their own.',
+        'named' => ':count :name comes out of the same cuts too. Keep it in a bag.|:count :name come out of the same cuts too. Keep them in a bag.',
+    ],
     'steps' => 'Steps',
     'count_off' => 'Count off',
     'trim_to' => 'Trim to',

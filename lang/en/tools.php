@@ -7,5 +7,5 @@ return [
     'marker' => 'A fine marking pen or chalk, tested on your cloth',
     'iron' => 'Iron and pressing mat',
     'square' => 'A square ruler with a diagonal, :length or more',
-    'ruler' => 'A long ruler, at least :length wide',
+    'ruler' => 'A ruler that measures :length across, or two side by side',
 ];

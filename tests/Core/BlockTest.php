@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Block\BlockUnit;
+use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Geometry\CutShape;
@@ -13,8 +14,7 @@ use Dew\Core\Geometry\Seams;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\SizedDesign;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -28,7 +28,7 @@ function looks(array $patches, Size $size): string
 /** @return list<Patch> */
 function patchesOf(Design $design, string $block): array
 {
-    return SizedDesign::of($design, 's')->products[$block]->patches();
+    return Compilation::of($design)->sized('s')->products[$block]->patches();
 }
 
 it('nests blocks, counts what lies in them and draws them where they lie', function (): void {
@@ -42,7 +42,7 @@ it('nests blocks, counts what lies in them and draws them where they lie', funct
         ->and($sheet->blockCounts)->toBe(['b-two' => 6])
         ->and(drawnArea($sheet))->toEqualWithDelta(24 * 36, 1e-9)
         // What the sheet puts together from units is what the block itself looks like.
-        ->and(looks(Compiler::clueSheet(smallDesign(['blocks' => $design->document['blocks'], 'setting' => $design->document['setting'], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-two']]]]]), 's', 'k', MethodChoices::defaults())->tasks[0]->patches(), Size::square(Length::inches(12))))
+        ->and(looks(Compiler::clueSheet(smallDesign(['blocks' => $design->document->value['blocks'], 'setting' => $design->document->value['setting'], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-two']]]]]), 's', 'k', MethodChoices::defaults())->tasks[0]->patches(), Size::square(Length::inches(12))))
         ->toBe(looks(patchesOf($design, 'b-two'), Size::square(Length::inches(12))));
 });
 
@@ -65,7 +65,7 @@ it('makes a variant of a mirrored unit only where its mirror image is another un
     expect(array_keys($design->units))->toBe(['u-hst', 'u-plain', 'u-lean', 'u-lean.m'])
         ->and([$tasks[0]->count, $tasks[1]->count])->toBe([6, 12])->and($tasks[1]->name)->toBe('Leaning left')
         ->and($tasks[0]->digest)->not->toBe($tasks[1]->digest)
-        ->and($tasks[1]->making->pieces[0]->mirrored)->toBeTrue();
+        ->and($tasks[1]->making->pieces[0]->lay->mirrored)->toBeTrue();
 
     // A triangle square mirrored is the same one turned.
     $plain = smallDesign(['blocks' => [blockOf('b-one', ['3', '3'], ['3'], ['u-hst u-hst/0m'])]]);

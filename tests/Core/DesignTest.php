@@ -7,10 +7,10 @@ use Dew\Core\Design\UnknownSize;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\ReleasedPlan;
-use Dew\Core\Plan\SheetReader;
-use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\SheetReader;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -114,7 +114,7 @@ it('points at what is wrong in a document', function (array $path, mixed $value,
     }
     $this->fail('It was read.');
 })->with([
-    'a newer format' => [['dew'], 3, '/dew'],
+    'a newer format' => [['dew'], 4, '/dew'],
     'no slot of that name' => [['units', 0, 'fabrics', 1], 'f-nowhere', '/units/0/fabrics/1'],
     'a length divided by zero' => [['units', 0, 'finished'], '3 1/0', '/units/0/finished'],
     'a length of nothing' => [['units', 0, 'finished'], '0', '/units/0/finished'],

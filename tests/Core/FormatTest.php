@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Dew\Core\Cutting\CutSheets;
+use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignFormat;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Design\DesignSchema;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\SheetReader;
-use Dew\Core\Plan\SheetWriter;
-use Dew\Core\Plan\SizedDesign;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\SheetReader;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -25,7 +25,7 @@ use Dew\Core\Unit\UnitKind;
 it('keeps the schema for other programs in step with its own', function (): void {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/design.schema.json'), true, flags: JSON_THROW_ON_ERROR);
 
-    expect($published)->toBe(json_decode(json_encode(DesignSchema::document(), JSON_THROW_ON_ERROR), true));
+    expect($published)->toBe(json_decode(json_encode(DesignFormat::schema(), JSON_THROW_ON_ERROR), true));
 });
 
 it('refuses keys that mean nothing, and says where', function (array $path, mixed $value, string $pointer, string $words): void {
@@ -45,7 +45,7 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
     'an option for another kind' => [['units', 0, 'radius'], '1', '/units/0/radius', 'not for a unit of kind "hst"'],
     'a unit and a block in one cell' => [['blocks', 0, 'cells', 0, 'block'], 'b-one', '/blocks/0/cells/0', 'either'],
     'nothing in a cell' => [['blocks', 0, 'cells', 0], ['column' => 1, 'row' => 1], '/blocks/0/cells/0', 'either'],
-    'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 90, 180 or 270'],
+    'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 90, 180, 270'],
     'a span out of the block' => [['blocks', 0, 'cells', 0, 'across'], 3, '/blocks/0/cells/0/across', '1 to 2'],
     'a task of two things' => [['clues', 0, 'tasks', 0, 'block'], 'b-one', '/clues/0/tasks/0', 'one thing'],
     'a task for a variant nobody uses' => [['clues', 0, 'tasks', 0, 'fabrics'], ['f-a' => 'f-c'], '/clues/0/tasks/0', 'in which no block uses it'],
@@ -66,7 +66,7 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
 
 it('reads every option of every kind, and writes the document as it was', function (): void {
     $units = [];
-    foreach (['corners' => ['corners' => ['top-left' => '1']], 'strips' => ['widths' => ['1', '2']], 'uneven-nine-patch' => ['edge' => '3/4'], 'quarter-circle' => ['radius' => '2'], 'log-cabin' => ['centre' => '1', 'courses' => 2],
+    foreach (['corners' => ['corners' => [['at' => 'top-left', 'leg' => '1']]], 'strips' => ['widths' => ['1', '2']], 'uneven-nine-patch' => ['edge' => '3/4'], 'quarter-circle' => ['radius' => '2'], 'log-cabin' => ['centre' => '1', 'courses' => 2],
         'turned-nine-patch' => ['turns' => [0, 90, 180, 270]], 'half-rectangle' => ['hand' => 'left'], 'triangle-row' => ['count' => 4], 'kite' => ['edge' => '1'], 'striped-hst' => ['widths' => ['1', '2']], 'parallelogram-45' => ['hand' => 'left'],
         'custom' => ['pieces' => [
             ['id' => 'p-curve', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['arc' => '3', 'clockwise' => true], ['x' => '0', 'y' => '3']]],
@@ -80,11 +80,11 @@ it('reads every option of every kind, and writes the document as it was', functi
     $written = DesignWriter::write($design);
     $custom = $design->units['u-custom']->make()->making(Method::CustomPieces, roomOf('1/4'));
 
-    expect(json_decode($written, true))->toEqual($design->document)
+    expect(json_decode($written, true))->toEqual($design->document->value)
         ->and(DesignWriter::write(DesignReader::read($written)))->toBe($written)
-        ->and($design->units['u-half-rectangle']->make()->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->mirrored)->toBeTrue()
-        ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->yield, $custom->pieces))->toBe(['square 2', 'template 1'])
-        ->and($custom->pieces[1]->outline?->arcs)->toHaveCount(1);
+        ->and($design->units['u-half-rectangle']->make()->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->lay->mirrored)->toBeTrue()
+        ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->batch->yield, $custom->pieces))->toBe(['square 2', 'template 1'])
+        ->and($custom->pieces[1]->lay->outline?->arcs)->toHaveCount(1);
 });
 
 it('writes one design in one way, however its keys were ordered', function (string $name): void {
@@ -98,9 +98,9 @@ it('writes one design in one way, however its keys were ordered', function (stri
     };
     $bytes = DesignWriter::write($design);
 
-    expect(DesignWriter::write(DesignReader::read(json_encode($shuffled($design->document), JSON_THROW_ON_ERROR))))->toBe($bytes)
+    expect(DesignWriter::write(DesignReader::read(json_encode($shuffled($design->document->value), JSON_THROW_ON_ERROR))))->toBe($bytes)
         ->and(DesignWriter::write(DesignReader::read($bytes)))->toBe($bytes)
-        ->and($bytes)->toStartWith("{\n  \"dew\": 2,\n  \"id\":")->toEndWith("}\n");
+        ->and($bytes)->toStartWith("{\n  \"dew\": 3,\n  \"id\":")->toEndWith("}\n");
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
 it('brings a document of format 1 up to date', function (): void {
@@ -112,10 +112,10 @@ it('brings a document of format 1 up to date', function (): void {
     }
     $design = DesignReader::read(json_encode($old, JSON_THROW_ON_ERROR));
 
-    expect($design->document['dew'])->toBe(Design::FORMAT)->and($design->setting->borders)->toBe([])
-        ->and(DesignReader::read(DesignWriter::write($design))->document)->toBe(DesignReader::read(DesignWriter::write($design))->document)
+    expect($design->document->value['dew'])->toBe(DesignFormat::VERSION)->and($design->setting->borders)->toBe([])
+        ->and(DesignReader::read(DesignWriter::write($design))->document->value)->toEqual($design->document->value)
         ->and(refusal(json_encode(['dew' => 0] + $old, JSON_THROW_ON_ERROR))->pointer)->toBe('/dew')
-        ->and(refusal(json_encode(['dew' => 9] + $old, JSON_THROW_ON_ERROR))->problem)->toContain('reads formats 1 to 2');
+        ->and(refusal(json_encode(['dew' => 9] + $old, JSON_THROW_ON_ERROR))->problem)->toContain('reads formats 1 to 3');
 });
 
 it('answers bad input at once and with little memory', function (string $json, string $words): void {
@@ -161,7 +161,7 @@ it('makes every unit and every block of a design in some clue', function (string
                 $made[$task->product] = true;
             }
         }
-        $sized = SizedDesign::of($design, $size);
+        $sized = Compilation::of($design)->sized($size);
         foreach ($sized->counts as $key => $count) {
             expect(isset($made[$key]) || $sized->products[$key]->kind()->methods()[0] === Method::Plain)->toBeTrue("$key is made nowhere");
         }
@@ -170,7 +170,7 @@ it('makes every unit and every block of a design in some clue', function (string
 
 it('cuts the plain pieces of a block with it, unless they have a task of their own', function (): void {
     $tasks = fn (array $tasks): array => ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => $tasks]]];
-    $shapes = fn (Design $design): array => array_map(fn ($piece): string => $piece->id.' '.$piece->shape->value.' '.$piece->each, array_slice(Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks, -1)[0]->making->pieces);
+    $shapes = fn (Design $design): array => array_map(fn ($piece): string => $piece->id.' '.$piece->shape->value.' '.$piece->batch->each, array_slice(Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks, -1)[0]->making->pieces);
     $block = ['id' => 't', 'block' => 'b-one'];
     $alone = smallDesign($tasks([$block]));
     $apart = smallDesign($tasks([['id' => 't-plain', 'unit' => 'u-plain'], $block]));

@@ -7,7 +7,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\MethodChoices;
 
 /** Every number of Kitchen Garden, worked out by hand on paper before Dew was asked. */
@@ -80,8 +80,9 @@ it('cuts the Bed, whose blocks are a quarter larger, as it was worked out by han
     sort($lines);
     expect(cuttingOf('s-bed', $clue))->toBe($lines);
 })->with([
-    // Everything of 4 is 5: 5 + 1.2071; 2½ + ½; 5/(2√2) + 0.8536 = 2.6214; 2½ + 0.8536 = 3.3536.
-    'January' => ['k-seed-packet', ['A 2 square 6¼', 'B 2 square 6¼', 'E 1 square 3', 'C 2 square 2⅝', 'B 2 square 3⅜', 'A 4 square 5½']],
+    // Everything of 4 is 5: 5 + 1.2071; 2½ + ½; 5/(2√2) + 0.8536 = 2.6214. The middle is 4.0355, trimmed to 4, so the corners want 0.0355/√2 more:
+    // 2½ + 0.8536 + 0.0251 = 3.3787.
+    'January' => ['k-seed-packet', ['A 2 square 6¼', 'B 2 square 6¼', 'E 1 square 3', 'C 2 square 2⅝', 'B 2 square 3½', 'A 4 square 5½']],
     // Bars of 1¼; squares of 4¼, of which a set gives ⌊39½ / 4¼⌋ = 9.
     'March' => ['k-pea-trellis', ['A 2 strip 1¾', 'B 2 strip 1¾', 'D 2 strip 1¾']],
     'July' => ['k-bee-bath', ['D 16 template 4¼', 'E 16 template 3']],

@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\Compilation;
+use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Compiler;
 use Dew\Core\Plan\Effort;
-use Dew\Core\Plan\SizedDesign;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Seamwork;
 
 /**
  * A setting put together at random, always one that comes out.
@@ -47,7 +49,7 @@ it('covers every quilt with its blocks and its frame exactly, whatever the setti
         ]);
         $sheet = Compiler::quiltSheet($design, 's');
         $area = $sheet->finished->area();
-        $sized = SizedDesign::of($design, 's');
+        $sized = Compilation::of($design)->sized('s');
 
         expect(drawnArea($sheet))->toEqualWithDelta($area, 1e-6 * $area)
             ->and(array_sum($sheet->areas))->toEqualWithDelta($area, 1e-4 * $area)
@@ -98,14 +100,14 @@ it('scales blocks by two and doubles every finished length of the quilt that is 
 it('estimates the time by its rates', function (): void {
     $making = hst('3', '1/4', Method::HstTwo);
     // Ten units: five pairs of squares, ten to a strip, so one strip of each cloth; a seam of 3√2 in each.
-    $effort = Effort::of($making, 10, 1, 3 * sqrt(2), [10, 10], new Rates);
+    $effort = Effort::of($making, 10, new Seamwork(1, 3 * sqrt(2)), CuttingRoom::usual(), new Rates);
     $seconds = 10 * (10 + 8 + 3 * sqrt(2) * 1.5) + 2 * (5 * 8 + 60) + 10 * 20 + 5 * 8;
 
     expect($effort->seams)->toBe(10)
         ->and($effort->seamLength)->toEqualWithDelta(30 * sqrt(2), 1e-9)
         ->and($effort->minutes)->toBe((int) ceil($seconds / 60))
-        ->and(Effort::of($making, 0, 1, 3.0, [10, 10], new Rates)->minutes)->toBe(0)
-        ->and(Effort::of($making, 10, 1, 3.0, [10, 10], new Rates(seam: 600.0))->minutes)->toBeGreaterThan(100);
+        ->and(Effort::of($making, 0, new Seamwork(1, 3.0), CuttingRoom::usual(), new Rates)->minutes)->toBe(0)
+        ->and(Effort::of($making, 10, new Seamwork(1, 3.0), CuttingRoom::usual(), new Rates(seam: 600.0))->minutes)->toBeGreaterThan(100);
 });
 
 it('asks for more when there is more to make, for every method', function (): void {
@@ -116,11 +118,11 @@ it('asks for more when there is more to make, for every method', function (): vo
     foreach (['hst:two', 'hst:eight', 'hst:four', 'hst:triangles', 'hst:strip', 'hst:grid'] as $method) {
         $last = 0;
         foreach ([1, 2, 4, 8, 16] as $columns) {
-            $minutes = $task($columns, $method)->effort->minutes;
+            $minutes = $task($columns, $method)->effort()->minutes;
             expect($minutes)->toBeGreaterThan($last);
             $last = $minutes;
         }
-        expect($task(4, $method)->effort->seams)->toBe($task(4, $method)->count);
+        expect($task(4, $method)->effort()->seams)->toBe($task(4, $method)->count);
     }
 });
 
@@ -143,7 +145,7 @@ it('gives a size blocks, units and fabrics that no other has, and tasks for thos
 it('tells the layers of a quilted block with the quilt', function (): void {
     $setting = ['kind' => 'straight', 'pattern' => [['b-one']], 'quilting' => ['join' => 'back-to-front', 'allowance' => '3/4']];
     $sheet = Compiler::quiltSheet(smallDesign(['setting' => $setting]), 's');
-    $read = Dew\Core\Plan\SheetReader::quilt(Dew\Core\Plan\SheetWriter::write($sheet));
+    $read = Dew\Core\Plan\Whole\SheetReader::quilt(Dew\Core\Plan\Whole\SheetWriter::write($sheet));
 
     // A block of 6: front and batting 6½, the back ¾ more all round; the strip shows ¾ and the outer one half of that.
     expect(array_map(fn ($size): string => $size->encode(), $read->quilting))->toBe([

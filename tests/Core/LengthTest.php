@@ -144,14 +144,16 @@ it('comes within a hair of every other long edge, never below it', function (): 
 it('multiplies by a ratio exactly while that can be said, and just above it where not', function (): void {
     [$plain, $exact] = Length::parse('2 1/2')->timesRatio(Length::parse('3'), Length::parse('4'));
     [$root, $rootExact] = Length::parse('2')->timesRatio(Length::root2(3), Length::parse('4'));
-    [$over, $overExact] = Length::parse('2')->timesRatio(Length::parse('3'), Length::root2(1));
+    [$turned, $turnedExact] = Length::parse('2')->timesRatio(Length::parse('3'), Length::root2(1));
+    [$over, $overExact] = Length::parse('2')->timesRatio(Length::parse('3'), Length::root2(1)->plus(Length::inches(1)));
 
     expect($plain->encode())->toBe('15/8')
         ->and($exact)->toBeTrue()
         ->and($root->encode())->toBe('0+3r2/2')
         ->and($rootExact)->toBeTrue()
+        ->and($turnedExact)->toBeTrue()->and($turned->encode())->toBe('0+3r2')
         ->and($overExact)->toBeFalse()
-        ->and($over->toFloat())->toEqualWithDelta(6 / sqrt(2), 1 / 65536);
+        ->and($over->toFloat())->toEqualWithDelta(6 / (1 + sqrt(2)), 1 / 65536);
 });
 
 it('says what share one length is of another', function (): void {

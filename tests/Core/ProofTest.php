@@ -40,7 +40,10 @@ it('finds what a strict tester would mark', function (callable $change, array $e
         }
 
         return $d;
-    }, ['warning off-mark /units/2', 'warning off-mark /units/3', ...array_map(fn (int $size): string => "note unfriendly-size-near /sizes/$size", [0, 1, 2, 3])]],
+    }, [
+        'warning off-mark /units/2', 'warning off-mark /units/3', 'warning trim-off-mark-block /units/0', 'warning trim-off-mark-block /units/1',
+        ...array_map(fn (int $size): string => "note unfriendly-size-near /sizes/$size", [0, 1, 2, 3]), 'note check-off-mark-block /units/2', 'note check-off-mark-block /units/3',
+    ]],
 ]);
 
 it('notes a method that leaves a quarter over', function (): void {
@@ -96,13 +99,13 @@ it('compares the sizes a pattern states with those its pieces give', function (a
     'trimmed to a wish' => [['unfinished' => '3 1/4'], 'stated-too-small', Severity::Error, ['off_width' => '1/8', 'width' => '7/2']],
     'more than there is' => [['unfinished' => '3 3/4'], 'stated-too-large', Severity::Error, ['off_width' => '1/8']],
     // Squares of 3⅞ by rule, 3.8536 exactly.
-    'a square too small' => [['cut' => ['first' => '3 3/4']], 'stated-cut-small', Severity::Error, ['stated_width' => '15/4', 'width' => '31/8']],
-    'a generous square' => [['cut' => ['first' => '4']], 'stated-cut-large', Severity::Note, ['stated_width' => '4']],
+    'a square too small' => [['method' => 'hst:two', 'cut' => ['first' => '3 3/4']], 'stated-cut-small', Severity::Error, ['stated' => '15/4', 'width' => '31/8', 'off' => '1/8']],
+    'a generous square' => [['method' => 'hst:two', 'cut' => ['first' => '4']], 'stated-cut-large', Severity::Note, ['stated' => '4']],
 ]);
 
 it('has nothing to say of a pattern that is right', function (): void {
     $units = json_decode(smallJson(), true)['units'];
-    $units[0]['stated'] = ['unfinished' => '3 1/2', 'cut' => ['first' => '3 7/8', 'second' => ['width' => '3 7/8', 'height' => '3 7/8']]];
+    $units[0]['stated'] = ['unfinished' => '3 1/2', 'method' => 'hst:two', 'cut' => ['first' => '3 7/8', 'second' => ['width' => '3 7/8', 'height' => '3 7/8']]];
     $blocks = json_decode(smallJson(), true)['blocks'];
     $blocks[0]['stated'] = ['unfinished' => '6 1/2'];
 
@@ -175,7 +178,7 @@ it('finds left and right of one unit in other fabrics too', function (): void {
     }
     $finding = marks(['blocks' => [['cells' => $cells] + blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]])['mirrored-pieces'] ?? null;
 
-    expect($finding?->names['unit'])->toBe('Leaning half')
+    expect($finding?->names['unit'])->toBe('Leaning half in Rust, Moss')
         ->and(ProductKey::mirrorOf('u-lean'))->toBe('u-lean.m')
         ->and(ProductKey::mirrorOf('u-lean.f-a=f-c'))->toBe(ProductKey::of('u-lean', ['f-a' => 'f-c'], true))
         ->and(ProductKey::mirrorOf('u-lean.m.f-a=f-c'))->toBeNull()

@@ -74,6 +74,10 @@ dataset('what may grow', [
     [Method::Triangle60Pointed, []],
     [Method::HalfTriangle60Blunt, []],
     [Method::HalfTriangle60Pointed, []],
+    [Method::HourglassStrip, []],
+    [Method::HourglassStripShort, []],
+    [Method::HalfAndQuartersStrip, []],
+    [Method::GeeseStrip, []],
 ]);
 
 it('lets only what is trimmed be cut larger', function (Method $method, array $grow): void {
@@ -100,13 +104,13 @@ it('speaks of every way to make a unit in that table', function (): void {
     }
 });
 
-it('rounds the middle of a square in a square down, and what is inside an economy block', function (): void {
+it('never cuts the middle of a square in a square too large, nor what is inside an economy block', function (): void {
     $square = unitOf(UnitKind::SquareInSquare, Length::inches(3), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
     $economy = unitOf(UnitKind::Economy, Length::inches(3), 3)->making(Method::EconomyTriangles, roomOf('1/4'));
     [$inner] = array_values(array_filter($economy->steps, fn ($step): bool => $step->code === 'economy.trim_inner'));
 
-    expect(pieceOf($square, 'centre')->width->rounding)->toBe(Rounding::Down)
-        ->and($inner->measures['unfinished']->rounding)->toBe(Rounding::Down);
+    expect(pieceOf($square, 'centre')->width->rounding)->toBe(Rounding::NotOver)
+        ->and($inner->measures['unfinished']->rounding)->toBe(Rounding::NotOver);
 });
 
 it('tells every unit to be trimmed or checked at its unfinished size, to the nearest mark', function (UnitKind $kind): void {
@@ -150,7 +154,7 @@ it('draws its lines a seam from each other on a printed grid, and every cell who
     [$width, $height] = [$piece->length?->exact->toFloat() ?? 0.0, $piece->width->exact->toFloat()];
     $cell = $width / 3;
     $levels = $uprights = $slants = 0;
-    foreach ($piece->cutLines as $line) {
+    foreach ($piece->lines->cut as $line) {
         [$from, $to] = $line->corners;
         [$dx, $dy] = [$to->x->minus($from->x)->toFloat(), $to->y->minus($from->y)->toFloat()];
         $levels += (int) (abs($dy) < 1e-9 && abs(abs($dx) - $width) < 1e-9);
@@ -158,7 +162,7 @@ it('draws its lines a seam from each other on a printed grid, and every cell who
         $slants += (int) (abs(abs($dx) - $cell) < 1e-9 && abs(abs($dy) - $cell) < 1e-9);
     }
     expect([$levels, $uprights, $slants])->toBe([1, 2, 6]);
-    foreach ($piece->sewLines as $line) {
+    foreach ($piece->lines->sew as $line) {
         foreach ($line->corners as $corner) {
             expect($corner->x->toFloat())->toBeGreaterThan(-1e-9)->toBeLessThan($width + 1e-9)
                 ->and($corner->y->toFloat())->toBeGreaterThan(-1e-9)->toBeLessThan($height + 1e-9);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\Compilation;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -10,8 +11,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\SizedDesign;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Unit\Kind\UnitFactory;
@@ -40,7 +40,7 @@ it('repeats its pattern over any number of blocks', function (int $columns, int 
         'setting' => ['kind' => 'straight', 'pattern' => [['b-one', 'b-two'], ['b-two', 'b-one']]],
         'sizes' => [['id' => 's', 'name' => 'S', 'columns' => $columns, 'rows' => $rows]],
     ]);
-    $layout = SizedDesign::of($design, 's')->layout;
+    $layout = Compilation::of($design)->sized('s')->layout;
 
     expect($layout->blockCounts)->toBe(array_filter(['b-one' => $first, 'b-two' => $second]))
         ->and($layout->placements)->toHaveCount($columns * $rows)

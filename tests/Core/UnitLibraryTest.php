@@ -9,6 +9,7 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Kind\UnitFactory;
@@ -25,7 +26,7 @@ it('cuts quarter triangles and hourglasses as they were cut and measured', funct
 
     expect(exactly($triangles->pieces[0]))->toBe($expect['cut_long_side_exact'])
         ->and(byRule($triangles->pieces[0]))->toBe(ruled($expect['cut_square_rule']))
-        ->and($triangles->pieces[0]->yield)->toBe($expect['per_square_cut_twice'])
+        ->and($triangles->pieces[0]->batch->yield)->toBe($expect['per_square_cut_twice'])
         ->and(byRule($squares->pieces[0]))->toBe(ruled($expect['hourglass_from_hst_pairs_square_rule']))
         ->and($squares->unitsAtATime())->toBe($expect['hourglass_yield_per_pair_of_squares']);
 })->with(fn (): array => referenceCases('qst'));
@@ -69,8 +70,8 @@ it('cuts triangles for flying geese as they were cut and measured', function (ar
         ->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['goose_square_cut_twice_rule']))
         ->and(exactly(pieceOf($making, 'sky')))->toBe($expect['sky_square_cut_once_exact'])
         ->and(byRule(pieceOf($making, 'sky')))->toBe(ruled($expect['sky_square_cut_once_rule']))
-        ->and(pieceOf($making, 'goose')->yield)->toBe($expect['goose_triangles_per_square'])
-        ->and(pieceOf($making, 'sky')->yield)->toBe($expect['sky_triangles_per_square']);
+        ->and(pieceOf($making, 'goose')->batch->yield)->toBe($expect['goose_triangles_per_square'])
+        ->and(pieceOf($making, 'sky')->batch->yield)->toBe($expect['sky_triangles_per_square']);
 })->with(fn (): array => referenceCases('geese_cut_triangles'));
 
 it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
@@ -86,9 +87,11 @@ it('cuts a square in a square as it was cut and measured, the centre never too l
     $making = unitOf(UnitKind::SquareInSquare, Length::parse($given['finished']), 2)->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])
-        ->and(byRule(pieceOf($making, 'centre')))->toBe(ruled($expect['centre_square_down_eighth']))
+        ->and(in_array(byRule(pieceOf($making, 'centre')), [ruled($expect['centre_square_nearest_sixteenth']), Length::parse($expect['centre_square_nearest_sixteenth'])->minus(Length::fraction(1, 16))->encode()], true))->toBeTrue()
+        ->and(pieceOf($making, 'centre')->width->in(Notation::Fractions)->toFloat() - (float) $expect['centre_square_exact'])->toBeLessThan(1 / 64)
         ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_cut_once_exact'])
-        ->and(byRule(pieceOf($making, 'corner')))->toBe(ruled($expect['corner_square_cut_once_rule']))
+        // What a centre below its mark lacks is added to the corners: never less than their own rule, at most an eighth more.
+        ->and(pieceOf($making, 'corner')->width->in(Notation::Fractions)->minus(Length::parse($expect['corner_square_cut_once_rule']))->encode())->toBeIn(['0', '1/8'])
         ->and(pieceOf($making, 'corner')->quantity(1))->toBe($expect['corner_squares']);
 })->with(fn (): array => referenceCases('square_in_square'));
 
@@ -167,10 +170,10 @@ it('cuts enough of every piece for any number of units, and says how many are ov
             foreach ([0, 1, 2, 3, 7, 13, 40, 152] as $units) {
                 $scarcest = PHP_INT_MAX;
                 foreach ($making->pieces as $piece) {
-                    $enough = intdiv($piece->quantity($units), $piece->each) * $piece->yield;
-                    expect($enough)->toBeGreaterThanOrEqual($units * $piece->perUnit)
-                        ->and($units === 0 ? 0 : $enough - $piece->yield)->toBeLessThan(max(1, $units * $piece->perUnit));
-                    $scarcest = ! $piece->isCloth() ? $scarcest : min($scarcest, intdiv($enough, $piece->perUnit));
+                    $enough = intdiv($piece->quantity($units), $piece->batch->each) * $piece->batch->yield;
+                    expect($enough)->toBeGreaterThanOrEqual($units * $piece->batch->perUnit)
+                        ->and($units === 0 ? 0 : $enough - $piece->batch->yield)->toBeLessThan(max(1, $units * $piece->batch->perUnit));
+                    $scarcest = ! $piece->isCloth() ? $scarcest : min($scarcest, intdiv($enough, $piece->batch->perUnit));
                 }
                 expect($making->spares($units))->toBe($scarcest - $units);
             }
@@ -190,7 +193,7 @@ it('uses at least as much cloth as its pieces take, and not several times as muc
         // Triangles cut with a ruler have lost their tips; a neighbour's seam line blunts more than the raw edge does.
         $blunt = str_contains($method->value, 'blunt') || $method === Method::HstStrip;
 
-        expect($making->clothPerUnit)->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
+        expect(($making->cloth(840, CuttingRoom::usual()->usableWidth) / 840))->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
     }
 })->with(UnitKind::library());
 

@@ -31,7 +31,7 @@ it('cuts half-square triangles two at a time as they were cut and measured', fun
 
         expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['cut_leg_exact'])
             ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['cut_square_rule'])->encode())
-            ->and($making->pieces[0]->yield)->toBe($expect['two_at_a_time_yield'])
+            ->and($making->pieces[0]->batch->yield)->toBe($expect['two_at_a_time_yield'])
             ->and($making->steps[count($making->steps) - 1]->measures['unfinished']->exact->encode())->toBe(Length::parse($expect['unfinished'])->encode());
     }
 })->with(fn (): array => referenceCases('hst'));
@@ -41,7 +41,7 @@ it('cuts half-square triangles eight at a time as they were cut and measured', f
 
     expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['square_exact'])
         ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['square_rule'])->encode())
-        ->and($making->pieces[0]->yield)->toBe($expect['yield_per_pair']);
+        ->and($making->pieces[0]->batch->yield)->toBe($expect['yield_per_pair']);
 })->with(fn (): array => referenceCases('hst_eight_at_a_time'));
 
 it('cuts half-square triangles four at a time as they were cut and measured', function (array $given, array $expect): void {
@@ -49,7 +49,7 @@ it('cuts half-square triangles four at a time as they were cut and measured', fu
 
     expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['square_exact'])
         ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['square_rule'])->encode())
-        ->and($making->pieces[0]->yield)->toBe($expect['yield_per_pair'])
+        ->and($making->pieces[0]->batch->yield)->toBe($expect['yield_per_pair'])
         ->and($making->biasEdges)->toBe(4);
 })->with(fn (): array => referenceCases('hst_four_at_a_time'));
 
@@ -57,7 +57,7 @@ it('gets as many segments from a strip set as were cut from one', function (arra
     $room = new CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::parse($given['squaring_loss']));
     $making = (new FourPatch(Length::parse($given['finished_strips'][0])->times(2), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, $room);
 
-    expect($making->pieces[0]->yield)->toBe($expect['segments'])
+    expect($making->pieces[0]->batch->yield)->toBe($expect['segments'])
         ->and($making->pieces[0]->width->exact->encode())->toBe(Length::parse($expect['cut_strips'][0])->encode())
         ->and($making->steps[2]->measures['sewn']->exact->toDecimal(6))->toBe($expect['sewn_width_exact']);
 })->with(fn (): array => array_values(array_filter(
@@ -92,7 +92,7 @@ it('counts strips, sets and segments for four-patches', function (): void {
     $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, CuttingRoom::usual());
 
     // ⌊39½ / 2⌋ = 19 segments a set, two a unit: 152 units take 304 segments and 16 sets.
-    expect($making->pieces[0]->yield)->toBe(19)
+    expect($making->pieces[0]->batch->yield)->toBe(19)
         ->and($making->batches(152))->toBe(16)
         ->and($making->pieces[0]->quantity(152))->toBe(16)
         ->and($making->pieces[2]->quantity(152))->toBe(304)
@@ -101,21 +101,21 @@ it('counts strips, sets and segments for four-patches', function (): void {
 
 it('plans strip sets for the cloth somebody has', function (): void {
     $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, CuttingRoom::usual());
-    $narrow = $making->onCloth(Length::inches(20), Notation::Fractions);
+    $narrow = $making->onCloth(CuttingRoom::usual()->withUsableWidth(Length::inches(20)), Notation::Fractions);
 
-    expect($narrow->pieces[0]->yield)->toBe(9)
+    expect($narrow->pieces[0]->batch->yield)->toBe(9)
         ->and($narrow->batches(152))->toBe(34)
         ->and($narrow->steps[3]->counts['segments'])->toBe(9)
-        ->and($making->onCloth(Length::inches(2), Notation::Fractions))->toBe($making);
+        ->and($making->onCloth(CuttingRoom::usual()->withUsableWidth(Length::inches(2)), Notation::Fractions))->toBe($making);
 });
 
 it('keeps the lines to sew a seam allowance from the lines to cut', function (): void {
     foreach ([Method::HstTwo, Method::HstEight] as $method) {
         $piece = hst('3', '1/4', $method)->pieces[0];
-        foreach ($piece->sewLines as $line) {
+        foreach ($piece->lines->sew as $line) {
             [$a, $b] = $line->corners;
             $distances = [];
-            foreach ($piece->cutLines as $cut) {
+            foreach ($piece->lines->cut as $cut) {
                 [$c, $d] = $cut->corners;
                 $dx = $d->x->toFloat() - $c->x->toFloat();
                 $dy = $d->y->toFloat() - $c->y->toFloat();

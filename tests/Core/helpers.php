@@ -19,8 +19,8 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\QuiltSheet;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\QuiltSheet;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
@@ -217,7 +217,7 @@ function smallJson(array $change = []): string
     ];
 
     return json_encode(array_replace([
-        'dew' => 2, 'id' => 'small', 'title' => 'Small',
+        'dew' => 3, 'id' => 'small', 'title' => 'Small',
         'fabrics' => [['id' => 'f-a', 'letter' => 'A', 'name' => 'Flax', 'value' => 'light'], ['id' => 'f-b', 'letter' => 'B', 'name' => 'Moss', 'value' => 'dark'], ['id' => 'f-c', 'letter' => 'C', 'name' => 'Rust', 'value' => 'medium']],
         'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(['f-a', 'f-b', 'f-c'], ['name' => 'cloth', 'colour' => '#808080'])]],
         'units' => [

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\RefreshTallies;
-use App\Actions\ScheduleClue;
+use App\Actions\Host\ScheduleClue;
+use App\Actions\Member\RefreshTallies;
 use App\Casts\LengthCast;
 use App\Models\ClueProgress;
 use App\Models\ClueState;

@@ -9,9 +9,12 @@ const NIGHT_FERRY = 'database/designs/night-ferry.json';
 it('prints the plan of a design at a size, by chosen methods', function (): void {
     $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--method' => ['hst:eight', 'four-patch:squares']])
         ->expectsOutput("Night Ferry, Throw: 68\u{a0}in x 68\u{a0}in")
-        ->expectsOutput('  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in')
         ->expectsOutput('    B  13 squares, 7¾ in')
+        ->expectsOutput("       from 3 strips 7¾\u{a0}in wide, 5 to a strip")
         ->expectsOutput('    C  304 squares, 2 in')
+        ->expectsOutput('  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in')
+        ->expectsOutput("    3. Sew: Sew ¼\u{a0}in from each line, on both sides of it: four seams.")
+        ->expectsOutput('    104 Wake four-patch, 3½ in')
         ->assertSuccessful();
 });
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\PublishDesign;
+use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\Sheet;
-use App\Plans\SheetMissed;
+use App\Plans\Whole\SheetMissed;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\Event;
 
 /** Kitchen Garden: curves, kites, strip sets, stars, sashes and whole blocks through the pages. */

@@ -8,7 +8,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Tap;
 use App\Models\User;
-use App\Plans\SheetMissed;
+use App\Plans\Whole\SheetMissed;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;

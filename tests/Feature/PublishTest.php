@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\PublishDesign;
+use App\Actions\Host\PublishDesign;
 use App\Models\Clue;
 use App\Models\DesignVersion;
 use App\Models\QuiltAlong;
 use App\Models\Sheet;
-use App\Plans\SheetMissed;
-use App\Plans\SheetStore;
+use App\Plans\Whole\SheetMissed;
+use App\Plans\Whole\SheetStore;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Plan\Compiler;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;

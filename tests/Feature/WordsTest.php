@@ -32,7 +32,7 @@ it('has words for every step, method, tool and measure that the core can give', 
         ...array_map(fn (Dew\Core\Unit\Method $method): string => "methods.{$method->value}.name", Dew\Core\Unit\Method::cases()),
     ];
     // Codes that a step takes from a choice of two are not found by the pattern above.
-    preg_match_all("/StepKind::\w+, (?:\\\$[^']*\?) '([a-z_.]+)' : '([a-z_.]+)'/", $core, $either);
+    preg_match_all("/'([a-z0-9_]+\.[a-z_]+)' : '([a-z0-9_]+\.[a-z_]+)'/", $core, $either);
     array_push(
         $keys,
         ...array_map(fn (string $code): string => "steps.$code", [...$either[1], ...$either[2]]),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\Plan;
-use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\Plan;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
 
@@ -123,7 +123,7 @@ final class Bench extends Command
         }
 
         return (string) json_encode([
-            'dew' => 2, 'id' => 'bench', 'title' => 'Bench', 'fabrics' => $fabrics,
+            'dew' => 3, 'id' => 'bench', 'title' => 'Bench', 'fabrics' => $fabrics,
             'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(array_column($fabrics, 'id'), ['name' => 'cloth', 'colour' => '#808080'])]],
             'units' => $units, 'blocks' => $made,
             'setting' => ['kind' => 'straight', 'pattern' => array_chunk(array_column($made, 'id'), 6)],

@@ -7,12 +7,12 @@ namespace App\Console\Commands;
 use App\Drawing\Shape;
 use Dew\Core\Cutting\CutSheet;
 use Dew\Core\Cutting\CutSheets;
+use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\SizedDesign;
 use Dew\Core\Unit\Method;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
@@ -36,14 +36,14 @@ final class CutFile extends Command
     public function handle(): int
     {
         return $this->withDesign(function (Design $design): int {
-            $sized = SizedDesign::of($design, $this->text('size'));
+            $sized = Compilation::of($design)->sized($this->text('size'));
             $unit = isset($design->units[$this->text('unit')]) ? $sized->product($this->text('unit')) : null;
             if ($unit === null) {
                 $this->error(__('console.no_unit', ['unit' => $this->text('unit'), 'units' => implode(', ', array_keys($design->units))]));
 
                 return self::INVALID;
             }
-            $method = $this->text('method') === '' ? $unit->kind()->methods()[0] : Method::tryFrom($this->text('method'));
+            $method = $this->text('method') === '' ? $design->defaultMethod($unit->kind()) : Method::tryFrom($this->text('method'));
             if ($method === null || ! in_array($method, $unit->kind()->methods(), true)) {
                 $this->error(__('console.no_method', ['method' => $this->text('method'), 'methods' => implode(', ', array_map(fn (Method $known): string => $known->value, $unit->kind()->methods()))]));
 

@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Presentation\CluePage;
-use App\Presentation\Figure;
+use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\CutLine;
+use App\Presentation\Shared\Figure;
+use App\Presentation\Shared\TaskView;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Compiler;
-use Dew\Core\Plan\SheetWriter;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\Plan as CorePlan;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Console\Command;
 
-/** Prints what a design asks for at one size. */
+/** Prints what a design asks for at one size: everything a member would see, clue by clue. */
 final class Plan extends Command
 {
     use ReadsDesigns;
@@ -26,6 +29,7 @@ final class Plan extends Command
     protected $signature = 'dew:plan
         {file : A design document}
         {--size= : The id of a size}
+        {--clue= : The id of a clue, to print that alone}
         {--method=* : A method to use instead of a default, such as hst:eight}
         {--oversize=* : A kind of unit to cut larger and trim, such as hst}
         {--notation=in : in, decimal or cm}
@@ -36,51 +40,110 @@ final class Plan extends Command
     public function handle(): int
     {
         return $this->withDesign(function (Design $design): int {
-            $methods = $this->methods();
+            $methods = $this->methods($design);
             $notation = Notation::tryFrom($this->text('notation'));
+            $clue = $this->text('clue');
             if ($methods === null || $notation === null) {
                 return self::INVALID;
             }
-            $size = $this->text('size');
-            $plan = Compiler::plan($design, $size, $methods);
+            if ($clue !== '' && ! isset($design->clues[$clue])) {
+                $this->error(__('console.no_clue', ['clue' => $clue, 'clues' => implode(', ', array_keys($design->clues))]));
+
+                return self::INVALID;
+            }
+            $plan = Compiler::plan($design, $this->text('size'), $methods);
+            if ($clue !== '') {
+                $plan = new CorePlan($plan->quilt, [$clue => $plan->clues[$clue]]);
+            }
             if ($this->option('json')) {
-                $this->line('{"quilt":'.SheetWriter::write($plan->quilt).',"clues":['.implode(',', array_map(SheetWriter::write(...), array_values($plan->clues))).']}');
+                $clues = implode(',', array_map(SheetWriter::write(...), array_values($plan->clues)));
+                $this->line('{"quilt":'.SheetWriter::write($plan->quilt).',"clues":['.$clues.']}');
 
                 return self::SUCCESS;
             }
-            $text = fn (Measurement $measure): string => Figure::text($measure, $notation);
-            $this->info(sprintf('%s, %s: %s x %s', $design->title, $design->size($size)->name, $text(Measurement::exact($plan->quilt->finished->width)), $text(Measurement::exact($plan->quilt->finished->height))));
-            $this->line(__('console.effort', ['seams' => $plan->quilt->effort->seams, 'length' => $text(Measurement::exact(Length::approximately($plan->quilt->effort->seamLength))), 'minutes' => $plan->quilt->effort->minutes, 'around' => $text(Measurement::exact($plan->quilt->perimeter))]));
-            foreach ($plan->quilt->quilting as $what => $size) {
-                $this->line(__('console.quilting.'.$what).': '.($size instanceof Size ? $text(Measurement::exact($size->width)).' x '.$text(Measurement::exact($size->height)) : $text(Measurement::exact($size))));
-            }
+            $this->quilt($design, $plan, $notation);
             foreach ($plan->clues as $sheet) {
-                $page = CluePage::forPreview($sheet, Compiler::announcement($design), $notation);
                 $this->newLine();
                 $this->info(sprintf('%d. %s', $sheet->number, $sheet->title));
-                foreach ($page->tasks() as $task) {
-                    $height = $task->unfinishedHeight === null ? '' : ' x '.$task->unfinishedHeight->number;
-                    $this->line(sprintf('  %s %s (%s): %s %s%s %s', __('tasks.make', ['count' => $task->count]), $task->name, $task->method, __('measure.unfinished'), $task->unfinished->number, $height, $task->unfinished->unit));
-                }
-                foreach ($page->fabrics() as $fabric) {
-                    foreach ($fabric->lines as $line) {
-                        $this->line(sprintf('    %s  %d %s, %s%s %s', $fabric->letter, $line->count, $line->shape, $line->width->number, $line->length === null ? '' : ' x '.$line->length->number, $line->width->unit));
-                    }
-                }
+                $this->clue(CluePage::forPreview($sheet, Compiler::announcement($design), $notation));
             }
 
             return self::SUCCESS;
         });
     }
 
-    private function methods(): ?MethodChoices
+    private function quilt(Design $design, CorePlan $plan, Notation $notation): void
     {
-        $choices = MethodChoices::defaults();
+        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $notation);
+        $size = $design->size($this->text('size'));
+        $this->info(sprintf('%s, %s: %s x %s', $design->title, $size->name, $text($plan->quilt->finished->width), $text($plan->quilt->finished->height)));
+        $this->line(__('console.effort', [
+            'seams' => $plan->quilt->effort->seams,
+            'length' => $text(Length::approximately($plan->quilt->effort->seamLength)),
+            'minutes' => $plan->quilt->effort->minutes,
+            'around' => $text($plan->quilt->perimeter),
+        ]));
+        foreach ($plan->quilt->quilting as $what => $length) {
+            $sides = $length instanceof Size ? $text($length->width).' x '.$text($length->height) : $text($length);
+            $this->line(__('console.quilting.'.$what).': '.$sides);
+        }
+    }
+
+    private function clue(CluePage $page): void
+    {
+        foreach ($page->fabrics() as $fabric) {
+            foreach ($fabric->lines as $line) {
+                $this->cutLine($fabric->letter.'  ', $line);
+            }
+        }
+        foreach ([__('cutting.segments') => $page->segments(), __('cutting.parts') => $page->parts()] as $title => $lines) {
+            if ($lines !== []) {
+                $this->line('  '.$title);
+                foreach ($lines as $line) {
+                    $this->cutLine('', $line);
+                }
+            }
+        }
+        foreach ($page->tasks() as $task) {
+            $this->task($task);
+        }
+    }
+
+    private function cutLine(string $before, CutLine $line): void
+    {
+        $size = $line->width->number.($line->length === null ? '' : ' x '.$line->length->number).' '.$line->width->unit;
+        $this->line(sprintf('    %s%d %s, %s', $before, $line->count, $line->shape, $size));
+        foreach (array_filter([$line->strips, $line->note]) as $note) {
+            $this->line('       '.$note);
+        }
+    }
+
+    private function task(TaskView $task): void
+    {
+        $height = $task->unfinishedHeight === null ? '' : ' x '.$task->unfinishedHeight->number;
+        $size = $task->unfinished->number.$height.' '.$task->unfinished->unit;
+        $make = __('tasks.make', ['count' => $task->count]);
+        $this->line(sprintf('  %s %s (%s): %s %s', $make, $task->name, $task->method, __('measure.unfinished'), $size));
+        foreach (array_filter([$task->fromBag, $task->spares, $task->byproduct, ...$task->quilting]) as $note) {
+            $this->line('     '.$note);
+        }
+        foreach ($task->steps as $number => $step) {
+            $this->line(sprintf('    %d. %s: %s', $number + 1, $step->label, $step->text));
+        }
+        foreach ($task->overhangs as $overhang) {
+            $this->line('     '.$overhang);
+        }
+    }
+
+    private function methods(Design $design): ?MethodChoices
+    {
+        $choices = MethodChoices::defaults($design->methods);
         foreach ((array) $this->option('method') as $name) {
             $method = Method::tryFrom((string) $name);
             $kinds = array_filter(UnitKind::cases(), fn (UnitKind $kind): bool => in_array($method, $kind->methods(), true));
             if ($method === null || $kinds === []) {
-                $this->error(__('console.no_method', ['method' => $name, 'methods' => implode(', ', array_map(fn (Method $known): string => $known->value, Method::cases()))]));
+                $known = implode(', ', array_map(fn (Method $method): string => $method->value, Method::cases()));
+                $this->error(__('console.no_method', ['method' => $name, 'methods' => $known]));
 
                 return null;
             }
@@ -88,11 +151,11 @@ final class Plan extends Command
                 $choices = $choices->with($kind, $method);
             }
         }
-
         foreach ((array) $this->option('oversize') as $name) {
             $kind = UnitKind::tryFrom((string) $name);
             if ($kind === null) {
-                $this->error(__('console.no_kind', ['kind' => $name, 'kinds' => implode(', ', array_map(fn (UnitKind $known): string => $known->value, UnitKind::library()))]));
+                $known = implode(', ', array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::library()));
+                $this->error(__('console.no_kind', ['kind' => $name, 'kinds' => $known]));
 
                 return null;
             }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Document\DocumentException;
 use Illuminate\Console\Command;
 
-/** What the commands on design files share: read the file, and say what is wrong with it in one line. */
+/** What the commands on design files share: read the file, and say everything that is wrong with it, a line each. */
 trait ReadsDesigns
 {
     /** @param  callable(Design): int  $then */
@@ -23,14 +24,20 @@ trait ReadsDesigns
 
             return Command::INVALID;
         }
-        if (filesize($file) > DesignReader::LARGEST_DOCUMENT) {
-            $this->error(__('console.too_large', ['file' => $file, 'bytes' => (int) filesize($file), 'most' => DesignReader::LARGEST_DOCUMENT]));
+        if (filesize($file) > DesignDocument::LARGEST) {
+            $this->error(__('console.too_large', ['file' => $file, 'bytes' => (int) filesize($file), 'most' => DesignDocument::LARGEST]));
 
             return Command::INVALID;
         }
         try {
             return $then(DesignReader::read((string) file_get_contents($file)));
-        } catch (DocumentException|UnknownSize $error) {
+        } catch (DocumentException $error) {
+            foreach ($error->complaints as $complaint) {
+                $this->error($complaint->text());
+            }
+
+            return Command::INVALID;
+        } catch (UnknownSize $error) {
             $this->error($error->getMessage());
 
             return Command::INVALID;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\JoinQuiltAlong;
+use App\Actions\Member\JoinQuiltAlong;
 use App\Http\Requests\JoinRequest;
 use App\Models\Invitation;
 use App\Models\Project;
-use App\Plans\SheetStore;
+use App\Plans\Whole\SheetStore;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Figure;
+use App\Presentation\Shared\Figure;
 use App\Rules\LengthBetween;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;

@@ -27,4 +27,25 @@ enum CornerPlace: string
     {
         return $this === self::TopLeft || $this === self::BottomRight;
     }
+
+    public function isLeft(): bool
+    {
+        return $this === self::TopLeft || $this === self::BottomLeft;
+    }
+
+    public function isTop(): bool
+    {
+        return $this === self::TopLeft || $this === self::TopRight;
+    }
+
+    /** Quarter turns clockwise from the top left. */
+    public function quarterTurns(): int
+    {
+        return match ($this) {
+            self::TopLeft => 0,
+            self::TopRight => 1,
+            self::BottomRight => 2,
+            self::BottomLeft => 3,
+        };
+    }
 }

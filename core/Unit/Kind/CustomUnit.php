@@ -6,45 +6,70 @@ namespace Dew\Core\Unit\Kind;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\CutShape;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
-use Dew\Core\Making\Step;
-use Dew\Core\Making\StepKind;
-use Dew\Core\Measure\Measurement;
+use Dew\Core\Geometry\Seams;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Patchwork;
+use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/** A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. */
+/**
+ * A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. A piece may
+ * itself be a unit that was made before.
+ */
 final readonly class CustomUnit implements Unit
 {
+    use Patchwork;
+
+    /** @var list<Outline> of the pieces, in the unit */
+    private array $outlines;
+
+    /** @var array<string, int> numbers of the pieces by their ids */
+    private array $numbers;
+
     /**
      * @param  list<Slot>  $slots
      * @param  non-empty-list<CustomPiece>  $pieces
+     * @param  array<string, Unit>  $products  at least what its pieces are made of, by product key
+     * @param  list<CustomSeam>  $seams  in the order of sewing; empty when the pattern leaves it open
+     * @param  list<CustomSection>  $sections
+     * @param  array<string, string>  $made  product keys of the sections that are made by a task of their own, by section id
      *
-     * @throws InvalidArgumentException when a piece names no fabric of the unit or stands out of it
+     * @throws InvalidArgumentException when a piece names no fabric of the unit, has no area or stands out of it
      */
     public function __construct(
         private Size $finished,
         private array $slots,
         private array $pieces,
+        private array $products = [],
+        private array $seams = [],
+        private array $sections = [],
+        private array $made = [],
     ) {
-        foreach ($pieces as $piece) {
-            if (! isset($slots[$piece->fabric])) {
-                throw new InvalidArgumentException(sprintf('Piece "%s" is cut from fabric %d, and the unit has %d.', $piece->id, $piece->fabric + 1, count($slots)));
-            }
-            if (count($piece->outline->corners) < 3 && $piece->outline->arcs === [] || $piece->outline->area() < 1e-6) {
-                throw new InvalidArgumentException(sprintf('Piece "%s" has no area; give at least three corners that do not lie in one line.', $piece->id));
-            }
-            foreach ($piece->outline->corners as $corner) {
-                if ($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($finished->width) || $corner->y->isGreaterThan($finished->height)) {
-                    throw new InvalidArgumentException(sprintf('Piece "%s" has a corner outside the unit, at %s by %s.', $piece->id, $corner->x->toDecimal(3), $corner->y->toDecimal(3)));
+        $outlines = $numbers = [];
+        foreach ($pieces as $number => $piece) {
+            $outlines[] = $outline = $piece->placed === null ? $this->ownOutline($piece) : $this->placedOutline($piece->placed);
+            $numbers[$piece->id] = $number;
+            foreach ($outline->corners as $corner) {
+                $out = $corner->x->isNegative() || $corner->y->isNegative()
+                    || $corner->x->isGreaterThan($finished->width) || $corner->y->isGreaterThan($finished->height);
+                if ($out) {
+                    throw new InvalidArgumentException(
+                        sprintf('Piece "%s" has a corner outside the unit, at %s by %s.', $piece->id, $corner->x->toDecimal(3), $corner->y->toDecimal(3)),
+                    );
                 }
             }
+        }
+        $this->outlines = $outlines;
+        $this->numbers = $numbers;
+        foreach ($seams as $seam) {
+            $this->checkSeam($seam);
         }
     }
 
@@ -65,7 +90,60 @@ final readonly class CustomUnit implements Unit
 
     public function patches(): array
     {
-        return array_map(fn (CustomPiece $piece): Patch => new Patch($this->slots[$piece->fabric]->id, $piece->outline), $this->pieces);
+        $patches = [];
+        foreach ($this->pieces as $number => $piece) {
+            array_push($patches, ...$this->patchesOf($number));
+        }
+
+        return $patches;
+    }
+
+    public function contents(): array
+    {
+        $contents = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece->placed !== null) {
+                $contents[$piece->placed->product] = ($contents[$piece->placed->product] ?? 0) + 1;
+            }
+        }
+
+        return $contents;
+    }
+
+    public function seamwork(): Seamwork
+    {
+        $outlines = $this->outlinePatches();
+
+        return new Seamwork(count($outlines) - 1, Seams::length($outlines, $this->outline()->perimeter()));
+    }
+
+    /** Only of what is cut for it: units made before bring their own. */
+    public function cutArea(CuttingRoom $room): float
+    {
+        $area = 0.0;
+        foreach ($this->pieces as $number => $piece) {
+            if ($piece->placed === null) {
+                $area += CutShape::of($this->outlines[$number], $room->seam)->bluntedTo($this->finished, $room->seam)->area();
+            }
+        }
+
+        return $area;
+    }
+
+    /** Seams that are set in are matched at their marks, so nothing is said of their ends. */
+    public function overhangs(CuttingRoom $room): array
+    {
+        $patches = $this->outlinePatches();
+        $overhangs = [];
+        foreach (Seams::slanted(Seams::between($patches, $room->seam)) as $seam) {
+            $declared = $this->seamBetween($this->pieces[$seam->first]->id, $this->pieces[$seam->second]->id);
+            if ($declared?->sewing === null) {
+                $overhang = $this->overhang($seam, $patches[$seam->first]->slot, $patches[$seam->second]->slot);
+                $overhangs[$overhang->encode()] = $overhang;
+            }
+        }
+
+        return array_values($overhangs);
     }
 
     public function making(Method $method, CuttingRoom $room): Making
@@ -73,24 +151,135 @@ final readonly class CustomUnit implements Unit
         if ($method !== Method::CustomPieces) {
             throw new InvalidArgumentException(sprintf('A custom unit is not made by "%s".', $method->value));
         }
-        $pieces = $round = [];
-        foreach ($this->pieces as $piece) {
-            $slot = $this->slots[$piece->fabric]->id;
-            if ($piece->cut === null) {
-                $round[] = new Patch($slot, $piece->outline);
 
-                continue;
+        return (new CustomMaking($this, $this->pieces, $this->seams, $room))->whole($this->sections, $this->made);
+    }
+
+    /**
+     * The same unit when some of its sections are made before it, by tasks of their own.
+     *
+     * @param  array<string, string>  $made  product keys by section id
+     */
+    public function withSectionsMade(array $made): self
+    {
+        return new self($this->finished, $this->slots, $this->pieces, $this->products, $this->seams, $this->sections, $made);
+    }
+
+    /** @throws InvalidArgumentException when there is no such section */
+    public function section(string $id): SectionUnit
+    {
+        foreach ($this->sections as $section) {
+            if ($section->id === $id) {
+                return new SectionUnit($this, $section);
             }
-            $pieces[] = new Piece($piece->id, $piece->cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$slot], Measurement::exact($piece->cut->height), Measurement::exact($piece->cut->width), max(1, $piece->yield));
         }
-        $unfinished = $this->finished->outsetBy($room->seam);
-        $all = $round === [] ? $pieces : [...$pieces, ...TemplateCut::pieces($round, $room)];
 
-        return Making::of($method, $all === [] ? throw new InvalidArgumentException('A custom unit needs pieces.') : $all, [
-            ...($round === [] ? [] : [new Step(StepKind::Cut, 'custom.cut_templates')]),
-            ...($pieces === [] ? [] : [new Step(StepKind::Cut, 'custom.cut')]),
-            new Step(StepKind::Sew, 'custom.sew', ['seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Trim, 'strip_grid.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]),
-        ], $room);
+        throw new InvalidArgumentException(sprintf('There is no section "%s".', $id));
+    }
+
+    /** Pieces and steps of one section alone. */
+    public function makingOfSection(CustomSection $section, CuttingRoom $room): Making
+    {
+        return (new CustomMaking($this, $this->pieces, $this->seams, $room))->section($section);
+    }
+
+    /**
+     * The patches of one piece: several when it is a unit.
+     *
+     * @return list<Patch>
+     */
+    public function patchesOf(int $number): array
+    {
+        $piece = $this->pieces[$number];
+        if ($piece->placed === null) {
+            return [new Patch($this->slots[$piece->fabric]->id, $this->outlines[$number])];
+        }
+        $unit = $this->products[$piece->placed->product];
+        $placed = $piece->placed;
+
+        return array_map(
+            fn (Patch $patch): Patch => $patch->oriented($placed->orientation, $unit->finished())->movedBy($placed->at->x, $placed->at->y),
+            $unit->patches(),
+        );
+    }
+
+    public function outlineOf(int $number): Outline
+    {
+        return $this->outlines[$number];
+    }
+
+    public function number(string $piece): int
+    {
+        return $this->numbers[$piece];
+    }
+
+    public function unitOf(PlacedUnit $placed): Unit
+    {
+        return $this->products[$placed->product];
+    }
+
+    /** @return list<Patch> one for each piece, whatever it is made of */
+    public function outlinePatches(): array
+    {
+        return array_map(fn (Outline $outline, int $number): Patch => new Patch($this->patchesOf($number)[0]->slot, $outline), $this->outlines, array_keys($this->outlines));
+    }
+
+    private function seamBetween(string $one, string $other): ?CustomSeam
+    {
+        foreach ($this->seams as $seam) {
+            if ($seam->isBetween($one, $other)) {
+                return $seam;
+            }
+        }
+
+        return null;
+    }
+
+    private function ownOutline(CustomPiece $piece): Outline
+    {
+        if (! isset($this->slots[$piece->fabric])) {
+            throw new InvalidArgumentException(
+                sprintf('Piece "%s" is cut from fabric %d, and the unit has %d.', $piece->id, $piece->fabric + 1, count($this->slots)),
+            );
+        }
+        $outline = $piece->outline;
+        if ($outline === null || (count($outline->corners) < 3 && $outline->arcs === []) || $outline->area() < 1e-6) {
+            throw new InvalidArgumentException(
+                sprintf('Piece "%s" has no area; give at least three corners that do not lie in one line.', $piece->id),
+            );
+        }
+        $seen = [];
+        foreach ($outline->corners as $corner) {
+            if (isset($seen[$corner->encode()])) {
+                throw new InvalidArgumentException(sprintf(
+                    'Piece "%s" has the corner at %s by %s twice; give each corner once, the last one leads back to the first.',
+                    $piece->id, $corner->x->toDecimal(3), $corner->y->toDecimal(3),
+                ));
+            }
+            $seen[$corner->encode()] = true;
+        }
+
+        return $outline;
+    }
+
+    private function placedOutline(PlacedUnit $placed): Outline
+    {
+        $unit = $this->products[$placed->product];
+
+        return $unit->outline()->oriented($placed->orientation, $unit->finished())->movedBy($placed->at->x, $placed->at->y);
+    }
+
+    private function checkSeam(CustomSeam $seam): void
+    {
+        $pieces = [$seam->first, $seam->second];
+        foreach ($pieces as $id) {
+            if (! isset($this->numbers[$id])) {
+                throw new InvalidArgumentException(sprintf('Seam "%s" names a piece "%s" that the unit does not have.', $seam->id, $id));
+            }
+        }
+        $patches = array_map(fn (string $id): Patch => new Patch('', $this->outlines[$this->numbers[$id]]), $pieces);
+        if (Seams::between($patches, $this->finished->width->dividedBy(8)) === []) {
+            throw new InvalidArgumentException(sprintf('Seam "%s" joins "%s" and "%s", which share no edge.', $seam->id, ...$pieces));
+        }
     }
 }

@@ -9,16 +9,19 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -26,6 +29,8 @@ use InvalidArgumentException;
 /** A square in a square in a square: the centre straight, its first corners on point, the second corners outside. */
 final readonly class Economy implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $centre,
@@ -51,7 +56,8 @@ final readonly class Economy implements Unit
 
     public function patches(): array
     {
-        [$zero, $quarter, $half, $most, $all] = [Length::zero(), $this->side->dividedBy(4), $this->side->dividedBy(2), $this->side->times(3, 4), $this->side];
+        [$zero, $quarter, $half] = [Length::zero(), $this->side->dividedBy(4), $this->side->dividedBy(2)];
+        [$most, $all] = [$this->side->times(3, 4), $this->side];
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);
         $inner = [$at($quarter, $quarter), $at($most, $quarter), $at($most, $most), $at($quarter, $most)];
         $tips = [$at($half, $zero), $at($all, $half), $at($half, $all), $at($zero, $half)];
@@ -67,31 +73,49 @@ final readonly class Economy implements Unit
         return $patches;
     }
 
-    /** The centre finishes F/2; its corners are half triangles of leg F/(2√2), those outside of leg F/2. */
+    /** The centre finishes F/2; its corners are half triangles of leg F/(2√2), those outside of leg F/2. Each round is made like a square in a square. */
     public function making(Method $method, CuttingRoom $room): Making
     {
         if ($method !== Method::EconomyTriangles) {
             throw new InvalidArgumentException(sprintf('An economy block is not made by "%s".', $method->value));
         }
-        $both = $room->seam->times(2);
         $onPoint = $this->side->timesRoot2()->dividedBy(2);
-        $centre = Measurement::exact($this->side->dividedBy(2)->plus($both));
-        $inner = SquareCut::half($onPoint->dividedBy(2), $room->seam);
-        $outer = SquareCut::half($this->side->dividedBy(2), $room->seam);
+        $centre = $room->unfinished($this->side->dividedBy(2));
+        $inner = SquareInSquare::cornersAround($centre, $onPoint, $room);
+        // A middle trimmed too large would push its points over the edge.
+        $middle = Measurement::notOver($onPoint->plus($room->seam->times(2)));
+        $outer = SquareInSquare::cornersAround($middle, $this->side, $room);
+        $unfinished = $room->unfinished($this->side);
         $slots = ['centre' => $this->centre->id, 'inner' => $this->inner->id, 'outer' => $this->outer->id];
+        $root = Length::root2(1, 2);
+        $one = Length::inches(1);
+        // Beyond the corners of the centre lies s, half of what the middle was trimmed larger, less half of what the centre's diagonal is too long.
+        $beyondInner = Measurement::resulting($room->seam, [[Length::fraction(1, 2), $middle], [Length::root2(-1, 2), $centre]]);
+        $innerTrim = [
+            'unfinished' => $middle,
+            'beyond' => $beyondInner,
+            'before' => Measurement::resulting($middle->exact, [[$root, $centre], [$one, $inner]], Rounding::None),
+        ];
+        $outerTrim = [
+            'unfinished' => $unfinished,
+            'beyond' => SquareInSquare::beyondPoints($room, $middle),
+            'before' => Measurement::resulting($unfinished->exact, [[$root, $middle], [$one, $outer]], Rounding::None),
+        ];
+        $first = On::seams([[0, 1], [0, 2], [0, 3], [0, 4]]);
+        $second = On::seams([[1, 5], [2, 5], [2, 6], [3, 6], [3, 7], [4, 7], [4, 8], [1, 8]]);
 
-        return Making::of($method, [
-            new Piece('centre', PieceShape::Square, [$this->centre->id], $centre, $centre),
-            new Piece('inner', PieceShape::Square, [$this->inner->id], Measurement::up($inner), Measurement::up($inner), 2, 4, cutLines: [SquareCut::rising($inner)]),
-            new Piece('outer', PieceShape::Square, [$this->outer->id], Measurement::up($outer), Measurement::up($outer), 2, 4, cutLines: [SquareCut::rising($outer)]),
+        return new Making($method, [
+            Piece::square('centre', $this->centre->id, $centre),
+            Piece::square('inner', $this->inner->id, $inner, new Batch(2, 4), new Lines(cut: [SquareCut::rising($inner->exact)])),
+            Piece::square('outer', $this->outer->id, $outer, new Batch(2, 4), new Lines(cut: [SquareCut::rising($outer->exact)])),
         ], [
-            new Step(StepKind::Cut, 'economy.cut', slots: $slots),
-            new Step(StepKind::Sew, 'economy.sew', ['seam' => Measurement::setting($room->seam)], $slots),
-            // Rounded down: a middle that is too large would push its points over the edge.
-            new Step(StepKind::Trim, 'economy.trim_inner', ['unfinished' => new Measurement($onPoint->plus($both), Rounding::Down), 'seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Sew, 'economy.sew_again', slots: $slots),
-            new Step(StepKind::Press, 'economy.press'),
-            new Step(StepKind::Trim, 'square_in_square.trim', ['unfinished' => Measurement::exact($this->side->plus($both)), 'seam' => Measurement::setting($room->seam)]),
-        ], $room);
+            new Step(StepKind::Cut, 'economy.cut', slots: $slots, on: [On::cutLine('inner', 0), On::cutLine('outer', 0)]),
+            new Step(StepKind::Sew, 'economy.sew', ['seam' => $room->allowance()], $slots, on: $first),
+            new Step(StepKind::Press, 'economy.press', on: [...$first, ...array_map(On::toward(...), [1, 2, 3, 4])]),
+            new Step(StepKind::Trim, 'economy.trim_inner', $innerTrim, on: $first),
+            new Step(StepKind::Sew, 'economy.sew_again', slots: $slots, on: $second),
+            new Step(StepKind::Press, 'economy.press', on: [...$second, ...array_map(On::toward(...), [5, 6, 7, 8])]),
+            new Step(StepKind::Trim, 'square_in_square.trim', $outerTrim, on: [On::whole()]),
+        ]);
     }
 }

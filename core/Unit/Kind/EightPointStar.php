@@ -10,16 +10,19 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -31,6 +34,8 @@ use InvalidArgumentException;
  */
 final readonly class EightPointStar implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $finished,
         private Slot $first,
@@ -87,30 +92,40 @@ final readonly class EightPointStar implements Unit
             throw new InvalidArgumentException(sprintf('An eight-pointed star is not made by "%s".', $method->value));
         }
         $seam = $room->seam;
-        $both = $seam->times(2);
         $side = $this->side();
-        $square = Measurement::exact($side->plus($both));
-        $triangle = SquareCut::quarter($side->timesRoot2(), $seam);
-        $sewing = ['seam' => Measurement::setting($seam)];
+        $strip = $room->unfinished($side->timesRoot2()->dividedBy(2));
+        $square = $room->unfinished($side);
+        $triangle = Measurement::up(SquareCut::quarter($side->timesRoot2(), $seam));
+        $sewing = ['seam' => $room->allowance()];
         $slots = ['first' => $this->first->id, 'second' => $this->second->id, 'ground' => $this->ground->id];
         // From the raw tip, which stands s·cot 22.5° = s(1 + √2) beyond the finished one, to the mark at the other end.
         $edge = Measurement::exact($side->plus($seam)->plus($seam->timesRoot2()));
+        $unfinished = $room->unfinished($this->finished);
+        // A strip d too wide makes the diamonds' sides longer by d√2 and moves each point outward by d(1 + √2).
+        $beyond = Measurement::resulting($seam, [[Length::inches(-1)->minus(Length::root2(1)), $strip]]);
+        $patches = $this->patches();
+        $isDiamond = fn (int $patch): bool => $patch % 4 < 2;
+        $pairs = On::seams([[0, 1], [4, 5], [8, 9], [12, 13]]);
+        $halves = On::seams([[1, 4], [5, 8], [9, 12], [0, 13]]);
+        $setIn = SeamPairs::of($patches, fn (int $one, int $other): bool => ! $isDiamond($one) || ! $isDiamond($other));
+        $all = On::pieces('first', 'second', 'corner', 'side');
+        $twice = new Lines(cut: [SquareCut::rising($triangle->exact), SquareCut::falling($triangle->exact)]);
 
-        return Making::of($method, [
+        return new Making($method, [
             SlantedUnit::diamond45($side, $this->first)->piece('first', $room, 4),
             SlantedUnit::diamond45($side, $this->second)->piece('second', $room, 4),
-            new Piece('corner', PieceShape::Square, [$this->ground->id], $square, $square, each: 4),
-            new Piece('side', PieceShape::Square, [$this->ground->id], Measurement::up($triangle), Measurement::up($triangle), 4, 4, cutLines: [SquareCut::rising($triangle), SquareCut::falling($triangle)]),
+            Piece::square('corner', $this->ground->id, $square, new Batch(each: 4)),
+            Piece::square('side', $this->ground->id, $triangle, new Batch(4, 4), $twice),
         ], [
-            new Step(StepKind::Cut, 'star.cut', ['strip' => Measurement::exact($side->timesRoot2()->dividedBy(2)->plus($both))], $slots),
-            new Step(StepKind::Mark, 'star.mark', $sewing),
-            new Step(StepKind::Sew, 'star.pairs', $sewing, $slots, sewing: Sewing::StopAndSecure),
-            new Step(StepKind::Check, 'star.check', ['edge' => $edge], $slots),
-            new Step(StepKind::Sew, 'star.halves', slots: $slots, sewing: Sewing::StopAndSecure),
-            new Step(StepKind::Sew, 'star.set_in', slots: $slots, sewing: Sewing::SetIn),
-            new Step(StepKind::Press, 'star.press'),
-            new Step(StepKind::Trim, 'star.trim', ['unfinished' => Measurement::exact($this->finished->plus($both)), 'seam' => Measurement::setting($seam)]),
-        ], $room);
+            new Step(StepKind::Cut, 'star.cut', ['strip' => $strip], $slots, on: [...On::pieces('first', 'second'), ...On::cutLines('side', 2)]),
+            new Step(StepKind::Mark, 'star.mark', $sewing, on: $all),
+            new Step(StepKind::Sew, 'star.pairs', $sewing, $slots, sewing: Sewing::StopAndSecure, on: $pairs),
+            new Step(StepKind::Check, 'star.check', ['edge' => $edge], $slots, on: $pairs),
+            new Step(StepKind::Sew, 'star.halves', slots: $slots, sewing: Sewing::StopAndSecure, on: $halves),
+            new Step(StepKind::Sew, 'star.set_in', slots: $slots, sewing: Sewing::SetIn, on: $setIn),
+            new Step(StepKind::Press, 'star.press', on: [...$pairs, ...$halves, ...$setIn]),
+            new Step(StepKind::Trim, 'star.trim', ['unfinished' => $unfinished, 'beyond' => $beyond], on: [On::whole()]),
+        ]);
     }
 
     /** a = F(2 − √2)/2 */

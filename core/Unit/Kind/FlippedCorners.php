@@ -6,33 +6,45 @@ namespace Dew\Core\Unit\Kind;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\CornerCut;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * A square or rectangle with one to four sewn-and-flipped corners, of equal or unequal finished legs.
+ * A square or rectangle with one to four sewn-and-flipped corners, of equal or unequal finished legs. The base is one plain piece, or a unit or block
+ * that was made before.
  *
- * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them.
+ * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them. Squares that
+ * would lie over each other on the base are sewn in rounds: each round is trimmed and pressed before the next one is laid on.
  */
 final readonly class FlippedCorners implements Unit
 {
-    /** @param  non-empty-list<Corner>  $corners at most one at each place, not overlapping */
+    use Patchwork;
+
+    /**
+     * @param  Slot|Made  $base  the fabric of a plain base, or what was made before
+     * @param  non-empty-list<Corner>  $corners  at most one at each place, their finished triangles not overlapping
+     *
+     * @throws InvalidArgumentException when a corner is given twice or two do not fit beside each other
+     */
     public function __construct(
         private Size $finished,
-        private Slot $base,
+        private Slot|Made $base,
         private array $corners,
     ) {
         $legs = [];
@@ -47,8 +59,18 @@ final readonly class FlippedCorners implements Unit
             $side = $place->isBeforeWidth() ? $finished->width : $finished->height;
             $across = $place->isBeforeWidth() ? $finished->height : $finished->width;
             if ($leg($place)->plus($leg($place->next()))->isGreaterThan($side) || $leg($place)->isGreaterThan($across)) {
-                throw new InvalidArgumentException(sprintf('The corners at %s and %s do not fit beside each other.', $place->value, $place->next()->value));
+                throw new InvalidArgumentException(
+                    sprintf('The corners at %s and %s do not fit beside each other.', $place->value, $place->next()->value),
+                );
             }
+        }
+        if ($base instanceof Made && ! $base->unit->finished()->equals($finished)) {
+            $size = $base->unit->finished();
+
+            throw new InvalidArgumentException(sprintf(
+                'The unit finishes %s by %s and its base %s by %s; give it the finished size of its base.',
+                $finished->width->toDecimal(3), $finished->height->toDecimal(3), $size->width->toDecimal(3), $size->height->toDecimal(3),
+            ));
         }
     }
 
@@ -64,17 +86,142 @@ final readonly class FlippedCorners implements Unit
 
     public function slots(): array
     {
-        return [$this->base, ...array_map(fn (Corner $corner): Slot => $corner->slot, $this->corners)];
+        $base = $this->base instanceof Made ? $this->base->unit->slots() : [$this->base];
+
+        return [...$base, ...array_map(fn (Corner $corner): Slot => $corner->slot, $this->corners)];
     }
 
+    public function contents(): array
+    {
+        return $this->base instanceof Made ? [$this->base->product => 1] : [];
+    }
+
+    /** The base first, in one patch or in those of what was made before, then the corners in their order. */
     public function patches(): array
     {
+        return [...($this->base instanceof Made ? $this->cutBase($this->base->unit) : [$this->plainBase($this->base)]), ...$this->cornerPatches()];
+    }
+
+    /** Of a base made before, only the corners are sewn here; its own seams belong to it. */
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        if ($method !== Method::CornersFlip) {
+            throw new InvalidArgumentException(sprintf('Sewn-and-flipped corners are not made by "%s".', $method->value));
+        }
+        [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
+        $base = $this->base instanceof Made
+            ? Piece::part($this->base->product, $this->baseSlots(), $height, $width)
+            : Piece::rectangle('base', $this->base->id, $height, $width);
+        [$piles, $pileOf] = $this->piles($room);
+        $steps = array_map(fn (Piece $pile): Step => new Step(
+            StepKind::Mark, 'corners.mark', slots: ['corner' => $pile->slots[0]], on: [On::piece($pile->id), On::sewLine($pile->id, 0)],
+        ), $piles);
+        $rounds = $this->rounds($room);
+        foreach ($rounds as $round => $corners) {
+            array_push($steps, ...$this->round($corners, $base->id, $pileOf, count($rounds) > 1 ? $round + 1 : null, $room));
+        }
+        $steps[] = new Step(StepKind::Check, 'corners.measure', ['width' => $width, 'height' => $height], on: [On::whole()]);
+
+        return new Making($method, [$base, ...$piles], $steps, sewn: [$width, $height]);
+    }
+
+    /**
+     * @param  list<int>  $corners  numbers of the corners sewn in this round
+     * @param  array<int, string>  $pileOf  ids of the piles the corners come from
+     * @return list<Step>
+     */
+    private function round(array $corners, string $base, array $pileOf, ?int $number, CuttingRoom $room): array
+    {
+        $first = count($this->patches()) - count($this->corners);
+        $places = array_map(fn (int $corner): On => On::corner($this->corners[$corner]->place->value), $corners);
+        $pieces = On::pieces(...array_values(array_unique(array_map(fn (int $corner): string => $pileOf[$corner], $corners))));
+        $lines = array_map(fn (On $piece): On => On::sewLine($piece->of, 0), $pieces);
+        $seams = SeamPairs::of($this->patches(), fn (int $one, int $other): bool => $one < $first && in_array($other - $first, $corners, true));
+        $slots = $this->base instanceof Slot ? ['base' => $this->base->id] : [];
+        $sewn = [...$pieces, On::piece($base), ...$lines, ...$places, ...$seams];
+        $toward = array_map(fn (int $corner): On => On::toward($first + $corner), $corners);
+
+        return [
+            match (true) {
+                $number === null && $slots === [] => new Step(StepKind::Sew, 'corners.sew_made', on: $sewn),
+                $number === null => new Step(StepKind::Sew, 'corners.sew', slots: $slots, on: $sewn),
+                default => new Step(StepKind::Sew, 'corners.sew_round', slots: $slots, counts: ['round' => $number], on: $sewn),
+            },
+            new Step(StepKind::Check, 'corners.check', on: $pieces),
+            new Step(StepKind::Cut, 'corners.cut', ['seam' => $room->allowance()], on: $seams),
+            new Step(StepKind::Press, 'corners.press', on: [...$seams, ...$toward]),
+        ];
+    }
+
+    /**
+     * Squares of one size and fabric are one pile, whichever corner they go to.
+     *
+     * @return array{list<Piece>, array<int, string>} the piles, and the id of the pile each corner comes from
+     */
+    private function piles(CuttingRoom $room): array
+    {
+        $same = [];
+        foreach ($this->corners as $number => $corner) {
+            $same[$corner->slot->id.' '.$corner->leg->encode()][] = $number;
+        }
+        $piles = $pileOf = [];
+        foreach ($same as $numbers) {
+            $corner = $this->corners[$numbers[0]];
+            $square = $room->unfinished($corner->leg);
+            $lines = new Lines([SquareCut::rising($square->exact)]);
+            $id = 'corner-'.$corner->place->value;
+            $piles[] = Piece::square($id, $corner->slot->id, $square, new Batch(each: max(1, count($numbers))), $lines);
+            foreach ($numbers as $number) {
+                $pileOf[$number] = $id;
+            }
+        }
+
+        return [$piles, $pileOf];
+    }
+
+    /**
+     * Corners in the order they are sewn: those of one round do not lie over each other on the base.
+     *
+     * @return list<list<int>>
+     */
+    private function rounds(CuttingRoom $room): array
+    {
+        $rounds = [];
+        foreach (array_keys($this->corners) as $number) {
+            $round = 0;
+            while (isset($rounds[$round]) && array_filter($rounds[$round], fn (int $other): bool => $this->overlap($number, $other, $room)) !== []) {
+                $round++;
+            }
+            $rounds[$round][] = $number;
+        }
+
+        return array_values($rounds);
+    }
+
+    /** Two squares overlap when they are together longer than the base on both sides along which they face each other. */
+    private function overlap(int $one, int $other, CuttingRoom $room): bool
+    {
+        [$first, $second] = [$this->corners[$one], $this->corners[$other]];
+        $together = $first->leg->plus($second->leg)->plus($room->seam->times(2));
+        $besideEachOther = $first->place->isLeft() !== $second->place->isLeft() && ! $together->isGreaterThan($this->finished->width);
+        $belowEachOther = $first->place->isTop() !== $second->place->isTop() && ! $together->isGreaterThan($this->finished->height);
+
+        return ! $besideEachOther && ! $belowEachOther;
+    }
+
+    /** @return non-empty-list<string> */
+    private function baseSlots(): array
+    {
+        $ids = array_map(fn (Slot $slot): string => $slot->id, $this->base instanceof Made ? $this->base->unit->slots() : [$this->base]);
+
+        return $ids === [] ? throw new InvalidArgumentException('A base needs fabrics.') : array_values(array_unique($ids));
+    }
+
+    private function plainBase(Slot $slot): Patch
+    {
         $legs = [];
-        $patches = [];
         foreach ($this->corners as $corner) {
             $legs[$corner->place->value] = $corner->leg;
-            [$before, $at, $after] = $this->around($corner->place, $corner->leg);
-            $patches[] = new Patch($corner->slot->id, new Outline($before, $at, $after));
         }
         $outline = [];
         foreach (CornerPlace::cases() as $place) {
@@ -82,37 +229,31 @@ final readonly class FlippedCorners implements Unit
             array_push($outline, ...(isset($legs[$place->value]) ? [$before, $after] : [$at]));
         }
 
-        return [new Patch($this->base->id, new Outline(...$outline)), ...$patches];
+        return new Patch($slot->id, new Outline(...$outline));
     }
 
-    public function making(Method $method, CuttingRoom $room): Making
+    /** @return list<Patch> what the corners leave of the patches of a unit or block */
+    private function cutBase(Unit $unit): array
     {
-        if ($method !== Method::CornersFlip) {
-            throw new InvalidArgumentException(sprintf('Sewn-and-flipped corners are not made by "%s".', $method->value));
-        }
-        $cut = $this->finished->outsetBy($room->seam);
-        $pieces = [new Piece('base', $cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$this->base->id], Measurement::exact($cut->height), Measurement::exact($cut->width))];
-        // Squares of one size and fabric are one pile, whichever corner they go to.
-        $piles = [];
+        $left = $unit->patches();
         foreach ($this->corners as $corner) {
-            $piles[$corner->slot->id.' '.$corner->leg->encode()][] = $corner;
-        }
-        foreach ($piles as $corners) {
-            $square = $corners[0]->leg->plus($room->seam->times(2));
-            $pieces[] = new Piece(
-                'corner-'.$corners[0]->place->value, PieceShape::Square, [$corners[0]->slot->id], Measurement::exact($square), Measurement::exact($square),
-                each: count($corners), sewLines: [SquareCut::rising($square)],
-            );
+            $still = [];
+            foreach ($left as $patch) {
+                $outline = CornerCut::beyond($patch->outline, $corner->place->quarterTurns(), $corner->leg, $this->finished);
+                if ($outline !== null) {
+                    $still[] = new Patch($patch->slot, $outline);
+                }
+            }
+            $left = $still;
         }
 
-        return Making::of($method, $pieces, [
-            new Step(StepKind::Mark, 'corners.mark', slots: ['corner' => $this->corners[0]->slot->id]),
-            new Step(StepKind::Sew, 'corners.sew', slots: ['base' => $this->base->id]),
-            new Step(StepKind::Check, 'corners.check'),
-            new Step(StepKind::Cut, 'corners.cut', ['seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Press, 'corners.press'),
-            new Step(StepKind::Check, 'corners.measure', ['width' => Measurement::exact($cut->width), 'height' => Measurement::exact($cut->height)]),
-        ], $room);
+        return $left;
+    }
+
+    /** @return list<Patch> */
+    private function cornerPatches(): array
+    {
+        return array_map(fn (Corner $corner): Patch => new Patch($corner->slot->id, new Outline(...$this->around($corner->place, $corner->leg))), $this->corners);
     }
 
     /** @return array{Point, Point, Point} the corner and the points a leg before and after it, clockwise */
@@ -120,12 +261,13 @@ final readonly class FlippedCorners implements Unit
     {
         $zero = Length::zero();
         [$width, $height] = [$this->finished->width, $this->finished->height];
+        [$farX, $farY] = [$width->minus($leg), $height->minus($leg)];
 
         return match ($place) {
             CornerPlace::TopLeft => [new Point($zero, $leg), new Point($zero, $zero), new Point($leg, $zero)],
-            CornerPlace::TopRight => [new Point($width->minus($leg), $zero), new Point($width, $zero), new Point($width, $leg)],
-            CornerPlace::BottomRight => [new Point($width, $height->minus($leg)), new Point($width, $height), new Point($width->minus($leg), $height)],
-            CornerPlace::BottomLeft => [new Point($leg, $height), new Point($zero, $height), new Point($zero, $height->minus($leg))],
+            CornerPlace::TopRight => [new Point($farX, $zero), new Point($width, $zero), new Point($width, $leg)],
+            CornerPlace::BottomRight => [new Point($width, $farY), new Point($width, $height), new Point($farX, $height)],
+            CornerPlace::BottomLeft => [new Point($leg, $height), new Point($zero, $height), new Point($zero, $farY)],
         };
     }
 }

@@ -9,15 +9,19 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -29,6 +33,8 @@ use InvalidArgumentException;
  */
 final readonly class FlyingGeese implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $height,
         private Slot $goose,
@@ -68,50 +74,149 @@ final readonly class FlyingGeese implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $seam = $room->seam;
-        $large = SquareCut::quarter($this->height->times(2), $seam);
-        $small = SquareCut::half($this->height, $seam);
-        $largeCut = Measurement::up($large);
-        $smallCut = Measurement::up($small);
-        $unfinished = $this->finished()->outsetBy($seam);
-        $slots = ['goose' => $this->goose->id, 'sky' => $this->sky->id];
-        $sewing = ['seam' => Measurement::setting($seam)];
-        $trim = new Step(StepKind::Trim, 'geese.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height), 'seam' => Measurement::setting($seam)]);
-
         return match ($method) {
-            Method::GeeseNoWaste => Making::of($method, [
-                new Piece('goose', PieceShape::Square, [$this->goose->id], $largeCut, $largeCut, 4),
-                new Piece('sky', PieceShape::Square, [$this->sky->id], $smallCut, $smallCut, 4, each: 4, sewLines: SquareCut::besideRising($small, $seam), cutLines: [SquareCut::rising($small)]),
-            ], [
-                new Step(StepKind::Mark, 'geese.no_waste.mark', slots: $slots),
-                new Step(StepKind::Layer, 'geese.no_waste.layer', slots: $slots),
-                new Step(StepKind::Sew, 'geese.no_waste.sew', $sewing),
-                new Step(StepKind::Cut, 'geese.no_waste.cut', slots: $slots),
-                new Step(StepKind::Sew, 'geese.no_waste.sew_again', $sewing, $slots),
-                new Step(StepKind::Press, 'geese.press', slots: $slots),
-                $trim,
-            ], $room),
-            Method::GeeseFlip => Making::of($method, [
-                new Piece('goose', PieceShape::Rectangle, [$this->goose->id], Measurement::exact($unfinished->height), Measurement::exact($unfinished->width)),
-                new Piece('sky', PieceShape::Square, [$this->sky->id], Measurement::exact($unfinished->height), Measurement::exact($unfinished->height), each: 2, sewLines: [SquareCut::rising($unfinished->height)]),
-            ], [
-                new Step(StepKind::Mark, 'geese.flip.mark', slots: $slots),
-                new Step(StepKind::Sew, 'geese.flip.sew', slots: $slots),
-                new Step(StepKind::Check, 'geese.flip.check'),
-                new Step(StepKind::Cut, 'geese.flip.cut', $sewing),
-                new Step(StepKind::Press, 'geese.press', slots: $slots),
-                $trim,
-            ], $room),
-            Method::GeeseTriangles => Making::of($method, [
-                new Piece('goose', PieceShape::Square, [$this->goose->id], $largeCut, $largeCut, 4, cutLines: [SquareCut::rising($large), SquareCut::falling($large)]),
-                new Piece('sky', PieceShape::Square, [$this->sky->id], $smallCut, $smallCut, 2, 2, cutLines: [SquareCut::rising($small)]),
-            ], [
-                new Step(StepKind::Cut, 'geese.triangles.cut', slots: $slots),
-                new Step(StepKind::Sew, 'geese.triangles.sew', $sewing, $slots),
-                new Step(StepKind::Press, 'geese.press', slots: $slots),
-                $trim,
-            ], $room),
+            Method::GeeseNoWaste => $this->withoutWaste($room),
+            Method::GeeseFlip => $this->flipped($room),
+            Method::GeeseTriangles => $this->fromTriangles($room),
+            Method::GeeseStrip => $this->fromStrips($room),
             default => throw new InvalidArgumentException(sprintf('Flying geese are not made by "%s".', $method->value)),
         };
+    }
+
+    /** One square of W + 2s(1 + √2) and four of H + s(2 + √2) give four. */
+    private function withoutWaste(CuttingRoom $room): Making
+    {
+        [$goose, $sky] = [Measurement::up($this->gooseSquare($room)), Measurement::up($this->skySquare($room))];
+        $lines = new Lines(SquareCut::besideRising($sky->exact, $room->seam), [SquareCut::rising($sky->exact)]);
+        $slots = $this->ids();
+        $seam = ['seam' => $room->allowance()];
+        $sewn = On::sewLines('sky', 2);
+
+        return new Making(Method::GeeseNoWaste, [
+            Piece::square('goose', $this->goose->id, $goose, new Batch(4)),
+            Piece::square('sky', $this->sky->id, $sky, new Batch(4, each: 4), $lines),
+        ], [
+            new Step(StepKind::Mark, 'geese.no_waste.mark', slots: $slots, on: [On::piece('sky'), On::cutLine('sky', 0)]),
+            new Step(StepKind::Layer, 'geese.no_waste.layer', slots: $slots, on: On::pieces('sky', 'goose')),
+            new Step(StepKind::Sew, 'geese.no_waste.sew', $seam, on: [...$sewn, On::seam(0, 1)]),
+            new Step(StepKind::Cut, 'geese.no_waste.cut', slots: $slots, on: [On::cutLine('sky', 0)]),
+            new Step(StepKind::Press, 'geese.press', slots: $slots, on: [On::seam(0, 1), On::toward(1)]),
+            new Step(StepKind::Layer, 'geese.no_waste.layer_again', slots: $slots, on: On::pieces('sky', 'goose')),
+            new Step(StepKind::Sew, 'geese.no_waste.sew_again', $seam, $slots, on: [...$sewn, On::seam(0, 2)]),
+            ...$this->finish($room, [On::seam(0, 2), On::toward(2)], $this->before($room, $goose, $sky)),
+        ]);
+    }
+
+    /** A rectangle and two squares of the unfinished height, sewn on the line. */
+    private function flipped(CuttingRoom $room): Making
+    {
+        $size = $this->finished()->outsetBy($room->seam);
+        [$width, $height] = [Measurement::exact($size->width), Measurement::exact($size->height)];
+        $slots = $this->ids();
+        $line = [On::sewLine('sky', 0)];
+
+        return new Making(Method::GeeseFlip, [
+            Piece::rectangle('goose', $this->goose->id, $height, $width),
+            Piece::square('sky', $this->sky->id, $height, new Batch(each: 2), new Lines([SquareCut::rising($size->height)])),
+        ], [
+            new Step(StepKind::Mark, 'geese.flip.mark', slots: $slots, on: [On::piece('sky'), ...$line]),
+            new Step(StepKind::Sew, 'geese.flip.sew', slots: $slots, on: [...On::pieces('sky', 'goose'), ...$line, On::seam(0, 1)]),
+            new Step(StepKind::Check, 'geese.flip.check', on: [On::piece('sky'), On::edge(1, 0)]),
+            new Step(StepKind::Cut, 'geese.flip.cut', ['seam' => $room->allowance()], on: [On::seam(0, 1)]),
+            new Step(StepKind::Press, 'geese.press', slots: $slots, on: [On::seam(0, 1), On::toward(1)]),
+            new Step(StepKind::Sew, 'geese.flip.sew_again', ['seam' => $room->allowance()], $slots, on: [On::piece('sky'), ...$line, On::seam(0, 2)]),
+            ...$this->finish($room, [On::seam(0, 2), On::toward(2)]),
+        ], sewn: [$width, $height]);
+    }
+
+    private function fromTriangles(CuttingRoom $room): Making
+    {
+        [$goose, $sky] = [Measurement::up($this->gooseSquare($room)), Measurement::up($this->skySquare($room))];
+        $twice = new Lines(cut: [SquareCut::rising($goose->exact), SquareCut::falling($goose->exact)]);
+        $once = new Lines(cut: [SquareCut::rising($sky->exact)]);
+        $slots = $this->ids();
+
+        return new Making(Method::GeeseTriangles, [
+            Piece::square('goose', $this->goose->id, $goose, new Batch(4), $twice),
+            Piece::square('sky', $this->sky->id, $sky, new Batch(2, 2), $once),
+        ], [
+            new Step(StepKind::Cut, 'geese.triangles.cut', slots: $slots, on: [...On::cutLines('goose', 2), On::cutLine('sky', 0)]),
+            ...$this->sewTriangles($room),
+            ...$this->finish($room, $this->bothSeams(), $this->before($room, $goose, $sky)),
+        ]);
+    }
+
+    /** Both from strips of the unfinished height: the goose with its long side on the edge, the sky with a short side across. */
+    private function fromStrips(CuttingRoom $room): Making
+    {
+        $goose = TriangleStrip::longOnEdge('goose', $this->goose->id, $this->height->times(2), $room);
+        $sky = TriangleStrip::shortAcross('sky', $this->sky->id, $this->height, $room, 2);
+        $slots = $this->ids();
+
+        return new Making(Method::GeeseStrip, [$goose, $sky], [
+            new Step(StepKind::Cut, 'geese.strip.cut', ['strip' => $goose->width], $slots, on: On::pieces('goose', 'sky')),
+            ...$this->sewTriangles($room),
+            ...$this->finish($room, $this->bothSeams()),
+        ]);
+    }
+
+    /** @return list<Step> */
+    private function sewTriangles(CuttingRoom $room): array
+    {
+        return [new Step(StepKind::Sew, 'geese.triangles.sew', ['seam' => $room->allowance()], $this->ids(), on: On::seams([[0, 1], [0, 2]]))];
+    }
+
+    /** @return list<On> */
+    private function bothSeams(): array
+    {
+        return [...On::seams([[0, 1], [0, 2]]), On::toward(1), On::toward(2)];
+    }
+
+    /**
+     * @param  list<On>  $pressed
+     * @param  array<string, Measurement>  $before
+     * @return list<Step>
+     */
+    private function finish(CuttingRoom $room, array $pressed, array $before = []): array
+    {
+        $measures = [
+            'width' => $room->unfinished($this->height->times(2)), 'unfinished' => $room->unfinished($this->height), 'seam' => $room->allowance(),
+        ];
+
+        return [
+            new Step(StepKind::Press, 'geese.press', slots: $this->ids(), on: $pressed),
+            new Step(StepKind::Trim, 'geese.trim', [...$measures, ...$before], on: [On::whole(), On::edge(0, 0)]),
+        ];
+    }
+
+    /**
+     * Before it is trimmed a unit is as much wider as the goose is cut larger, and as much higher as the sky is.
+     *
+     * @return array<string, Measurement>
+     */
+    private function before(CuttingRoom $room, Measurement $goose, Measurement $sky): array
+    {
+        $one = Length::inches(1);
+
+        return [
+            'before_width' => Measurement::resulting($room->unfinished($this->height->times(2))->exact, [[$one, $goose]], Rounding::None),
+            'before' => Measurement::resulting($room->unfinished($this->height)->exact, [[$one, $sky]], Rounding::None),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private function ids(): array
+    {
+        return ['goose' => $this->goose->id, 'sky' => $this->sky->id];
+    }
+
+    private function gooseSquare(CuttingRoom $room): Length
+    {
+        return SquareCut::quarter($this->height->times(2), $room->seam);
+    }
+
+    private function skySquare(CuttingRoom $room): Length
+    {
+        return SquareCut::half($this->height, $room->seam);
     }
 }

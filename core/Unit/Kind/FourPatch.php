@@ -8,15 +8,17 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -24,6 +26,8 @@ use InvalidArgumentException;
 /** Four equal squares; the first fabric at the top left and bottom right, the second in the other two corners. */
 final readonly class FourPatch implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $first,
@@ -50,11 +54,12 @@ final readonly class FourPatch implements Unit
     {
         $half = $this->side->dividedBy(2);
         $square = Size::square($half);
+        $zero = Length::zero();
 
         return [
-            new Patch($this->first->id, Outline::rectangle(Length::zero(), Length::zero(), $square)),
-            new Patch($this->second->id, Outline::rectangle($half, Length::zero(), $square)),
-            new Patch($this->second->id, Outline::rectangle(Length::zero(), $half, $square)),
+            new Patch($this->first->id, Outline::rectangle($zero, $zero, $square)),
+            new Patch($this->second->id, Outline::rectangle($half, $zero, $square)),
+            new Patch($this->second->id, Outline::rectangle($zero, $half, $square)),
             new Patch($this->first->id, Outline::rectangle($half, $half, $square)),
         ];
     }
@@ -76,73 +81,74 @@ final readonly class FourPatch implements Unit
      */
     private function fromStripSets(CuttingRoom $room): Making
     {
-        $cut = $this->cut($room->seam);
-        $width = Measurement::exact($cut);
-        $unfinished = Measurement::exact($this->side->plus($room->seam->times(2)));
-        $segments = $room->usableWidth->minus($room->squaring)->countOf($cut);
+        $width = $room->unfinished($this->side->dividedBy(2));
+        $sewn = $this->sewn($room, $width);
+        $segments = $room->usableWidth->minus($room->squaring)->countOf($width->exact);
         if ($segments < 1) {
             throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
         }
+        [$first, $second] = [$this->first->id, $this->second->id];
+        $strips = new Batch($segments, 2, 1, 'segment');
+        $pairs = On::seams([[0, 1], [2, 3]]);
 
-        return new Making(
-            method: Method::FourPatchStrips,
-            pieces: [
-                new Piece('first-strip', PieceShape::Strip, [$this->first->id], $width, null, $segments, 2, segment: 'segment'),
-                new Piece('second-strip', PieceShape::Strip, [$this->second->id], $width, null, $segments, 2, segment: 'segment'),
-                new Piece('segment', PieceShape::Segment, [$this->first->id, $this->second->id], $width, $unfinished, perUnit: 2),
-            ],
-            steps: [
-                new Step(StepKind::Sew, 'four_patch.strips.sew', ['seam' => Measurement::setting($room->seam)], ['first' => $this->first->id, 'second' => $this->second->id]),
-                new Step(StepKind::Press, 'four_patch.strips.press', slots: ['dark' => $this->darker()->id]),
-                new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $unfinished]),
-                new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $width], counts: ['segments' => $segments]),
-                ...$this->join($room->seam),
-            ],
-            biasEdges: 0,
-            clothPerUnit: 4 * $cut->toFloat() * $room->usableWidth->toFloat() / $segments,
-        );
+        return new Making(Method::FourPatchStrips, [
+            Piece::strip('first-strip', $first, $width, $strips),
+            Piece::strip('second-strip', $second, $width, $strips),
+            Piece::segment('segment', [$first, $second], $width, $sewn, new Batch(perUnit: 2)),
+        ], [
+            new Step(StepKind::Sew, 'four_patch.strips.sew', ['seam' => $room->allowance()], ['first' => $first, 'second' => $second], on: [
+                ...On::pieces('first-strip', 'second-strip'), ...$pairs,
+            ]),
+            new Step(StepKind::Press, 'four_patch.strips.press', slots: ['dark' => $this->darker()->id], on: [...$pairs, ...$this->towardDark()]),
+            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $sewn], on: [On::piece('segment')]),
+            new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $width], counts: ['segments' => $segments], on: [On::piece('segment')]),
+            ...$this->join($sewn),
+        ], sewn: [$sewn, $sewn]);
     }
 
     private function fromSquares(CuttingRoom $room): Making
     {
-        $cut = $this->cut($room->seam);
-        $width = Measurement::exact($cut);
+        $width = $room->unfinished($this->side->dividedBy(2));
+        $sewn = $this->sewn($room, $width);
+        $slots = ['first' => $this->first->id, 'second' => $this->second->id];
+        $pairs = On::seams([[0, 1], [2, 3]]);
 
-        return new Making(
-            method: Method::FourPatchSquares,
-            pieces: [
-                new Piece('first-square', PieceShape::Square, [$this->first->id], $width, $width, each: 2),
-                new Piece('second-square', PieceShape::Square, [$this->second->id], $width, $width, each: 2),
-            ],
-            steps: [
-                new Step(StepKind::Sew, 'four_patch.squares.sew', ['seam' => Measurement::setting($room->seam)], ['first' => $this->first->id, 'second' => $this->second->id]),
-                new Step(StepKind::Press, 'four_patch.squares.press', slots: ['dark' => $this->darker()->id]),
-                ...$this->join($room->seam),
-            ],
-            biasEdges: 0,
-            clothPerUnit: 4 * Size::square($cut)->area(),
-        );
+        return new Making(Method::FourPatchSquares, [
+            Piece::square('first-square', $this->first->id, $width, new Batch(each: 2)),
+            Piece::square('second-square', $this->second->id, $width, new Batch(each: 2)),
+        ], [
+            new Step(StepKind::Sew, 'four_patch.squares.sew', ['seam' => $room->allowance()], $slots, on: $pairs),
+            new Step(StepKind::Press, 'four_patch.squares.press', slots: ['dark' => $this->darker()->id], on: [...$pairs, ...$this->towardDark()]),
+            ...$this->join($sewn),
+        ], sewn: [$sewn, $sewn]);
     }
 
     /** @return list<Step> */
-    private function join(Length $seam): array
+    private function join(Measurement $sewn): array
     {
-        $unfinished = Measurement::exact($this->side->plus($seam->times(2)));
+        $last = On::seams([[0, 2], [1, 3]]);
 
         return [
-            new Step(StepKind::Layer, 'four_patch.join', slots: ['first' => $this->first->id]),
-            new Step(StepKind::Press, 'four_patch.spin'),
-            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $unfinished]),
+            new Step(StepKind::Sew, 'four_patch.join', slots: ['first' => $this->first->id], on: $last),
+            new Step(StepKind::Press, 'four_patch.spin', on: $last),
+            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $sewn], on: [On::whole()]),
         ];
     }
 
-    private function cut(Length $seam): Length
+    /** Two squares side by side: what their cut sizes are off the true ones, the unit is too. */
+    private function sewn(CuttingRoom $room, Measurement $square): Measurement
     {
-        return $this->side->dividedBy(2)->plus($seam->times(2));
+        return Measurement::sewn($room->unfinished($this->side)->exact, [$square, $square]);
     }
 
     private function darker(): Slot
     {
         return $this->first->value->isDarkerThan($this->second->value) ? $this->first : $this->second;
+    }
+
+    /** @return list<On> */
+    private function towardDark(): array
+    {
+        return array_map(On::toward(...), $this->darker() === $this->first ? [0, 3] : [1, 2]);
     }
 }

@@ -9,15 +9,18 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -29,6 +32,8 @@ use InvalidArgumentException;
  */
 final readonly class HalfAndQuarters implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $half,
@@ -70,25 +75,54 @@ final readonly class HalfAndQuarters implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
+        $slots = ['half' => $this->half->id, 'top' => $this->top->id, 'left' => $this->left->id];
+        if ($method === Method::HalfAndQuartersStrip) {
+            $half = TriangleStrip::shortAcross('half', $this->half->id, $this->side, $room);
+            $top = TriangleStrip::longOnEdge('top', $this->top->id, $this->side, $room);
+            $left = TriangleStrip::longOnEdge('left', $this->left->id, $this->side, $room);
+            $strips = ['strip' => $half->width, 'narrow' => $top->width];
+
+            return new Making($method, [$half, $top, $left], [
+                new Step(StepKind::Cut, 'half_and_quarters.strip', $strips, $slots, on: On::pieces('half', 'top', 'left')),
+                ...$this->sew($room, $slots),
+            ]);
+        }
         if ($method !== Method::HalfAndQuartersTriangles) {
             throw new InvalidArgumentException(sprintf('A half and two quarters are not made by "%s".', $method->value));
         }
         $halfSquare = SquareCut::half($this->side, $room->seam);
         $quarterSquare = SquareCut::quarter($this->side, $room->seam);
-        $halfCut = Measurement::up($halfSquare);
         $quarterCut = Measurement::up($quarterSquare);
-        $twice = [SquareCut::rising($quarterSquare), SquareCut::falling($quarterSquare)];
+        $twice = new Lines(cut: [SquareCut::rising($quarterSquare), SquareCut::falling($quarterSquare)]);
+        $once = new Lines(cut: [SquareCut::rising($halfSquare)]);
+        $cuts = [On::cutLine('half', 0), ...On::cutLines('top', 2), ...On::cutLines('left', 2)];
 
-        return Making::of($method, [
-            new Piece('half', PieceShape::Square, [$this->half->id], $halfCut, $halfCut, 2, cutLines: [SquareCut::rising($halfSquare)]),
-            new Piece('top', PieceShape::Square, [$this->top->id], $quarterCut, $quarterCut, 4, cutLines: $twice),
-            new Piece('left', PieceShape::Square, [$this->left->id], $quarterCut, $quarterCut, 4, cutLines: $twice),
+        return new Making($method, [
+            Piece::square('half', $this->half->id, Measurement::up($halfSquare), new Batch(2), $once),
+            Piece::square('top', $this->top->id, $quarterCut, new Batch(4), $twice),
+            Piece::square('left', $this->left->id, $quarterCut, new Batch(4), $twice),
         ], [
-            new Step(StepKind::Cut, 'half_and_quarters.cut', slots: ['half' => $this->half->id, 'top' => $this->top->id, 'left' => $this->left->id]),
-            new Step(StepKind::Layer, 'half_and_quarters.layer', slots: ['top' => $this->top->id, 'left' => $this->left->id]),
-            new Step(StepKind::Sew, 'half_and_quarters.sew', ['seam' => Measurement::setting($room->seam)], ['half' => $this->half->id]),
-            new Step(StepKind::Press, 'half_and_quarters.press', slots: ['half' => $this->half->id]),
-            new Step(StepKind::Trim, 'half_and_quarters.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
-        ], $room);
+            new Step(StepKind::Cut, 'half_and_quarters.cut', slots: $slots, on: $cuts),
+            ...$this->sew($room, $slots),
+        ]);
+    }
+
+    /**
+     * @param  array<string, string>  $slots
+     * @return list<Step>
+     */
+    private function sew(CuttingRoom $room, array $slots): array
+    {
+        $seam = ['seam' => $room->allowance()];
+        $long = On::seams([[0, 1], [0, 2]]);
+
+        return [
+            new Step(StepKind::Layer, 'half_and_quarters.layer', slots: $slots, on: On::pieces('top', 'left')),
+            new Step(StepKind::Sew, 'half_and_quarters.sew', $seam, $slots, on: [On::seam(1, 2)]),
+            new Step(StepKind::Press, 'half_and_quarters.press_pair', on: [On::seam(1, 2)]),
+            new Step(StepKind::Sew, 'half_and_quarters.join', $seam, $slots, on: $long),
+            new Step(StepKind::Press, 'half_and_quarters.press', slots: $slots, on: [...$long, On::toward(0)]),
+            new Step(StepKind::Trim, 'half_and_quarters.trim', ['unfinished' => $room->unfinished($this->side)], on: [On::whole(), ...$long]),
+        ];
     }
 }

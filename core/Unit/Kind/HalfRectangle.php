@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
@@ -17,6 +18,7 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -27,6 +29,8 @@ use InvalidArgumentException;
  */
 final readonly class HalfRectangle implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Size $finished,
         private Slot $first,
@@ -67,21 +71,25 @@ final readonly class HalfRectangle implements Unit
             throw new InvalidArgumentException(sprintf('A half-rectangle triangle is not made by "%s".', $method->value));
         }
         $unfinished = $this->finished->outsetBy($room->seam);
+        $dark = $this->second->value->isDarkerThan($this->first->value) ? 1 : 0;
         [$width, $height] = [$this->finished->width, $this->finished->height];
 
-        return Making::of($method, [
+        $seam = [On::seam(0, 1)];
+        $cuts = [On::cutLine('first', 0), On::cutLine('second', 0)];
+
+        return new Making($method, [
             RightTriangleCut::piece('first', $this->first->id, $width, $height, $room),
             RightTriangleCut::piece('second', $this->second->id, $width, $height, $room),
         ], [
-            new Step(StepKind::Cut, 'half_rectangle.cut'),
-            new Step(StepKind::Layer, 'half_rectangle.layer', slots: ['first' => $this->first->id, 'second' => $this->second->id]),
-            new Step(StepKind::Sew, 'half_rectangle.sew', ['seam' => Measurement::setting($room->seam)], sewing: Sewing::Leader),
-            new Step(StepKind::Press, 'half_rectangle.press', slots: ['dark' => $this->second->value->isDarkerThan($this->first->value) ? $this->second->id : $this->first->id]),
+            new Step(StepKind::Cut, 'half_rectangle.cut', on: $cuts),
+            new Step(StepKind::Layer, 'half_rectangle.layer', slots: ['first' => $this->first->id, 'second' => $this->second->id], on: On::pieces('first', 'second')),
+            new Step(StepKind::Sew, 'half_rectangle.sew', ['seam' => $room->allowance()], sewing: Sewing::Leader, on: $seam),
+            new Step(StepKind::Press, 'half_rectangle.press', slots: ['dark' => $dark === 0 ? $this->first->id : $this->second->id], on: [...$seam, On::toward($dark)]),
             new Step(StepKind::Trim, 'half_rectangle.trim', [
                 'width' => Measurement::exact($unfinished->width),
                 'unfinished' => Measurement::exact($unfinished->height),
                 'miss' => RightTriangleCut::miss($width, $height, $room->seam),
-            ]),
-        ], $room);
+            ], on: [On::whole()]),
+        ]);
     }
 }

@@ -9,15 +9,19 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -31,6 +35,8 @@ use InvalidArgumentException;
  */
 final readonly class HalfSquareTriangle implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $first,
@@ -69,10 +75,10 @@ final readonly class HalfSquareTriangle implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         return match ($method) {
-            Method::HstTwo => $this->twoAtATime($room->seam),
-            Method::HstFour => $this->fourAtATime($room->seam),
-            Method::HstEight => $this->eightAtATime($room->seam),
-            Method::HstTriangles => $this->cutTriangles($room->seam),
+            Method::HstTwo => $this->twoAtATime($room),
+            Method::HstFour => $this->fourAtATime($room),
+            Method::HstEight => $this->eightAtATime($room),
+            Method::HstTriangles => $this->cutTriangles($room),
             Method::HstStrip => $this->fromStrips($room),
             Method::HstGrid => $this->onGrid($room),
             default => throw new InvalidArgumentException(sprintf('A half-square triangle is not made by "%s".', $method->value)),
@@ -80,160 +86,161 @@ final readonly class HalfSquareTriangle implements Unit
     }
 
     /** A pair of squares of the leg, sewn s either side of one diagonal, cut on it. */
-    private function twoAtATime(Length $seam): Making
+    private function twoAtATime(CuttingRoom $room): Making
     {
-        $square = SquareCut::half($this->side, $seam);
+        $square = SquareCut::half($this->side, $room->seam);
+        $lines = new Lines(SquareCut::besideRising($square, $room->seam), [SquareCut::rising($square)]);
+        $marked = $this->lighterPiece();
 
-        return $this->fromPairsOfSquares(Method::HstTwo, 2, $square, 0, SquareCut::besideRising($square, $seam), [SquareCut::rising($square)], [
-            new Step(StepKind::Mark, 'hst.two.mark', slots: ['light' => $this->lighter()->id]),
-            $this->layer(),
-            new Step(StepKind::Sew, 'hst.two.sew', ['seam' => Measurement::setting($seam)]),
-            new Step(StepKind::Cut, 'hst.two.cut'),
-        ], $seam);
+        return $this->fromPairsOfSquares(Method::HstTwo, 2, $square, Length::inches(1), $lines, [
+            new Step(StepKind::Mark, 'hst.two.mark', slots: ['light' => $this->lighter()->id], on: [On::piece($marked), On::cutLine($marked, 0)]),
+            $this->layer('hst.layer'),
+            new Step(StepKind::Sew, 'hst.two.sew', ['seam' => $room->allowance()], on: [...On::sewLines($marked, 2), On::seam(0, 1)]),
+            new Step(StepKind::Cut, 'hst.two.cut', on: [On::cutLine($marked, 0)]),
+        ], $room);
     }
 
     /**
      * A pair of squares of twice the exact leg, sewn s either side of both diagonals and cut into eight: rounding the doubled exact leg,
      * not doubling the rounded one.
      */
-    private function eightAtATime(Length $seam): Making
+    private function eightAtATime(CuttingRoom $room): Making
     {
-        $square = SquareCut::half($this->side, $seam)->times(2);
+        $square = SquareCut::half($this->side, $room->seam)->times(2);
         $half = $square->dividedBy(2);
-        $cuts = [
+        $zero = Length::zero();
+        $lines = new Lines([...SquareCut::besideRising($square, $room->seam), ...SquareCut::besideFalling($square, $room->seam)], [
             SquareCut::rising($square),
             SquareCut::falling($square),
-            new Outline(new Point($half, Length::zero()), new Point($half, $square)),
-            new Outline(new Point(Length::zero(), $half), new Point($square, $half)),
-        ];
+            new Outline(new Point($half, $zero), new Point($half, $square)),
+            new Outline(new Point($zero, $half), new Point($square, $half)),
+        ]);
+        $marked = $this->lighterPiece();
+        $diagonals = On::cutLines($marked, 2);
 
-        return $this->fromPairsOfSquares(Method::HstEight, 8, $square, 0, [...SquareCut::besideRising($square, $seam), ...SquareCut::besideFalling($square, $seam)], $cuts, [
-            new Step(StepKind::Mark, 'hst.eight.mark', slots: ['light' => $this->lighter()->id]),
-            $this->layer(),
-            new Step(StepKind::Sew, 'hst.eight.sew', ['seam' => Measurement::setting($seam)]),
-            new Step(StepKind::Cut, 'hst.eight.cut'),
-        ], $seam);
+        return $this->fromPairsOfSquares(Method::HstEight, 8, $square, Length::fraction(1, 2), $lines, [
+            new Step(StepKind::Mark, 'hst.eight.mark', slots: ['light' => $this->lighter()->id], on: [On::piece($marked), ...$diagonals]),
+            $this->layer('hst.layer'),
+            new Step(StepKind::Sew, 'hst.eight.sew', ['seam' => $room->allowance()], on: [...On::sewLines($marked, 4), On::seam(0, 1)]),
+            new Step(StepKind::Cut, 'hst.eight.cut', on: [On::cutLine($marked, 2), On::cutLine($marked, 3), ...$diagonals]),
+        ], $room);
     }
 
     /** A pair of squares sewn all round and cut on both diagonals: the unit is (S − 2s)/√2 wide, so S = U√2 + 2s. Every edge is bias. */
-    private function fourAtATime(Length $seam): Making
-    {
-        $square = $this->unfinished($seam)->timesRoot2()->plus($seam->times(2));
-        $inner = $square->minus($seam);
-        $sew = [
-            new Outline(new Point(Length::zero(), $seam), new Point($square, $seam)),
-            new Outline(new Point(Length::zero(), $inner), new Point($square, $inner)),
-            new Outline(new Point($seam, Length::zero()), new Point($seam, $square)),
-            new Outline(new Point($inner, Length::zero()), new Point($inner, $square)),
-        ];
-        $cuts = [
-            SquareCut::rising($square),
-            SquareCut::falling($square),
-        ];
-
-        return $this->fromPairsOfSquares(Method::HstFour, 4, $square, 4, $sew, $cuts, [
-            $this->layer(),
-            new Step(StepKind::Sew, 'hst.four.sew', ['seam' => Measurement::setting($seam)]),
-            new Step(StepKind::Cut, 'hst.four.cut'),
-        ], $seam);
-    }
-
-    private function cutTriangles(Length $seam): Making
-    {
-        $square = SquareCut::half($this->side, $seam);
-
-        return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, 0, [], [SquareCut::rising($square)], [
-            new Step(StepKind::Cut, 'hst.triangles.cut'),
-            new Step(StepKind::Layer, 'hst.triangles.layer', slots: ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
-            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)], sewing: Sewing::Leader),
-        ], $seam);
-    }
-
-    /**
-     * Two strips of the unfinished width laid right sides together and cut with a triangle ruler, tips blunted: a flipped pair takes
-     * F + s(2 + 2√2) of strip, a last single one F + s(2 + √2).
-     */
-    private function fromStrips(CuttingRoom $room): Making
+    private function fourAtATime(CuttingRoom $room): Making
     {
         $seam = $room->seam;
-        $unfinished = $this->unfinished($seam);
-        $one = SquareCut::half($this->side, $seam);
-        $pair = SquareCut::quarter($this->side, $seam);
-        $tip = $one->minus($unfinished);
+        $square = $room->unfinished($this->side)->exact->timesRoot2()->plus($seam->times(2));
+        $inner = $square->minus($seam);
         $zero = Length::zero();
-        $outline = new Outline(new Point($zero, $zero), new Point($one, $zero), new Point($tip, $unfinished), new Point($zero, $unfinished));
-        $piece = fn (string $id, Slot $slot): Piece => new Piece(
-            $id, PieceShape::Triangle, [$slot->id], Measurement::exact($unfinished), Measurement::exact($one), outline: $outline, advance: Measurement::exact($pair), group: 2, givenGrain: Grain::ShortEdges,
-        );
+        $lines = new Lines([
+            new Outline(new Point($zero, $seam), new Point($square, $seam)),
+            new Outline(new Point($zero, $inner), new Point($square, $inner)),
+            new Outline(new Point($seam, $zero), new Point($seam, $square)),
+            new Outline(new Point($inner, $zero), new Point($inner, $square)),
+        ], [SquareCut::rising($square), SquareCut::falling($square)]);
+        $top = $this->lighterPiece();
 
-        return Making::of(Method::HstStrip, [$piece('first', $this->first), $piece('second', $this->second)], [
-            new Step(StepKind::Layer, 'hst.strip.layer', ['strip' => Measurement::exact($unfinished)], ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
-            new Step(StepKind::Cut, 'hst.strip.cut', ['unfinished' => Measurement::exact($unfinished)]),
-            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($seam)]),
-            ...$this->finish($seam),
+        return $this->fromPairsOfSquares(Method::HstFour, 4, $square, Length::root2(1, 2), $lines, [
+            $this->layer('hst.four.layer'),
+            new Step(StepKind::Sew, 'hst.four.sew', ['seam' => $room->allowance()], on: [...On::sewLines($top, 4), On::seam(0, 1)]),
+            new Step(StepKind::Cut, 'hst.four.cut', on: On::cutLines($top, 2)),
+        ], $room, 4);
+    }
+
+    private function cutTriangles(CuttingRoom $room): Making
+    {
+        $square = SquareCut::half($this->side, $room->seam);
+
+        return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, Length::inches(1), new Lines(cut: [SquareCut::rising($square)]), [
+            new Step(StepKind::Cut, 'hst.triangles.cut', on: [On::cutLine('first', 0), On::cutLine('second', 0)]),
+            $this->layer('hst.triangles.layer'),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => $room->allowance()], sewing: Sewing::Leader, on: [On::seam(0, 1)]),
         ], $room);
+    }
+
+    /** Two strips of the unfinished width laid right sides together and cut with a triangle ruler, tips blunted. */
+    private function fromStrips(CuttingRoom $room): Making
+    {
+        $unfinished = $room->unfinished($this->side);
+        $slots = ['light' => $this->lighter()->id, 'dark' => $this->darker()->id];
+        $both = On::pieces('first', 'second');
+
+        return new Making(Method::HstStrip, [
+            TriangleStrip::shortAcross('first', $this->first->id, $this->side, $room),
+            TriangleStrip::shortAcross('second', $this->second->id, $this->side, $room),
+        ], [
+            new Step(StepKind::Layer, 'hst.strip.layer', ['strip' => $unfinished], $slots, on: $both),
+            new Step(StepKind::Cut, 'hst.strip.cut', ['unfinished' => $unfinished], on: $both),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => $room->allowance()], on: [On::seam(0, 1)]),
+            $this->press(),
+            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => $unfinished], on: [On::whole(), On::seam(0, 1)]),
+        ]);
     }
 
     /** Rectangles of two by three cells under a printed paper grid: each cell is a square of the exact leg and gives two units. */
     private function onGrid(CuttingRoom $room): Making
     {
         $cell = SquareCut::half($this->side, $room->seam);
-        [$sew, $cuts] = SquareCut::grid($cell, $room->seam);
-        [$across, $down] = [$cell->times(3), $cell->times(2)];
-        $piece = fn (string $id, Slot $slot): Piece => new Piece($id, PieceShape::Rectangle, [$slot->id], Measurement::up($down), Measurement::up($across), 12, sewLines: $sew, cutLines: $cuts);
+        $lines = new Lines(...SquareCut::grid($cell, $room->seam));
+        [$across, $down] = [Measurement::up($cell->times(3)), Measurement::up($cell->times(2))];
+        $batch = new Batch(SquareCut::GRID_UNITS);
+        $piece = fn (string $id, Slot $slot): Piece => new Piece($id, PieceShape::Rectangle, [$slot->id], $down, $across, $batch, $lines);
+        $top = $this->lighterPiece();
+        $slots = ['light' => $this->lighter()->id, 'dark' => $this->darker()->id];
+        $sewn = [...On::sewLines($top, count($lines->sew)), On::seam(0, 1)];
 
-        return Making::of(Method::HstGrid, [$piece('first', $this->first), $piece('second', $this->second)], [
-            new Step(StepKind::Layer, 'hst.grid.layer', slots: ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]),
-            new Step(StepKind::Sew, 'hst.grid.sew', ['seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Cut, 'hst.grid.cut'),
-            ...$this->finish($room->seam),
-        ], $room);
+        return new Making(Method::HstGrid, [$piece('first', $this->first), $piece('second', $this->second)], [
+            new Step(StepKind::Layer, 'hst.grid.layer', slots: $slots, on: On::pieces('first', 'second')),
+            new Step(StepKind::Sew, 'hst.grid.sew', ['seam' => $room->allowance()], on: $sewn),
+            new Step(StepKind::Cut, 'hst.grid.cut', on: On::cutLines($top, count($lines->cut))),
+            $this->press(),
+            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => $room->unfinished($this->side)], on: [On::whole(), On::seam(0, 1)]),
+        ]);
     }
 
-    /** @return list<Step> */
-    private function finish(Length $seam): array
+    private function press(): Step
     {
-        return [
-            $this->first->value === $this->second->value
-                ? new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->second->id])
-                : new Step(StepKind::Press, 'hst.press', slots: ['dark' => $this->darker()->id]),
-            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => Measurement::exact($this->unfinished($seam))]),
-        ];
+        $on = [On::seam(0, 1), On::toward($this->darker() === $this->first ? 0 : 1)];
+
+        return $this->first->value === $this->second->value
+            ? new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->second->id], on: [On::seam(0, 1), On::toward(1)])
+            : new Step(StepKind::Press, 'hst.press', slots: ['dark' => $this->darker()->id], on: $on);
     }
 
     /**
      * @param  positive-int  $yield
-     * @param  list<Outline>  $sewLines
-     * @param  list<Outline>  $cutLines
+     * @param  Length  $share  by how much the unit is larger before trimming for each inch by which the square is
      * @param  list<Step>  $steps  up to the loose unit
      */
-    private function fromPairsOfSquares(Method $method, int $yield, Length $square, int $biasEdges, array $sewLines, array $cutLines, array $steps, Length $seam): Making
-    {
+    private function fromPairsOfSquares(
+        Method $method, int $yield, Length $square, Length $share, Lines $lines, array $steps, CuttingRoom $room, int $biasEdges = 0,
+    ): Making {
         $cut = Measurement::up($square);
+        $unfinished = $room->unfinished($this->side);
+        $measures = ['unfinished' => $unfinished, 'before' => Measurement::resulting($unfinished->exact, [[$share, $cut]], Rounding::None)];
 
-        return new Making(
-            method: $method,
-            pieces: [
-                new Piece('first', PieceShape::Square, [$this->first->id], $cut, $cut, $yield, sewLines: $sewLines, cutLines: $cutLines),
-                new Piece('second', PieceShape::Square, [$this->second->id], $cut, $cut, $yield, sewLines: $sewLines, cutLines: $cutLines),
-            ],
-            steps: [
-                ...$steps,
-                ...$this->finish($seam),
-            ],
-            biasEdges: $biasEdges,
-            clothPerUnit: 2 * Size::square($square)->area() / $yield,
-        );
+        return new Making($method, [
+            Piece::square('first', $this->first->id, $cut, new Batch($yield), $lines),
+            Piece::square('second', $this->second->id, $cut, new Batch($yield), $lines),
+        ], [
+            ...$steps,
+            $this->press(),
+            new Step(StepKind::Trim, 'hst.trim', $measures, on: [On::whole(), On::seam(0, 1)]),
+        ], $biasEdges);
     }
 
-    private function layer(): Step
+    private function layer(string $code): Step
     {
-        return new Step(StepKind::Layer, 'hst.layer', slots: ['light' => $this->lighter()->id, 'dark' => $this->darker()->id]);
+        $slots = ['light' => $this->lighter()->id, 'dark' => $this->darker()->id];
+        $top = $this->lighterPiece();
+
+        return new Step(StepKind::Layer, $code, slots: $slots, on: On::pieces($top, $top === 'first' ? 'second' : 'first'));
     }
 
-    private function unfinished(Length $seam): Length
+    private function lighterPiece(): string
     {
-        return $this->side->plus($seam->times(2));
+        return $this->lighter() === $this->first ? 'first' : 'second';
     }
 
     private function lighter(): Slot

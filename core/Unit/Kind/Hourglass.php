@@ -9,15 +9,19 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -29,7 +33,15 @@ use InvalidArgumentException;
  */
 final readonly class Hourglass implements Unit
 {
-    /** @param  non-empty-list<Slot>  $slots two to four */
+    use Patchwork;
+
+    /** Patches 0 to 3 lie at the top, right, bottom and left: these are sewn first, in pairs. */
+    private const PAIRS = [[0, 1], [2, 3]];
+
+    /** The long seam through the middle. */
+    private const LAST = [[1, 2], [0, 3]];
+
+    /** @param  non-empty-list<Slot>  $slots  two to four */
     public function __construct(
         private Length $side,
         private array $slots,
@@ -56,7 +68,9 @@ final readonly class Hourglass implements Unit
         $zero = Length::zero();
         $half = $this->side->dividedBy(2);
         $middle = new Point($half, $half);
-        $corners = [new Point($zero, $zero), new Point($this->side, $zero), new Point($this->side, $this->side), new Point($zero, $this->side)];
+        $corners = [
+            new Point($zero, $zero), new Point($this->side, $zero), new Point($this->side, $this->side), new Point($zero, $this->side),
+        ];
         $patches = [];
         foreach ($this->quarters() as $index => $slot) {
             $patches[] = new Patch($slot->id, new Outline($corners[$index], $corners[($index + 1) % 4], $middle));
@@ -71,6 +85,7 @@ final readonly class Hourglass implements Unit
             // With four fabrics, half of the units from squares would come out mirrored: those are made from triangles.
             Method::HourglassSquares => count($this->slots) === 4 ? $this->fromTriangles($room) : $this->fromSquares($room),
             Method::HourglassTriangles => $this->fromTriangles($room),
+            Method::HourglassStrip, Method::HourglassStripShort => $this->fromStrips($method, $room),
             default => throw new InvalidArgumentException(sprintf('An hourglass is not made by "%s".', $method->value)),
         };
     }
@@ -80,68 +95,103 @@ final readonly class Hourglass implements Unit
     {
         $square = SquareCut::quarter($this->side, $room->seam);
         $cut = Measurement::up($square);
-        $lines = SquareCut::besideRising($square, $room->seam);
+        $lines = new Lines(SquareCut::besideRising($square, $room->seam), [SquareCut::rising($square)]);
+        $together = count($this->slots) === 2 ? 2 : 4;
+        $pieces = $this->pieces(fn (string $id, string $slot, int $quarters): Piece => Piece::square(
+            $id, $slot, $cut, new Batch($together, each: max(1, intdiv($quarters * $together, 4))), $lines,
+        ));
+        $seam = ['seam' => $room->allowance()];
+        $marked = $pieces[0]->id;
+        $pairs = On::seams(self::PAIRS);
+        $first = [On::piece($marked), On::cutLine($marked, 0)];
 
-        return Making::of(
-            Method::HourglassSquares,
-            $this->squares($cut, count($this->slots) === 2 ? 2 : 4, $lines, [SquareCut::rising($square)]),
-            [
-                new Step(StepKind::Mark, 'hourglass.squares.mark', slots: ['first' => $this->slots[0]->id]),
-                new Step(StepKind::Sew, 'hourglass.squares.sew', ['seam' => Measurement::setting($room->seam)]),
-                new Step(StepKind::Press, 'hourglass.squares.press', slots: ['dark' => $this->darkest()->id]),
-                new Step(StepKind::Layer, 'hourglass.squares.layer'),
-                new Step(StepKind::Sew, 'hourglass.squares.sew_again', ['seam' => Measurement::setting($room->seam)]),
-                ...$this->finish($room),
-            ],
-            $room,
-        );
+        return new Making(Method::HourglassSquares, $pieces, [
+            new Step(StepKind::Mark, 'hourglass.squares.mark', slots: ['first' => $this->slots[0]->id], on: $first),
+            new Step(StepKind::Sew, 'hourglass.squares.sew', $seam, on: [...On::sewLines($marked, 2), ...$pairs]),
+            new Step(StepKind::Cut, 'hourglass.squares.cut', on: [On::cutLine($marked, 0)]),
+            new Step(StepKind::Press, 'hourglass.squares.press', slots: ['dark' => $this->darkest()->id], on: $pairs),
+            new Step(StepKind::Layer, 'hourglass.squares.layer', on: $pairs),
+            new Step(StepKind::Sew, 'hourglass.squares.sew_again', $seam, on: On::seams(self::LAST)),
+            ...$this->finish($room, $cut),
+        ]);
     }
 
     /** Squares cut twice corner to corner, so that the straight grain lies outside. */
     private function fromTriangles(CuttingRoom $room): Making
     {
         $square = SquareCut::quarter($this->side, $room->seam);
+        $cut = Measurement::up($square);
+        $lines = new Lines(cut: [SquareCut::rising($square), SquareCut::falling($square)]);
+        $pieces = $this->pieces(fn (string $id, string $slot, int $quarters): Piece => Piece::square($id, $slot, $cut, new Batch(4, $quarters), $lines));
+        $cuts = array_merge(...array_map(fn (Piece $piece): array => On::cutLines($piece->id, 2), $pieces));
 
-        return Making::of(
-            Method::HourglassTriangles,
-            $this->squares(Measurement::up($square), null, [], [SquareCut::rising($square), SquareCut::falling($square)]),
-            [
-                new Step(StepKind::Cut, 'hourglass.triangles.cut'),
-                new Step(StepKind::Layer, 'hourglass.triangles.layer'),
-                new Step(StepKind::Sew, 'hourglass.triangles.sew', ['seam' => Measurement::setting($room->seam)]),
-                ...$this->finish($room),
-            ],
-            $room,
-        );
+        return new Making(Method::HourglassTriangles, $pieces, [
+            new Step(StepKind::Cut, 'hourglass.triangles.cut', on: $cuts),
+            ...$this->sewTriangles($room),
+            ...$this->finish($room, $cut),
+        ]);
+    }
+
+    /** Triangles cut from strips with a triangle ruler: the long side on the edge of the strip, or a short side across it. */
+    private function fromStrips(Method $method, CuttingRoom $room): Making
+    {
+        $short = $method === Method::HourglassStripShort;
+        // Of a quarter with a long side F the short sides are F/√2.
+        $side = $this->side->timesRoot2()->dividedBy(2);
+        $pieces = $this->pieces(fn (string $id, string $slot, int $quarters): Piece => $short
+            ? TriangleStrip::shortAcross($id, $slot, $side, $room, $quarters)
+            : TriangleStrip::longOnEdge($id, $slot, $this->side, $room, $quarters));
+        $all = array_map(fn (Piece $piece): On => On::piece($piece->id), $pieces);
+        $strip = ['strip' => $pieces[0]->width];
+
+        return new Making($method, $pieces, [
+            $short
+                ? new Step(StepKind::Cut, 'hourglass.strip.short', $strip, on: $all)
+                : new Step(StepKind::Cut, 'hourglass.strip.long', $strip, on: $all),
+            ...$this->sewTriangles($room),
+            ...$this->finish($room),
+        ], $short ? 4 : 0);
+    }
+
+    /** @return list<Step> */
+    private function sewTriangles(CuttingRoom $room): array
+    {
+        $pairs = On::seams(self::PAIRS);
+        $seam = ['seam' => $room->allowance()];
+
+        return [
+            new Step(StepKind::Layer, 'hourglass.triangles.layer', on: $pairs),
+            new Step(StepKind::Sew, 'hourglass.triangles.sew', $seam, on: $pairs),
+            new Step(StepKind::Press, 'hourglass.triangles.press', on: $pairs),
+            new Step(StepKind::Sew, 'hourglass.triangles.join', $seam, on: On::seams(self::LAST)),
+        ];
     }
 
     /**
-     * One square gives four quarters. Where squares are sewn in pairs, they are needed for so many units together.
+     * One piece for each fabric, with the number of quarters it has in a unit.
      *
-     * @param  positive-int|null  $together  units that one round of pairs gives; null when triangles are cut one by one
-     * @param  list<Outline>  $sewLines
-     * @param  list<Outline>  $cutLines
+     * @param  callable(string, string, positive-int): Piece  $make
      * @return non-empty-list<Piece>
      */
-    private function squares(Measurement $cut, ?int $together, array $sewLines, array $cutLines): array
+    private function pieces(callable $make): array
     {
         $pieces = [];
         foreach (array_count_values(array_map(fn (Slot $slot): string => $slot->id, $this->quarters())) as $slot => $quarters) {
-            $id = 'square-'.(count($pieces) + 1);
-            $pieces[] = $together === null
-                ? new Piece($id, PieceShape::Square, [(string) $slot], $cut, $cut, 4, $quarters, cutLines: $cutLines)
-                : new Piece($id, PieceShape::Square, [(string) $slot], $cut, $cut, $together, each: max(1, intdiv($quarters * $together, 4)), sewLines: $sewLines, cutLines: $cutLines);
+            $pieces[] = $make('square-'.(count($pieces) + 1), (string) $slot, max(1, $quarters));
         }
 
         return $pieces === [] ? throw new InvalidArgumentException('An hourglass needs fabrics.') : $pieces;
     }
 
     /** @return list<Step> */
-    private function finish(CuttingRoom $room): array
+    private function finish(CuttingRoom $room, ?Measurement $cut = null): array
     {
+        $unfinished = $room->unfinished($this->side);
+        $before = $cut === null ? [] : ['before' => Measurement::resulting($unfinished->exact, [[Length::inches(1), $cut]], Rounding::None)];
+
         return [
-            new Step(StepKind::Press, 'hourglass.spin'),
-            new Step(StepKind::Trim, 'hourglass.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
+            new Step(StepKind::Press, 'hourglass.spin', on: On::seams(self::LAST)),
+            new Step(StepKind::Trim, 'hourglass.trim', ['unfinished' => $unfinished, ...$before], on: [On::whole(), ...On::seams(self::PAIRS)]),
         ];
     }
 
@@ -160,6 +210,8 @@ final readonly class Hourglass implements Unit
 
     private function darkest(): Slot
     {
-        return array_reduce($this->slots, fn (Slot $dark, Slot $slot): Slot => $slot->value->isDarkerThan($dark->value) ? $slot : $dark, $this->slots[0]);
+        $darker = fn (Slot $dark, Slot $slot): Slot => $slot->value->isDarkerThan($dark->value) ? $slot : $dark;
+
+        return array_reduce($this->slots, $darker, $this->slots[0]);
     }
 }

@@ -8,6 +8,7 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
@@ -15,6 +16,7 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -28,6 +30,8 @@ use InvalidArgumentException;
  */
 final readonly class LogCabin implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  non-empty-list<Slot>  $slots  centre and two, or centre and two for each course
      *
@@ -85,28 +89,38 @@ final readonly class LogCabin implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $both = $room->seam->times(2);
-        $width = Measurement::exact($this->log()->plus($both));
-        $centre = Measurement::exact($this->centre->plus($both));
-        $pieces = [new Piece('centre', PieceShape::Square, [$this->slots[0]->id], $centre, $centre)];
+        if ($method !== Method::LogCabinLogs && $method !== Method::LogCabinStrips) {
+            throw new InvalidArgumentException(sprintf('A log cabin is not made by "%s".', $method->value));
+        }
+        $long = $method === Method::LogCabinStrips;
+        $width = $room->unfinished($this->log());
+        $centre = $room->unfinished($this->centre);
+        $pieces = [Piece::square('centre', $this->slots[0]->id, $centre)];
         $checks = [];
+        $across = [$centre];
         foreach ($this->lengths() as $course => $lengths) {
             [$light, $dark] = $this->pair($course);
             foreach ($lengths as $index => $length) {
                 $slot = $index < 2 ? $light : $dark;
-                $cut = $method === Method::LogCabinStrips ? Measurement::up($length->plus($both)->plus(Length::fraction(1, 2))) : Measurement::exact($length->plus($both));
+                $exact = $room->unfinished($length);
+                $cut = $long ? Measurement::up($exact->exact->plus(Length::fraction(1, 2))) : $exact;
                 $pieces[] = new Piece(sprintf('log-%d-%d', $course + 1, $index + 1), PieceShape::Rectangle, [$slot->id], $width, $cut);
             }
-            $checks[] = new Step(StepKind::Check, 'log_cabin.check', ['unfinished' => Measurement::exact($lengths[3]->plus($both))], counts: ['course' => $course + 1]);
+            array_push($across, $width, $width);
+            $sewn = ['unfinished' => Measurement::sewn($room->unfinished($lengths[3])->exact, $across)];
+            $logs = array_map(fn (int $log): On => On::piece(sprintf('log-%d-%d', $course + 1, $log)), [1, 2, 3, 4]);
+            $checks[] = new Step(StepKind::Check, 'log_cabin.check', $sewn, counts: ['course' => $course + 1], on: $logs);
         }
-        $seam = ['seam' => Measurement::setting($room->seam)];
-        $unfinished = new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($both))]);
+        $whole = Measurement::sewn($room->unfinished($this->side)->exact, $across);
+        $seams = SeamPairs::of($this->patches());
+        $seam = ['seam' => $room->allowance()];
 
-        return match ($method) {
-            Method::LogCabinLogs => Making::of($method, $pieces, [new Step(StepKind::Sew, 'log_cabin.logs.sew', $seam), new Step(StepKind::Press, 'log_cabin.press'), ...$checks, $unfinished], $room),
-            Method::LogCabinStrips => Making::of($method, $pieces, [new Step(StepKind::Sew, 'log_cabin.strips.sew', $seam), new Step(StepKind::Press, 'log_cabin.press'), ...$checks, $unfinished], $room),
-            default => throw new InvalidArgumentException(sprintf('A log cabin is not made by "%s".', $method->value)),
-        };
+        return new Making($method, $pieces, [
+            $long ? new Step(StepKind::Sew, 'log_cabin.strips.sew', $seam, on: $seams) : new Step(StepKind::Sew, 'log_cabin.logs.sew', $seam, on: $seams),
+            new Step(StepKind::Press, 'log_cabin.press', on: $seams),
+            ...$checks,
+            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $whole], on: [On::whole()]),
+        ], sewn: [$whole, $whole]);
     }
 
     /** Finished width of a log. */

@@ -8,24 +8,26 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/**
- * Nine equal squares like a chequerboard: the first fabric in the corners and the middle.
- */
+/** Nine equal squares like a chequerboard: the first fabric in the corners and the middle. */
 final readonly class NinePatch implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $first,
@@ -54,7 +56,8 @@ final readonly class NinePatch implements Unit
         $patches = [];
         for ($place = 0; $place < 9; $place++) {
             $slot = $place % 2 === 0 ? $this->first : $this->second;
-            $patches[] = new Patch($slot->id, Outline::rectangle($square->width->times($place % 3), $square->height->times(intdiv($place, 3)), $square));
+            [$left, $top] = [$square->width->times($place % 3), $square->height->times(intdiv($place, 3))];
+            $patches[] = new Patch($slot->id, Outline::rectangle($left, $top, $square));
         }
 
         return $patches;
@@ -62,54 +65,66 @@ final readonly class NinePatch implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $cut = $this->side->dividedBy(3)->plus($room->seam->times(2));
-        $width = Measurement::exact($cut);
+        $width = $room->unfinished($this->side->dividedBy(3));
+        $sewn = Measurement::sewn($room->unfinished($this->side)->exact, [$width, $width, $width]);
+        $slots = ['first' => $this->first->id, 'second' => $this->second->id];
 
         return match ($method) {
-            Method::NinePatchStrips => $this->fromStripSets($room, $width),
-            Method::NinePatchSquares => Making::of($method, [
-                new Piece('first-square', PieceShape::Square, [$this->first->id], $width, $width, each: 5),
-                new Piece('second-square', PieceShape::Square, [$this->second->id], $width, $width, each: 4),
+            Method::NinePatchStrips => $this->fromStripSets($room, $width, $sewn),
+            Method::NinePatchSquares => new Making($method, [
+                Piece::square('first-square', $this->first->id, $width, new Batch(each: 5)),
+                Piece::square('second-square', $this->second->id, $width, new Batch(each: 4)),
             ], [
-                new Step(StepKind::Sew, 'nine_patch.squares.sew', ['seam' => Measurement::setting($room->seam)], ['first' => $this->first->id, 'second' => $this->second->id]),
-                ...$this->join($room),
-            ], $room),
+                new Step(StepKind::Sew, 'nine_patch.squares.sew', ['seam' => $room->allowance()], $slots, on: SeamPairs::inRows(3, 3)),
+                new Step(StepKind::Press, 'nine_patch.squares.press', slots: ['dark' => $this->darker()], on: SeamPairs::inRows(3, 3)),
+                ...$this->join($sewn),
+            ], sewn: [$sewn, $sewn]),
             default => throw new InvalidArgumentException(sprintf('A nine-patch is not made by "%s".', $method->value)),
         };
     }
 
     /** Two kinds of set: first-second-first gives two segments of every unit, second-first-second gives one. */
-    private function fromStripSets(CuttingRoom $room, Measurement $width): Making
+    private function fromStripSets(CuttingRoom $room, Measurement $width, Measurement $sewn): Making
     {
         $segments = $room->usableWidth->minus($room->squaring)->countOf($width->exact);
         if ($segments < 1) {
             throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
         }
-        $unfinished = Measurement::exact($this->side->plus($room->seam->times(2)));
         [$first, $second] = [$this->first->id, $this->second->id];
+        $slots = ['first' => $first, 'second' => $second];
+        $rows = SeamPairs::inRows(3, 3);
+        $both = On::pieces('outer', 'inner');
 
-        return Making::of(Method::NinePatchStrips, [
-            new Piece('outer-first', PieceShape::Strip, [$first], $width, null, $segments, 2, 2, 'outer'),
-            new Piece('outer-second', PieceShape::Strip, [$second], $width, null, $segments, 2, 1, 'outer'),
-            new Piece('inner-second', PieceShape::Strip, [$second], $width, null, $segments, 1, 2, 'inner'),
-            new Piece('inner-first', PieceShape::Strip, [$first], $width, null, $segments, 1, 1, 'inner'),
-            new Piece('outer', PieceShape::Segment, [$first, $second, $first], $width, $unfinished, perUnit: 2),
-            new Piece('inner', PieceShape::Segment, [$second, $first, $second], $width, $unfinished),
+        return new Making(Method::NinePatchStrips, [
+            Piece::strip('outer-first', $first, $width, new Batch($segments, 2, 2, 'outer')),
+            Piece::strip('outer-second', $second, $width, new Batch($segments, 2, 1, 'outer')),
+            Piece::strip('inner-second', $second, $width, new Batch($segments, 1, 2, 'inner')),
+            Piece::strip('inner-first', $first, $width, new Batch($segments, 1, 1, 'inner')),
+            Piece::segment('outer', [$first, $second, $first], $width, $sewn, new Batch(perUnit: 2)),
+            Piece::segment('inner', [$second, $first, $second], $width, $sewn),
         ], [
-            new Step(StepKind::Sew, 'nine_patch.strips.sew', ['seam' => Measurement::setting($room->seam)], ['first' => $first, 'second' => $second]),
-            new Step(StepKind::Press, 'nine_patch.strips.press', slots: ['dark' => $this->first->value->isDarkerThan($this->second->value) ? $first : $second]),
-            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $unfinished]),
-            new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $width], counts: ['segments' => $segments]),
-            ...$this->join($room),
-        ], $room);
+            new Step(StepKind::Sew, 'nine_patch.strips.sew', ['seam' => $room->allowance()], $slots, on: $rows),
+            new Step(StepKind::Press, 'nine_patch.strips.press', slots: ['dark' => $this->darker()], on: $rows),
+            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $sewn], on: $both),
+            new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $width], counts: ['segments' => $segments], on: $both),
+            ...$this->join($sewn),
+        ], sewn: [$sewn, $sewn]);
+    }
+
+    private function darker(): string
+    {
+        return $this->first->value->isDarkerThan($this->second->value) ? $this->first->id : $this->second->id;
     }
 
     /** @return list<Step> */
-    private function join(CuttingRoom $room): array
+    private function join(Measurement $sewn): array
     {
+        $last = SeamPairs::betweenRows(3, 3);
+
         return [
-            new Step(StepKind::Layer, 'nine_patch.join', slots: ['first' => $this->first->id]),
-            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
+            new Step(StepKind::Sew, 'nine_patch.join', slots: ['first' => $this->first->id], on: $last),
+            new Step(StepKind::Press, 'nine_patch.press_rows', on: $last),
+            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $sewn], on: [On::whole()]),
         ];
     }
 }

@@ -7,6 +7,8 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Operand;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
@@ -15,14 +17,20 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/** Four half-square triangles turning about the middle: the first fabric leads, the second follows. */
+/**
+ * Four half-square triangles turning about the middle: walking clockwise round it, each triangle of the first fabric comes before the one of the
+ * second that it is sewn to.
+ */
 final readonly class Pinwheel implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Length $side,
         private Slot $first,
@@ -69,14 +77,47 @@ final readonly class Pinwheel implements Unit
             Method::PinwheelTriangles => Method::HstTriangles,
             default => throw new InvalidArgumentException(sprintf('A pinwheel is not made by "%s".', $method->value)),
         }, $room);
+        $patches = $this->patches();
+        // Quarters are numbered clockwise from the top left, two patches to each: the upper two are sewn together, and the lower two.
+        $row = fn (int $patch): bool => intdiv($patch, 4) === 0;
+        $joins = fn (int $one, int $other): bool => intdiv($one, 2) !== intdiv($other, 2);
+        $pairs = SeamPairs::of($patches, fn (int $one, int $other): bool => $joins($one, $other) && $row($one) === $row($other));
+        $last = SeamPairs::of($patches, fn (int $one, int $other): bool => $joins($one, $other) && $row($one) !== $row($other));
+        $trimmed = $room->unfinished($this->side->dividedBy(2));
+        $sewn = Measurement::sewn($room->unfinished($this->side)->exact, [$trimmed, $trimmed]);
+        $slots = ['first' => $this->first->id, 'second' => $this->second->id];
+        $seam = ['seam' => $room->allowance()];
 
-        return Making::of($method, array_map(fn (Piece $piece): Piece => $piece->times(4), $quarter->pieces), [
-            ...$quarter->steps,
-            new Step(StepKind::Layer, 'pinwheel.layer', slots: ['first' => $this->first->id, 'second' => $this->second->id]),
-            new Step(StepKind::Sew, 'pinwheel.sew', ['seam' => Measurement::setting($room->seam)], sewing: Sewing::Unsecured),
-            new Step(StepKind::Press, 'pinwheel.spin'),
-            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
-        ], $room);
+        return new Making($method, array_map(fn (Piece $piece): Piece => $piece->times(4), $quarter->pieces), [
+            ...array_map($this->inEveryQuarter(...), $quarter->steps),
+            new Step(StepKind::Layer, 'pinwheel.layer', slots: $slots, on: [...$pairs, ...$last]),
+            new Step(StepKind::Sew, 'pinwheel.sew', $seam, sewing: Sewing::Unsecured, on: $pairs),
+            new Step(StepKind::Press, 'pinwheel.press', on: $pairs),
+            new Step(StepKind::Sew, 'pinwheel.join', $seam, on: $last),
+            new Step(StepKind::Press, 'pinwheel.spin', on: $last),
+            new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $sewn], on: [On::whole()]),
+        ], sewn: [$sewn, $sewn]);
+    }
+
+    /** A step of one quarter, done to all four: its only seam lies between patches 2q and 2q + 1. */
+    private function inEveryQuarter(Step $step): Step
+    {
+        $on = [];
+        foreach ($step->on as $operand) {
+            foreach ([0, 2, 4, 6] as $patch) {
+                $on[] = match ($operand->kind) {
+                    Operand::Seam => On::seam($patch, $patch + 1),
+                    Operand::Toward => On::toward($patch + $operand->first),
+                    default => $operand,
+                };
+            }
+        }
+        $once = [];
+        foreach ($on as $operand) {
+            $once[$operand->encode()] = $operand;
+        }
+
+        return new Step($step->kind, $step->code, $step->measures, $step->slots, $step->counts, $step->sewing, array_values($once));
     }
 
     private function quarter(): HalfSquareTriangle

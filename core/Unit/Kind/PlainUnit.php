@@ -8,13 +8,14 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -24,6 +25,8 @@ use InvalidArgumentException;
 /** A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards. */
 final readonly class PlainUnit implements Unit
 {
+    use Patchwork;
+
     public function __construct(
         private Size $finished,
         private Slot $slot,
@@ -55,16 +58,11 @@ final readonly class PlainUnit implements Unit
         if ($method !== Method::Plain) {
             throw new InvalidArgumentException(sprintf('A plain piece is cut, not made by "%s".', $method->value));
         }
-        $cut = $this->finished->outsetBy($room->seam);
-        $width = Measurement::exact($cut->width);
-        $height = Measurement::exact($cut->height);
+        [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
+        $shape = $this->finished->isSquare() ? PieceShape::Square : PieceShape::Rectangle;
 
-        return new Making(
-            method: $method,
-            pieces: [new Piece('piece', $cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$this->slot->id], $width, $height)],
-            steps: [new Step(StepKind::Check, 'plain.check', ['width' => $width, 'height' => $height])],
-            biasEdges: 0,
-            clothPerUnit: $cut->area(),
-        );
+        return new Making($method, [new Piece('piece', $shape, [$this->slot->id], $width, $height)], [
+            new Step(StepKind::Check, 'plain.check', ['width' => $width, 'height' => $height], on: [On::piece('piece')]),
+        ], sewn: [$width, $height]);
     }
 }

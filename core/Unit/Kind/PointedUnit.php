@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
@@ -17,6 +18,7 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -27,6 +29,8 @@ use InvalidArgumentException;
  */
 final readonly class PointedUnit implements Unit
 {
+    use Patchwork;
+
     private function __construct(
         private UnitKind $kind,
         private Size $finished,
@@ -101,19 +105,30 @@ final readonly class PointedUnit implements Unit
         [$along, $across] = $this->kind === UnitKind::Kite ? [$this->finished->width, $this->short] : [$this->short, $this->finished->height];
         $slots = ['point' => $this->point->id, 'left' => $this->left->id, 'right' => $this->right->id];
 
-        return Making::of($method, [
+        [$left, $right] = $this->kind === UnitKind::Kite ? [2, 1] : [1, 2];
+        $width = Measurement::exact($unfinished->width);
+        $trim = ['width' => $width, 'unfinished' => Measurement::exact($unfinished->height), 'seam' => $room->allowance()];
+        [$first, $second] = [[On::seam(0, $left)], [On::seam(0, $right)]];
+
+        return new Making($method, [
             ...TemplateCut::pieces([$this->patches()[0]], $room, $this->finished, 'point'),
             // Side triangles meet the point along their long edges: one falls to the right, the other is its mirror image.
             RightTriangleCut::piece('left', $this->left->id, $along, $across, $room),
             RightTriangleCut::piece('right', $this->right->id, $along, $across, $room, mirrored: true),
         ], [
-            new Step(StepKind::Cut, 'pointed.cut_point', slots: $slots),
-            new Step(StepKind::Cut, 'pointed.cut_sides', slots: $slots),
-            new Step(StepKind::Layer, 'pointed.layer', slots: $slots),
-            new Step(StepKind::Sew, 'pointed.sew', ['seam' => Measurement::setting($room->seam)], $slots, sewing: Sewing::WideCornerFirst),
-            new Step(StepKind::Press, 'pointed.press', slots: $slots),
-            new Step(StepKind::Sew, 'pointed.sew_again', slots: $slots, sewing: Sewing::WideCornerFirst),
-            new Step(StepKind::Trim, 'pointed.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height), 'seam' => Measurement::setting($room->seam)]),
-        ], $room);
+            new Step(StepKind::Cut, 'pointed.cut_point', slots: $slots, on: [On::piece('point-1')]),
+            new Step(StepKind::Cut, 'pointed.cut_sides', slots: $slots, on: [On::cutLine('left', 0), On::cutLine('right', 0)]),
+            new Step(StepKind::Layer, 'pointed.layer', slots: $slots, on: On::pieces('left', 'point-1')),
+            new Step(StepKind::Sew, 'pointed.sew', ['seam' => $room->allowance()], $slots, sewing: Sewing::WideCornerFirst, on: $first),
+            new Step(StepKind::Press, 'pointed.press', slots: $slots, on: [...$first, On::toward($left)]),
+            new Step(StepKind::Sew, 'pointed.sew_again', slots: $slots, sewing: Sewing::WideCornerFirst, on: $second),
+            new Step(StepKind::Press, 'pointed.press', slots: $slots, on: [...$second, On::toward($right)]),
+            new Step(StepKind::Trim, 'pointed.trim', $trim, on: [On::whole()]),
+        ]);
+    }
+
+    public function bluntedPatches(): array
+    {
+        return [0];
     }
 }

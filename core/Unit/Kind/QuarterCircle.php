@@ -7,17 +7,22 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Arc;
+use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -31,15 +36,21 @@ use InvalidArgumentException;
  */
 final readonly class QuarterCircle implements Unit
 {
-    /** @throws InvalidArgumentException when the circle does not fit its square */
+    use Patchwork;
+
+    /**
+     * @param  Length  $radius  at most the side of the square; when it is the side, the curve runs into the corners, where later seams meet it
+     *
+     * @throws InvalidArgumentException when the circle does not fit its square
+     */
     public function __construct(
         private Length $side,
         private Length $radius,
         private Slot $inner,
         private Slot $outer,
     ) {
-        if (! $radius->isLessThan($side)) {
-            throw new InvalidArgumentException('The radius of a quarter circle is less than the side of its square: the outer piece needs an edge.');
+        if ($radius->isGreaterThan($side)) {
+            throw new InvalidArgumentException('The radius of a quarter circle is at most the side of its square.');
         }
     }
 
@@ -63,66 +74,114 @@ final readonly class QuarterCircle implements Unit
         $zero = Length::zero();
         $right = new Point($this->radius, $zero);
         $bottom = new Point($zero, $this->radius);
+        $corners = [new Point($this->side, $zero), new Point($this->side, $this->side), new Point($zero, $this->side)];
+        // A curve that runs into the corners begins and ends at them.
+        $around = $this->radius->equals($this->side) ? $corners : [$right, ...$corners, $bottom];
 
         return [
             new Patch($this->inner->id, new Outline(new Point($zero, $zero), $right, new Arc($this->radius, true), $bottom)),
-            new Patch($this->outer->id, new Outline(
-                $right, new Point($this->side, $zero), new Point($this->side, $this->side), new Point($zero, $this->side), $bottom, new Arc($this->radius, false),
-            )),
+            new Patch($this->outer->id, new Outline(...[...$around, new Arc($this->radius, false)])),
         ];
+    }
+
+    public function cutArea(CuttingRoom $room): float
+    {
+        return CutShape::of($this->patches()[0]->outline, $room->seam)->area() + $this->outerCut($room)->area();
+    }
+
+    /** Cut together and swapped, each pair of squares gives one unit and one the other way round. */
+    public function byproduct(Method $method, CuttingRoom $room): ?Unit
+    {
+        return $method === Method::QuarterCircleSwap ? new self($this->side, $this->radius, $this->outer, $this->inner) : null;
     }
 
     /** @throws InvalidArgumentException when the curve is too tight for the seam */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $twice = $room->seam->times(2);
-        if ($this->radius->isLessThan($twice)) {
-            throw new InvalidArgumentException('A quarter circle has a radius of two seam allowances at least: a tighter curve cannot be sewn.');
+        if ($this->radius->isLessThan($room->seam->times(2))) {
+            throw new InvalidArgumentException(
+                'A quarter circle has a radius of two seam allowances at least: a tighter curve cannot be sewn.',
+            );
         }
-        $unfinished = Measurement::exact($this->side->plus($twice));
-        $seam = ['seam' => Measurement::setting($room->seam)];
-        $slots = ['inner' => $this->inner->id, 'outer' => $this->outer->id];
-        $sewing = [
-            new Step(StepKind::Layer, 'quarter_circle.pin', slots: $slots),
-            new Step(StepKind::Sew, 'quarter_circle.sew', $seam, $slots),
-            new Step(StepKind::Press, 'quarter_circle.press', slots: $slots),
-        ];
-        if ($method === Method::QuarterCircleTemplates) {
-            return Making::of($method, $this->templates($room), [
-                new Step(StepKind::Cut, 'quarter_circle.templates.cut', [
-                    'inner' => Measurement::exact($this->radius->plus($room->seam)),
-                    'outer' => Measurement::exact($this->radius->minus($room->seam)),
-                ]),
-                ...$sewing,
-                new Step(StepKind::Trim, 'quarter_circle.trim', ['unfinished' => $unfinished]),
-            ], $room);
-        }
-        if ($method !== Method::QuarterCircleSwap) {
-            throw new InvalidArgumentException(sprintf('A quarter circle is not made by "%s".', $method->value));
-        }
-        // Two squares cut along one curve and swapped lose 2s, and an eighth more is wanted to trim off centre.
-        $square = Measurement::up($this->side->plus($twice)->plus($twice)->plus(Length::fraction(1, 8)));
 
-        return Making::of($method, [
-            new Piece('inner', PieceShape::Square, [$this->inner->id], $square, $square),
-            new Piece('outer', PieceShape::Square, [$this->outer->id], $square, $square),
+        return match ($method) {
+            Method::QuarterCircleTemplates => $this->fromTemplates($room),
+            Method::QuarterCircleSwap => $this->swapped($room),
+            default => throw new InvalidArgumentException(sprintf('A quarter circle is not made by "%s".', $method->value)),
+        };
+    }
+
+    private function fromTemplates(CuttingRoom $room): Making
+    {
+        $cut = ['inner' => Measurement::exact($this->radius->plus($room->seam)), 'outer' => Measurement::exact($this->radius->minus($room->seam))];
+        $inner = CutShape::of($this->patches()[0]->outline, $room->seam)->laidOnStrip()->toOutline();
+        $unfinished = $room->unfinished($this->side);
+
+        return new Making(Method::QuarterCircleTemplates, [
+            $this->template('inner', $this->inner, $room->unfinished($this->radius), $inner),
+            $this->template('outer', $this->outer, $unfinished, $this->outerCut($room)),
         ], [
-            new Step(StepKind::Cut, 'quarter_circle.swap.cut', ['radius' => Measurement::exact($this->radius->plus($twice))]),
-            ...$sewing,
-            new Step(StepKind::Trim, 'quarter_circle.swap.trim', ['unfinished' => $unfinished, 'meets' => Measurement::exact($this->radius->plus($room->seam))]),
-        ], $room);
+            new Step(StepKind::Cut, 'quarter_circle.templates.cut', $cut, on: On::pieces('inner', 'outer')),
+            ...$this->sew($room),
+            new Step(StepKind::Trim, 'quarter_circle.trim', ['unfinished' => $unfinished], on: [On::whole()]),
+        ]);
     }
 
-    /** @return non-empty-list<Piece> */
-    private function templates(CuttingRoom $room): array
+    /** Two squares cut along one curve and swapped lose 2s, and an eighth more is wanted to trim off centre. */
+    private function swapped(CuttingRoom $room): Making
     {
-        return [$this->template('inner', 0, $this->inner, $this->radius, $room), $this->template('outer', 1, $this->outer, $this->side, $room)];
+        $twice = $room->seam->times(2);
+        $unfinished = $room->unfinished($this->side);
+        $square = Measurement::up($unfinished->exact->plus($twice)->plus(Length::fraction(1, 8)));
+        $both = On::pieces('inner', 'outer');
+        $before = Measurement::resulting($square->exact->minus($twice), [[Length::inches(1), $square]], Rounding::None);
+        $trim = ['unfinished' => $unfinished, 'meets' => Measurement::exact($this->radius->plus($room->seam)), 'before' => $before];
+        $slots = ['inner' => $this->inner->id, 'outer' => $this->outer->id];
+
+        return new Making(Method::QuarterCircleSwap, [
+            Piece::square('inner', $this->inner->id, $square),
+            Piece::square('outer', $this->outer->id, $square),
+        ], [
+            new Step(StepKind::Cut, 'quarter_circle.swap.cut', ['radius' => Measurement::exact($this->radius->plus($twice))], on: $both),
+            new Step(StepKind::Layer, 'quarter_circle.swap.pair', slots: $slots, on: $both),
+            ...$this->sew($room),
+            new Step(StepKind::Trim, 'quarter_circle.swap.trim', $trim, on: [On::whole()]),
+        ]);
     }
 
-    private function template(string $id, int $patch, Slot $slot, Length $side, CuttingRoom $room): Piece
+    /** @return list<Step> */
+    private function sew(CuttingRoom $room): array
     {
-        $box = Measurement::exact($side->plus($room->seam->times(2)));
+        $slots = ['inner' => $this->inner->id, 'outer' => $this->outer->id];
+        $curve = [On::seam(0, 1)];
 
-        return new Piece($id, PieceShape::Template, [$slot->id], $box, $box, outline: TemplateCut::pieces([$this->patches()[$patch]], $room)[0]->outline, givenGrain: Grain::Drawn);
+        return [
+            new Step(StepKind::Layer, 'quarter_circle.pin', slots: $slots, on: [...On::pieces('inner', 'outer'), On::edge(0, 1)]),
+            new Step(StepKind::Sew, 'quarter_circle.sew', ['seam' => $room->allowance()], $slots, on: $curve),
+            new Step(StepKind::Press, 'quarter_circle.press', slots: $slots, on: $curve),
+        ];
+    }
+
+    private function template(string $id, Slot $slot, Measurement $box, Outline $outline): Piece
+    {
+        return new Piece($id, PieceShape::Template, [$slot->id], $box, $box, lay: new Lay($outline, grain: Grain::Drawn));
+    }
+
+    /**
+     * The outer piece as it is cut: the square of F + 2s without a quarter circle of radius r − s about the finished corner, s inside the raw edges.
+     * Its curve meets a raw edge √((r − s)² − s²) beyond the finished corner.
+     */
+    private function outerCut(CuttingRoom $room): Outline
+    {
+        $seam = $room->seam;
+        $radius = $this->radius->minus($seam);
+        $meets = Length::approximately(sqrt(max(0.0, $radius->toFloat() ** 2 - $seam->toFloat() ** 2)))->plus($seam);
+        $side = $room->unfinished($this->side)->exact;
+        $zero = Length::zero();
+
+        return new Outline(
+            new Point($meets, $zero), new Point($side, $zero), new Point($side, $side), new Point($zero, $side), new Point($zero, $meets),
+            new Arc($radius, false),
+        );
     }
 }

@@ -10,7 +10,10 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Rounding;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
@@ -43,7 +46,9 @@ final class RightTriangleCut
         [$across, $down] = self::rectangle($width, $height, $room->seam);
         $rising = new Outline(new Point(Length::zero(), $down->exact), new Point($across->exact, Length::zero()));
 
-        return new Piece($id, PieceShape::Rectangle, [$slot], $down, $across, 2, $perUnit, cutLines: [$rising], chiral: true, mirrored: $mirrored, givenGrain: Grain::ShortEdges);
+        $lay = new Lay(chiral: true, mirrored: $mirrored, grain: Grain::ShortEdges);
+
+        return new Piece($id, PieceShape::Rectangle, [$slot], $down, $across, new Batch(2, $perUnit), new Lines(cut: [$rising]), $lay);
     }
 
     /** How far the seam line misses the raw corner of the trimmed unit: s(1 − short/long). */

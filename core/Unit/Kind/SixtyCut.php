@@ -9,7 +9,9 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
@@ -40,10 +42,11 @@ final class SixtyCut
             ? new Outline(new Point($half->minus($tip->dividedBy(2)), $zero), new Point($half->plus($tip->dividedBy(2)), $zero), new Point($cut, $height), new Point($zero, $height))
             : new Outline(new Point($half, $zero), new Point($cut, $height), new Point($zero, $height));
 
-        return new Piece(
-            $id, PieceShape::SixtyTriangle, [$slot], Measurement::exact($height), Measurement::exact($cut), each: $each, outline: $outline,
-            advance: Measurement::exact($blunt ? $cut->plus($tip)->dividedBy(2) : $half), givenGrain: Grain::AlongStrip,
-        );
+        $advance = Measurement::exact($blunt ? $cut->plus($tip)->dividedBy(2) : $half);
+        $lay = new Lay($outline, $advance, grain: Grain::AlongStrip);
+        $width = Measurement::exact($height);
+
+        return new Piece($id, PieceShape::SixtyTriangle, [$slot], $width, Measurement::exact($cut), new Batch(each: $each), lay: $lay);
     }
 
     /**
@@ -62,9 +65,11 @@ final class SixtyCut
             ? new Outline(new Point($zero, $zero), new Point($short, $zero), new Point($tip, $height), new Point($zero, $height))
             : new Outline(new Point($zero, $zero), new Point($short, $zero), new Point($zero, $height));
 
-        return new Piece(
-            $id, PieceShape::Triangle, [$slot], Measurement::exact($height), Measurement::exact($short), each: $each, outline: $outline, chiral: true, mirrored: $mirrored,
-            advance: Measurement::exact($blunt ? $short->plus($tip) : $short), group: 2, givenGrain: Grain::ShortEdges,
+        $lay = new Lay(
+            $outline, Measurement::exact($blunt ? $short->plus($tip) : $short), 2, chiral: true, mirrored: $mirrored, grain: Grain::ShortEdges,
         );
+        $width = Measurement::exact($height);
+
+        return new Piece($id, PieceShape::Triangle, [$slot], $width, Measurement::exact($short), new Batch(each: $each), lay: $lay);
     }
 }

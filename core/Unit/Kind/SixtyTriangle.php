@@ -9,12 +9,14 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -22,6 +24,8 @@ use InvalidArgumentException;
 /** A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends. */
 final readonly class SixtyTriangle implements Unit
 {
+    use Patchwork;
+
     private function __construct(
         private UnitKind $kind,
         private Length $side,
@@ -67,6 +71,11 @@ final readonly class SixtyTriangle implements Unit
             : new Outline(new Point($zero, $zero), new Point($half, $zero), new Point($zero, $height)))];
     }
 
+    public function outline(): Outline
+    {
+        return $this->patches()[0]->outline;
+    }
+
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! in_array($method, $this->kind->methods(), true)) {
@@ -77,9 +86,12 @@ final readonly class SixtyTriangle implements Unit
             ? SixtyCut::triangle('piece', $this->slot->id, $this->side, $room, $blunt)
             : SixtyCut::half('piece', $this->slot->id, $this->side, $room, $blunt);
 
-        return Making::of($method, [$piece], [
-            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', ['strip' => $piece->width]),
-            new Step(StepKind::Check, 'sixty.check', ['strip' => $piece->width]),
-        ], $room, $this->kind === UnitKind::Triangle60 ? 2 : 1);
+        $strip = ['strip' => $piece->width];
+        $on = [On::piece('piece')];
+
+        return new Making($method, [$piece], [
+            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', $strip, on: $on),
+            new Step(StepKind::Check, 'sixty.check', $strip, on: $on),
+        ], $this->kind === UnitKind::Triangle60 ? 2 : 1);
     }
 }

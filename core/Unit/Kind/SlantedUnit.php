@@ -9,14 +9,18 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -31,6 +35,8 @@ use InvalidArgumentException;
  */
 final readonly class SlantedUnit implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  Length  $base  finished side along the strip
      * @param  Length  $height  finished height of the strip
@@ -83,16 +89,24 @@ final readonly class SlantedUnit implements Unit
         return [new Patch($this->slot->id, $this->leaning($this->base, $this->height))];
     }
 
+    public function outline(): Outline
+    {
+        return $this->leaning($this->base, $this->height);
+    }
+
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! in_array($method, $this->kind->methods(), true)) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
 
-        return Making::of($method, [$this->piece('piece', $room)], [
-            new Step(StepKind::Cut, 'slanted.cut', ['strip' => $this->stripWidth($room->seam), 'spacing' => $this->spacing($room->seam)], counts: ['degrees' => $this->steep ? 60 : 45]),
-            new Step(StepKind::Check, 'slanted.check', ['side' => Measurement::exact($this->cutSide($room->seam))]),
-        ], $room, 2);
+        $cut = ['strip' => $this->stripWidth($room->seam), 'spacing' => $this->spacing($room->seam)];
+        $on = [On::piece('piece')];
+
+        return new Making($method, [$this->piece('piece', $room)], [
+            new Step(StepKind::Cut, 'slanted.cut', $cut, counts: ['degrees' => $this->steep ? 60 : 45], on: $on),
+            new Step(StepKind::Check, 'slanted.check', ['side' => Measurement::exact($this->cutSide($room->seam))], on: $on),
+        ], 2);
     }
 
     /** @param  positive-int  $each */
@@ -101,18 +115,17 @@ final readonly class SlantedUnit implements Unit
         $strip = $this->stripWidth($room->seam);
         $side = $this->cutSide($room->seam);
 
+        // A diamond turned over is a diamond; a parallelogram of unequal sides is not.
+        $chiral = $this->kind === UnitKind::Parallelogram45 && ! $this->base->equals($this->height->timesRoot2());
+
         return new Piece(
             $id,
             $this->kind === UnitKind::Parallelogram45 ? PieceShape::Parallelogram : PieceShape::Diamond,
             [$this->slot->id],
             $strip,
             Measurement::exact($side->plus($this->slant($strip->exact))),
-            each: $each,
-            outline: $this->leaning($side, $strip->exact),
-            // A diamond turned over is a diamond; a parallelogram of unequal sides is not.
-            chiral: $this->kind === UnitKind::Parallelogram45 && ! $this->base->equals($this->height->timesRoot2()),
-            advance: Measurement::exact($side),
-            givenGrain: Grain::AlongStrip,
+            new Batch(each: $each),
+            lay: new Lay($this->leaning($side, $strip->exact), Measurement::exact($side), chiral: $chiral, grain: Grain::AlongStrip),
         );
     }
 

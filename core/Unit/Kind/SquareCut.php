@@ -16,11 +16,8 @@ use Dew\Core\Measure\Length;
  */
 final class SquareCut
 {
-    /** Kept at once; triangles of one size in many colours share theirs. */
-    private const MOST_GRIDS = 500;
-
-    /** @var array<string, array{list<Outline>, list<Outline>}> */
-    private static array $grids = [];
+    /** Units that a printed grid of three by two cells gives: two from each cell. */
+    public const GRID_UNITS = 12;
 
     /** The square that gives two half triangles of finished leg F. */
     public static function half(Length $finished, Length $seam): Length
@@ -81,10 +78,6 @@ final class SquareCut
      */
     public static function grid(Length $cell, Length $seam): array
     {
-        $key = $cell->encode().' '.$seam->encode();
-        if (isset(self::$grids[$key])) {
-            return self::$grids[$key];
-        }
         $zero = Length::zero();
         [$across, $down] = [$cell->times(3), $cell->times(2)];
         $sew = [];
@@ -99,9 +92,6 @@ final class SquareCut
             foreach ($beside as $line) {
                 $sew[] = $line->movedBy($x, $y);
             }
-        }
-        if (count(self::$grids) < self::MOST_GRIDS) {
-            self::$grids[$key] = [$sew, $cuts];
         }
 
         return [$sew, $cuts];

@@ -8,6 +8,7 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
@@ -15,6 +16,7 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
@@ -25,6 +27,8 @@ use InvalidArgumentException;
  */
 final readonly class StripGrid implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  list<Length>  $columns  finished widths
      * @param  list<Length>  $rows  finished heights
@@ -123,37 +127,75 @@ final readonly class StripGrid implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         $ids = array_map(fn (array $row): array => array_map(fn (int $role): string => $this->slots[$role]->id, $row), $this->roles);
-        $seam = ['seam' => Measurement::setting($room->seam)];
         $size = $this->finished()->outsetBy($room->seam);
-        $join = count($this->rows) === 1 ? [] : [new Step(StepKind::Layer, 'strip_grid.join'), new Step(StepKind::Press, 'strip_grid.press_rows')];
-        $trim = new Step(StepKind::Trim, 'strip_grid.trim', ['width' => Measurement::exact($size->width), 'unfinished' => Measurement::exact($size->height)]);
+        $sewn = [
+            Measurement::sewn($size->width, array_map($room->unfinished(...), $this->columns)),
+            Measurement::sewn($size->height, array_map($room->unfinished(...), $this->rows)),
+        ];
+        $rows = SeamPairs::inRows(count($this->columns), count($this->rows));
         if ($method === $this->sets) {
             $pieces = StripSets::pieces($this->columns, $this->rows, $ids, $room);
-            $segments = array_values(array_filter($pieces, fn (Piece $piece): bool => $piece->isSegment()));
 
-            return Making::of($method, $pieces, [
-                new Step(StepKind::Sew, 'strip_grid.sets.sew', $seam),
-                new Step(StepKind::Check, 'strip_grid.sets.edge', [
-                    // After one seam the outermost strip has lost one allowance; the ones inside have lost two.
-                    'edge' => Measurement::exact($this->columns[0]->plus($room->seam)),
-                    'finished' => Measurement::exact($this->columns[min(1, count($this->columns) - 1)]),
-                ]),
-                new Step(StepKind::Press, 'rail.strips.press'),
-                new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => Measurement::exact($size->width)]),
-                ...array_map(fn (Piece $segment): Step => new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $segment->width], counts: ['segments' => $segment->perSet($room->usableWidth, $room->squaring)]), $segments),
-                ...$join,
-                $trim,
-            ], $room);
+            return new Making($method, $pieces, [...$this->setSteps($pieces, $sewn[0], $rows, $room), ...$this->finish($sewn)], sewn: $sewn);
         }
         if ($method !== $this->singles) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
 
-        return Making::of($method, StripSets::singles($this->columns, $this->rows, $ids, $room), [
-            new Step(StepKind::Sew, 'strip_grid.singles.sew', $seam),
-            new Step(StepKind::Press, 'strip_grid.singles.press'),
-            ...$join,
-            $trim,
-        ], $room);
+        return new Making($method, StripSets::singles($this->columns, $this->rows, $ids, $room), [
+            ...($rows === [] ? [] : [
+                new Step(StepKind::Sew, 'strip_grid.singles.sew', ['seam' => $room->allowance()], on: $rows),
+                new Step(StepKind::Press, 'strip_grid.singles.press', on: $rows),
+            ]),
+            ...$this->finish($sewn),
+        ], sewn: $sewn);
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  list<On>  $rows
+     * @return list<Step>
+     */
+    private function setSteps(array $pieces, Measurement $width, array $rows, CuttingRoom $room): array
+    {
+        $segments = array_values(array_filter($pieces, fn (Piece $piece): bool => $piece->isSegment()));
+        $all = array_map(fn (Piece $segment): On => On::piece($segment->id), $segments);
+        $cuts = array_map(fn (Piece $segment): Step => new Step(
+            StepKind::Cut, 'four_patch.strips.cut', ['segment' => $segment->width],
+            counts: ['segments' => $segment->perSet($room->usableWidth, $room->squaring)], on: [On::piece($segment->id)],
+        ), $segments);
+        if ($rows === []) {
+            return $cuts;
+        }
+
+        return [
+            new Step(StepKind::Sew, 'strip_grid.sets.sew', ['seam' => $room->allowance()], on: [...$all, ...$rows]),
+            new Step(StepKind::Check, 'strip_grid.sets.edge', [
+                // After one seam the outermost strip has lost one allowance; the ones inside have lost two.
+                'edge' => Measurement::exact($this->columns[0]->plus($room->seam)),
+                'finished' => Measurement::exact($this->columns[1]),
+            ], on: [On::edge(0, 3)]),
+            new Step(StepKind::Press, 'rail.strips.press', on: [...$all, ...$rows]),
+            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $width], on: $all),
+            ...$cuts,
+        ];
+    }
+
+    /**
+     * @param  array{Measurement, Measurement}  $sewn
+     * @return list<Step>
+     */
+    private function finish(array $sewn): array
+    {
+        $last = SeamPairs::betweenRows(count($this->columns), count($this->rows));
+
+        return [
+            ...($last === [] ? [] : [
+                new Step(StepKind::Layer, 'strip_grid.join', on: $last),
+                new Step(StepKind::Sew, 'strip_grid.sew_rows', on: $last),
+                new Step(StepKind::Press, 'strip_grid.press_rows', on: $last),
+            ]),
+            new Step(StepKind::Trim, 'strip_grid.trim', ['width' => $sewn[0], 'unfinished' => $sewn[1]], on: [On::whole()]),
+        ];
     }
 }

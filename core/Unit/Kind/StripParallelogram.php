@@ -9,16 +9,19 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -31,6 +34,8 @@ use InvalidArgumentException;
  */
 final readonly class StripParallelogram implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  Length  $across  finished width g, square to the slanted sides
      * @param  non-empty-list<Length>  $widths  finished strips from top to bottom
@@ -78,6 +83,13 @@ final readonly class StripParallelogram implements Unit
         return $patches;
     }
 
+    public function outline(): Outline
+    {
+        [$zero, $base, $height] = [Length::zero(), $this->across->timesRoot2(), $this->height()];
+
+        return new Outline(new Point($height, $zero), new Point($height->plus($base), $zero), new Point($base, $height), new Point($zero, $height));
+    }
+
     /** @throws InvalidArgumentException when not one segment fits across the cloth */
     public function making(Method $method, CuttingRoom $room): Making
     {
@@ -88,27 +100,35 @@ final readonly class StripParallelogram implements Unit
             Method::StripParallelogramStaggered => true,
             default => throw new InvalidArgumentException(sprintf('A strip parallelogram is not made by "%s".', $method->value)),
         };
-        $lost = $staggered ? array_reduce($this->widths, fn (Length $most, Length $width): Length => $width->plus($both)->isGreaterThan($most) ? $width->plus($both) : $most, Length::zero()) : $sewn;
+        $widest = fn (Length $most, Length $width): Length => $width->plus($both)->isGreaterThan($most) ? $width->plus($both) : $most;
+        $lost = $staggered ? array_reduce($this->widths, $widest, Length::zero()) : $sewn;
         $ids = array_map(fn (Slot $slot): string => $slot->id, $this->slots);
-        $segment = new Piece(
-            'segment', PieceShape::Segment, $ids, Measurement::exact($this->across->plus($both)), Measurement::exact($sewn), chiral: true,
-            advance: Measurement::exact($this->across->plus($both)->timesRoot2()), lost: Measurement::exact($lost), givenGrain: Grain::AlongStrip,
-        );
+        $strip = array_map($room->unfinished(...), $this->widths);
+        $comesOut = Measurement::sewn($sewn, $strip);
+        $advance = Measurement::exact($this->across->plus($both)->timesRoot2());
+        $lay = new Lay(null, $advance, lost: Measurement::exact($lost), chiral: true, grain: Grain::AlongStrip);
+        $segment = Piece::segment('segment', $ids, $room->unfinished($this->across), $comesOut, lay: $lay);
         $perSet = $segment->perSet($room->usableWidth, $room->squaring);
         if ($perSet < 1) {
             throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
         }
         $strips = [];
         foreach ($this->widths as $index => $width) {
-            $strips[] = new Piece('strip-'.($index + 1), PieceShape::Strip, [$ids[$index]], Measurement::exact($width->plus($both)), null, $perSet, segment: 'segment');
+            $strips[] = Piece::strip('strip-'.($index + 1), $ids[$index], $room->unfinished($width), new Batch($perSet, segment: 'segment'));
         }
 
-        return Making::of($method, [...$strips, $segment], [
-            new Step(StepKind::Sew, $staggered ? 'strip_parallelogram.staggered.sew' : 'strip_parallelogram.plain.sew', ['seam' => Measurement::setting($room->seam), 'stagger' => Measurement::exact($this->widths[0])]),
-            new Step(StepKind::Press, 'rail.strips.press'),
-            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => Measurement::exact($sewn)]),
-            new Step(StepKind::Cut, 'strip_parallelogram.cut', ['segment' => $segment->width], counts: ['segments' => $perSet]),
-        ], $room, 2);
+        $seams = SeamPairs::inARow(count($this->widths));
+        $sew = ['seam' => $room->allowance(), 'stagger' => Measurement::exact($this->widths[0])];
+        $cut = [On::piece('segment')];
+
+        return new Making($method, [...$strips, $segment], [
+            $staggered
+                ? new Step(StepKind::Sew, 'strip_parallelogram.staggered.sew', $sew, on: [On::piece('strip-1'), ...$seams])
+                : new Step(StepKind::Sew, 'strip_parallelogram.plain.sew', $sew, on: [On::piece('strip-1'), ...$seams]),
+            new Step(StepKind::Press, 'rail.strips.press', on: [On::piece('segment'), ...$seams]),
+            new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $comesOut], on: $cut),
+            new Step(StepKind::Cut, 'strip_parallelogram.cut', ['segment' => $segment->width], counts: ['segments' => $perSet], on: $cut),
+        ], 2);
     }
 
     private function height(): Length

@@ -7,8 +7,8 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use InvalidArgumentException;
 
 /**
@@ -38,10 +38,10 @@ final class StripSets
             $sets[$name]['count']++;
         }
         $pieces = $segments = [];
-        $length = Measurement::exact(Length::sum($columns)->plus($both));
+        $length = Measurement::sewn(Length::sum($columns)->plus($both), array_map($room->unfinished(...), $columns));
         foreach (array_values($sets) as $number => ['row' => $row, 'count' => $count]) {
             $id = count($sets) === 1 ? 'segment' : 'segment-'.chr(ord('a') + $number);
-            $segment = new Piece($id, PieceShape::Segment, self::atLeastOne($slots[$row]), Measurement::exact($rows[$row]->plus($both)), $length, perUnit: max(1, $count));
+            $segment = Piece::segment($id, self::atLeastOne($slots[$row]), Measurement::exact($rows[$row]->plus($both)), $length, new Batch(perUnit: max(1, $count)));
             $perSet = $segment->perSet($room->usableWidth, $room->squaring);
             if ($perSet < 1) {
                 throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
@@ -52,7 +52,8 @@ final class StripSets
             }
             foreach (array_values($strips) as $index => $same) {
                 $slot = explode(' ', array_keys($strips)[$index])[0];
-                $pieces[] = new Piece($id.'-strip-'.($index + 1), PieceShape::Strip, [$slot], Measurement::exact($same[0]->plus($both)), null, $perSet, max(1, $count), max(1, count($same)), $id);
+                $batch = new Batch($perSet, max(1, $count), max(1, count($same)), $id);
+                $pieces[] = Piece::strip($id.'-strip-'.($index + 1), $slot, Measurement::exact($same[0]->plus($both)), $batch);
             }
             $segments[] = $segment;
         }
@@ -83,7 +84,8 @@ final class StripSets
         }
         $pieces = [];
         foreach (array_values($found) as $index => [$slot, $short, $long, $count]) {
-            $pieces[] = new Piece('patch-'.($index + 1), $short->equals($long) ? PieceShape::Square : PieceShape::Rectangle, [$slot], Measurement::exact($short), Measurement::exact($long), each: max(1, $count));
+            $batch = new Batch(each: max(1, $count));
+            $pieces[] = Piece::rectangle('patch-'.($index + 1), $slot, Measurement::exact($short), Measurement::exact($long), $batch);
         }
 
         return $pieces === [] ? throw new InvalidArgumentException('A chequer needs patches.') : $pieces;

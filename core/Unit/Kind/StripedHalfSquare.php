@@ -9,14 +9,20 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Lay;
+use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
@@ -31,6 +37,8 @@ use InvalidArgumentException;
  */
 final readonly class StripedHalfSquare implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  non-empty-list<Length>  $widths  of the strips as they are seen, from the top edge to the tip, together the side
      * @param  non-empty-list<Slot>  $slots  the plain triangle's, then the strips'
@@ -40,9 +48,9 @@ final readonly class StripedHalfSquare implements Unit
      */
     public function __construct(
         private Length $side,
-        public array $widths,
+        private array $widths,
         private array $slots,
-        public bool $isTwin = false,
+        private bool $isTwin = false,
     ) {
         $sum = Length::sum($widths);
         if (count($slots) !== count($widths) + 1) {
@@ -87,25 +95,45 @@ final readonly class StripedHalfSquare implements Unit
     }
 
     /**
-     * What the other half of the square shows, from its straight edge to its tip.
+     * What the other half of the square shows, from its straight edge to its tip: the strips in the other order, moved by s√2 because both halves
+     * lose a seam allowance at the diagonal cut. A strip at the tip that is narrower than that is lost in the seam, and what it lacks comes off the
+     * next one.
      *
-     * @return non-empty-list<Length>
+     * @return array{non-empty-list<Length>, non-empty-list<Slot>} widths, together the side, and the fabrics of those strips
      */
-    public function twin(Length $seam): array
+    private function twin(Length $seam): array
     {
-        $tip = $seam->timesRoot2();
+        $shift = $seam->timesRoot2();
         $widths = array_reverse($this->widths);
-        $widths[0] = $widths[0]->plus($tip);
-        $last = count($widths) - 1;
-        $widths[$last] = $widths[$last]->minus($tip);
+        $slots = array_reverse(array_slice($this->slots, 1));
+        $widths[0] = $widths[0]->plus($shift);
+        $lacking = $shift;
+        for ($last = count($widths) - 1; $last > 0 && ! $widths[$last]->isGreaterThan($lacking); $last--) {
+            $lacking = $lacking->minus($widths[$last]);
+        }
+        $seen = [...array_slice($widths, 0, $last), $widths[$last]->minus($lacking)];
+        $fabrics = array_slice($slots, 0, $last + 1);
 
-        return $widths;
+        return [$seen, $fabrics === [] ? [$this->slots[0]] : $fabrics];
+    }
+
+    /** The squares of the strip set give another triangle for each that is used: a unit of those. */
+    public function byproduct(Method $method, CuttingRoom $room): ?Unit
+    {
+        return $this->isTwin || $method !== Method::StripedHstSets ? null : $this->otherHalf($room->seam);
+    }
+
+    public function isMadeOfByproducts(): bool
+    {
+        return $this->isTwin;
     }
 
     /** A unit of those other halves, its strips in the other order. */
     public function otherHalf(Length $seam): self
     {
-        return new self($this->side, $this->twin($seam), [$this->slots[0], ...array_reverse(array_slice($this->slots, 1))], true);
+        [$widths, $slots] = $this->twin($seam);
+
+        return new self($this->side, $widths, [$this->slots[0], ...$slots], true);
     }
 
     /** @throws InvalidArgumentException when not one square fits across the cloth */
@@ -117,34 +145,42 @@ final readonly class StripedHalfSquare implements Unit
         if ($method !== Method::StripedHstSets) {
             throw new InvalidArgumentException(sprintf('A striped triangle square is not made by "%s".', $method->value));
         }
-        $both = $room->seam->times(2);
         $leg = SquareCut::half($this->side, $room->seam);
-        $sets = array_map(fn (Slot $slot): string => $slot->id, array_slice($this->slots, 1));
-        $square = new Piece('square', PieceShape::SetSquare, $sets === [] ? [$this->slots[0]->id] : $sets, Measurement::up($leg), Measurement::up($leg), cutLines: [SquareCut::rising($leg)], chiral: true);
+        $cut = Measurement::up($leg);
+        $lines = new Lines(cut: [SquareCut::rising($leg)]);
+        $square = new Piece('square', PieceShape::SetSquare, $this->stripIds(), $cut, $cut, lines: $lines, lay: new Lay(chiral: true));
         $perSet = $square->perSet($room->usableWidth, $room->squaring);
         if ($perSet < 1) {
             throw new InvalidArgumentException('No square of this size can be cut from a strip set across the cloth.');
         }
         $strips = [];
         $last = count($this->widths) - 1;
+        $batch = new Batch($perSet, segment: 'square');
         foreach ($this->widths as $index => $width) {
-            $cut = $width->plus($both);
-            $strips[] = new Piece('strip-'.($index + 1), PieceShape::Strip, [$this->slots[$index + 1]->id], $index === $last ? Measurement::up($cut->plus($room->seam->timesRoot2())) : Measurement::exact($cut), null, $perSet, segment: 'square');
+            $strip = $room->unfinished($width);
+            // The strip at the tip is cut wider, so that the set is as wide as a triangle's leg.
+            $wide = Measurement::up($strip->exact->plus($room->seam->timesRoot2()));
+            $strips[] = Piece::strip('strip-'.($index + 1), $this->slots[$index + 1]->id, $index === $last ? $wide : $strip, $batch);
         }
-        $plain = Measurement::up($leg);
+        $rows = SeamPairs::inARow(count($this->widths));
+        $set = [On::piece('square')];
+        $diagonal = [On::cutLine('square', 0), On::cutLine('plain', 0)];
+        $slots = ['first' => $this->slots[1]->id, 'plain' => $this->slots[0]->id];
 
-        return Making::of($method, [
+        return new Making($method, [
             ...$strips,
             $square,
-            new Piece('plain', PieceShape::Square, [$this->slots[0]->id], $plain, $plain, 2, cutLines: [SquareCut::rising($leg)]),
+            Piece::square('plain', $this->slots[0]->id, $cut, new Batch(2), $lines),
         ], [
-            new Step(StepKind::Sew, 'striped_hst.sew', ['seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Press, 'rail.strips.press'),
-            new Step(StepKind::Check, 'striped_hst.check', ['sewn' => Measurement::up($leg)]),
-            new Step(StepKind::Cut, 'striped_hst.cut', ['segment' => $square->width], counts: ['segments' => $perSet]),
-            new Step(StepKind::Cut, 'striped_hst.cut_diagonal', slots: ['first' => $this->slots[1]->id, 'plain' => $this->slots[0]->id]),
-            ...$this->finish($room),
-        ], $room);
+            ...($rows === [] ? [] : [
+                new Step(StepKind::Sew, 'striped_hst.sew', ['seam' => $room->allowance()], on: $rows),
+                new Step(StepKind::Press, 'rail.strips.press', on: $rows),
+            ]),
+            new Step(StepKind::Check, 'striped_hst.check', ['sewn' => $cut], on: $set),
+            new Step(StepKind::Cut, 'striped_hst.cut', ['segment' => $square->width], counts: ['segments' => $perSet], on: $set),
+            new Step(StepKind::Cut, 'striped_hst.cut_diagonal', slots: $slots, on: $diagonal),
+            ...$this->finish($room, $cut),
+        ]);
     }
 
     /** Out of the bag come the halves left over from the squares of a strip set; only the plain triangles are cut. */
@@ -152,25 +188,39 @@ final readonly class StripedHalfSquare implements Unit
     {
         $leg = SquareCut::half($this->side, $room->seam);
         $cut = Measurement::up($leg);
-        $strips = array_map(fn (Slot $slot): string => $slot->id, array_slice($this->slots, 1));
-        $outline = new Outline(new Point(Length::zero(), Length::zero()), new Point($leg, Length::zero()), new Point(Length::zero(), $leg));
+        $zero = Length::zero();
+        $half = new Lay(new Outline(new Point($zero, $zero), new Point($leg, $zero), new Point($zero, $leg)), chiral: true);
 
-        return Making::of(Method::StripedHstHalves, [
-            new Piece('plain', PieceShape::Square, [$this->slots[0]->id], $cut, $cut, 2, cutLines: [SquareCut::rising($leg)]),
-            new Piece('half', PieceShape::Part, $strips === [] ? [$this->slots[0]->id] : $strips, $cut, $cut, outline: $outline, chiral: true),
+        return new Making(Method::StripedHstHalves, [
+            Piece::square('plain', $this->slots[0]->id, $cut, new Batch(2), new Lines(cut: [SquareCut::rising($leg)])),
+            Piece::part('half', $this->stripIds(), $cut, $cut, lay: $half),
         ], [
-            new Step(StepKind::Layer, 'striped_hst.halves', slots: ['first' => $this->slots[1]->id]),
-            ...$this->finish($room),
-        ], $room);
+            new Step(StepKind::Layer, 'striped_hst.halves', slots: ['first' => $this->slots[1]->id], on: [On::piece('half')]),
+            new Step(StepKind::Cut, 'striped_hst.cut_plain', slots: ['plain' => $this->slots[0]->id], on: [On::cutLine('plain', 0)]),
+            ...$this->finish($room, $cut),
+        ]);
+    }
+
+    /** @return non-empty-list<string> */
+    private function stripIds(): array
+    {
+        $ids = array_map(fn (Slot $slot): string => $slot->id, array_slice($this->slots, 1));
+
+        return $ids === [] ? [$this->slots[0]->id] : $ids;
     }
 
     /** @return list<Step> */
-    private function finish(CuttingRoom $room): array
+    private function finish(CuttingRoom $room, Measurement $cut): array
     {
+        $unfinished = $room->unfinished($this->side);
+        $plain = count($this->widths);
+        $seams = array_map(fn (int $strip): On => On::seam($strip, $plain), array_keys($this->widths));
+        $before = Measurement::resulting($unfinished->exact, [[Length::inches(1), $cut]], Rounding::None);
+
         return [
-            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => Measurement::setting($room->seam)], sewing: Sewing::Leader),
-            new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->slots[0]->id]),
-            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => Measurement::exact($this->side->plus($room->seam->times(2)))]),
+            new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => $room->allowance()], sewing: Sewing::Leader, on: $seams),
+            new Step(StepKind::Press, 'hst.press_same', slots: ['dark' => $this->slots[0]->id], on: [...$seams, On::toward($plain)]),
+            new Step(StepKind::Trim, 'hst.trim', ['unfinished' => $unfinished, 'before' => $before], on: [On::whole(), ...$seams]),
         ];
     }
 }

@@ -6,13 +6,18 @@ namespace Dew\Core\Unit\Kind;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\CutShape;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Template;
 use InvalidArgumentException;
 
 /** Pieces cut round templates: each finished shape moved out by the seam, equal shapes of one fabric together, mirror images apart. */
@@ -45,14 +50,76 @@ final class TemplateCut
                 [$one['slot']],
                 Measurement::up(Length::approximately($laid->height()), true),
                 Measurement::up(Length::approximately($laid->width()), true),
-                each: max(1, $one['count']),
-                outline: $laid->toOutline(),
-                chiral: $key !== $one['over'],
-                givenGrain: Grain::Drawn,
+                new Batch(each: max(1, $one['count'])),
+                lay: new Lay($laid->toOutline(), chiral: $key !== $one['over'], grain: Grain::Drawn),
             );
         }
 
         return $pieces === [] ? throw new InvalidArgumentException('A unit needs pieces.') : $pieces;
+    }
+
+    /**
+     * Pieces of a custom unit that are cut round templates, with the pattern's letters, notches and spare allowances. Pieces are one only when all of
+     * that is the same.
+     *
+     * @param  list<CustomPiece>  $pieces
+     * @return array{list<Piece>, array<string, string>} and the ids in the cutting list by the ids of the pieces
+     *
+     * @throws InvalidArgumentException when a shape cannot be cut
+     */
+    public static function customPieces(array $pieces, CustomUnit $unit, CuttingRoom $room): array
+    {
+        $found = $idOf = [];
+        foreach ($pieces as $piece) {
+            $outline = $unit->outlineOf($unit->number($piece->id));
+            $spare = $piece->spare === null ? [] : array_fill_keys($piece->spare->edges, $piece->spare->width->toFloat());
+            $shape = CutShape::of($outline, $room->seam, $spare);
+            [$as, $over] = self::signatures($shape);
+            $slot = $unit->slots()[$piece->fabric]->id;
+            $own = $piece->notches === [] && $spare === [] ? '' : ' '.$piece->id;
+            $key = implode(' ', [$slot, $piece->letter ?? '', $as.$own]);
+            $mirror = implode(' ', [$slot, $piece->letter ?? '', $over.$own]);
+            $found[$key] ??= ['shape' => $shape, 'slot' => $slot, 'over' => $mirror, 'count' => 0, 'piece' => $piece, 'outline' => $outline];
+            $found[$key]['count']++;
+            $idOf[$piece->id] = 'template-'.((int) array_search($key, array_keys($found), true) + 1);
+        }
+        $templates = [];
+        foreach ($found as $key => $one) {
+            $lay = $one['shape']->strip();
+            $laid = $one['shape']->laid($lay);
+            $later = $one['piece']->spare === null ? null : CutShape::of($one['outline'], $room->seam)->laid($lay)->toOutline();
+            $notches = array_map(fn (Notch $notch): Outline => self::notch($notch, $one['outline'], $one['shape'], $lay), $one['piece']->notches);
+            $templates[] = new Piece(
+                'template-'.(count($templates) + 1),
+                PieceShape::Template,
+                [$one['slot']],
+                Measurement::up(Length::approximately($laid->height()), true),
+                Measurement::up(Length::approximately($laid->width()), true),
+                new Batch(each: max(1, $one['count'])),
+                lay: new Lay($laid->toOutline(), chiral: $key !== $one['over'], grain: Grain::Drawn),
+                label: $one['piece']->letter,
+                template: $notches === [] && $later === null ? null : new Template($notches, $later),
+            );
+        }
+
+        return [$templates, $idOf];
+    }
+
+    /**
+     * A short line from the raw edge inwards, square to it.
+     *
+     * @param  array{float, float, float}  $lay
+     */
+    private static function notch(Notch $notch, Outline $finished, CutShape $cut, array $lay): Outline
+    {
+        [$x, $y, $inX, $inY] = $cut->besideEdge($notch->edge, $notch->share->toFloat(), $finished);
+        $deep = Length::fraction(...Notch::DEPTH)->toFloat();
+        $points = array_map(
+            fn (array $point): Point => new Point(Length::approximately($point[0]), Length::approximately($point[1])),
+            [CutShape::moved([$x, $y], $lay), CutShape::moved([$x + $deep * $inX, $y + $deep * $inY], $lay)],
+        );
+
+        return new Outline(...$points);
     }
 
     /** @return array{string, string} of the shape however it is turned, and of its mirror image */

@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
@@ -17,6 +18,8 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
+use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -24,6 +27,8 @@ use InvalidArgumentException;
 /** 60° triangles side by side, point up and point down in turn, a half triangle at each end: a rectangle (n + 1)a/2 wide and a√3/2 high. */
 final readonly class TriangleRow implements Unit
 {
+    use Patchwork;
+
     /**
      * @param  Length  $side  finished side of a triangle
      * @param  list<Slot>  $slots  point up, point down, and the ends when they differ from those
@@ -94,14 +99,22 @@ final readonly class TriangleRow implements Unit
             $pieces[] = SixtyCut::half('ends', $this->ends()->id, $this->side, $room, $blunt, 2);
         }
         $unfinished = $this->finished()->outsetBy($room->seam);
+        // A blunt strip is as high as the row; pointed triangles stand out and are trimmed.
+        $height = $blunt ? $pieces[0]->width : Measurement::exact($unfinished->height);
+        $seams = SeamPairs::inARow($this->count + 2);
+        $seam = ['seam' => $room->allowance()];
+        $all = array_map(fn (Piece $piece): On => On::piece($piece->id), $pieces);
+        $strip = ['strip' => $pieces[0]->width];
 
-        return Making::of($method, $pieces, [
-            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', ['strip' => $pieces[0]->width]),
-            new Step(StepKind::Layer, 'triangle_row.layer'),
-            new Step(StepKind::Sew, 'triangle_row.sew', ['seam' => Measurement::setting($room->seam)], sewing: $blunt ? null : Sewing::Leader),
-            new Step(StepKind::Press, 'triangle_row.press'),
-            new Step(StepKind::Trim, 'triangle_row.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => Measurement::exact($unfinished->height)]),
-        ], $room);
+        return new Making($method, $pieces, [
+            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', $strip, on: $all),
+            new Step(StepKind::Layer, 'triangle_row.layer', on: $all),
+            $blunt
+                ? new Step(StepKind::Sew, 'triangle_row.sew_blunt', $seam, on: $seams)
+                : new Step(StepKind::Sew, 'triangle_row.sew', $seam, sewing: Sewing::Leader, on: $seams),
+            new Step(StepKind::Press, 'triangle_row.press', on: $seams),
+            new Step(StepKind::Trim, 'triangle_row.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => $height], on: [On::whole()]),
+        ], sewn: $blunt ? [Measurement::exact($unfinished->width), $height] : null);
     }
 
     private function ends(): Slot

@@ -9,15 +9,17 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -30,6 +32,8 @@ use InvalidArgumentException;
  */
 final readonly class TurnedNinePatch implements Unit
 {
+    use Patchwork;
+
     /** The quarters at the top right and the bottom left turned half round. */
     private const USUAL_TURNS = [0, 2, 2, 0];
 
@@ -96,22 +100,32 @@ final readonly class TurnedNinePatch implements Unit
         if ($method !== Method::TurnedNinePatchCut) {
             throw new InvalidArgumentException(sprintf('A turned nine-patch is not made by "%s".', $method->value));
         }
-        $both = $room->seam->times(2);
-        $cut = Measurement::exact($this->square()->plus($both));
+        $cut = $room->unfinished($this->square());
+        $batch = new Batch(each: 4);
         $slots = ['corner' => $this->corner->id, 'edge' => $this->edge->id, 'middle' => $this->middle->id];
+        $whole = Measurement::sewn($room->unfinished($this->square()->times(3))->exact, [$cut, $cut, $cut]);
+        // From the seam of a middle square that comes out as much larger as it was cut.
+        $from = Measurement::resulting($this->square()->dividedBy(2), [[Length::fraction(1, 2), $cut]]);
+        $sewn = Measurement::sewn($room->unfinished($this->side)->exact, [$cut, $cut, $cut]);
+        // Four patches to a quarter: within one they were sewn in the nine-patch, between two they are sewn again.
+        $within = SeamPairs::of($this->patches(), fn (int $one, int $other): bool => intdiv($one, 4) === intdiv($other, 4));
+        $again = SeamPairs::of($this->patches(), fn (int $one, int $other): bool => intdiv($one, 4) !== intdiv($other, 4));
+        $seam = ['seam' => $room->allowance()];
 
-        return Making::of($method, [
-            new Piece('corner', PieceShape::Square, [$this->corner->id], $cut, $cut, each: 4),
-            new Piece('edge', PieceShape::Square, [$this->edge->id], $cut, $cut, each: 4),
-            new Piece('middle', PieceShape::Square, [$this->middle->id], $cut, $cut),
+        return new Making($method, [
+            Piece::square('corner', $this->corner->id, $cut, $batch),
+            Piece::square('edge', $this->edge->id, $cut, $batch),
+            Piece::square('middle', $this->middle->id, $cut),
         ], [
-            new Step(StepKind::Sew, 'turned_nine_patch.sew', ['seam' => Measurement::setting($room->seam)], $slots),
-            new Step(StepKind::Check, 'turned_nine_patch.check', ['unfinished' => Measurement::exact($this->square()->times(3)->plus($both))]),
-            new Step(StepKind::Cut, 'turned_nine_patch.cut', ['from' => Measurement::exact($this->square()->dividedBy(2))], $slots),
-            new Step(StepKind::Layer, 'turned_nine_patch.turn'),
-            new Step(StepKind::Sew, 'turned_nine_patch.sew_again', ['seam' => Measurement::setting($room->seam)]),
-            new Step(StepKind::Trim, 'turned_nine_patch.trim', ['unfinished' => Measurement::exact($this->side->plus($both))]),
-        ], $room);
+            new Step(StepKind::Sew, 'turned_nine_patch.sew', $seam, $slots, on: $within),
+            new Step(StepKind::Press, 'turned_nine_patch.press', on: $within),
+            new Step(StepKind::Check, 'turned_nine_patch.check', ['unfinished' => $whole], on: [On::whole()]),
+            new Step(StepKind::Cut, 'turned_nine_patch.cut', ['from' => $from], $slots, on: [On::piece('middle')]),
+            new Step(StepKind::Layer, 'turned_nine_patch.turn', on: $again),
+            new Step(StepKind::Sew, 'turned_nine_patch.sew_again', $seam, on: $again),
+            new Step(StepKind::Press, 'turned_nine_patch.press_again', on: $again),
+            new Step(StepKind::Trim, 'turned_nine_patch.trim', ['unfinished' => $sewn], on: [On::whole()]),
+        ], sewn: [$sewn, $sewn]);
     }
 
     /** Finished side of one square of the nine-patch. */

@@ -19,12 +19,13 @@ final class UnitFactory
     /**
      * @param  Size  $finished  as the kind counts it
      * @param  list<Slot>  $slots  as many as the kind asks for, in the order of its roles
+     * @param  array<string, Unit>  $products  at least the units and blocks it is made of, by product key
      *
      * @throws InvalidArgumentException when size, fabrics or options do not fit the kind
      */
-    public static function make(UnitKind $kind, Size $finished, array $slots, UnitOptions $options = new UnitOptions): Unit
+    public static function make(UnitKind $kind, Size $finished, array $slots, UnitOptions $options = new UnitOptions, array $products = []): Unit
     {
-        [$least, $most] = $kind->fabrics();
+        [$least, $most] = $options->base === null ? $kind->fabrics() : [1, 4];
         if ($slots === [] || count($slots) < $least || count($slots) > $most) {
             throw new InvalidArgumentException(sprintf('A %s takes %s fabrics, not %d.', $kind->value, $least === $most ? $least : "$least to $most", count($slots)));
         }
@@ -49,7 +50,9 @@ final class UnitFactory
             UnitKind::Hourglass => new Hourglass($side, $slots),
             UnitKind::HalfAndQuarters => new HalfAndQuarters($side, $first, $second, $third),
             UnitKind::Geese => new FlyingGeese($finished->height, $first, $second),
-            UnitKind::Corners => new FlippedCorners($finished, $first, self::corners($options->corners, array_slice($slots, 1))),
+            UnitKind::Corners => $options->base === null
+                ? new FlippedCorners($finished, $first, self::corners($options->corners, array_slice($slots, 1)))
+                : new FlippedCorners($finished, new Made($options->base, $products[$options->base]), self::corners($options->corners, $slots)),
             UnitKind::SquareInSquare => new SquareInSquare($side, $first, $second),
             UnitKind::Economy => new Economy($side, $first, $second, $third),
             UnitKind::Rail => new RailFence($side, $slots),
@@ -69,7 +72,9 @@ final class UnitFactory
                 : new StripedHalfSquare($side, self::widths($options, $kind), $slots),
             UnitKind::EightPointStar => new EightPointStar($side, $first, $second, $third),
             UnitKind::TriangleRow => new TriangleRow($side, $options->count ?? throw self::missing($kind, 'count'), $slots),
-            UnitKind::Custom => new CustomUnit($finished, $slots, $options->pieces === [] ? throw self::missing($kind, 'pieces') : $options->pieces),
+            UnitKind::Custom => new CustomUnit(
+                $finished, $slots, $options->pieces === [] ? throw self::missing($kind, 'pieces') : $options->pieces, $products, $options->seams, $options->sections,
+            ),
             UnitKind::Diamond45 => SlantedUnit::diamond45($side, $first),
             UnitKind::Parallelogram45 => SlantedUnit::parallelogram45($side, $finished->height, $first),
             UnitKind::StripParallelogram => self::stripParallelogram($finished, $options, $slots),

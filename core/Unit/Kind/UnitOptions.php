@@ -13,7 +13,7 @@ final readonly class UnitOptions
 {
     /** What each kind may be told, by the name it has in a design document. */
     private const BY_KIND = [
-        'corners' => ['corners'],
+        'corners' => ['corners', 'base'],
         'half-rectangle' => ['hand'],
         'kite' => ['edge'],
         'quarter-circle' => ['radius'],
@@ -26,15 +26,18 @@ final readonly class UnitOptions
         'parallelogram-45' => ['hand'],
         'half-triangle-60' => ['hand'],
         'triangle-row' => ['count'],
-        'custom' => ['pieces'],
+        'custom' => ['pieces', 'seams', 'sections'],
     ];
 
     /**
      * @param  array<string, Length>  $corners  finished legs by place, for sewn-and-flipped corners, in the order of their fabrics
+     * @param  string|null  $base  product key of the unit or block that corners are flipped onto; null for a plain base
      * @param  list<Length>  $widths  finished widths of strips
      * @param  Length|null  $edge  width of the narrow edge of an uneven nine-patch; short edge of the side triangles of a kite
      * @param  list<int>  $turns  quarter turns of the four quarters of a turned nine-patch, row by row
      * @param  list<CustomPiece>  $pieces
+     * @param  list<CustomSeam>  $seams
+     * @param  list<CustomSection>  $sections
      * @param  bool  $twin  the other half of squares cut from a strip set for another unit
      * @param  Length|null  $seam  where what is seen depends on it; ¼ in when it is not said
      */
@@ -51,6 +54,9 @@ final readonly class UnitOptions
         public array $pieces = [],
         public ?Length $seam = null,
         public bool $twin = false,
+        public ?string $base = null,
+        public array $seams = [],
+        public array $sections = [],
     ) {
     }
 
@@ -89,6 +95,38 @@ final readonly class UnitOptions
             array_map(fn (CustomPiece $piece): CustomPiece => $piece->scaled($numerator, $denominator), $this->pieces),
             $this->seam,
             $this->twin,
+            $this->base,
+            $this->seams,
+            $this->sections,
+        );
+    }
+
+    /** @return list<string> product keys of the units and blocks that a unit with these options is made of */
+    public function contents(): array
+    {
+        $keys = array_map(fn (CustomPiece $piece): ?string => $piece->placed?->product, $this->pieces);
+
+        return array_values(array_unique(array_filter([$this->base, ...$keys], fn (?string $key): bool => $key !== null)));
+    }
+
+    public function withSeam(Length $seam): self
+    {
+        return new self(
+            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns, $this->hand,
+            $this->pieces, $seam, $this->twin, $this->base, $this->seams, $this->sections,
+        );
+    }
+
+    /**
+     * The same options made of what these keys name.
+     *
+     * @param  list<CustomPiece>  $pieces
+     */
+    public function madeOf(?string $base, array $pieces): self
+    {
+        return new self(
+            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns, $this->hand,
+            $pieces, $this->seam, $this->twin, $base, $this->seams, $this->sections,
         );
     }
 }

@@ -9,7 +9,22 @@
         </div>
     </div>
     @if ($task->remainder)<p class="message is-status">{{ $task->remainder }}</p>@endif
+    @if ($task->fromBag)<p class="message is-status">{{ $task->fromBag }}</p>@endif
     @if ($task->spares)<p class="field-hint">{{ $task->spares }}</p>@endif
+    @if ($task->byproduct)
+        <div class="cut-line">
+            <x-picture :picture="$task->byproductPicture" class="cut-picture" :scale="72 / max($task->byproductPicture->width, $task->byproductPicture->height)"/>
+            <p class="cut-words">{{ $task->byproduct }}</p>
+        </div>
+    @endif
+    @if ($task->quilting !== [])
+        <h4>{{ __('quilting.title') }}</h4>
+        <ul class="tick-list">
+            @foreach ($task->quilting as $size)
+                <li>{{ $size }}</li>
+            @endforeach
+        </ul>
+    @endif
     @if ($task->methods !== [])
         <details class="methods">
             <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short') }}@endif</summary>
@@ -23,7 +38,7 @@
                     @foreach ($task->methods as $method)
                         <label class="choice is-method"><input type="radio" name="method" value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
-                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ trans_choice('methods.cloth', $method->cloth, ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
+                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
                         </label>
                     @endforeach
                 </div>

@@ -7,7 +7,7 @@
     </nav>
     <div class="design-pair">
         <figure class="design-picture">
-            <x-quilt-picture :picture="App\Drawing\QuiltPicture::of($sheet, $colourway)" :label="__('drawings.quilt', ['size' => $announcement->sizes[$size]->name])"/>
+            <x-quilt-picture :picture="App\Drawing\Host\QuiltPicture::of($sheet, $colourway)" :label="__('drawings.quilt', ['size' => $announcement->sizes[$size]->name])"/>
             <figcaption class="size-tabs">
                 @foreach ($announcement->colourways as $choice)
                     <a href="{{ route('host.design', [$quiltAlong, 'size' => $size, 'colourway' => $choice->id]) }}" @class(['size-tab', 'is-here' => $choice->id === $colourway->id])>{{ $choice->name }}</a>

@@ -1,7 +1,7 @@
 <x-layout.host :title="__('desk.title')" :quilt-along="$quiltAlong" place="desk">
     @php($next = $board->next())
     <p class="lead">{{ $quiltAlong->host_name }} · {{ trans_choice('desk.quilts', $board->projects) }}</p>
-    <x-stitch-line :drops="array_map(fn ($row) => new App\Presentation\Drop($row->clue->number, App\Presentation\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1, $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number])), $board->rows)"/>
+    <x-stitch-line :drops="array_map(fn ($row) => new App\Presentation\Shared\Drop($row->clue->number, App\Presentation\Shared\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1, $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number])), $board->rows)"/>
     <div class="pair">
         <section class="card" aria-labelledby="due">
             <h2 id="due" class="eyebrow">{{ __('desk.due') }}</h2>

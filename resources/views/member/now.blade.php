@@ -11,7 +11,7 @@
                 <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
                 <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}" aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
-            <a class="btn btn-main" href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\DropState::Waiting => 'now.begin', App\Presentation\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
+            <a class="btn btn-main" href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin', App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>
     @else
         <p class="lead">{{ __('now.nothing_open') }}</p>
@@ -33,7 +33,7 @@
     <details class="card drop-key">
         <summary>{{ __('drops.key') }}</summary>
         <ul class="plain-list">
-            @foreach (App\Presentation\DropState::cases() as $state)
+            @foreach (App\Presentation\Shared\DropState::cases() as $state)
                 <li><x-drop :state="$state"/> {{ $state->label() }}</li>
             @endforeach
         </ul>

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
-use App\Plans\SheetStore;
-use App\Presentation\ClueBoard;
-use App\Presentation\CluePage;
+use App\Plans\Whole\SheetStore;
+use App\Presentation\Host\ClueBoard;
+use App\Presentation\Shared\CluePage;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
-use App\Plans\SheetStore;
+use App\Plans\Whole\SheetStore;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

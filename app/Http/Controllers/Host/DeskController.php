@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Host;
 use App\Http\Controllers\Controller;
 use App\Models\Invitation;
 use App\Models\QuiltAlong;
-use App\Presentation\ClueBoard;
+use App\Presentation\Host\ClueBoard;
 use Illuminate\Contracts\View\View;
 
 /** What is due, and where everybody stands. */

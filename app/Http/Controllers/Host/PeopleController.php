@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Host;
 use App\Http\Controllers\Controller;
 use App\Models\Invitation;
 use App\Models\QuiltAlong;
-use App\Presentation\ProgressGrid;
+use App\Presentation\Host\ProgressGrid;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
-use App\Actions\ScheduleClue;
+use App\Actions\Host\ScheduleClue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ReleaseRequest;
 use App\Models\Clue;

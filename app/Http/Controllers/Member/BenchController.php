@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Counters;
+use App\Presentation\Member\Bags;
 use Illuminate\Contracts\View\View;
 
 /** The units made so far, bag by bag, waiting for the steps that everybody shares. */
@@ -17,7 +17,7 @@ final class BenchController extends Controller
     {
         return view('member.bench', [
             'project' => $project,
-            'bags' => Counters::bags($sheets->plan($project), $sheets->announcement($project), $project),
+            'bags' => Bags::of($sheets->plan($project), $sheets->announcement($project), $project),
         ]);
     }
 }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\CluePage;
-use App\Presentation\StitchLine;
+use App\Presentation\Member\StitchLine;
+use App\Presentation\Shared\CluePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\RecordTap;
-use App\Actions\TapOutcome;
+use App\Actions\Member\RecordTap;
+use App\Actions\Member\TapOutcome;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\TapRequest;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Counters;
+use App\Presentation\Shared\Counters;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\FabricsPage;
+use App\Presentation\Member\FabricsPage;
 use Illuminate\Contracts\View\View;
 
 /** The fabrics of the quilt, and what the released clues cut from each. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\ChooseMethod;
+use App\Actions\Member\ChooseMethod;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;

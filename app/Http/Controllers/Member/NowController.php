@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\StitchLine;
+use App\Presentation\Member\StitchLine;
 use Illuminate\Contracts\View\View;
 
 /** Where am I, what is due, what should I do next. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\RefreshTallies;
+use App\Actions\Member\RefreshTallies;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ProjectRequest;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Figure;
+use App\Presentation\Shared\Figure;
 use Dew\Core\Measure\Measurement;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

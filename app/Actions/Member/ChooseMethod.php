@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Member;
+
+use App\Models\MethodChoice;
+use App\Models\Progress;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
+use Illuminate\Support\Facades\DB;
+
+/** Changes how somebody makes a kind of unit. Units already sewn stay counted; only the remainder is planned anew. */
+final readonly class ChooseMethod
+{
+    public function __construct(private ReleasedSheets $sheets)
+    {
+    }
+
+    public function __invoke(Project $project, UnitKind $kind, Method $method, bool $oversize = false): void
+    {
+        if ($project->method($kind) === $method && $project->methods()->isOversize($kind) === $oversize) {
+            return;
+        }
+        DB::transaction(function () use ($project, $kind, $method, $oversize): void {
+            $madeBefore = Progress::query()
+                ->where('project_id', $project->id)
+                ->whereIn('counter', [TaskSheet::SEWN, TaskSheet::TRIMMED])
+                ->groupBy('task_key')
+                ->selectRaw('task_key, max(done) as made')
+                ->pluck('made', 'task_key')
+                ->map(fn (mixed $made): int => (int) $made)
+                ->filter()
+                ->all();
+            MethodChoice::query()->updateOrCreate(
+                ['project_id' => $project->id, 'kind' => $kind],
+                ['method' => $method, 'oversize' => $oversize, 'made_before' => $madeBefore],
+            );
+        });
+        $project->load('methodChoices');
+        $this->sheets->plan($project);
+    }
+}

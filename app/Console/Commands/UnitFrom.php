@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Presentation\Shared\Figure;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitFromCut;
+use Dew\Core\Unit\Kind\UnitSpec;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
+use Illuminate\Console\Command;
+use InvalidArgumentException;
+
+/** Answers which unit a square or strip gives by a method. */
+final class UnitFrom extends Command
+{
+    protected $signature = 'dew:unit-from
+        {cut : The side of the square or the width of the strip, such as "6" or "2 1/2"}
+        {--method= : A method, such as hst:four}
+        {--piece= : The id of the piece it is cut for; the first one when left out}
+        {--seam=1/4 : The seam allowance}
+        {--notation=in : in, decimal or cm}';
+
+    protected $description = 'Say which unit a square or strip gives by a method';
+
+    public function handle(): int
+    {
+        $method = Method::tryFrom($this->text('method'));
+        $kinds = array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => in_array($method, $kind->methods(), true)));
+        $notation = Notation::tryFrom($this->text('notation'));
+        if ($method === null || $kinds === [] || $notation === null) {
+            $known = implode(', ', array_map(fn (Method $known): string => $known->value, Method::cases()));
+            $this->error(__('console.no_method', ['method' => $this->text('method'), 'methods' => $known]));
+
+            return self::INVALID;
+        }
+        try {
+            $cut = Length::parse(is_string($this->argument('cut')) ? $this->argument('cut') : '', $notation->unit());
+            $room = new CuttingRoom(Length::parse($this->text('seam')), CuttingRoom::usual()->usableWidth, CuttingRoom::usual()->squaring);
+            $spec = $this->example($kinds[0]);
+            $piece = $this->text('piece') !== '' ? $this->text('piece') : $spec->make()->making($method, $room)->pieces[0]->id;
+            $unit = UnitFromCut::of($spec, $method, $piece, $cut, $room);
+        } catch (InvalidArgumentException|MeasureException $error) {
+            $this->error($error->getMessage());
+
+            return self::INVALID;
+        }
+        if ($unit === null) {
+            $this->error(__('console.no_unit_from', ['piece' => $piece]));
+
+            return self::INVALID;
+        }
+        $text = fn (Length $length): string => Figure::text(Measurement::setting($length), $notation);
+        $trim = $unit->trimTo($notation->cuttingStep());
+        $this->line(__('console.unit_from', [
+            'cut' => $text($cut), 'piece' => $piece, 'width' => $text($unit->unfinished->width), 'height' => $text($unit->unfinished->height),
+            'trim_width' => $text($trim->width), 'trim_height' => $text($trim->height),
+            'finished_width' => $text($trim->width->minus($room->seam->times(2))), 'finished_height' => $text($trim->height->minus($room->seam->times(2))),
+        ]));
+
+        return self::SUCCESS;
+    }
+
+    /** A unit of the kind of any size; the answer does not depend on which. */
+    private function example(UnitKind $kind): UnitSpec
+    {
+        $slot = fn (int $number): Slot => new Slot("f-$number", (string) $number, (string) $number, FabricValue::Medium);
+
+        return UnitExample::of($kind, Length::inches(3), array_map($slot, range(1, $kind->fabrics()[0])));
+    }
+
+    private function text(string $option): string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Drawing\Host;
+
+use App\Drawing\Picture;
+use App\Drawing\Shape;
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Plan\Whole\QuiltSheet;
+
+/** Draws a whole quilt: each block once, then its places. */
+final readonly class QuiltPicture
+{
+    /**
+     * @param  array<string, list<Shape>>  $units  by the name they have in the drawing
+     * @param  array<string, list<array{of: string, transform: string}>>  $blocks  likewise, those inside others first
+     * @param  list<array{of: string, transform: string}>  $places
+     * @param  list<Shape>  $frame  sashes, setting triangles, borders
+     */
+    private function __construct(
+        public float $width,
+        public float $height,
+        public array $units,
+        public array $blocks,
+        public array $places,
+        public array $frame,
+    ) {
+    }
+
+    public static function of(QuiltSheet $sheet, Colourway $colourway): self
+    {
+        $shape = fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour);
+        $names = [];
+        foreach ([...array_keys($sheet->units), ...array_keys($sheet->blocks)] as $index => $key) {
+            $names[$key] = 'p'.$index;
+        }
+        $place = fn (Placement $placement): array => [
+            'of' => $names[$placement->product],
+            'transform' => sprintf('translate(%s %s)%s', Shape::at($placement->x->toFloat()), Shape::at($placement->y->toFloat()), $placement->turn === 0 ? '' : sprintf(' rotate(%d)', $placement->turn)),
+        ];
+        $units = $blocks = [];
+        foreach ($sheet->units as $key => $patches) {
+            $units[$names[$key]] = array_map($shape, $patches);
+        }
+        foreach ($sheet->blocks as $key => $placements) {
+            $blocks[$names[$key]] = array_map($place, $placements);
+        }
+
+        return new self(
+            $sheet->finished->width->toFloat() * Picture::PER_INCH,
+            $sheet->finished->height->toFloat() * Picture::PER_INCH,
+            $units,
+            $blocks,
+            array_map($place, $sheet->placements),
+            array_map($shape, $sheet->frame),
+        );
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Models\Clue;
+use App\Models\Project;
+use App\Presentation\Shared\Drop;
+use App\Presentation\Shared\DropState;
+
+/** A member's line of clues: what is done, what waits, what is to come and when. Titles of clues to come are not on it. */
+final readonly class StitchLine
+{
+    /** @param  list<Drop>  $drops */
+    public function __construct(public array $drops)
+    {
+    }
+
+    public static function of(Project $project): self
+    {
+        $progress = $project->clueProgress()->get()->keyBy('clue_id');
+        $drops = $project->quiltAlong->clues()->get()->map(function (Clue $clue) use ($project, $progress): Drop {
+            $row = $progress->get($clue->id);
+            $released = $clue->isReleased();
+
+            return new Drop(
+                number: $clue->number,
+                state: DropState::of($released, $clue->kinds !== [], $row?->done, $row->total ?? 0),
+                title: $released ? $clue->title : null,
+                opens: $clue->withdrawn_at === null ? $clue->release_at : null,
+                zone: $clue->zone,
+                done: $released ? $row?->done : null,
+                total: $released ? $row?->total : null,
+                url: $released ? route('member.clues.show', [$project, $clue->number]) : null,
+            );
+        });
+
+        return new self(array_values($drops->all()));
+    }
+
+    /** The clue in hand: the earliest open one that is not done, else the latest open one. */
+    public function current(): ?Drop
+    {
+        $open = array_values(array_filter($this->drops, fn (Drop $drop): bool => $drop->url !== null));
+        foreach ($open as $drop) {
+            if ($drop->state !== DropState::Done) {
+                return $drop;
+            }
+        }
+
+        return $open === [] ? null : $open[count($open) - 1];
+    }
+
+    /** The next one to open that has a date. */
+    public function next(): ?Drop
+    {
+        $coming = array_filter($this->drops, fn (Drop $drop): bool => $drop->state === DropState::ToCome && $drop->opens !== null);
+        usort($coming, fn (Drop $a, Drop $b): int => $a->opens <=> $b->opens);
+
+        return $coming[0] ?? null;
+    }
+}

@@ -1,0 +1,354 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use App\Drawing\UnitPicture;
+use App\Models\Project;
+use Dew\Core\Cutting\StripCut;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Operand;
+use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Making\Tool;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\BlockDrawing;
+use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+
+/** One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count for. */
+final readonly class CluePage
+{
+    /** Cautions by the kind of step that calls for them. */
+    private const CAUTIONS = ['cutter' => 'cautions.cutter', 'iron' => 'cautions.iron', 'marker' => 'cautions.marker', 'needle' => 'cautions.needle'];
+
+    private UnitPicture $pictures;
+
+    private function __construct(
+        public ClueSheet $sheet,
+        private Announcement $announcement,
+        public Notation $notation,
+        private ?Project $project,
+        private ?Counters $counters,
+        string $colourway,
+    ) {
+        $this->pictures = new UnitPicture($announcement->colourway($colourway), $announcement->slots);
+    }
+
+    public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project): self
+    {
+        return new self($sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway_key);
+    }
+
+    /** Her numbers without her counters, and so without a query for each clue. */
+    public static function forReading(ClueSheet $sheet, Announcement $announcement, Project $project): self
+    {
+        return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway_key);
+    }
+
+    public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation): self
+    {
+        return new self($sheet, $announcement, $notation, null, null, '');
+    }
+
+    public function sizeName(): string
+    {
+        return $this->announcement->sizes[$this->sheet->size]->name;
+    }
+
+    /** @return list<string> */
+    public function paragraphs(): array
+    {
+        return array_values(array_filter(preg_split('/\n\s*\n/', $this->sheet->introduction) ?: []));
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return array_map(fn (Tool $tool): string => __('tools.'.$tool->code, [
+            'length' => $tool->atLeast === null ? '' : Figure::text($tool->atLeast, $this->notation),
+        ]), $this->sheet->tools());
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        if ($this->sheet->tasks === []) {
+            return [];
+        }
+        $needed = [...array_map(fn (Tool $tool): string => $tool->code, $this->sheet->tools()), 'needle'];
+
+        return array_map(__(...), array_values(array_intersect_key(self::CAUTIONS, array_flip($needed))));
+    }
+
+    /**
+     * The cutting list, fabric by fabric.
+     *
+     * @return list<FabricView>
+     */
+    public function fabrics(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if ($piece->isCloth()) {
+                    $lines[$piece->slots[0]][] = $this->cutLine($task, $piece);
+                }
+            }
+        }
+        $cloths = $this->announcement->colourway($this->project?->colourway_key)->cloths;
+        $used = array_filter($this->announcement->slots, fn (Slot $slot): bool => isset($lines[$slot->id]));
+
+        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of($slot, $cloths[$slot->id], $lines[$slot->id]), $used));
+    }
+
+    /**
+     * Segments to cut from strip sets once those are sewn.
+     *
+     * @return list<CutLine>
+     */
+    public function segments(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if ($piece->isFromSet()) {
+                    $lines[] = $this->cutLine($task, $piece);
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Units and blocks made before that this clue joins.
+     *
+     * @return list<CutLine>
+     */
+    public function parts(): array
+    {
+        $lines = [];
+        foreach ($this->sheet->tasks as $task) {
+            foreach (array_filter($task->making->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Part) as $piece) {
+                $known = $task->drawing !== null && isset($task->drawing->names[$piece->id]);
+                $lines[] = $known ? $this->partLine($task, $task->drawing, $piece) : $this->cutLine($task, $piece);
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<TaskView> */
+    public function tasks(): array
+    {
+        return array_map($this->task(...), $this->sheet->tasks);
+    }
+
+    private function task(TaskSheet $task): TaskView
+    {
+        $before = $this->madeBefore($task);
+        $spares = $task->making->spares($task->toMake($before));
+        $square = $task->finished->isSquare();
+        $choosable = count($task->offers) > 1 || $task->making->canBeOversize();
+        $counters = array_values(array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:')));
+
+        return new TaskView(
+            anchor: $task->task,
+            name: $task->name,
+            kind: $task->kind->value,
+            count: $task->count,
+            unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
+            finished: Figure::of(Measurement::exact($task->finished->width), SizeKind::Finished, $this->notation),
+            unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
+            finishedHeight: $square ? null : Figure::of(Measurement::exact($task->finished->height), SizeKind::Finished, $this->notation),
+            picture: $this->pictures->unit($task),
+            method: __('methods.'.$task->making->method->value.'.name'),
+            oversize: $task->making->canBeOversize() ? $task->oversize : null,
+            methods: $choosable ? array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers) : [],
+            steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->making->steps),
+            overhangs: array_map($this->overhang(...), $task->overhangs),
+            counters: $this->counters === null ? [] : array_map(fn (string $counter): CounterView => $this->counters->get($task->task, $counter), $counters),
+            spares: $spares > 0 ? trans_choice('tasks.spares', $spares) : null,
+            remainder: $before > 0 ? __('tasks.remainder', ['made' => $before, 'left' => $task->toMake($before)]) : null,
+            fromBag: $this->fromBag($task, $before),
+            byproduct: $task->byproduct === null ? null : $this->byproduct($task->byproduct, $task),
+            byproductPicture: $task->byproduct === null ? null : $this->pictures->part($task->name, $task->byproduct->patches, $task->byproduct->finished),
+            quilting: $this->quilting($task),
+        );
+    }
+
+    /** What lies in a bag already; less when the other task was made another way. */
+    private function fromBag(TaskSheet $task, int $before): ?string
+    {
+        $there = $task->fromBag + min(0, $before);
+
+        return $there > 0 ? trans_choice('tasks.from_bag', $there, ['left' => $task->toMake($before)]) : null;
+    }
+
+    private function byproduct(Byproduct $byproduct, TaskSheet $task): string
+    {
+        return $byproduct->name === null
+            ? trans_choice('tasks.byproduct.unnamed', $byproduct->count, ['unit' => $task->name])
+            : trans_choice('tasks.byproduct.named', $byproduct->count, ['name' => $byproduct->name]);
+    }
+
+    /**
+     * The sizes of a block that is quilted by itself, each in a sentence.
+     *
+     * @return list<string>
+     */
+    private function quilting(TaskSheet $task): array
+    {
+        $sentences = [];
+        foreach ($task->quilting as $what => $size) {
+            $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $this->notation);
+            if ($size instanceof Size) {
+                $sentences[] = __('quilting.'.$what, ['width' => $text($size->width), 'height' => $text($size->height)]);
+            } elseif ($size->isPositive()) {
+                $sentences[] = __('quilting.'.$what, ['width' => $text($size)]);
+            }
+        }
+
+        return $sentences;
+    }
+
+    private function method(MethodOffer $offer, Method $chosen): MethodView
+    {
+        $key = 'methods.'.$offer->method->value;
+
+        return new MethodView(
+            value: $offer->method->value,
+            name: __($key.'.name'),
+            hint: __($key.'.hint'),
+            batches: trans_choice($key.'.batches', $offer->batches),
+            spares: $offer->spares === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares),
+            bias: $offer->biasEdges === 0 ? __('methods.no_bias') : trans_choice('methods.bias', $offer->biasEdges),
+            cloth: $offer->cloth,
+            waste: $offer->waste,
+            stock: $offer->stock === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock, $this->notation)]),
+            chosen: $offer->method === $chosen,
+        );
+    }
+
+    private function step(Step $step, TaskSheet $task): StepView
+    {
+        $places = array_map(fn (On $on): string => __('places.'.$on->of), $step->operands(Operand::Corner));
+        $words = $step->names
+            + array_map(fn (Measurement $measure): string => Figure::text($measure, $this->notation), $step->measures)
+            + array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $step->slots)
+            + array_map(strval(...), $step->counts)
+            + ['places' => Sentence::list($places)];
+        $unfinished = $step->measures['unfinished'] ?? $step->measures['sewn'] ?? null;
+        $code = 'steps.'.$step->code.($this->comesOutOtherwise($step) ? '_otherwise' : '');
+
+        return new StepView(
+            $step->kind->value,
+            __('clue.step.'.$step->kind->value),
+            implode(' ', array_filter([
+                __($code, $words),
+                $step->sewing === null ? '' : __('steps.sewing.'.$step->sewing->value),
+                isset($step->measures['before']) && $step->kind === StepKind::Trim ? __('steps.before_trimming', $words) : '',
+            ])),
+            $unfinished !== null && in_array($step->kind, [StepKind::Trim, StepKind::Check], true) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
+        );
+    }
+
+    /** Whether parts trimmed to the marks of this ruler give another size than the pattern's. */
+    private function comesOutOtherwise(Step $step): bool
+    {
+        foreach (['pattern_width' => 'width', 'pattern' => 'unfinished'] as $pattern => $sewn) {
+            $differs = isset($step->measures[$pattern], $step->measures[$sewn])
+                && Figure::text($step->measures[$sewn], $this->notation) !== Figure::text(Measurement::exact($step->measures[$pattern]->exact), $this->notation);
+            if ($differs) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function overhang(Overhang $overhang): string
+    {
+        $letter = fn (string $slot): string => $this->announcement->slots[$slot]->letter;
+        $end = fn (Measurement $measure): string => $measure->exact->isZero() ? __('steps.overhang.level') : __('steps.overhang.out', [
+            'slot' => $letter($measure->exact->isNegative() ? $overhang->second : $overhang->first),
+            'by' => Figure::text(Measurement::exact($measure->exact->absolute(), true), $this->notation),
+        ]);
+
+        return __('steps.overhang.whole', [
+            'first' => $letter($overhang->first),
+            'second' => $letter($overhang->second),
+            'start' => $end($overhang->start),
+            'end' => $end($overhang->end),
+        ]);
+    }
+
+    private function cutLine(TaskSheet $task, Piece $piece): CutLine
+    {
+        $count = $task->quantity($piece, $this->madeBefore($task));
+        $strips = StripCut::of($piece, $count, $this->notation, $this->project->usable_width ?? $this->announcement->usableWidth);
+        $width = Figure::of($piece->width, SizeKind::Cut, $this->notation);
+
+        return new CutLine(
+            count: $count,
+            shape: trans_choice('pieces.many.'.$piece->shape->value, $count),
+            width: $width,
+            length: $piece->length === null || $piece->isSegment() || $piece->width->encode() === $piece->length->encode() ? null : Figure::of($piece->length, SizeKind::Cut, $this->notation),
+            strips: $strips === null || $count === 0 ? null : trans_choice('cutting.strips', $strips->strips, ['width' => $width->number."\u{00a0}".$width->unit, 'each' => $strips->perStrip]),
+            for: $piece->label === null ? $task->name : __('pieces.labelled', ['label' => $piece->label, 'task' => $task->name]),
+            letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
+            picture: $this->pictures->piece($piece),
+            counter: $this->counters?->find($task->task, $task->cuttingCounter($piece)),
+            note: $this->note($piece),
+        );
+    }
+
+    private function partLine(TaskSheet $task, BlockDrawing $drawing, Piece $piece): CutLine
+    {
+        $allowance = $task->unfinished->width->minus($task->finished->width);
+        $length = $piece->length ?? $piece->width;
+        $name = $drawing->names[$piece->id];
+
+        return new CutLine(
+            count: $task->quantity($piece, $this->madeBefore($task)),
+            shape: $name,
+            width: Figure::of($length, SizeKind::Unfinished, $this->notation),
+            length: $length->encode() === $piece->width->encode() ? null : Figure::of($piece->width, SizeKind::Unfinished, $this->notation),
+            strips: null,
+            for: $task->name,
+            letters: '',
+            picture: $this->pictures->part($name, $drawing->part($piece->id), new Size($length->exact->minus($allowance), $piece->width->exact->minus($allowance))),
+            counter: null,
+        );
+    }
+
+    /** What to watch when a piece is cut: its hand, and what its template shows besides the outline. */
+    private function note(Piece $piece): ?string
+    {
+        $notes = array_filter([
+            $piece->lay->mirrored ? __('pieces.mirrored') : ($piece->lay->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
+            $piece->template?->notches === [] || $piece->template === null ? null : trans_choice('pieces.notches', count($piece->template->notches)),
+            $piece->template?->later === null ? null : __('pieces.spare'),
+        ]);
+
+        return $notes === [] ? null : implode(' ', $notes);
+    }
+
+    private function madeBefore(TaskSheet $task): int
+    {
+        return $this->project?->madeBefore($task) ?? 0;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use App\Drawing\Picture;
+
+/** One line of a cutting list: so many of a shape at a size, what for, and how they lie on strips. */
+final readonly class CutLine
+{
+    public function __construct(
+        public int $count,
+        public string $shape,
+        public Figure $width,
+        public ?Figure $length,
+        public ?string $strips,
+        public string $for,
+        public string $letters,
+        public Picture $picture,
+        public ?CounterView $counter,
+        public ?string $note = null,
+    ) {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use Carbon\CarbonImmutable;
+
+/** One clue on the stitch line. A clue to come has no title here: it is not known on this side yet. */
+final readonly class Drop
+{
+    public function __construct(
+        public int $number,
+        public DropState $state,
+        public ?string $title = null,
+        public ?CarbonImmutable $opens = null,
+        public ?string $zone = null,
+        public ?int $done = null,
+        public ?int $total = null,
+        public ?string $url = null,
+    ) {
+    }
+
+    public function label(): string
+    {
+        return __('drops.label', ['number' => $this->number, 'state' => $this->state->label()])
+            .($this->state === DropState::ToCome && $this->opens !== null ? ', '.__('drops.opens', ['when' => $this->when()]) : '');
+    }
+
+    /** The promised hour on the wall clock of its zone. */
+    public function when(): string
+    {
+        return $this->opens === null ? __('drops.no_date') : When::full($this->opens, (string) $this->zone);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use App\Drawing\Ink;
+use Dew\Core\Fabric\Cloth;
+use Dew\Core\Fabric\Slot;
+
+/** A fabric slot with the cloth that stands for it, and what is cut from it. */
+final readonly class FabricView
+{
+    /** @param  list<CutLine>  $lines */
+    public function __construct(
+        public string $slot,
+        public string $letter,
+        public string $name,
+        public string $value,
+        public string $cloth,
+        public string $colour,
+        public string $ink,
+        public array $lines,
+    ) {
+    }
+
+    /** @param  list<CutLine>  $lines */
+    public static function of(Slot $slot, Cloth $cloth, array $lines): self
+    {
+        return new self($slot->id, $slot->letter, $slot->name, $slot->value->value, $cloth->name, $cloth->colour, Ink::on($cloth->colour), $lines);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+
+/** A length ready to be read: its number, its unit, which of the three sizes it is, and whether the ruler's mark is the true value. */
+final readonly class Figure
+{
+    private function __construct(
+        public SizeKind $kind,
+        public string $number,
+        public string $unit,
+        public bool $isTrue,
+        public string $decimal,
+    ) {
+    }
+
+    public static function of(Measurement $measurement, SizeKind $kind, Notation $notation): self
+    {
+        return new self(
+            $kind,
+            $notation->print($measurement->in($notation)),
+            $notation->unit()->value,
+            $measurement->isTrueIn($notation),
+            $measurement->exact->toDecimal(4),
+        );
+    }
+
+    public static function text(Measurement $measurement, Notation $notation): string
+    {
+        return $notation->print($measurement->in($notation))."\u{00a0}".$notation->unit()->value;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+/** A way to make a unit, with what choosing it would mean. */
+final readonly class MethodView
+{
+    public function __construct(
+        public string $value,
+        public string $name,
+        public string $hint,
+        public string $batches,
+        public string $spares,
+        public string $bias,
+        public float $cloth,
+        public float $waste,
+        public ?string $stock,
+        public bool $chosen,
+    ) {
+    }
+}

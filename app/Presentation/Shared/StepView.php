@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+/** One step in words, and the number to check by when it has one. */
+final readonly class StepView
+{
+    public function __construct(
+        public string $kind,
+        public string $label,
+        public string $text,
+        public ?Figure $figure,
+    ) {
+    }
+
+    /** The sentence after its label, which is not said twice. */
+    public function rest(): string
+    {
+        return str_starts_with($this->text, $this->label.' ') ? substr($this->text, strlen($this->label) + 1) : $this->text;
+    }
+}

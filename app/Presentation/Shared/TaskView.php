@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use App\Drawing\Picture;
+
+/** A task on the clue page. */
+final readonly class TaskView
+{
+    /**
+     * @param  Figure|null  $unfinishedHeight  of what is not square
+     * @param  list<MethodView>  $methods
+     * @param  bool|null  $oversize  whether pieces are cut larger and trimmed; null where none is trimmed
+     * @param  list<StepView>  $steps
+     * @param  list<string>  $overhangs  a sentence for each slanted seam
+     * @param  list<CounterView>  $counters
+     * @param  string|null  $spares  a sentence, when the method gives more than needed
+     * @param  string|null  $remainder  a sentence, when some were made another way
+     * @param  string|null  $fromBag  a sentence, when some come out of a bag
+     * @param  string|null  $byproduct  a sentence, when something else comes out too
+     * @param  list<string>  $quilting  sentences with the sizes of a block that is quilted by itself
+     */
+    public function __construct(
+        public string $anchor,
+        public string $name,
+        public string $kind,
+        public int $count,
+        public Figure $unfinished,
+        public Figure $finished,
+        public ?Figure $unfinishedHeight,
+        public ?Figure $finishedHeight,
+        public Picture $picture,
+        public string $method,
+        public array $methods,
+        public ?bool $oversize,
+        public array $steps,
+        public array $overhangs,
+        public array $counters,
+        public ?string $spares,
+        public ?string $remainder,
+        public ?string $fromBag = null,
+        public ?string $byproduct = null,
+        public ?Picture $byproductPicture = null,
+        public array $quilting = [],
+    ) {
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Document\Complaints;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Known;
+use Dew\Core\Document\Node;
+use Dew\Core\Document\PassedOver;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Unit\Kind\CustomSection;
+use InvalidArgumentException;
+
+/** Reads the split into clues: which task makes what. A task that cannot be read is left out of its clue, and complained of. */
+final class ClueReader
+{
+    /** @var array<string, string> ids of the tasks, by what they make */
+    private array $made = [];
+
+    /** @var array<string, true> */
+    private array $taskIds = [];
+
+    /**
+     * @param  Known<DeclaredUnit>  $units
+     * @param  Known<DeclaredBlock>  $blocks
+     */
+    public function __construct(
+        private readonly Known $units,
+        private readonly Known $blocks,
+        private readonly Products $products,
+        private readonly BlockReader $reader,
+        private readonly Complaints $complaints,
+    ) {
+    }
+
+    /** @throws DocumentException */
+    public function clue(Node $node): Clue
+    {
+        $tasks = [];
+        foreach ($node->get('tasks')->items(PHP_INT_MAX) as $task) {
+            try {
+                $tasks[] = $this->task($task);
+            } catch (DocumentException $error) {
+                $this->complaints->addUnlessKnown($error);
+            } catch (PassedOver) {
+                continue;
+            }
+        }
+
+        return new Clue(
+            $node->get('id')->id(),
+            $node->get('title')->text(),
+            $node->has('introduction') ? $node->get('introduction')->text() : '',
+            $node->get('minutes')->integer(0, PHP_INT_MAX),
+            $tasks,
+        );
+    }
+
+    private function task(Node $node): Task
+    {
+        $id = $node->freshId($this->taskIds);
+        $this->taskIds[$id] = true;
+        $product = $this->makes($node);
+        if (isset($this->made[$product])) {
+            throw $node->fail(sprintf('"%s" is already made by task "%s".', $product, $this->made[$product]));
+        }
+        $this->made[$product] = $id;
+
+        return new Task($id, $product, $node->has('name') ? $node->get('name')->text() : null);
+    }
+
+    /** The product key of what a task makes. */
+    private function makes(Node $task): string
+    {
+        $given = array_values(array_filter(['unit', 'block', 'part'], fn (string $what): bool => $task->has($what)));
+        if (count($given) !== 1) {
+            throw $task->fail('makes one thing: give a "unit", a "block" or a "part" of the setting.');
+        }
+        if ($given[0] !== 'unit' && $task->has('section')) {
+            throw $task->get('section')->fail('is a section of a unit; give the "unit" it belongs to.');
+        }
+        if ($given[0] === 'part') {
+            return $task->get('part')->text();
+        }
+        $node = $task->get($given[0]);
+        $given[0] === 'unit' ? $this->units->at($node) : $this->blocks->at($node);
+        $used = $this->products->units + $this->products->blocks;
+        try {
+            // A mirror image that is the same thing turned has no key of its own.
+            [$key] = $this->products->use(
+                $node->id(),
+                $task->has('fabrics') ? $this->reader->replacements($task->get('fabrics')) : [],
+                Orientation::of(0, $task->has('mirror') && $task->get('mirror')->boolean()),
+            );
+        } catch (InvalidArgumentException $error) {
+            throw $task->fail($error->getMessage());
+        }
+        if (! isset($used[$key])) {
+            throw $task->fail(sprintf('makes "%s" mirrored or in fabrics in which no block uses it.', $node->id()));
+        }
+
+        return $task->has('section') ? $this->section($key, $task->get('section')) : $key;
+    }
+
+    private function section(string $unit, Node $node): string
+    {
+        $sections = array_map(fn (CustomSection $section): string => $section->id, $this->products->units[$unit]->options->sections);
+        if (! in_array($node->id(), $sections, true)) {
+            throw $node->fail(sprintf('names a section "%s"; the unit has: %s.', $node->id(), $sections === [] ? 'none' : implode(', ', $sections)));
+        }
+        $key = ProductKey::section($unit, $node->id());
+        foreach ($this->products->units[$unit]->options->sections as $section) {
+            if ($section->id === $node->id()) {
+                $this->products->names[$key] = $this->products->names[$unit].', '.$section->name;
+            }
+        }
+
+        return $key;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Document\Complaints;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use JsonException;
+use stdClass;
+
+/** A design document as it was given, in the newest format. It is kept whatever is wrong with it: every key and value is written again. */
+final readonly class DesignDocument
+{
+    /** Bytes; the largest design we can imagine is a tenth of it. */
+    public const LARGEST = 2_000_000;
+
+    private const DEEPEST = 64;
+
+    /** @param  array<string, mixed>  $value  objects as arrays; an object without keys as an stdClass */
+    private function __construct(
+        public array $value,
+        public string $text,
+    ) {
+    }
+
+    /** @throws DocumentException when the text is no JSON object, or of a format that is not known */
+    public static function fromJson(string $json): self
+    {
+        if (strlen($json) > self::LARGEST) {
+            throw DocumentException::at('', sprintf('is %d bytes; the most is %d.', strlen($json), self::LARGEST));
+        }
+        try {
+            $decoded = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException $error) {
+            throw DocumentException::at('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
+        }
+
+        return new self(Migration::toNewest(Node::of(self::arrays($decoded))), $json);
+    }
+
+    /** The document's root, to be read from. */
+    public function node(): Node
+    {
+        return Node::of($this->value);
+    }
+
+    /** What does not have the form that the format asks for. */
+    public function check(Complaints $complaints): void
+    {
+        DesignFormat::document()->check($this->value, '', $complaints);
+    }
+
+    /**
+     * The document's canonical bytes: keys in the order of the format, ids of maps sorted, two spaces of indentation, no escapes that are not needed,
+     * one line feed at the end. Documents that say the same in the same words have the same bytes, so those can be hashed and compared.
+     */
+    public function write(): string
+    {
+        $flags = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
+        $text = json_encode(DesignFormat::document()->ordered($this->value), $flags);
+
+        return preg_replace_callback('/^ +/m', fn (array $spaces): string => str_repeat(' ', intdiv(strlen($spaces[0]), 2)), $text)."\n";
+    }
+
+    private static function arrays(mixed $value): mixed
+    {
+        if ($value instanceof stdClass) {
+            $value = (array) $value;
+
+            return $value === [] ? new stdClass : array_map(self::arrays(...), $value);
+        }
+
+        return is_array($value) ? array_map(self::arrays(...), $value) : $value;
+    }
+}

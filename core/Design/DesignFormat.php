@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\EitherType;
+use Dew\Core\Document\Type\FlagType;
+use Dew\Core\Document\Type\LengthType;
+use Dew\Core\Document\Type\ListType;
+use Dew\Core\Document\Type\MapType;
+use Dew\Core\Document\Type\NamedType;
+use Dew\Core\Document\Type\NothingType;
+use Dew\Core\Document\Type\PatternType;
+use Dew\Core\Document\Type\RecordType;
+use Dew\Core\Document\Type\TextType;
+use Dew\Core\Document\Type\Type;
+use Dew\Core\Document\Type\WholeType;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Setting\QuiltingJoin;
+use Dew\Core\Setting\SettingKind;
+use Dew\Core\Unit\Hand;
+use Dew\Core\Unit\Kind\CornerPlace;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
+
+/**
+ * The one description of a design document: what stands where, and within which bounds. From it documents are checked and written, and the JSON
+ * Schema in docs/design.schema.json is made.
+ */
+final class DesignFormat
+{
+    /** The version of the format that is described here. */
+    public const VERSION = 3;
+
+    private const PART = 60;
+
+    /** Made once: it is the same for every document and holds none. */
+    private static ?RecordType $document = null;
+
+    public static function document(): RecordType
+    {
+        return self::$document ??= new RecordType([
+            'dew' => ChoiceType::of(self::VERSION),
+            'id' => self::id(),
+            'title' => new TextType(200),
+            'seam' => self::length(),
+            'usable_width' => self::length(),
+            'later' => new RecordType(['size' => new FlagType, 'fabrics' => new ListType(self::id(), 1, 40)], ['size', 'fabrics']),
+            'methods' => new MapType(ChoiceType::cases(Method::cases()), array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::cases())),
+            'fabrics' => new ListType(new RecordType([
+                'id' => self::id(), 'letter' => new TextType(3), 'name' => new TextType(60), 'value' => ChoiceType::cases(FabricValue::cases()),
+            ]), 1, 40),
+            'colourways' => new ListType(new RecordType([
+                'id' => self::id(),
+                'name' => new TextType(60),
+                'cloth' => new MapType(new RecordType(['name' => new TextType(60), 'colour' => PatternType::colour()])),
+            ]), 1, 20),
+            'units' => new ListType(self::unit(), 1, 500),
+            'blocks' => new ListType(self::block(), 1, 200),
+            'setting' => self::setting(),
+            'sizes' => new ListType(self::size(), 1, 12),
+            'clues' => new ListType(self::clue(), 1, 366),
+        ], ['seam', 'usable_width', 'later', 'methods']);
+    }
+
+    /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */
+    public static function schema(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'Dew design',
+            ...self::document()->schema(),
+            '$defs' => array_map(fn (NamedType $named): array => $named->type->schema(), [
+                'id' => self::id(), 'length' => self::length(), 'finished' => self::finished(), 'replacements' => self::replacements(),
+                'pattern' => self::pattern(), 'stated' => self::stated(), 'variants' => self::variants(), 'unit' => self::unit(),
+                'piece' => self::piece(), 'block' => self::block(), 'setting' => self::setting(), 'size' => self::size(), 'clue' => self::clue(),
+            ]),
+        ];
+    }
+
+    private static function unit(): NamedType
+    {
+        $options = [
+            'corners' => new ListType(new RecordType(['at' => ChoiceType::cases(CornerPlace::cases()), 'leg' => self::length()]), 1, 4),
+            'base' => new RecordType(['unit' => self::id(), 'block' => self::id()], ['unit', 'block']),
+            'widths' => new ListType(self::length(), 1, 12),
+            'edge' => self::length(),
+            'radius' => self::length(),
+            'centre' => self::length(),
+            'courses' => new WholeType(1, 8),
+            'count' => new WholeType(1, 60),
+            'turns' => new ListType(self::turn(), 4, 4),
+            'hand' => ChoiceType::cases(Hand::cases()),
+            'twin' => new FlagType,
+            'pieces' => new ListType(self::piece(), 1, 60),
+            'seams' => new ListType(new RecordType([
+                'id' => self::id(), 'pieces' => new ListType(self::id(), 2, 2), 'stops' => ChoiceType::of('start', 'end', 'both'),
+                'toward' => self::id(), 'open' => new FlagType,
+            ], ['stops', 'toward', 'open']), 1, 200),
+            'sections' => new ListType(new RecordType([
+                'id' => self::id(), 'name' => new TextType(60), 'pieces' => new ListType(self::id(), 1, 60),
+            ]), 1, 20),
+        ];
+
+        return new NamedType('unit', new RecordType([
+            'id' => self::id(),
+            'name' => new TextType(60),
+            'kind' => ChoiceType::cases(UnitKind::library()),
+            'finished' => self::finished(),
+            'fabrics' => new ListType(self::id(), 1, 40),
+            ...$options,
+            'variants' => self::variants(),
+            'stated' => self::stated(),
+        ], [...array_keys($options), 'variants', 'stated']));
+    }
+
+    private static function piece(): NamedType
+    {
+        $corner = new RecordType(['x' => LengthType::orZero(), 'y' => LengthType::orZero()]);
+        $arc = new RecordType(['arc' => self::length(), 'clockwise' => new FlagType]);
+        $cut = new RecordType(['width' => self::length(), 'height' => self::length(), 'yield' => new WholeType(1, 16)], ['yield']);
+        $notch = new RecordType(['edge' => new WholeType(1, 80), 'at' => LengthType::orZero()]);
+        $spare = new RecordType(['edges' => new ListType(new WholeType(1, 80), 1, 80), 'width' => self::length(), 'after' => self::id()]);
+
+        return new NamedType('piece', new RecordType([
+            'id' => self::id(),
+            'letter' => new TextType(6),
+            'fabric' => self::id(),
+            'shape' => new ListType(new EitherType($corner, $arc), 2, 80),
+            'cut' => $cut,
+            'notches' => new ListType($notch, 1, 20),
+            'spare' => $spare,
+            'unit' => self::id(),
+            'x' => LengthType::orZero(),
+            'y' => LengthType::orZero(),
+            'turn' => self::turn(),
+            'mirror' => new FlagType,
+        ], ['letter', 'fabric', 'shape', 'cut', 'notches', 'spare', 'unit', 'x', 'y', 'turn', 'mirror']));
+    }
+
+    private static function block(): NamedType
+    {
+        $lengths = new ListType(new EitherType(ChoiceType::of('auto'), self::length()), 1, 40);
+
+        return new NamedType('block', new RecordType([
+            'id' => self::id(),
+            'name' => new TextType(60),
+            'columns' => $lengths,
+            'rows' => $lengths,
+            'cells' => new ListType(new RecordType([
+                'column' => new WholeType(1, 40),
+                'row' => new WholeType(1, 40),
+                'across' => new WholeType(1, 40),
+                'down' => new WholeType(1, 40),
+                'unit' => self::id(),
+                'block' => self::id(),
+                'turn' => self::turn(),
+                'mirror' => new FlagType,
+                'fabrics' => self::replacements(),
+            ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 1, 1600),
+            'variants' => self::variants(),
+            'stated' => self::stated(),
+        ], ['variants', 'stated']));
+    }
+
+    private static function setting(): NamedType
+    {
+        return new NamedType('setting', new RecordType([
+            'kind' => ChoiceType::cases(SettingKind::cases()),
+            'pattern' => self::pattern(),
+            'alternate' => self::id(),
+            'triangles' => new RecordType(['side' => self::id(), 'corner' => self::id()], ['corner']),
+            'sashing' => new RecordType([
+                'name' => new TextType(60), 'width' => self::length(), 'fabric' => self::id(), 'cornerstones' => self::id(),
+                'cornerstone_name' => new TextType(60), 'outside' => new FlagType,
+            ], ['name', 'cornerstones', 'cornerstone_name', 'outside']),
+            'borders' => new ListType(new RecordType([
+                'id' => self::id(), 'name' => new TextType(60), 'width' => self::length(), 'fabric' => self::id(), 'unit' => self::id(),
+                'corner_fabric' => self::id(), 'corner_unit' => self::id(),
+            ], ['name', 'fabric', 'unit', 'corner_fabric', 'corner_unit']), 1, 6),
+            'quilting' => new RecordType([
+                'join' => ChoiceType::cases(QuiltingJoin::cases()), 'allowance' => self::length(), 'edge_kept' => new FlagType,
+            ], ['edge_kept']),
+        ], ['alternate', 'triangles', 'sashing', 'borders', 'quilting']));
+    }
+
+    private static function size(): NamedType
+    {
+        return new NamedType('size', new RecordType([
+            'id' => self::id(),
+            'name' => new TextType(40),
+            'columns' => new WholeType(1, 60),
+            'rows' => new WholeType(1, 60),
+            'block' => self::length(),
+            'scale' => self::length(),
+            'pattern' => self::pattern(),
+            'borders' => new ListType(self::id(), 0, 6),
+            'border_widths' => new MapType(self::length()),
+        ], ['block', 'scale', 'pattern', 'borders', 'border_widths']));
+    }
+
+    private static function clue(): NamedType
+    {
+        return new NamedType('clue', new RecordType([
+            'id' => self::id(),
+            'title' => new TextType(80),
+            'introduction' => new TextType(8000),
+            'minutes' => new WholeType(0, 10_000),
+            'tasks' => new ListType(new RecordType([
+                'id' => self::id(),
+                'name' => new TextType(60),
+                'unit' => self::id(),
+                'block' => self::id(),
+                'part' => new TextType(self::PART),
+                'section' => self::id(),
+                'mirror' => new FlagType,
+                'fabrics' => self::replacements(),
+            ], ['name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics']), 0, 60),
+        ], ['introduction']));
+    }
+
+    private static function stated(): NamedType
+    {
+        return new NamedType('stated', new RecordType([
+            'unfinished' => self::finished(),
+            'method' => ChoiceType::cases(Method::cases()),
+            'cut' => new MapType(self::finished()),
+        ], ['unfinished', 'method', 'cut']));
+    }
+
+    private static function variants(): NamedType
+    {
+        return new NamedType('variants', new ListType(new RecordType([
+            'name' => new TextType(60), 'mirror' => new FlagType, 'fabrics' => self::replacements(),
+        ], ['mirror', 'fabrics']), 1, 40));
+    }
+
+    private static function pattern(): NamedType
+    {
+        return new NamedType('pattern', new ListType(new ListType(new EitherType(self::id(), new NothingType), 1, 60), 1, 60));
+    }
+
+    private static function replacements(): NamedType
+    {
+        return new NamedType('replacements', new MapType(self::id()));
+    }
+
+    private static function finished(): NamedType
+    {
+        return new NamedType('finished', new EitherType(self::length(), new RecordType(['width' => self::length(), 'height' => self::length()])));
+    }
+
+    private static function id(): NamedType
+    {
+        return new NamedType('id', PatternType::id());
+    }
+
+    private static function length(): NamedType
+    {
+        return new NamedType('length', LengthType::positive());
+    }
+
+    private static function turn(): Type
+    {
+        return ChoiceType::of(0, 90, 180, 270);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Document;
+
+/** What is wrong at one place of a document, in words that say what would be right. */
+final readonly class Complaint
+{
+    /**
+     * @param  string  $pointer  JSON pointer; empty for the whole document
+     * @param  bool  $harmless  whether the rest can be read in spite of it, as with a key that means nothing
+     */
+    public function __construct(
+        public string $pointer,
+        public string $problem,
+        public bool $harmless = false,
+    ) {
+    }
+
+    /** The place and the problem in one line. */
+    public function text(): string
+    {
+        return sprintf('%s: %s', $this->pointer === '' ? 'The document' : $this->pointer, $this->problem);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Document\Type;
+
+/** A text of a certain form, such as an id or a colour. */
+final readonly class PatternType implements Type
+{
+    use Plain;
+
+    /** Small letters, digits and hyphens; an id is given once and never used again. */
+    public const ID = '^[a-z][a-z0-9-]{0,39}$';
+
+    public const COLOUR = '^#[0-9a-f]{6}$';
+
+    private function __construct(
+        private string $pattern,
+        private string $words,
+    ) {
+    }
+
+    public static function id(): self
+    {
+        return new self(self::ID, 'an id of small letters, digits and hyphens');
+    }
+
+    public static function colour(): self
+    {
+        return new self(self::COLOUR, 'a colour such as "#1d2f4f"');
+    }
+
+    public function accepts(mixed $value): bool
+    {
+        return is_string($value) && preg_match('/'.$this->pattern.'/D', $value) === 1;
+    }
+
+    public function resembles(mixed $value): bool
+    {
+        return is_string($value);
+    }
+
+    public function words(): string
+    {
+        return $this->words;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string', 'pattern' => $this->pattern];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Document\Type;
+
+use Dew\Core\Document\Complaints;
+use Dew\Core\Document\Node;
+use stdClass;
+
+/** An object with named parts. Keys that the description does not have are complained of, and kept. */
+final readonly class RecordType implements Type
+{
+    /**
+     * @param  array<string, Type>  $parts  in the order in which they are written
+     * @param  list<string>  $optional  names of the parts that may be left out
+     */
+    public function __construct(
+        private array $parts,
+        private array $optional = [],
+    ) {
+    }
+
+    public function check(mixed $value, string $pointer, Complaints $complaints): void
+    {
+        if (! $this->resembles($value)) {
+            $complaints->add($pointer, sprintf('is %s; it should be an object.', Node::shown($value)));
+
+            return;
+        }
+        $given = is_array($value) ? $value : [];
+        foreach ($this->parts as $name => $type) {
+            if (array_key_exists($name, $given)) {
+                $type->check($given[$name], $pointer.'/'.Node::escaped($name), $complaints);
+            } elseif (! in_array($name, $this->optional, true)) {
+                $complaints->add($pointer, sprintf('has no "%s".', $name));
+            }
+        }
+        foreach (array_diff_key($given, $this->parts) as $name => $unknown) {
+            $complaints->add($pointer, sprintf('has "%s", which means nothing here. Is it misspelt?', $name), harmless: true);
+        }
+    }
+
+    public function resembles(mixed $value): bool
+    {
+        return $value instanceof stdClass || (is_array($value) && ($value === [] || ! array_is_list($value)));
+    }
+
+    public function words(): string
+    {
+        return 'an object with '.implode(', ', array_map(fn (string $name): string => '"'.$name.'"', array_diff(array_keys($this->parts), $this->optional)));
+    }
+
+    /** Whether one of its parts is there, which tells it apart from other objects. */
+    public function sharesAPart(mixed $value): bool
+    {
+        return is_array($value) && array_intersect_key($this->parts, $value) !== [];
+    }
+
+    public function ordered(mixed $value): mixed
+    {
+        if (! is_array($value) || ! $this->resembles($value)) {
+            return $value;
+        }
+        $ordered = [];
+        foreach ($this->parts as $name => $type) {
+            if (array_key_exists($name, $value)) {
+                $ordered[$name] = $type->ordered($value[$name]);
+            }
+        }
+        $unknown = array_diff_key($value, $this->parts);
+        ksort($unknown);
+
+        return $ordered + $unknown === [] ? new stdClass : $ordered + $unknown;
+    }
+
+    public function schema(): array
+    {
+        return [
+            'type' => 'object',
+            'required' => array_values(array_diff(array_keys($this->parts), $this->optional)),
+            'properties' => array_map(fn (Type $part): array => $part->schema(), $this->parts),
+            'additionalProperties' => false,
+        ];
+    }
+}

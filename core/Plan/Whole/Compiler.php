@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan\Whole;
+
+use Dew\Core\Block\BlockUnit;
+use Dew\Core\Design\Clue;
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Design\UnknownSize;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\Rates;
+use Dew\Core\Measure\Length;
+use Dew\Core\Plan\AnnouncedSize;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Effort;
+use Dew\Core\Setting\QuiltSize;
+use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/** Turns a design into numbers. A pure function: the same design, size and methods give the same sheets. */
+final class Compiler
+{
+    /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
+    public const REVISION = 4;
+
+    public static function announcement(Design $design): Announcement
+    {
+        $compilation = Compilation::of($design);
+        $sizes = array_map(
+            fn (QuiltSize $size): AnnouncedSize => new AnnouncedSize($size->id, $size->name, $compilation->sized($size->id)->layout->finished),
+            $design->sizes,
+        );
+
+        return new Announcement(
+            $design->title,
+            $design->slots,
+            $design->colourways,
+            $sizes,
+            $design->room->usableWidth,
+            array_values(array_map(fn (Clue $clue): int => $clue->minutes, $design->clues)),
+            $design->later->size ? Decisions::clueThatNeedsSize($compilation) : null,
+            array_map(fn (string $slot): int => Decisions::clueThatNeedsFabric($compilation, $slot), array_combine($design->later->fabrics, $design->later->fabrics)),
+        );
+    }
+
+    /**
+     * @param  CuttingRoom|null  $room  null for the design's own
+     *
+     * @throws UnknownSize
+     */
+    public static function plan(Design $design, string $size, MethodChoices $methods, ?CuttingRoom $room = null): Plan
+    {
+        $clues = [];
+        foreach (array_keys($design->clues) as $clue) {
+            $clues[$clue] = self::clueSheet($design, $size, $clue, $methods, $room);
+        }
+
+        return new Plan(self::quiltSheet($design, $size, $room), $clues);
+    }
+
+    /** @throws UnknownSize */
+    public static function quiltSheet(Design $design, string $size, ?CuttingRoom $room = null): QuiltSheet
+    {
+        $compilation = Compilation::of($design, $room);
+        $sized = $compilation->sized($size);
+        $layout = $sized->layout;
+        [$units, $blocks] = self::drawn($compilation, $sized, array_map(strval(...), array_keys($sized->counts)));
+        $anyBlock = $sized->products[(string) array_key_first($layout->blockCounts)];
+
+        return new QuiltSheet(
+            size: $size,
+            finished: $layout->finished,
+            block: $anyBlock->finished(),
+            units: $units,
+            blocks: $blocks,
+            blockNames: array_intersect_key($sized->names, $layout->blockCounts),
+            placements: $layout->placements,
+            frame: $layout->frame,
+            blockCounts: $layout->blockCounts,
+            unitCounts: array_diff_key($sized->counts, $layout->blockCounts),
+            unitNames: array_intersect_key($sized->names, $sized->counts),
+            perimeter: $layout->perimeter,
+            areas: self::areas($compilation, $sized, $layout->frame, $layout->blockCounts),
+            effort: self::wholeEffort($compilation, $sized),
+            quilting: $design->setting->quilting?->sizes($anyBlock->finished(), $compilation->room) ?? [],
+            crop: $layout->crop,
+        );
+    }
+
+    /**
+     * One block alone, as a quilt of nothing else.
+     *
+     * @throws UnknownSize
+     * @throws InvalidArgumentException when the design has no such block
+     */
+    public static function blockSheet(Design $design, string $size, string $block): QuiltSheet
+    {
+        $compilation = Compilation::of($design);
+        $sized = $compilation->sized($size);
+        $unit = $sized->product($block);
+        if ($unit === null || ! isset($design->blocks[$block])) {
+            throw new InvalidArgumentException(sprintf('There is no block "%s".', $block));
+        }
+        $finished = $unit->finished();
+        $contents = $compilation->contents($block);
+        [$units, $blocks] = self::drawn($compilation, $sized, array_map(strval(...), array_keys($contents)));
+
+        return new QuiltSheet(
+            size: $size,
+            finished: $finished,
+            block: $finished,
+            units: $units,
+            blocks: $blocks,
+            blockNames: [$block => $sized->names[$block]],
+            placements: [new Placement($block, Length::zero(), Length::zero())],
+            frame: [],
+            blockCounts: [$block => 1],
+            unitCounts: array_diff_key($contents, [$block => true]),
+            unitNames: array_intersect_key($sized->names, $contents),
+            perimeter: $finished->width->plus($finished->height)->times(2),
+            areas: self::areas($compilation, $sized, [], [$block => 1]),
+            effort: Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->room, new Rates),
+        );
+    }
+
+    /**
+     * @throws UnknownSize
+     * @throws InvalidArgumentException when the design has no such clue
+     */
+    public static function clueSheet(Design $design, string $size, string $clue, MethodChoices $methods, ?CuttingRoom $room = null): ClueSheet
+    {
+        $compilation = Compilation::of($design, $room);
+        $sized = $compilation->sized($size);
+        $asked = $design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
+        $writer = new TaskCompiler($compilation, $sized, $methods);
+        $tasks = [];
+        foreach ($asked->tasks as $task) {
+            // A border that only another size has, say, is no task here.
+            if ($sized->count($task->product) > 0) {
+                $tasks[] = $writer->sheet($task);
+            }
+        }
+
+        return new ClueSheet(
+            clue: $clue,
+            number: (int) array_search($clue, array_keys($design->clues), true) + 1,
+            title: $asked->title,
+            introduction: $asked->introduction,
+            minutes: $asked->minutes,
+            size: $size,
+            tasks: $tasks,
+        );
+    }
+
+    /**
+     * The kinds of unit a clue makes: its sheet depends on the methods of these and of no others.
+     *
+     * @return list<UnitKind>
+     */
+    public static function kinds(Design $design, string $clue): array
+    {
+        $kinds = [];
+        foreach ($design->clues[$clue]->tasks ?? [] as $task) {
+            foreach (Compilation::of($design)->sizes() as $sized) {
+                $kind = $sized->product($task->product)?->kind();
+                if ($kind !== null) {
+                    $kinds[$kind->value] = $kind;
+                }
+            }
+        }
+
+        return array_values($kinds);
+    }
+
+    /**
+     * What the units among some products look like, and what lies where in the blocks among them.
+     *
+     * @param  list<string>  $keys
+     * @return array{array<string, list<Patch>>, array<string, list<Placement>>}
+     */
+    public static function drawn(Compilation $compilation, SizedDesign $sized, array $keys): array
+    {
+        $units = $blocks = [];
+        foreach ($keys as $key) {
+            $product = $sized->products[$key];
+            if ($product instanceof BlockUnit) {
+                $blocks[$key] = $product->placements();
+            } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
+                $units[$key] = $compilation->work($product)->patches();
+            }
+        }
+
+        return [$units, $blocks];
+    }
+
+    /**
+     * Finished square inches of each fabric: the frame's, and those of the units in the blocks.
+     *
+     * @param  list<Patch>  $frame
+     * @param  array<string, int>  $blockCounts
+     * @return array<string, float>
+     */
+    private static function areas(Compilation $compilation, SizedDesign $sized, array $frame, array $blockCounts): array
+    {
+        $areas = array_map(fn (): float => 0.0, $compilation->design->slots);
+        foreach ($frame as $patch) {
+            $areas[$patch->slot] += $patch->outline->area();
+        }
+        foreach ($blockCounts as $block => $count) {
+            foreach (self::unitsIn($compilation, $sized, $block) as $key => $each) {
+                foreach ($compilation->work($sized->products[$key])->areas() as $slot => $area) {
+                    $areas[$slot] += $count * $each * $area;
+                }
+            }
+        }
+
+        return array_map(fn (float $area): float => round($area, 6), $areas);
+    }
+
+    /**
+     * The units in a block, those in blocks within it too, but not what such a unit is made of: its patches show that.
+     *
+     * @return array<string, int> by product key
+     */
+    private static function unitsIn(Compilation $compilation, SizedDesign $sized, string $block): array
+    {
+        $counts = [];
+        foreach ($sized->products[$block]->contents() as $key => $each) {
+            $inner = isset($compilation->design->blocks[$key]) ? self::unitsIn($compilation, $sized, $key) : [$key => 1];
+            foreach ($inner as $unit => $count) {
+                $counts[$unit] = ($counts[$unit] ?? 0) + $each * $count;
+            }
+        }
+
+        return $counts;
+    }
+
+    /** Everything made by its usual method, and the blocks sewn together. */
+    private static function wholeEffort(Compilation $compilation, SizedDesign $sized): Effort
+    {
+        $rates = new Rates;
+        $seams = $minutes = 0;
+        $length = 0.0;
+        foreach ($sized->counts as $key => $count) {
+            $unit = $sized->products[$key];
+            $effort = Effort::of($compilation->usualMaking($unit), $count, $compilation->work($unit)->seamwork(), $compilation->room, $rates);
+            $seams += $effort->seams;
+            $length += $effort->seamLength;
+            $minutes += $effort->minutes;
+        }
+        $layout = $sized->layout;
+        $parts = count($layout->placements) + count($layout->frame);
+        $around = array_sum(array_map(fn (Patch $patch): float => $patch->outline->perimeter(), $layout->frame));
+        foreach ($layout->blockCounts as $key => $count) {
+            $size = $sized->products[$key]->finished();
+            $around += $count * 2 * ($size->width->toFloat() + $size->height->toFloat());
+        }
+        $joining = max(0.0, ($around - $layout->perimeter->toFloat()) / 2);
+
+        return new Effort(
+            $seams + $parts - 1,
+            round($length + $joining, 6),
+            $minutes + (int) ceil((($parts - 1) * ($rates->seam + $rates->press) + $joining * $rates->inchOfSeam) / 60),
+        );
+    }
+}

@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan\Whole;
+
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use Dew\Core\Fabric\Cloth;
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Sewing;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\AnnouncedSize;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\BlockDrawing;
+use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Lay;
+use Dew\Core\Unit\Lines;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Seamwork;
+use Dew\Core\Unit\Template;
+use Dew\Core\Unit\UnitKind;
+
+/** Reads back what {@see SheetWriter} wrote. */
+final class SheetReader
+{
+    private const LARGEST_SHEET = 20_000_000;
+
+    private const MANY = 100_000;
+
+    /** A measurement that depends on many pieces is a long text. */
+    private const LONG = 20_000;
+
+    /** @throws DocumentException */
+    public static function clue(string $json): ClueSheet
+    {
+        $sheet = Node::fromJson($json, self::LARGEST_SHEET);
+
+        return new ClueSheet(
+            $sheet->get('clue')->string(),
+            $sheet->get('number')->integer(1, self::MANY),
+            $sheet->get('title')->string(),
+            $sheet->get('introduction')->text(),
+            $sheet->get('minutes')->integer(0, self::MANY),
+            $sheet->get('size')->string(),
+            array_map(self::task(...), $sheet->get('tasks')->items(self::MANY)),
+        );
+    }
+
+    /** @throws DocumentException */
+    public static function quilt(string $json): QuiltSheet
+    {
+        $sheet = Node::fromJson($json, self::LARGEST_SHEET);
+
+        return new QuiltSheet(
+            $sheet->get('size')->string(),
+            Size::decode($sheet->get('finished')->string()),
+            Size::decode($sheet->get('block')->string()),
+            array_map(self::patches(...), $sheet->get('units')->entries()),
+            array_map(self::placements(...), $sheet->get('blocks')->entries()),
+            self::names($sheet->get('block_names')),
+            self::placements($sheet->get('placements')),
+            self::patches($sheet->get('frame')),
+            self::counts($sheet->get('block_counts')),
+            self::counts($sheet->get('unit_counts')),
+            self::names($sheet->get('unit_names')),
+            Length::decode($sheet->get('perimeter')->string()),
+            array_map(fn (Node $area): float => $area->number(), $sheet->get('areas')->entries()),
+            self::effort($sheet->get('effort')),
+            self::quilting($sheet->get('quilting')),
+            $sheet->has('crop') ? self::length($sheet->get('crop')) : null,
+        );
+    }
+
+    /** @throws DocumentException */
+    public static function announcement(string $json): Announcement
+    {
+        $sheet = Node::fromJson($json, self::LARGEST_SHEET);
+        $slots = $colourways = $sizes = [];
+        foreach ($sheet->get('slots')->items(self::MANY) as $slot) {
+            $id = $slot->get('id')->string();
+            $slots[$id] = new Slot($id, $slot->get('letter')->string(), $slot->get('name')->string(), $slot->get('value')->enum(FabricValue::class));
+        }
+        foreach ($sheet->get('colourways')->items(self::MANY) as $colourway) {
+            $id = $colourway->get('id')->string();
+            $cloths = array_map(
+                fn (Node $cloth): Cloth => new Cloth($cloth->get('name')->string(), $cloth->get('colour')->colour()),
+                $colourway->get('cloths')->entries(),
+            );
+            $colourways[$id] = new Colourway($id, $colourway->get('name')->string(), $cloths);
+        }
+        foreach ($sheet->get('sizes')->items(self::MANY) as $size) {
+            $id = $size->get('id')->string();
+            $sizes[$id] = new AnnouncedSize($id, $size->get('name')->string(), Size::decode($size->get('finished')->string()));
+        }
+        $minutes = array_map(fn (Node $node): int => $node->integer(0, self::MANY), $sheet->get('minutes')->items(self::MANY));
+
+        return new Announcement($sheet->get('title')->string(), $slots, $colourways, $sizes, Length::decode($sheet->get('usable_width')->string()), $minutes, $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null, $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : []);
+    }
+
+    private static function task(Node $task): TaskSheet
+    {
+        $room = $task->get('room');
+        $cuttingRoom = new CuttingRoom(self::length($room->get('seam')), self::length($room->get('usable_width')), self::length($room->get('squaring')));
+        $count = $task->get('count')->integer(0, PHP_INT_MAX);
+        $cutArea = $task->has('cut_area') ? $task->get('cut_area')->number() : INF;
+
+        return new TaskSheet(
+            task: $task->get('task')->string(),
+            digest: $task->get('digest')->string(),
+            name: $task->get('name')->string(),
+            kind: $task->get('kind')->enum(UnitKind::class),
+            count: $count,
+            finished: Size::decode($task->get('finished')->string()),
+            unfinished: Size::decode($task->get('unfinished')->string()),
+            patches: self::patches($task->get('patches')),
+            making: self::making($task->get('making')),
+            offers: array_map(fn (Node $offer): MethodOffer => new MethodOffer(
+                new Making($offer->get('method')->enum(Method::class), self::pieces($offer), [], $offer->get('bias_edges')->integer(0, 4)), $count, $cutArea, $cuttingRoom,
+            ), $task->get('offers')->items(self::MANY)),
+            overhangs: array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
+            seamwork: new Seamwork($task->get('seams')->integer(0, PHP_INT_MAX), $task->get('seam_length')->number()),
+            cutArea: $cutArea,
+            room: $cuttingRoom,
+            drawing: $task->has('drawing') ? self::drawing($task->get('drawing')) : null,
+            oversize: $task->has('oversize'),
+            fromBag: $task->has('bag') ? $task->get('bag')->get('count')->integer(0, PHP_INT_MAX) : 0,
+            bagTask: $task->has('bag') ? $task->get('bag')->get('task')->string() : null,
+            byproduct: $task->has('byproduct') ? self::byproduct($task->get('byproduct')) : null,
+            quilting: $task->has('quilting') ? self::quilting($task->get('quilting')) : [],
+        );
+    }
+
+    private static function drawing(Node $drawing): BlockDrawing
+    {
+        return new BlockDrawing(
+            $drawing->get('block')->string(),
+            array_map(self::patches(...), $drawing->get('units')->entries()),
+            array_map(self::placements(...), $drawing->get('blocks')->entries()),
+            self::names($drawing->get('names')),
+        );
+    }
+
+    private static function byproduct(Node $node): Byproduct
+    {
+        return new Byproduct(
+            $node->has('name') ? $node->get('name')->string() : null,
+            $node->get('count')->integer(0, PHP_INT_MAX),
+            self::patches($node->get('patches')),
+            Size::decode($node->get('finished')->string()),
+        );
+    }
+
+    /** @return array<string, Size|Length> */
+    private static function quilting(Node $node): array
+    {
+        return array_map(fn (Node $size): Size|Length => str_contains($size->string(), ' x ') ? Size::decode($size->string()) : self::length($size), $node->entries());
+    }
+
+    private static function length(Node $node): Length
+    {
+        return Length::decode($node->string());
+    }
+
+    private static function measurement(Node $node): Measurement
+    {
+        return Measurement::decode($node->string(self::LONG));
+    }
+
+    private static function making(Node $making): Making
+    {
+        $sewn = $making->has('sewn') ? array_map(self::measurement(...), $making->get('sewn')->items(2, 2)) : null;
+
+        return new Making(
+            $making->get('method')->enum(Method::class),
+            self::pieces($making),
+            array_map(self::step(...), $making->get('steps')->items(self::MANY)),
+            $making->get('bias_edges')->integer(0, 4),
+            isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
+        );
+    }
+
+    /** @return non-empty-list<Piece> */
+    private static function pieces(Node $making): array
+    {
+        $pieces = array_map(self::piece(...), $making->get('pieces')->items(self::MANY, 1));
+
+        return $pieces === [] ? throw $making->fail('has no piece.') : $pieces;
+    }
+
+    private static function piece(Node $piece): Piece
+    {
+        $lines = fn (Node $from, string $which): array => $from->has($which)
+            ? array_map(fn (Node $line): Outline => Outline::decode($line->text()), $from->get($which)->items(self::MANY))
+            : [];
+        $positive = fn (string $which): int => max(1, $piece->get($which)->integer(1, PHP_INT_MAX));
+        $measure = fn (string $which): ?Measurement => $piece->has($which) ? self::measurement($piece->get($which)) : null;
+        $slots = array_map(fn (Node $slot): string => $slot->string(), $piece->get('slots')->items(self::MANY, 1));
+        $template = $piece->has('template') ? $piece->get('template') : null;
+
+        return new Piece(
+            $piece->get('id')->string(),
+            $piece->get('shape')->enum(PieceShape::class),
+            $slots === [] ? throw $piece->fail('has no fabric.') : $slots,
+            self::measurement($piece->get('width')),
+            $measure('length'),
+            new Batch($positive('yield'), $positive('per_unit'), $positive('each'), $piece->has('segment') ? $piece->get('segment')->string() : null),
+            new Lines($lines($piece, 'sew'), $lines($piece, 'cut')),
+            new Lay(
+                $piece->has('outline') ? Outline::decode($piece->get('outline')->text()) : null,
+                $measure('advance'),
+                $piece->has('group') ? $positive('group') : 1,
+                $measure('lost'),
+                $piece->has('chiral'),
+                $piece->has('mirrored'),
+                $piece->get('grain')->enum(Grain::class),
+            ),
+            $piece->has('label') ? $piece->get('label')->string() : null,
+            $template === null ? null : new Template($lines($template, 'notches'), $template->has('later') ? Outline::decode($template->get('later')->text()) : null),
+        );
+    }
+
+    private static function step(Node $step): Step
+    {
+        return new Step(
+            $step->get('kind')->enum(StepKind::class),
+            $step->get('code')->string(),
+            array_map(self::measurement(...), $step->get('measures')->entries()),
+            self::names($step->get('slots')),
+            self::counts($step->get('counts')),
+            $step->has('sewing') ? $step->get('sewing')->enum(Sewing::class) : null,
+            array_map(fn (Node $on): On => On::decode($on->string()), $step->get('on')->items(self::MANY)),
+            $step->has('names') ? self::names($step->get('names')) : [],
+        );
+    }
+
+    /** @return list<Placement> */
+    private static function placements(Node $list): array
+    {
+        return array_map(function (Node $node): Placement {
+            [$product, $x, $y, $turn] = explode(' ', $node->string()) + ['', '', '', ''];
+
+            return new Placement($product, Length::decode($x), Length::decode($y), (int) $turn);
+        }, $list->items(self::MANY));
+    }
+
+    private static function effort(Node $effort): Effort
+    {
+        return new Effort($effort->get('seams')->integer(0, PHP_INT_MAX), $effort->get('length')->number(), $effort->get('minutes')->integer(0, PHP_INT_MAX));
+    }
+
+    /** @return list<Patch> */
+    private static function patches(Node $list): array
+    {
+        return array_map(fn (Node $patch): Patch => Patch::decode($patch->text()), $list->items(self::MANY));
+    }
+
+    /** @return array<string, string> */
+    private static function names(Node $node): array
+    {
+        return array_map(fn (Node $name): string => $name->string(), $node->entries());
+    }
+
+    /** @return array<string, int> */
+    private static function counts(Node $node): array
+    {
+        return array_map(fn (Node $count): int => $count->integer(0, PHP_INT_MAX), $node->entries());
+    }
+}

@@ -1,0 +1,267 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan\Whole;
+
+use Dew\Core\Fabric\Cloth;
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Overhang;
+use Dew\Core\Making\Step;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\AnnouncedSize;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Piece;
+
+/** Writes sheets as JSON for the store: lengths exact, keys in a fixed order, the same bytes for the same sheet. */
+final class SheetWriter
+{
+    public static function write(ClueSheet|QuiltSheet|Announcement $sheet): string
+    {
+        return json_encode(match (true) {
+            $sheet instanceof ClueSheet => self::clue($sheet),
+            $sheet instanceof QuiltSheet => self::quilt($sheet),
+            $sheet instanceof Announcement => self::announcement($sheet),
+        }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array<string, mixed> */
+    private static function clue(ClueSheet $sheet): array
+    {
+        return [
+            'clue' => $sheet->clue,
+            'number' => $sheet->number,
+            'title' => $sheet->title,
+            'introduction' => $sheet->introduction,
+            'minutes' => $sheet->minutes,
+            'size' => $sheet->size,
+            'tasks' => array_map(self::task(...), $sheet->tasks),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function task(TaskSheet $task): array
+    {
+        return [
+            'task' => $task->task,
+            'digest' => $task->digest,
+            'name' => $task->name,
+            'kind' => $task->kind->value,
+            'count' => $task->count,
+            'finished' => $task->finished->encode(),
+            'unfinished' => $task->unfinished->encode(),
+            'patches' => self::patches($task->patches),
+            'making' => self::making($task->making),
+            'offers' => array_map(fn (MethodOffer $offer): array => self::offer($offer), $task->offers),
+            'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
+            'seams' => $task->seamwork->seams,
+            'seam_length' => round($task->seamwork->length, 6),
+            ...(is_finite($task->cutArea) ? ['cut_area' => round($task->cutArea, 6)] : []),
+            'room' => ['seam' => $task->room->seam->encode(), 'usable_width' => $task->room->usableWidth->encode(), 'squaring' => $task->room->squaring->encode()],
+            ...($task->drawing === null ? [] : ['drawing' => [
+                'block' => $task->drawing->block,
+                'units' => (object) array_map(self::patches(...), $task->drawing->units),
+                'blocks' => (object) array_map(self::placements(...), $task->drawing->blocks),
+                'names' => (object) $task->drawing->names,
+            ]]),
+            ...($task->oversize ? ['oversize' => true] : []),
+            ...($task->bagTask === null ? [] : ['bag' => ['count' => $task->fromBag, 'task' => $task->bagTask]]),
+            ...($task->byproduct === null ? [] : ['byproduct' => self::byproduct($task->byproduct)]),
+            ...($task->quilting === [] ? [] : ['quilting' => self::quilting($task->quilting)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function making(Making $making): array
+    {
+        return [
+            'method' => $making->method->value,
+            'pieces' => array_map(self::piece(...), $making->pieces),
+            'steps' => array_map(self::step(...), $making->steps),
+            'bias_edges' => $making->biasEdges,
+            ...($making->sewn === null ? [] : ['sewn' => array_map(fn (Measurement $side): string => $side->encode(), $making->sewn)]),
+        ];
+    }
+
+    /**
+     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth.
+     *
+     * @return array<string, mixed>
+     */
+    private static function offer(MethodOffer $offer): array
+    {
+        return [
+            'method' => $offer->method->value,
+            'batches' => $offer->batches,
+            'spares' => $offer->spares,
+            'bias_edges' => $offer->biasEdges,
+            'cloth' => $offer->cloth,
+            'waste' => $offer->waste,
+            'pieces' => array_map(self::piece(...), $offer->making->pieces),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function byproduct(Byproduct $byproduct): array
+    {
+        return [
+            ...($byproduct->name === null ? [] : ['name' => $byproduct->name]),
+            'count' => $byproduct->count,
+            'patches' => self::patches($byproduct->patches),
+            'finished' => $byproduct->finished->encode(),
+        ];
+    }
+
+    /**
+     * @param  array<string, Size|Length>  $quilting
+     * @return array<string, string>
+     */
+    private static function quilting(array $quilting): array
+    {
+        return array_map(fn (Size|Length $size): string => $size->encode(), $quilting);
+    }
+
+    /** @return array<string, mixed> */
+    private static function piece(Piece $piece): array
+    {
+        $lay = $piece->lay;
+
+        return [
+            'id' => $piece->id,
+            'shape' => $piece->shape->value,
+            'slots' => $piece->slots,
+            'width' => $piece->width->encode(),
+            ...($piece->length === null ? [] : ['length' => $piece->length->encode()]),
+            'yield' => $piece->batch->yield,
+            'per_unit' => $piece->batch->perUnit,
+            'each' => $piece->batch->each,
+            ...($piece->batch->segment === null ? [] : ['segment' => $piece->batch->segment]),
+            ...($piece->lines->sew === [] ? [] : ['sew' => self::lines($piece->lines->sew)]),
+            ...($piece->lines->cut === [] ? [] : ['cut' => self::lines($piece->lines->cut)]),
+            ...($lay->outline === null ? [] : ['outline' => $lay->outline->encode()]),
+            ...($lay->chiral ? ['chiral' => true] : []),
+            ...($lay->mirrored ? ['mirrored' => true] : []),
+            ...($lay->advance === null ? [] : ['advance' => $lay->advance->encode()]),
+            ...($lay->group === 1 ? [] : ['group' => $lay->group]),
+            ...($lay->lost === null ? [] : ['lost' => $lay->lost->encode()]),
+            'grain' => $piece->grain()->value,
+            ...($piece->label === null ? [] : ['label' => $piece->label]),
+            ...($piece->template === null ? [] : ['template' => [
+                'notches' => self::lines($piece->template->notches),
+                ...($piece->template->later === null ? [] : ['later' => $piece->template->later->encode()]),
+            ]]),
+        ];
+    }
+
+    /**
+     * @param  list<Outline>  $lines
+     * @return list<string>
+     */
+    private static function lines(array $lines): array
+    {
+        return array_map(fn (Outline $line): string => $line->encode(), $lines);
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(Step $step): array
+    {
+        return [
+            'kind' => $step->kind->value,
+            'code' => $step->code,
+            'measures' => (object) array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures),
+            'slots' => (object) $step->slots,
+            'counts' => (object) $step->counts,
+            ...($step->sewing === null ? [] : ['sewing' => $step->sewing->value]),
+            ...($step->names === [] ? [] : ['names' => $step->names]),
+            'on' => array_map(fn (On $on): string => $on->encode(), $step->on),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function quilt(QuiltSheet $sheet): array
+    {
+        return [
+            'size' => $sheet->size,
+            'finished' => $sheet->finished->encode(),
+            'block' => $sheet->block->encode(),
+            'units' => (object) array_map(self::patches(...), $sheet->units),
+            'blocks' => (object) array_map(self::placements(...), $sheet->blocks),
+            'block_names' => $sheet->blockNames,
+            'placements' => self::placements($sheet->placements),
+            'frame' => self::patches($sheet->frame),
+            'block_counts' => $sheet->blockCounts,
+            'unit_counts' => $sheet->unitCounts,
+            'unit_names' => $sheet->unitNames,
+            'perimeter' => $sheet->perimeter->encode(),
+            'areas' => $sheet->areas,
+            'effort' => self::effort($sheet->effort),
+            'quilting' => (object) self::quilting($sheet->quilting),
+            ...($sheet->crop === null || $sheet->crop->isZero() ? [] : ['crop' => $sheet->crop->encode()]),
+        ];
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<string>
+     */
+    private static function placements(array $placements): array
+    {
+        return array_map(fn (Placement $placement): string => implode(' ', [$placement->product, $placement->x->encode(), $placement->y->encode(), $placement->turn]), $placements);
+    }
+
+    /** @return array{seams: int, length: float, minutes: int} */
+    private static function effort(Effort $effort): array
+    {
+        return ['seams' => $effort->seams, 'length' => round($effort->seamLength, 4), 'minutes' => $effort->minutes];
+    }
+
+    /** @return array<string, mixed> */
+    private static function announcement(Announcement $sheet): array
+    {
+        return [
+            'title' => $sheet->title,
+            'slots' => array_values(array_map(fn (Slot $slot): array => [
+                'id' => $slot->id,
+                'letter' => $slot->letter,
+                'name' => $slot->name,
+                'value' => $slot->value->value,
+            ], $sheet->slots)),
+            'colourways' => array_values(array_map(fn (Colourway $colourway): array => [
+                'id' => $colourway->id,
+                'name' => $colourway->name,
+                'cloths' => array_map(fn (Cloth $cloth): array => ['name' => $cloth->name, 'colour' => $cloth->colour], $colourway->cloths),
+            ], $sheet->colourways)),
+            'sizes' => array_values(array_map(fn (AnnouncedSize $size): array => [
+                'id' => $size->id,
+                'name' => $size->name,
+                'finished' => $size->finished->encode(),
+            ], $sheet->sizes)),
+            'usable_width' => $sheet->usableWidth->encode(),
+            'minutes' => $sheet->minutes,
+            ...($sheet->sizeNeededAt === null ? [] : ['size_needed_at' => $sheet->sizeNeededAt]),
+            ...($sheet->fabricsNeededAt === [] ? [] : ['fabrics_needed_at' => $sheet->fabricsNeededAt]),
+        ];
+    }
+
+    /**
+     * @param  list<Patch>  $patches
+     * @return list<string>
+     */
+    private static function patches(array $patches): array
+    {
+        return array_map(fn (Patch $patch): string => $patch->encode(), $patches);
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan\Whole;
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\ProductKey;
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Design\Task;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\BlockDrawing;
+use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
+
+/** Works out the tasks of one size by the methods somebody has chosen. */
+final class TaskCompiler
+{
+    /** @var array<string, array{string, int}> task ids and their places in the order of release, by product key */
+    private array $order = [];
+
+    public function __construct(
+        private readonly Compilation $compilation,
+        private readonly SizedDesign $sized,
+        private readonly MethodChoices $methods,
+    ) {
+        foreach ($compilation->design->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $this->order[$task->product] = [$task->id, count($this->order)];
+            }
+        }
+    }
+
+    public function sheet(Task $task): TaskSheet
+    {
+        $unit = $this->sized->products[$task->product];
+        $work = $this->compilation->work($unit);
+        $room = $this->compilation->room;
+        $count = $this->sized->count($task->product);
+        $cutArea = round($work->cutArea(), 6);
+        $offers = [];
+        foreach ($unit->kind()->methods() as $method) {
+            // A unit may answer with another method than the one it cannot be made by: then that one is offered once.
+            $making = $work->making($method);
+            $offers[$making->method->value] ??= new MethodOffer($making->bare(), $count, $cutArea, $room);
+        }
+        $making = $this->making($unit);
+        $oversize = $this->methods->isOversize($unit->kind()) && $making->canBeOversize();
+        $making = $this->pressedBothWays($task->product, $oversize ? $making->oversize($making->method->oversizeBy()) : $making);
+        [$fromBag, $bagTask] = $this->fromBag($task->product, $unit);
+
+        return new TaskSheet(
+            task: $task->id,
+            digest: $work->digest(),
+            name: $task->name ?? $this->sized->names[$task->product],
+            kind: $unit->kind(),
+            count: $count,
+            finished: $unit->finished(),
+            unfinished: $unit->finished()->outsetBy($room->seam),
+            patches: $unit->kind() === UnitKind::Block ? [] : $work->patches(),
+            making: $making,
+            offers: array_values($offers),
+            overhangs: $making->method->meetsAtSlants() ? $work->overhangs() : [],
+            seamwork: $work->seamwork(),
+            cutArea: $cutArea,
+            room: $room,
+            drawing: $this->drawing($task->product, $unit),
+            oversize: $oversize,
+            fromBag: $fromBag,
+            bagTask: $bagTask,
+            byproduct: $this->byproduct($task->product, $unit, $making->method, $count - $fromBag),
+            quilting: $this->quilting($task->product, $unit),
+        );
+    }
+
+    private function making(Unit $unit): Making
+    {
+        $method = $this->methods->chosen($unit->kind()) ?? $this->compilation->design->defaultMethod($unit->kind());
+
+        return $this->compilation->work($unit)->making($method);
+    }
+
+    /** What is put together from parts is drawn with them, so that each part can be shown alone. */
+    private function drawing(string $key, Unit $unit): ?BlockDrawing
+    {
+        if ($unit->contents() === [] && $unit->kind() !== UnitKind::Block) {
+            return $this->sectionsDrawing($key, $unit);
+        }
+        $contents = $this->compilation->contents($key);
+        [$units, $blocks] = Compiler::drawn($this->compilation, $this->sized, array_map(strval(...), array_keys($contents)));
+
+        return new BlockDrawing($key, $units, $blocks, array_intersect_key($this->sized->names, $contents));
+    }
+
+    private function sectionsDrawing(string $key, Unit $unit): ?BlockDrawing
+    {
+        $contents = $this->compilation->design->units[$key] ?? null;
+        if ($contents === null || $contents->options->sections === []) {
+            return null;
+        }
+        $all = $this->compilation->contents($key);
+        [$units, $blocks] = Compiler::drawn($this->compilation, $this->sized, array_map(strval(...), array_keys($all)));
+
+        return new BlockDrawing($key, $units, $blocks, array_intersect_key($this->sized->names, $all));
+    }
+
+    /**
+     * Units of this task that another task, earlier in the order of release, gives besides its own.
+     *
+     * @return array{int, string|null} how many, and the id of that task
+     */
+    private function fromBag(string $key, Unit $unit): array
+    {
+        if ($unit->isMadeOfByproducts() || $unit->byproduct($this->making($unit)->method, $this->compilation->room) === null) {
+            return [0, null];
+        }
+        foreach ($this->pairs($key, $unit) as $other) {
+            if ($this->order[$other][1] < $this->order[$key][1]) {
+                return [min($this->sized->count($key), $this->sized->count($other)), $this->order[$other][0]];
+            }
+        }
+
+        return [0, null];
+    }
+
+    /** What comes out besides; its name is said only when the task that makes it is not still to come. */
+    private function byproduct(string $key, Unit $unit, Method $method, int $made): ?Byproduct
+    {
+        $other = $unit->byproduct($method, $this->compilation->room);
+        if ($other === null || $made < 1) {
+            return null;
+        }
+        $known = array_values(array_filter($this->pairs($key, $unit), fn (string $product): bool => $this->order[$product][1] < $this->order[$key][1]));
+
+        return new Byproduct(isset($known[0]) ? $this->sized->names[$known[0]] : null, $made, $other->patches(), $other->finished());
+    }
+
+    /** @return list<string> product keys of what some task makes at this size and what the work on a unit gives besides */
+    private function pairs(string $key, Unit $unit): array
+    {
+        $other = $unit->byproduct($this->making($unit)->method, $this->compilation->room);
+        $digest = $other?->digest($this->compilation->room);
+
+        return array_values(array_filter(array_map(strval(...), array_keys($this->order)), fn (string $product): bool => $product !== $key
+            && $this->sized->count($product) > 0
+            && $this->sized->products[$product]->kind() === $unit->kind()
+            && $this->compilation->work($this->sized->products[$product])->digest() === $digest));
+    }
+
+    /** Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest. */
+    private function pressedBothWays(string $key, Making $making): Making
+    {
+        $image = ProductKey::mirrorOf($key) ?? str_replace(ProductKey::id($key).'.m', ProductKey::id($key), $key);
+        if (! $making->isFromSets() || $image === $key || $this->sized->count($image) < 1) {
+            return $making;
+        }
+        $isImage = ProductKey::mirrorOf($key) === null;
+
+        return $making->withSteps(...array_map(
+            fn (Step $step): Step => $step->kind === StepKind::Press && $step->code === 'rail.strips.press'
+                ? $step->as($isImage ? 'strips.press_other_way' : 'strips.press_one_way')
+                : $step,
+            $making->steps,
+        ));
+    }
+
+    /** @return array<string, Size|Length> */
+    private function quilting(string $key, Unit $unit): array
+    {
+        $quilting = $this->compilation->design->setting->quilting;
+
+        return $quilting !== null && isset($this->sized->layout->blockCounts[$key]) ? $quilting->sizes($unit->finished(), $this->compilation->room) : [];
+    }
+}

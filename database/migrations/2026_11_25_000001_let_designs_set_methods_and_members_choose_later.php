@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('quilt_alongs', function (Blueprint $table): void {
+            $table->jsonb('default_methods')->default('{}');
+        });
+        Schema::table('projects', function (Blueprint $table): void {
+            $table->boolean('size_later')->default(false);
+        });
+    }
+};
