@@ -22,6 +22,7 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
 /**
@@ -34,6 +35,8 @@ final class BlockUnit implements Unit
     /** @var array<string, array{Measurement, Measurement}> by product key */
     private array $partSizes = [];
 
+    private ?Size $finished = null;
+
     /** @var list<Patch>|null */
     private ?array $patches = null;
 
@@ -43,11 +46,13 @@ final class BlockUnit implements Unit
     /**
      * @param  array<string, Unit>  $products  at least what its cells hold
      * @param  array<string, mixed>  $made  by the key of a product that has a task of its own: plain pieces among them come out of a bag, others are cut
+     * @param  Workings|null  $workings  what is known of its parts, where somebody keeps that already
      */
     public function __construct(
         private readonly Block $block,
         private readonly array $products,
         private readonly array $made = [],
+        private readonly ?Workings $workings = null,
     ) {
     }
 
@@ -58,7 +63,7 @@ final class BlockUnit implements Unit
 
     public function finished(): Size
     {
-        return $this->block->finished();
+        return $this->finished ??= $this->block->finished();
     }
 
     public function slots(): array
@@ -126,7 +131,8 @@ final class BlockUnit implements Unit
     {
         $seam = ['seam' => $room->allowance()];
         [$columns, $rows] = [count($this->block->columns), count($this->block->rows)];
-        $all = $this->cellSeams(fn (Cell $one, Cell $other): bool => true);
+        [$within, $between] = $this->cellSeams();
+        $all = [...$within, ...$between];
         if ($rows === 1 || $columns === 1) {
             return $rows === 1 ? [
                 new Step(StepKind::Layer, 'block.one_row.lay_out', counts: ['columns' => $columns], on: [On::whole()]),
@@ -148,8 +154,6 @@ final class BlockUnit implements Unit
                 new Step(StepKind::Press, 'block.press_sections', on: $all),
             ];
         }
-        $within = $this->cellSeams(fn (Cell $one, Cell $other): bool => $one->row === $other->row);
-        $between = $this->cellSeams(fn (Cell $one, Cell $other): bool => $one->row !== $other->row);
 
         return [
             $layOut,
@@ -166,10 +170,9 @@ final class BlockUnit implements Unit
     /**
      * Seams between cells, told by the numbers of the cells.
      *
-     * @param  callable(Cell, Cell): bool  $which
-     * @return list<On>
+     * @return array{list<On>, list<On>} those within a row, and those between rows
      */
-    private function cellSeams(callable $which): array
+    private function cellSeams(): array
     {
         $at = [];
         foreach ($this->block->cells as $number => $cell) {
@@ -179,18 +182,23 @@ final class BlockUnit implements Unit
                 }
             }
         }
-        $seams = [];
+        $within = $between = [];
         foreach ($at as $row => $places) {
             foreach ($places as $column => $number) {
                 foreach ([$places[$column + 1] ?? $number, $at[$row + 1][$column] ?? $number] as $other) {
-                    if ($other !== $number && $which($this->block->cells[$number], $this->block->cells[$other])) {
-                        $seams[$number.' '.$other] ??= On::seam($number, $other);
+                    if ($other === $number) {
+                        continue;
+                    }
+                    if ($this->block->cells[$number]->row === $this->block->cells[$other]->row) {
+                        $within[$number.' '.$other] ??= On::seam($number, $other);
+                    } else {
+                        $between[$number.' '.$other] ??= On::seam($number, $other);
                     }
                 }
             }
         }
 
-        return array_values($seams);
+        return [array_values($within), array_values($between)];
     }
 
     /**
@@ -230,16 +238,19 @@ final class BlockUnit implements Unit
     private function sizeOf(Unit $unit, CuttingRoom $room): array
     {
         $size = $unit->finished()->outsetBy($room->seam);
-        foreach ($unit->kind()->methods() as $method) {
-            try {
-                return $unit->making($method, $room)->sewn ?? [Measurement::exact($size->width), Measurement::exact($size->height)];
-            } catch (InvalidArgumentException) {
-                // Not by this method on this cloth: the next one tells.
-                continue;
-            }
+        try {
+            $sewn = $this->workings($room)->firstPossible($unit)->sewn;
+        } catch (InvalidArgumentException) {
+            // It cannot be made on this cloth at all: its exact size is all there is to say.
+            $sewn = null;
         }
 
-        return [Measurement::exact($size->width), Measurement::exact($size->height)];
+        return $sewn ?? [Measurement::exact($size->width), Measurement::exact($size->height)];
+    }
+
+    private function workings(CuttingRoom $room): Workings
+    {
+        return $this->workings?->room === $room ? $this->workings : new Workings($room);
     }
 
     /** Seams that join its parts, and their length. */
@@ -269,7 +280,7 @@ final class BlockUnit implements Unit
 
     public function digest(CuttingRoom $room): string
     {
-        $parts = array_map(fn (Unit $unit): string => $unit->digest($room), array_intersect_key($this->products, $this->block->contents()));
+        $parts = array_map(fn (Unit $unit): string => $this->workings($room)->digest($unit), array_intersect_key($this->products, $this->block->contents()));
 
         return substr(hash('sha256', implode("\n", [
             $this->kind()->value,

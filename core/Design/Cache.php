@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\Workings;
 
 /** What was worked out from one design for one cutting room. A design never changes, so nothing kept here can grow old. */
 final class Cache
@@ -21,6 +25,20 @@ final class Cache
     /** @var array<int, UnitWork> by the number of the unit's object */
     public array $work = [];
 
+    /** @var array<string, array{string, int}>|null task ids and their places in the order of release, by product key */
+    public ?array $taskOrder = null;
+
+    /** How the units are made, each worked out once. */
+    public readonly Workings $workings;
+
+    /** @var array<int, array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>}> by the number of the unit's object */
+    public array $drawn = [];
+
     /** @var array<string, float> cut areas by geometry: units of one size in other colours share theirs */
     public array $cutAreas = [];
+
+    public function __construct(CuttingRoom $room)
+    {
+        $this->workings = new Workings($room);
+    }
 }

@@ -14,6 +14,6 @@ final class Caches
 
     public function for(CuttingRoom $room): Cache
     {
-        return $this->caches[$room->key()] ??= new Cache;
+        return $this->caches[$room->key()] ??= new Cache($room);
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
@@ -51,13 +54,34 @@ final readonly class Compilation
 
     public function work(Unit $unit): UnitWork
     {
-        return $this->cache->work[spl_object_id($unit)] ??= new UnitWork($unit, $this->room, $this->cache);
+        return $this->cache->work[spl_object_id($unit)] ??= new UnitWork($unit, $this->cache);
     }
 
     /** A unit made by the method that the design usually makes its kind by. */
     public function usualMaking(Unit $unit): Making
     {
         return $this->work($unit)->making($this->design->defaultMethod($unit->kind()));
+    }
+
+    /** @return array<string, int> how many of each of its pieces come out of one strip of the cloth, by piece id */
+    public function usualPerStrip(Unit $unit): array
+    {
+        return $this->work($unit)->perStrip($this->design->defaultMethod($unit->kind()));
+    }
+
+    /** @return array<string, array{string, int}> task ids and their places in the order of release, by product key */
+    public function taskOrder(): array
+    {
+        if ($this->cache->taskOrder === null) {
+            $this->cache->taskOrder = [];
+            foreach ($this->design->clues as $clue) {
+                foreach ($clue->tasks as $task) {
+                    $this->cache->taskOrder[$task->product] = [$task->id, count($this->cache->taskOrder)];
+                }
+            }
+        }
+
+        return $this->cache->taskOrder;
     }
 
     /**
@@ -68,7 +92,7 @@ final readonly class Compilation
      */
     public function products(int $scale, int $over): array
     {
-        return $this->cache->products["$scale/$over"] ??= (new ScaledProducts($this->design, $this->room, $scale, $over))->all();
+        return $this->cache->products["$scale/$over"] ??= (new ScaledProducts($this->design, $this->room, $scale, $over, $this->cache->workings))->all();
     }
 
     /**
@@ -93,6 +117,44 @@ final readonly class Compilation
         }
 
         return $this->cache->contents[$key] = $counts;
+    }
+
+    /**
+     * What the units among some products look like, and what lies where in the blocks among them.
+     *
+     * @param  list<string>  $keys
+     * @return array{array<string, list<Patch>>, array<string, list<Placement>>}
+     */
+    public function drawn(SizedDesign $sized, array $keys): array
+    {
+        $units = $blocks = [];
+        foreach ($keys as $key) {
+            $product = $sized->products[$key];
+            if ($product instanceof BlockUnit) {
+                $blocks[$key] = $product->placements();
+            } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
+                $units[$key] = $this->work($product)->patches();
+            }
+        }
+
+        return [$units, $blocks];
+    }
+
+    /**
+     * The same of a block or unit and everything in it, with the names of all of it.
+     *
+     * @return array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>} by product key
+     */
+    public function drawnContents(SizedDesign $sized, string $key): array
+    {
+        $number = spl_object_id($sized->products[$key]);
+        if (! isset($this->cache->drawn[$number])) {
+            $contents = $this->contents($key);
+            $names = array_intersect_key($sized->names, $contents);
+            $this->cache->drawn[$number] = [...$this->drawn($sized, array_map(strval(...), array_keys($contents))), $names];
+        }
+
+        return $this->cache->drawn[$number];
     }
 
     /** @return list<string> product keys of the sections of a unit that are made by tasks of their own */

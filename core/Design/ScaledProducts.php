@@ -8,6 +8,7 @@ use Dew\Core\Block\BlockUnit;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Unit\Kind\CustomUnit;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\Workings;
 
 /** Makes every unit, block and section of a design at one scale, each after what it is made of. */
 final class ScaledProducts
@@ -27,6 +28,7 @@ final class ScaledProducts
         private readonly CuttingRoom $room,
         private readonly int $scale,
         private readonly int $over,
+        private readonly Workings $workings,
     ) {
         $this->made = array_fill_keys($design->madeProducts(), true);
         $sections = [];
@@ -79,7 +81,7 @@ final class ScaledProducts
         $block = $this->design->blocks[$key];
         $block = $this->scale === $this->over ? $block : $block->scaled($this->scale, $this->over);
 
-        return new BlockUnit($block, $this->inner(array_keys($block->contents())), $this->made);
+        return new BlockUnit($block, $this->inner(array_keys($block->contents())), $this->made, $this->workings);
     }
 
     /**

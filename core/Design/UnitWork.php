@@ -7,10 +7,12 @@ namespace Dew\Core\Design;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Overhang;
+use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** What belongs to one unit alone in one cutting room, whatever quilt it is in. Each answer is worked out once. */
@@ -22,7 +24,15 @@ final class UnitWork
     /** @var array<string, Making> by method */
     private array $makings = [];
 
-    private ?string $digest = null;
+    /** @var list<Making>|null */
+    private ?array $ways = null;
+
+    private ?Size $unfinished = null;
+
+    /** @var array<string, array<string, int>> by method and piece id */
+    private array $perStrip = [];
+
+    private readonly CuttingRoom $room;
 
     /** @var list<Overhang>|null */
     private ?array $overhangs = null;
@@ -36,9 +46,9 @@ final class UnitWork
 
     public function __construct(
         public readonly Unit $unit,
-        private readonly CuttingRoom $room,
         private readonly Cache $shared,
     ) {
+        $this->room = $shared->workings->room;
     }
 
     /** @return list<Patch> */
@@ -55,7 +65,40 @@ final class UnitWork
      */
     public function making(Method $method): Making
     {
-        return $this->makings[$method->value] ??= $this->firstPossible($method);
+        return $this->makings[$method->value] ??= $this->shared->workings->firstPossible($this->unit, $method);
+    }
+
+    /**
+     * Every way it can be made, each once: a unit may answer with another method than the one it cannot be made by.
+     *
+     * @return list<Making> the usual method of its kind first
+     *
+     * @throws InvalidArgumentException when it can be made in no way
+     */
+    public function ways(): array
+    {
+        if ($this->ways === null) {
+            $ways = [];
+            foreach ($this->unit->kind()->methods() as $method) {
+                $making = $this->making($method);
+                $ways[$making->method->value] ??= $making;
+            }
+            $this->ways = array_values($ways);
+        }
+
+        return $this->ways;
+    }
+
+    /** With its seam allowances. */
+    public function unfinished(): Size
+    {
+        return $this->unfinished ??= $this->unit->finished()->outsetBy($this->room->seam);
+    }
+
+    /** @return array<string, int> how many of each piece come out of one strip of the cloth, by piece id */
+    public function perStrip(Method $method): array
+    {
+        return $this->perStrip[$method->value] ??= $this->making($method)->perStrip($this->room->usableWidth);
     }
 
     /** @return array<string, float> finished square inches by fabric */
@@ -73,7 +116,7 @@ final class UnitWork
 
     public function digest(): string
     {
-        return $this->digest ??= $this->unit->digest($this->room);
+        return $this->shared->workings->digest($this->unit);
     }
 
     /** @return list<Overhang> */
@@ -90,6 +133,9 @@ final class UnitWork
     /** Square inches of the pieces of one unit; worked out once for units of the same shapes in other fabrics. */
     public function cutArea(): float
     {
+        if ($this->cutArea === null && $this->unit->kind() === UnitKind::Block) {
+            $this->cutArea = $this->unit->cutArea($this->room);
+        }
         if ($this->cutArea === null) {
             $shapes = implode('|', array_map(fn (Patch $patch): string => $patch->outline->encode(), $this->patches()));
             $key = $this->unit->kind()->value.'|'.$shapes;
@@ -97,19 +143,5 @@ final class UnitWork
         }
 
         return $this->cutArea;
-    }
-
-    private function firstPossible(Method $method): Making
-    {
-        $problem = null;
-        foreach ([$method, ...$this->unit->kind()->methods()] as $possible) {
-            try {
-                return $this->unit->making($possible, $this->room);
-            } catch (InvalidArgumentException $error) {
-                $problem ??= $error;
-            }
-        }
-
-        throw $problem;
     }
 }

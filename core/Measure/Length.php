@@ -192,6 +192,10 @@ final readonly class Length
     /** The canonical text of the exact value: "37/8", "1+2r2/4". The same length always gives the same text. */
     public function encode(): string
     {
+        if ($this->root2 === 0 && $this->root3 === 0) {
+            return $this->denominator === 1 ? (string) $this->one : $this->one.'/'.$this->denominator;
+        }
+
         return $this->one
             .($this->root2 === 0 ? '' : sprintf('%+dr2', $this->root2))
             .($this->root3 === 0 ? '' : sprintf('%+dr3', $this->root3))
@@ -201,7 +205,14 @@ final readonly class Length
     public function plus(self $other): self
     {
         if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
+            if ($this->one === 0 || $other->one === 0) {
+                return $this->one === 0 ? $other : $this;
+            }
+
             return self::plusPlain($this->one, $this->denominator, $other->one, $other->denominator);
+        }
+        if ($this->isZero() || $other->isZero()) {
+            return $this->isZero() ? $other : $this;
         }
         if ($this->denominator === $other->denominator) {
             return self::reduced(
@@ -226,7 +237,7 @@ final readonly class Length
     public function minus(self $other): self
     {
         if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
-            return self::plusPlain($this->one, $this->denominator, self::whole(-$other->one), $other->denominator);
+            return $other->one === 0 ? $this : self::plusPlain($this->one, $this->denominator, self::whole(-$other->one), $other->denominator);
         }
 
         return $this->plus($other->negated());
@@ -247,6 +258,9 @@ final readonly class Length
     {
         if ($numerator === $denominator && $numerator !== 0) {
             return $this;
+        }
+        if ($this->root2 === 0 && $this->root3 === 0) {
+            return self::reduced(self::whole($this->one * $numerator), 0, 0, self::whole($this->denominator * $denominator));
         }
 
         return self::reduced(
@@ -538,7 +552,9 @@ final readonly class Length
     private static function greatestCommonDivisor(int $a, int $b): int
     {
         while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
+            $rest = $a % $b;
+            $a = $b;
+            $b = $rest;
         }
 
         return abs($a);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Unit\Making;
@@ -25,13 +24,16 @@ final readonly class Effort
     ) {
     }
 
-    /** @param  Seamwork  $seamwork  of one unit */
-    public static function of(Making $making, int $count, Seamwork $seamwork, CuttingRoom $room, Rates $rates): self
+    /**
+     * @param  Seamwork  $seamwork  of one unit
+     * @param  array<string, int>  $perStrip  how many of each piece come out of one strip of the cloth, by piece id: see {@see Making::perStrip()}
+     */
+    public static function of(Making $making, int $count, Seamwork $seamwork, array $perStrip, Rates $rates): self
     {
         $seconds = $count * ($seamwork->seams * ($rates->seam + $rates->press) + $seamwork->length * $rates->inchOfSeam);
         foreach ($making->pieces as $piece) {
             $quantity = $piece->quantity($count);
-            $each = $piece->perStrip($room->usableWidth);
+            $each = $perStrip[$piece->id] ?? 0;
             $seconds += match (true) {
                 $piece->shape === PieceShape::Part => $quantity * $rates->layOut,
                 $piece->shape === PieceShape::Strip => $quantity * $rates->strip,

@@ -31,7 +31,7 @@ final readonly class TaskSheet
      * @param  string  $digest  of the specification (finished geometry, fabrics, unfinished size), neither of count nor of method
      * @param  int  $count  units to make
      * @param  list<Patch>  $patches  the unit upright, in finished inches; empty for a block, which has a drawing
-     * @param  list<MethodOffer>  $offers  every method for this kind, the default first
+     * @param  list<Making>  $ways  every way this kind can be made in, the usual one first
      * @param  list<Overhang>  $overhangs  one for every slanted seam of the unit
      * @param  float  $cutArea  square inches of the pieces of one unit; infinite for what is put together from parts
      * @param  CuttingRoom  $room  the cloth and the seam it is worked out for
@@ -52,7 +52,7 @@ final readonly class TaskSheet
         public Size $unfinished,
         public array $patches,
         public Making $making,
-        public array $offers,
+        public array $ways,
         public array $overhangs,
         public Seamwork $seamwork,
         public float $cutArea,
@@ -72,6 +72,12 @@ final readonly class TaskSheet
         return $this->patches === [] && $this->drawing !== null ? $this->drawing->patches() : $this->patches;
     }
 
+    /** @return list<MethodOffer> what each way of making it would mean, the usual one first */
+    public function offers(): array
+    {
+        return array_map(fn (Making $way): MethodOffer => new MethodOffer($way, $this->count, $this->cutArea, $this->room), $this->ways);
+    }
+
     /** The width to trim to or to check by: the unfinished one, or what comes out of pieces cut by a ruler where nothing is trimmed. */
     public function trimWidth(): Measurement
     {
@@ -87,7 +93,7 @@ final readonly class TaskSheet
     /** Seams and minutes of the whole task. */
     public function effort(): Effort
     {
-        return Effort::of($this->making, $this->count, $this->seamwork, $this->room, new Rates);
+        return Effort::of($this->making, $this->count, $this->seamwork, $this->making->perStrip($this->room->usableWidth), new Rates);
     }
 
     /** Square inches of cloth that the whole task leaves over by this method, at the exact sizes; zero for what is put together from parts. */
@@ -122,7 +128,7 @@ final readonly class TaskSheet
         return new self(
             $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
             $this->making->onCloth($room, $notation),
-            array_map(fn (MethodOffer $offer): MethodOffer => $offer->onCloth($room, $notation, $this->count, $this->cutArea), $this->offers),
+            array_map(fn (Making $way): Making => $way->onCloth($room, $notation), $this->ways),
             $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
             $this->bagTask, $this->byproduct, $this->quilting,
         );

@@ -43,6 +43,17 @@ final readonly class Making
         return $cloth;
     }
 
+    /** @return array<string, int> how many of each piece come out of one strip of the cloth, at exact sizes, by piece id */
+    public function perStrip(Length $usableWidth): array
+    {
+        $counts = [];
+        foreach ($this->pieces as $piece) {
+            $counts[$piece->id] = $piece->perStrip($usableWidth);
+        }
+
+        return $counts;
+    }
+
     /** What is sewn at one go for this many units: strip sets, all kinds of them together; or pairs, squares, bases. */
     public function batches(int $units): int
     {
@@ -158,12 +169,6 @@ final readonly class Making
         }
 
         return false;
-    }
-
-    /** What is needed to count and compare, without drawings and steps. */
-    public function bare(): self
-    {
-        return new self($this->method, array_map(fn (Piece $piece): Piece => $piece->bare(), $this->pieces), [], $this->biasEdges);
     }
 
     /**

@@ -230,14 +230,6 @@ final readonly class Piece
         );
     }
 
-    /** The same piece without the lines and the outline that only a drawing needs. */
-    public function bare(): self
-    {
-        $lay = new Lay(null, $this->lay->advance, $this->lay->group, $this->lay->lost, $this->lay->chiral, $this->lay->mirrored, $this->grain());
-
-        return new self($this->id, $this->shape, $this->slots, $this->width, $this->length, $this->batch, new Lines, $lay, $this->label);
-    }
-
     private function changed(?Measurement $width = null, ?Measurement $length = null, ?Batch $batch = null, ?Lay $lay = null): self
     {
         return new self(

@@ -9,6 +9,7 @@ return [
     'cannot_write' => ':file cannot be written.',
     'no_bench' => 'There is a benchmark of the core: dew:bench core.',
     'bench' => ['design' => 'Design', 'read' => 'Read', 'compile' => 'Compile', 'write' => 'Write', 'range' => 'Compile, ms', 'memory' => 'Memory', 'sheets' => 'Sheets'],
+    'bench_reference' => 'A fixed loop of a million steps of plain PHP takes :time on this machine now.',
     'written' => 'Written to :file.',
     'effort' => ':seams seams, :length of them, about :minutes minutes at the rates in docs/architecture.md; :around round the outside',
     'quilting' => ['front' => 'Quilted block, front', 'batting' => 'its batting', 'back' => 'its back', 'strip' => 'strip as it shows', 'outer' => 'strip at the edge', 'clear' => 'points stay from the edge'],

@@ -100,14 +100,15 @@ it('scales blocks by two and doubles every finished length of the quilt that is 
 it('estimates the time by its rates', function (): void {
     $making = hst('3', '1/4', Method::HstTwo);
     // Ten units: five pairs of squares, ten to a strip, so one strip of each cloth; a seam of 3√2 in each.
-    $effort = Effort::of($making, 10, new Seamwork(1, 3 * sqrt(2)), CuttingRoom::usual(), new Rates);
+    $perStrip = $making->perStrip(CuttingRoom::usual()->usableWidth);
+    $effort = Effort::of($making, 10, new Seamwork(1, 3 * sqrt(2)), $perStrip, new Rates);
     $seconds = 10 * (10 + 8 + 3 * sqrt(2) * 1.5) + 2 * (5 * 8 + 60) + 10 * 20 + 5 * 8;
 
     expect($effort->seams)->toBe(10)
         ->and($effort->seamLength)->toEqualWithDelta(30 * sqrt(2), 1e-9)
         ->and($effort->minutes)->toBe((int) ceil($seconds / 60))
-        ->and(Effort::of($making, 0, new Seamwork(1, 3.0), CuttingRoom::usual(), new Rates)->minutes)->toBe(0)
-        ->and(Effort::of($making, 10, new Seamwork(1, 3.0), CuttingRoom::usual(), new Rates(seam: 600.0))->minutes)->toBeGreaterThan(100);
+        ->and(Effort::of($making, 0, new Seamwork(1, 3.0), $perStrip, new Rates)->minutes)->toBe(0)
+        ->and(Effort::of($making, 10, new Seamwork(1, 3.0), $perStrip, new Rates(seam: 600.0))->minutes)->toBeGreaterThan(100);
 });
 
 it('asks for more when there is more to make, for every method', function (): void {

@@ -343,8 +343,8 @@ it('finds pieces of one shape, and keeps mirror images apart', function (): void
 
 it('says what a method asks of the cloth', function (): void {
     $offers = [];
-    foreach (Dew\Core\Plan\Whole\Compiler::clueSheet(smallDesign(), 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->offers as $offer) {
-        $offers[$offer->method->value] = [$offer->cloth, $offer->waste, $offer->stock?->in(Dew\Core\Measure\Notation::Fractions)->encode()];
+    foreach (Dew\Core\Plan\Whole\Compiler::clueSheet(smallDesign(), 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->offers() as $offer) {
+        $offers[$offer->method->value] = [$offer->cloth(), $offer->waste(), $offer->stock()?->in(Dew\Core\Measure\Notation::Fractions)->encode()];
     }
     // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen come out, and four
     // of them are over.

@@ -6,16 +6,34 @@ use Illuminate\Support\Facades\Artisan;
 
 const NIGHT_FERRY = 'database/designs/night-ferry.json';
 
-it('prints the plan of a design at a size, by chosen methods', function (): void {
-    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--method' => ['hst:eight', 'four-patch:squares']])
-        ->expectsOutput("Night Ferry, Throw: 68\u{a0}in x 68\u{a0}in")
-        ->expectsOutput('    B  13 squares, 7¾ in')
-        ->expectsOutput("       from 3 strips 7¾\u{a0}in wide, 5 to a strip")
-        ->expectsOutput('    C  304 squares, 2 in')
-        ->expectsOutput('  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in')
-        ->expectsOutput("    3. Sew: Sew ¼\u{a0}in from each line, on both sides of it: four seams.")
-        ->expectsOutput('    104 Wake four-patch, 3½ in')
-        ->assertSuccessful();
+it('prints the plan of a design at a size, by chosen methods, with everything that a member would see', function (): void {
+    Artisan::call('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--method' => ['hst:eight', 'four-patch:squares']]);
+    $printed = str_replace("\u{a0}", ' ', Artisan::output());
+    foreach ([
+        'Night Ferry, Throw: 68 in x 68 in',
+        '    B  13 squares, 7¾ in',
+        '       from 3 strips 7¾ in wide, 5 to a strip',
+        '    C  304 squares, 2 in',
+        '  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in',
+        '    3. Sew: Sew ¼ in from each line, on both sides of it: four seams.',
+        '  From your bags',
+        '    104 Wake four-patch, 3½ in',
+    ] as $line) {
+        expect($printed)->toContain($line."\n");
+    }
+});
+
+it('prints the plan of one clue', function (): void {
+    Artisan::call('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-lanterns']);
+    expect(Artisan::output())->toContain('3. Lanterns along the pier')->not->toContain('1. Casting off');
+    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-nowhere'])->expectsOutputToContain('no clue "k-nowhere"')->assertFailed();
+});
+
+it('says what unit comes from a square or strip by a method', function (): void {
+    $this->artisan('dew:unit-from', ['cut' => '2', '--method' => 'hst:two'])->expectsOutputToContain('1⅝')->assertSuccessful();
+    $this->artisan('dew:unit-from', ['cut' => 'wide', '--method' => 'hst:two'])->assertFailed();
+    $this->artisan('dew:unit-from', ['cut' => '2', '--method' => 'hst:nine'])->assertFailed();
+    $this->artisan('dew:unit-from', ['cut' => '1/4', '--method' => 'hst:two'])->assertFailed();
 });
 
 it('prints the same bytes of data each time', function (): void {

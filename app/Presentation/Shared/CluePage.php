@@ -162,7 +162,7 @@ final readonly class CluePage
         $before = $this->madeBefore($task);
         $spares = $task->making->spares($task->toMake($before));
         $square = $task->finished->isSquare();
-        $choosable = count($task->offers) > 1 || $task->making->canBeOversize();
+        $choosable = count($task->ways) > 1 || $task->making->canBeOversize();
         $counters = array_values(array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:')));
 
         return new TaskView(
@@ -177,7 +177,7 @@ final readonly class CluePage
             picture: $this->pictures->unit($task),
             method: __('methods.'.$task->making->method->value.'.name'),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
-            methods: $choosable ? array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers) : [],
+            methods: $choosable ? array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers()) : [],
             steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->making->steps),
             overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(fn (string $counter): CounterView => $this->counters->get($task->task, $counter), $counters),
@@ -233,12 +233,12 @@ final readonly class CluePage
             value: $offer->method->value,
             name: __($key.'.name'),
             hint: __($key.'.hint'),
-            batches: trans_choice($key.'.batches', $offer->batches),
-            spares: $offer->spares === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares),
+            batches: trans_choice($key.'.batches', $offer->batches()),
+            spares: $offer->spares() === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares()),
             bias: $offer->biasEdges === 0 ? __('methods.no_bias') : trans_choice('methods.bias', $offer->biasEdges),
-            cloth: $offer->cloth,
-            waste: $offer->waste,
-            stock: $offer->stock === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock, $this->notation)]),
+            cloth: $offer->cloth(),
+            waste: $offer->waste(),
+            stock: $offer->stock() === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock(), $this->notation)]),
             chosen: $offer->method === $chosen,
         );
     }

@@ -15,7 +15,6 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
 use Dew\Core\Unit\Kind\UnitExample;
@@ -110,7 +109,7 @@ final readonly class StylePage
             unfinished: $unit->finished()->outsetBy($room->seam),
             patches: $unit->patches(),
             making: $making,
-            offers: [new MethodOffer($making->bare(), $count, $unit->cutArea($room), $room)],
+            ways: [$making],
             overhangs: [],
             seamwork: $unit->seamwork(),
             cutArea: $unit->cutArea($room),

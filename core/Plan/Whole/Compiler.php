@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
-use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -71,7 +70,7 @@ final class Compiler
         $compilation = Compilation::of($design, $room);
         $sized = $compilation->sized($size);
         $layout = $sized->layout;
-        [$units, $blocks] = self::drawn($compilation, $sized, array_map(strval(...), array_keys($sized->counts)));
+        [$units, $blocks] = $compilation->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
         $anyBlock = $sized->products[(string) array_key_first($layout->blockCounts)];
 
         return new QuiltSheet(
@@ -110,7 +109,7 @@ final class Compiler
         }
         $finished = $unit->finished();
         $contents = $compilation->contents($block);
-        [$units, $blocks] = self::drawn($compilation, $sized, array_map(strval(...), array_keys($contents)));
+        [$units, $blocks] = $compilation->drawnContents($sized, $block);
 
         return new QuiltSheet(
             size: $size,
@@ -126,7 +125,7 @@ final class Compiler
             unitNames: array_intersect_key($sized->names, $contents),
             perimeter: $finished->width->plus($finished->height)->times(2),
             areas: self::areas($compilation, $sized, [], [$block => 1]),
-            effort: Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->room, new Rates),
+            effort: Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->usualPerStrip($unit), new Rates),
         );
     }
 
@@ -180,27 +179,6 @@ final class Compiler
     }
 
     /**
-     * What the units among some products look like, and what lies where in the blocks among them.
-     *
-     * @param  list<string>  $keys
-     * @return array{array<string, list<Patch>>, array<string, list<Placement>>}
-     */
-    public static function drawn(Compilation $compilation, SizedDesign $sized, array $keys): array
-    {
-        $units = $blocks = [];
-        foreach ($keys as $key) {
-            $product = $sized->products[$key];
-            if ($product instanceof BlockUnit) {
-                $blocks[$key] = $product->placements();
-            } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
-                $units[$key] = $compilation->work($product)->patches();
-            }
-        }
-
-        return [$units, $blocks];
-    }
-
-    /**
      * Finished square inches of each fabric: the frame's, and those of the units in the blocks.
      *
      * @param  list<Patch>  $frame
@@ -250,7 +228,7 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
-            $effort = Effort::of($compilation->usualMaking($unit), $count, $compilation->work($unit)->seamwork(), $compilation->room, $rates);
+            $effort = Effort::of($compilation->usualMaking($unit), $count, $compilation->work($unit)->seamwork(), $compilation->usualPerStrip($unit), $rates);
             $seams += $effort->seams;
             $length += $effort->seamLength;
             $minutes += $effort->minutes;

@@ -28,7 +28,6 @@ use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\Byproduct;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
-use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
@@ -126,6 +125,8 @@ final class SheetReader
         $count = $task->get('count')->integer(0, PHP_INT_MAX);
         $cutArea = $task->has('cut_area') ? $task->get('cut_area')->number() : INF;
 
+        $making = self::making($task->get('making'));
+
         return new TaskSheet(
             task: $task->get('task')->string(),
             digest: $task->get('digest')->string(),
@@ -135,10 +136,13 @@ final class SheetReader
             finished: Size::decode($task->get('finished')->string()),
             unfinished: Size::decode($task->get('unfinished')->string()),
             patches: self::patches($task->get('patches')),
-            making: self::making($task->get('making')),
-            offers: array_map(fn (Node $offer): MethodOffer => new MethodOffer(
-                new Making($offer->get('method')->enum(Method::class), self::pieces($offer), [], $offer->get('bias_edges')->integer(0, 4)), $count, $cutArea, $cuttingRoom,
-            ), $task->get('offers')->items(self::MANY)),
+            making: $making,
+            ways: array_map(
+                fn (Node $way): Making => $way->has('pieces')
+                    ? new Making($way->get('method')->enum(Method::class), self::pieces($way), [], $way->get('bias_edges')->integer(0, 4))
+                    : $making,
+                $task->get('offers')->items(self::MANY),
+            ),
             overhangs: array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
             seamwork: new Seamwork($task->get('seams')->integer(0, PHP_INT_MAX), $task->get('seam_length')->number()),
             cutArea: $cutArea,
@@ -214,7 +218,7 @@ final class SheetReader
         $lines = fn (Node $from, string $which): array => $from->has($which)
             ? array_map(fn (Node $line): Outline => Outline::decode($line->text()), $from->get($which)->items(self::MANY))
             : [];
-        $positive = fn (string $which): int => max(1, $piece->get($which)->integer(1, PHP_INT_MAX));
+        $positive = fn (string $which): int => $piece->has($which) ? max(1, $piece->get($which)->integer(1, PHP_INT_MAX)) : 1;
         $measure = fn (string $which): ?Measurement => $piece->has($which) ? self::measurement($piece->get($which)) : null;
         $slots = array_map(fn (Node $slot): string => $slot->string(), $piece->get('slots')->items(self::MANY, 1));
         $template = $piece->has('template') ? $piece->get('template') : null;
@@ -230,7 +234,7 @@ final class SheetReader
             new Lay(
                 $piece->has('outline') ? Outline::decode($piece->get('outline')->text()) : null,
                 $measure('advance'),
-                $piece->has('group') ? $positive('group') : 1,
+                $positive('group'),
                 $measure('lost'),
                 $piece->has('chiral'),
                 $piece->has('mirrored'),
@@ -246,11 +250,11 @@ final class SheetReader
         return new Step(
             $step->get('kind')->enum(StepKind::class),
             $step->get('code')->string(),
-            array_map(self::measurement(...), $step->get('measures')->entries()),
-            self::names($step->get('slots')),
-            self::counts($step->get('counts')),
+            $step->has('measures') ? array_map(self::measurement(...), $step->get('measures')->entries()) : [],
+            $step->has('slots') ? self::names($step->get('slots')) : [],
+            $step->has('counts') ? self::counts($step->get('counts')) : [],
             $step->has('sewing') ? $step->get('sewing')->enum(Sewing::class) : null,
-            array_map(fn (Node $on): On => On::decode($on->string()), $step->get('on')->items(self::MANY)),
+            array_map(On::decode(...), array_values(array_filter(explode('; ', $step->get('on')->text())))),
             $step->has('names') ? self::names($step->get('names')) : [],
         );
     }

@@ -65,7 +65,7 @@ final class SheetWriter
             'unfinished' => $task->unfinished->encode(),
             'patches' => self::patches($task->patches),
             'making' => self::making($task->making),
-            'offers' => array_map(fn (MethodOffer $offer): array => self::offer($offer), $task->offers),
+            'offers' => array_map(fn (MethodOffer $offer): array => self::offer($offer, $task), $task->offers()),
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
             'seams' => $task->seamwork->seams,
             'seam_length' => round($task->seamwork->length, 6),
@@ -97,20 +97,21 @@ final class SheetWriter
     }
 
     /**
-     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth.
+     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth. The chosen way has its
+     * pieces in the task already.
      *
      * @return array<string, mixed>
      */
-    private static function offer(MethodOffer $offer): array
+    private static function offer(MethodOffer $offer, TaskSheet $task): array
     {
         return [
             'method' => $offer->method->value,
-            'batches' => $offer->batches,
-            'spares' => $offer->spares,
+            'batches' => $offer->batches(),
+            'spares' => $offer->spares(),
             'bias_edges' => $offer->biasEdges,
-            'cloth' => $offer->cloth,
-            'waste' => $offer->waste,
-            'pieces' => array_map(self::piece(...), $offer->making->pieces),
+            'cloth' => $offer->cloth(),
+            'waste' => $offer->waste(),
+            ...($offer->method === $task->making->method && ! $task->oversize ? [] : ['pieces' => array_map(fn (Piece $piece): array => self::piece($piece, true), $offer->making->pieces)]),
         ];
     }
 
@@ -134,8 +135,11 @@ final class SheetWriter
         return array_map(fn (Size|Length $size): string => $size->encode(), $quilting);
     }
 
-    /** @return array<string, mixed> */
-    private static function piece(Piece $piece): array
+    /**
+     * @param  bool  $bare  without the lines and outlines that only a drawing needs
+     * @return array<string, mixed>
+     */
+    private static function piece(Piece $piece, bool $bare = false): array
     {
         $lay = $piece->lay;
 
@@ -145,13 +149,13 @@ final class SheetWriter
             'slots' => $piece->slots,
             'width' => $piece->width->encode(),
             ...($piece->length === null ? [] : ['length' => $piece->length->encode()]),
-            'yield' => $piece->batch->yield,
-            'per_unit' => $piece->batch->perUnit,
-            'each' => $piece->batch->each,
+            ...($piece->batch->yield === 1 ? [] : ['yield' => $piece->batch->yield]),
+            ...($piece->batch->perUnit === 1 ? [] : ['per_unit' => $piece->batch->perUnit]),
+            ...($piece->batch->each === 1 ? [] : ['each' => $piece->batch->each]),
             ...($piece->batch->segment === null ? [] : ['segment' => $piece->batch->segment]),
-            ...($piece->lines->sew === [] ? [] : ['sew' => self::lines($piece->lines->sew)]),
-            ...($piece->lines->cut === [] ? [] : ['cut' => self::lines($piece->lines->cut)]),
-            ...($lay->outline === null ? [] : ['outline' => $lay->outline->encode()]),
+            ...($bare || $piece->lines->sew === [] ? [] : ['sew' => self::lines($piece->lines->sew)]),
+            ...($bare || $piece->lines->cut === [] ? [] : ['cut' => self::lines($piece->lines->cut)]),
+            ...($bare || $lay->outline === null ? [] : ['outline' => $lay->outline->encode()]),
             ...($lay->chiral ? ['chiral' => true] : []),
             ...($lay->mirrored ? ['mirrored' => true] : []),
             ...($lay->advance === null ? [] : ['advance' => $lay->advance->encode()]),
@@ -159,7 +163,7 @@ final class SheetWriter
             ...($lay->lost === null ? [] : ['lost' => $lay->lost->encode()]),
             'grain' => $piece->grain()->value,
             ...($piece->label === null ? [] : ['label' => $piece->label]),
-            ...($piece->template === null ? [] : ['template' => [
+            ...($bare || $piece->template === null ? [] : ['template' => [
                 'notches' => self::lines($piece->template->notches),
                 ...($piece->template->later === null ? [] : ['later' => $piece->template->later->encode()]),
             ]]),
@@ -181,12 +185,12 @@ final class SheetWriter
         return [
             'kind' => $step->kind->value,
             'code' => $step->code,
-            'measures' => (object) array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures),
-            'slots' => (object) $step->slots,
-            'counts' => (object) $step->counts,
+            ...($step->measures === [] ? [] : ['measures' => array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures)]),
+            ...($step->slots === [] ? [] : ['slots' => $step->slots]),
+            ...($step->counts === [] ? [] : ['counts' => $step->counts]),
             ...($step->sewing === null ? [] : ['sewing' => $step->sewing->value]),
             ...($step->names === [] ? [] : ['names' => $step->names]),
-            'on' => array_map(fn (On $on): string => $on->encode(), $step->on),
+            'on' => implode('; ', array_map(fn (On $on): string => $on->encode(), $step->on)),
         ];
     }
 

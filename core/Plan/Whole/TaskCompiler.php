@@ -14,7 +14,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\Byproduct;
-use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -26,18 +25,14 @@ use Dew\Core\Unit\UnitKind;
 final class TaskCompiler
 {
     /** @var array<string, array{string, int}> task ids and their places in the order of release, by product key */
-    private array $order = [];
+    private readonly array $order;
 
     public function __construct(
         private readonly Compilation $compilation,
         private readonly SizedDesign $sized,
         private readonly MethodChoices $methods,
     ) {
-        foreach ($compilation->design->clues as $clue) {
-            foreach ($clue->tasks as $task) {
-                $this->order[$task->product] = [$task->id, count($this->order)];
-            }
-        }
+        $this->order = $compilation->taskOrder();
     }
 
     public function sheet(Task $task): TaskSheet
@@ -47,12 +42,6 @@ final class TaskCompiler
         $room = $this->compilation->room;
         $count = $this->sized->count($task->product);
         $cutArea = round($work->cutArea(), 6);
-        $offers = [];
-        foreach ($unit->kind()->methods() as $method) {
-            // A unit may answer with another method than the one it cannot be made by: then that one is offered once.
-            $making = $work->making($method);
-            $offers[$making->method->value] ??= new MethodOffer($making->bare(), $count, $cutArea, $room);
-        }
         $making = $this->making($unit);
         $oversize = $this->methods->isOversize($unit->kind()) && $making->canBeOversize();
         $making = $this->pressedBothWays($task->product, $oversize ? $making->oversize($making->method->oversizeBy()) : $making);
@@ -65,10 +54,10 @@ final class TaskCompiler
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),
-            unfinished: $unit->finished()->outsetBy($room->seam),
+            unfinished: $work->unfinished(),
             patches: $unit->kind() === UnitKind::Block ? [] : $work->patches(),
             making: $making,
-            offers: array_values($offers),
+            ways: $work->ways(),
             overhangs: $making->method->meetsAtSlants() ? $work->overhangs() : [],
             seamwork: $work->seamwork(),
             cutArea: $cutArea,
@@ -89,28 +78,16 @@ final class TaskCompiler
         return $this->compilation->work($unit)->making($method);
     }
 
-    /** What is put together from parts is drawn with them, so that each part can be shown alone. */
+    /** What is put together from parts or made in sections is drawn with them, so that each part can be shown alone. */
     private function drawing(string $key, Unit $unit): ?BlockDrawing
     {
-        if ($unit->contents() === [] && $unit->kind() !== UnitKind::Block) {
-            return $this->sectionsDrawing($key, $unit);
-        }
-        $contents = $this->compilation->contents($key);
-        [$units, $blocks] = Compiler::drawn($this->compilation, $this->sized, array_map(strval(...), array_keys($contents)));
-
-        return new BlockDrawing($key, $units, $blocks, array_intersect_key($this->sized->names, $contents));
-    }
-
-    private function sectionsDrawing(string $key, Unit $unit): ?BlockDrawing
-    {
-        $contents = $this->compilation->design->units[$key] ?? null;
-        if ($contents === null || $contents->options->sections === []) {
+        $sections = $this->compilation->design->units[$key]->options->sections ?? [];
+        if ($unit->contents() === [] && $unit->kind() !== UnitKind::Block && $sections === []) {
             return null;
         }
-        $all = $this->compilation->contents($key);
-        [$units, $blocks] = Compiler::drawn($this->compilation, $this->sized, array_map(strval(...), array_keys($all)));
+        [$units, $blocks, $names] = $this->compilation->drawnContents($this->sized, $key);
 
-        return new BlockDrawing($key, $units, $blocks, array_intersect_key($this->sized->names, $all));
+        return new BlockDrawing($key, $units, $blocks, $names);
     }
 
     /**

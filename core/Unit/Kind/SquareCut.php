@@ -85,8 +85,10 @@ final class SquareCut
         foreach ([1, 2] as $column) {
             $cuts[] = new Outline(new Point($cell->times($column), $zero), new Point($cell->times($column), $down));
         }
+        $rising = [self::rising($cell), self::besideRising($cell, $seam)];
+        $falling = [self::falling($cell), self::besideFalling($cell, $seam)];
         foreach ([[0, 0], [1, 0], [2, 0], [0, 1], [1, 1], [2, 1]] as [$column, $row]) {
-            [$diagonal, $beside] = ($column + $row) % 2 === 0 ? [self::rising($cell), self::besideRising($cell, $seam)] : [self::falling($cell), self::besideFalling($cell, $seam)];
+            [$diagonal, $beside] = ($column + $row) % 2 === 0 ? $rising : $falling;
             [$x, $y] = [$cell->times($column), $cell->times($row)];
             $cuts[] = $diagonal->movedBy($x, $y);
             foreach ($beside as $line) {

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Unit;
+
+use Dew\Core\Fabric\CuttingRoom;
+use InvalidArgumentException;
+use WeakMap;
+
+/** What was worked out for units in one cutting room, each once: blocks ask for their parts again and again. */
+final class Workings
+{
+    /** @var WeakMap<Unit, array<string, Making|InvalidArgumentException>> by unit and method */
+    private WeakMap $known;
+
+    /** @var WeakMap<Unit, string> */
+    private WeakMap $digests;
+
+    public function __construct(
+        public readonly CuttingRoom $room,
+    ) {
+        $this->known = new WeakMap;
+        $this->digests = new WeakMap;
+    }
+
+    /** What a unit is told by, whatever quilt it is in: see {@see Unit::digest()}. */
+    public function digest(Unit $unit): string
+    {
+        return $this->digests[$unit] ??= $unit->digest($this->room);
+    }
+
+    /** @throws InvalidArgumentException when the unit is not made by this method, or cannot be on this cloth */
+    public function of(Unit $unit, Method $method): Making
+    {
+        $known = $this->known[$unit][$method->value] ?? null;
+        if ($known === null) {
+            try {
+                $known = $unit->making($method, $this->room);
+            } catch (InvalidArgumentException $error) {
+                $known = $error;
+            }
+            $this->known[$unit] = [...$this->known[$unit] ?? [], $method->value => $known];
+        }
+
+        return $known instanceof Making ? $known : throw $known;
+    }
+
+    /**
+     * By a method, or by the first other of the unit's methods that is possible where that one is not, as when no segment of a strip set fits
+     * across the cloth.
+     *
+     * @throws InvalidArgumentException when the unit can be made in no way
+     */
+    public function firstPossible(Unit $unit, ?Method $method = null): Making
+    {
+        $problem = null;
+        foreach ([...$method === null ? [] : [$method], ...$unit->kind()->methods()] as $possible) {
+            try {
+                return $this->of($unit, $possible);
+            } catch (InvalidArgumentException $error) {
+                $problem ??= $error;
+            }
+        }
+
+        throw $problem;
+    }
+}
