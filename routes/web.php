@@ -63,6 +63,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench', Member\BenchController::class)->name('bench');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
         Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');
+        Route::patch('size', [Member\SizeController::class, 'update'])->name('size.update');
     });
 
     Route::prefix('host/{quiltAlong}')->name('host.')->middleware('can:help,quiltAlong')->group(function (): void {

@@ -9,4 +9,10 @@ enum LineKind: string
     case Sew = 'sew';
     case Cut = 'cut';
     case RawEdge = 'raw-edge';
+
+    /** A mark across an edge, where two curved pieces must meet. */
+    case Notch = 'notch';
+
+    /** Where a spare allowance is trimmed off once a later step says so. */
+    case Later = 'later';
 }

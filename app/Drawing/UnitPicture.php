@@ -98,14 +98,20 @@ final readonly class UnitPicture
     private function shaped(Piece $piece, Outline $outline, Length $width, Length $length): Picture
     {
         $slot = $piece->slots[0];
-        $turned = $piece->lay->mirrored ? $outline->oriented(Orientation::of(0, true), new Size($length, $width)) : $outline;
+        $lies = fn (Outline $line): Outline => $piece->lay->mirrored ? $line->oriented(Orientation::of(0, true), new Size($length, $width)) : $line;
+        $turned = $lies($outline);
+        $ink = Ink::on($this->colour($slot));
+        $marks = array_map(fn (Outline $notch): Line => new Line(Shape::path($lies($notch)), LineKind::Notch, $ink), $piece->template->notches ?? []);
+        if ($piece->template?->later !== null) {
+            $marks[] = new Line(Shape::path($lies($piece->template->later)), LineKind::Later, $ink);
+        }
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,
             $width->toFloat() * Picture::PER_INCH,
             [Shape::of($turned, $this->colour($slot))],
             [$this->letter($slot, $turned, 0.0)],
-            [new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge)],
+            [new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge), ...$marks],
             __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
         );
     }

@@ -24,9 +24,10 @@ final readonly class ReleasedSheets
         return $this->store->announcement($project->quiltAlong->version());
     }
 
+    /** Of the released clues, those that can be worked out: a quilt whose size is still open has none from the clue on that needs its size. */
     public function plan(Project $project): ReleasedPlan
     {
-        $released = $project->quiltAlong->clues()->released()->get()->toBase();
+        $released = $project->quiltAlong->clues()->released()->get()->toBase()->reject(fn (Clue $clue): bool => $this->waitsForSize($project, $clue));
 
         $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods());
 
@@ -43,9 +44,23 @@ final readonly class ReleasedSheets
         return $project->quiltAlong->clues()->released()->where('number', $number)->firstOrFail();
     }
 
+    /** Whether nothing can be said about a clue before the member chooses her size. */
+    public function waitsForSize(Project $project, Clue $clue): bool
+    {
+        return $project->size_later && $clue->number >= ($this->announcement($project)->sizeNeededAt ?? 1);
+    }
+
+    /** Whether a quilt may be without a size for now: the design allows it, and no clue that needs one is open, or it has none yet. */
+    public function maySizeStayOpen(Project $project): bool
+    {
+        $needed = $this->announcement($project)->sizeNeededAt;
+
+        return $needed !== null && ($project->size_later || $project->quiltAlong->clues()->released()->where('number', '>=', $needed)->doesntExist());
+    }
+
     public function sheet(Project $project, Clue $clue): ClueSheet
     {
-        if (! $clue->isReleased()) {
+        if (! $clue->isReleased() || $this->waitsForSize($project, $clue)) {
             throw (new ModelNotFoundException)->setModel(Clue::class);
         }
 

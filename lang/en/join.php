@@ -14,6 +14,7 @@ return [
     'sizes' => 'Sizes',
     'size' => 'Which size will you make?',
     'choose_size' => 'Choose a size.',
+    'size_later' => 'Decide later',
     'unknown_size' => 'There is no such size. Choose one of those shown.',
     'colourway' => 'Which colours?',
     'unknown_colourway' => 'There is no such colourway. Choose one of those shown.',

@@ -41,7 +41,7 @@ it('offers somebody already in a second quilt, and makes it only when she says s
     $this->actingAs($project->user)->get("/join/{$this->code}")->assertSee(__('join.already_title'))->assertSee(__('join.second'));
     $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat'])->assertSessionHasErrors(['second' => __('join.already_in')]);
     $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat', 'second' => '1'])->assertRedirect();
-    expect($project->user->projects()->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])
+    expect($project->user->projects()->orderBy('name')->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])
         ->and($project->user->memberships()->count())->toBe(1);
 });
 

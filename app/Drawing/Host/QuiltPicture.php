@@ -7,8 +7,11 @@ namespace App\Drawing\Host;
 use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Dew\Core\Fabric\Colourway;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Measure\Length;
 use Dew\Core\Plan\Whole\QuiltSheet;
 
 /** Draws a whole quilt: each block once, then its places. */
@@ -17,7 +20,7 @@ final readonly class QuiltPicture
     /**
      * @param  array<string, list<Shape>>  $units  by the name they have in the drawing
      * @param  array<string, list<array{of: string, transform: string}>>  $blocks  likewise, those inside others first
-     * @param  list<array{of: string, transform: string}>  $places
+     * @param  list<array{of: string, transform: string, clip: string|null}>  $places  with the path of what is seen of a block that loses at its joins
      * @param  list<Shape>  $frame  sashes, setting triangles, borders
      */
     private function __construct(
@@ -54,8 +57,28 @@ final readonly class QuiltPicture
             $sheet->finished->height->toFloat() * Picture::PER_INCH,
             $units,
             $blocks,
-            array_map($place, $sheet->placements),
+            array_map(fn (Placement $placement): array => [...$place($placement), 'clip' => self::seen($sheet, $placement)], $sheet->placements),
             array_map($shape, $sheet->frame),
         );
+    }
+
+    /** What is seen of a block whose sides are taken into the joins; at the outside of the quilt all is seen that is there. */
+    private static function seen(QuiltSheet $sheet, Placement $placement): ?string
+    {
+        if ($sheet->crop === null || ! $sheet->crop->isPositive() || $placement->turn !== 0) {
+            return null;
+        }
+        $seen = [];
+        foreach ([[$placement->x, $sheet->block->width, $sheet->finished->width], [$placement->y, $sheet->block->height, $sheet->finished->height]] as [$at, $side, $whole]) {
+            $from = $at->plus($sheet->crop);
+            $to = $at->plus($side)->minus($sheet->crop);
+            $seen[] = [
+                $from->isLessThan($sheet->crop) ? Length::zero() : $from,
+                $whole->minus($to)->isLessThan($sheet->crop) ? $whole : $to,
+            ];
+        }
+        [[$left, $right], [$top, $bottom]] = $seen;
+
+        return Shape::path(new Outline(new Point($left, $top), new Point($right, $top), new Point($right, $bottom), new Point($left, $bottom)));
     }
 }

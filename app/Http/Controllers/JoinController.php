@@ -48,14 +48,15 @@ final class JoinController extends Controller
         ]);
     }
 
-    public function store(JoinRequest $request, Invitation $code, JoinQuiltAlong $join): RedirectResponse
+    public function store(JoinRequest $request, Invitation $code, JoinQuiltAlong $join, SheetStore $sheets): RedirectResponse
     {
         $project = $join(
             $this->person($request),
             $code->quiltAlong,
             $request->projectName(),
-            $request->string('size')->value(),
+            $request->size($sheets->announcement($code->quiltAlong->version())),
             $request->string('colourway')->value(),
+            $request->isSizeLater(),
         );
 
         return redirect()->route('member.now', $project)->with('status', __('join.joined', ['quilt' => $code->quiltAlong->name]));

@@ -8,6 +8,7 @@ use App\Models\Invitation;
 use App\Models\Project;
 use App\Models\User;
 use App\Plans\Whole\SheetStore;
+use Dew\Core\Plan\Announcement;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -15,13 +16,16 @@ use Illuminate\Validation\Rule;
 /** A size and a colourway that exist; and, from somebody who already makes this quilt, her word that she wants a second. */
 final class JoinRequest extends FormRequest
 {
+    /** What stands for a size that somebody leaves open. */
+    public const LATER = 'later';
+
     /** @return array<string, list<mixed>> */
     public function rules(SheetStore $sheets): array
     {
         $announcement = $sheets->announcement($this->invitation()->quiltAlong->version());
 
         return [
-            'size' => ['required', 'string', Rule::in(array_keys($announcement->sizes))],
+            'size' => ['required', 'string', Rule::in([...array_keys($announcement->sizes), ...$announcement->sizeNeededAt === null ? [] : [self::LATER]])],
             'colourway' => ['required', 'string', Rule::in(array_keys($announcement->colourways))],
             'name' => ['nullable', 'string', 'max:80'],
             'second' => ['nullable', 'boolean'],
@@ -49,6 +53,17 @@ final class JoinRequest extends FormRequest
         $name = $this->string('name')->trim()->value();
 
         return $name !== '' ? $name : __($this->hasQuilt() ? 'join.second_name' : 'join.first_name', ['quilt' => $this->invitation()->quiltAlong->name]);
+    }
+
+    /** The size that was chosen; the first one stands for a size that is left open. */
+    public function size(Announcement $announcement): string
+    {
+        return $this->isSizeLater() ? (string) array_key_first($announcement->sizes) : $this->string('size')->value();
+    }
+
+    public function isSizeLater(): bool
+    {
+        return $this->string('size')->value() === self::LATER;
     }
 
     private function hasQuilt(): bool

@@ -26,13 +26,14 @@ final class ProjectRequest extends FormRequest
     public function rules(ReleasedSheets $sheets): array
     {
         $project = $this->route('project');
-        $announcement = $sheets->announcement($project instanceof Project ? $project : abort(404));
+        $project = $project instanceof Project ? $project : abort(404);
+        $announcement = $sheets->announcement($project);
         $least = Length::inches(self::NARROWEST);
         $most = Length::inches(self::WIDEST);
 
         return [
             'name' => ['required', 'string', 'max:80'],
-            'size_key' => ['required', Rule::in(array_keys($announcement->sizes))],
+            'size_key' => ['required', Rule::in([...array_keys($announcement->sizes), ...$sheets->maySizeStayOpen($project) ? [JoinRequest::LATER] : []])],
             'colourway_key' => ['required', Rule::in(array_keys($announcement->colourways))],
             'notation' => ['required', Rule::enum(Notation::class)],
             'usable_width' => ['nullable', new LengthBetween($least, $most, $this->notation()->unit(), __('quilt.width_bounds', [
@@ -51,10 +52,14 @@ final class ProjectRequest extends FormRequest
     /** @return array<string, mixed> ready for the model */
     public function choices(): array
     {
+        $later = $this->string('size_key')->value() === JoinRequest::LATER;
         $width = $this->string('usable_width')->trim()->value();
 
         return [
-            ...Arr::only($this->validated(), ['name', 'size_key', 'colourway_key', 'notation']),
+            ...Arr::only($this->validated(), ['name', 'colourway_key', 'notation']),
+            // A size that is left open keeps the one that stands for it until then.
+            ...$later ? [] : ['size_key' => $this->string('size_key')->value()],
+            'size_later' => $later,
             'usable_width' => $width === '' ? null : Length::parse($width, $this->notation()->unit()),
         ];
     }

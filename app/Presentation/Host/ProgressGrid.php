@@ -58,7 +58,7 @@ final readonly class ProgressGrid
 
     public function sizeName(Project $project): string
     {
-        return $this->sizes[$project->size_key] ?? $project->size_key;
+        return $project->size_later ? __('join.size_later') : $this->sizes[$project->size_key] ?? $project->size_key;
     }
 
     public function drop(Project $project, Clue $clue): Drop

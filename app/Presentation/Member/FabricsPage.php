@@ -7,6 +7,7 @@ namespace App\Presentation\Member;
 use App\Models\Project;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\FabricView;
+use App\Presentation\Shared\Later;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ReleasedPlan;
@@ -25,6 +26,11 @@ final class FabricsPage
         }
         $cloths = $announcement->colourway($project->colourway_key)->cloths;
 
-        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of($slot, $cloths[$slot->id], $lines[$slot->id] ?? []), $announcement->slots));
+        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of(
+            $slot,
+            $cloths[$slot->id],
+            $lines[$slot->id] ?? [],
+            Later::text('fabric', $announcement->fabricsNeededAt[$slot->id] ?? null, $announcement),
+        ), $announcement->slots));
     }
 }

@@ -65,7 +65,7 @@ final readonly class CluePage
 
     public function sizeName(): string
     {
-        return $this->announcement->sizes[$this->sheet->size]->name;
+        return $this->project?->size_later === true ? __('quilt.any_size') : $this->announcement->sizes[$this->sheet->size]->name;
     }
 
     /** @return list<string> */

@@ -21,12 +21,16 @@ final readonly class FabricView
         public string $colour,
         public string $ink,
         public array $lines,
+        public ?string $later = null,
     ) {
     }
 
-    /** @param  list<CutLine>  $lines */
-    public static function of(Slot $slot, Cloth $cloth, array $lines): self
+    /**
+     * @param  list<CutLine>  $lines
+     * @param  string|null  $later  until when it may be left open, in words
+     */
+    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null): self
     {
-        return new self($slot->id, $slot->letter, $slot->name, $slot->value->value, $cloth->name, $cloth->colour, Ink::on($cloth->colour), $lines);
+        return new self($slot->id, $slot->letter, $slot->name, $slot->value->value, $cloth->name, $cloth->colour, Ink::on($cloth->colour), $lines, $later);
     }
 }

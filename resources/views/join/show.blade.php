@@ -26,16 +26,7 @@
         @endif
         <form method="post" action="{{ route('join.store', $invitation) }}" class="stack">
             @csrf
-            <fieldset class="choices" @error('size') aria-describedby="size-note" @enderror>
-                <legend>{{ __('join.size') }}</legend>
-                @foreach ($announcement->sizes as $size)
-                    <label class="choice"><input type="radio" name="size" value="{{ $size->id }}" @checked(old('size') === $size->id) required>
-                        <span class="choice-name">{{ $size->name }}</span>
-                        <x-size :size="$size->finished"/>
-                    </label>
-                @endforeach
-                @error('size')<p id="size-note" class="field-error" role="alert">{{ $message }}</p>@enderror
-            </fieldset>
+            <x-size-choices :announcement="$announcement" :later="$announcement->sizeNeededAt !== null"/>
             <fieldset class="choices">
                 <legend>{{ __('join.colourway') }}</legend>
                 @foreach ($announcement->colourways as $colourway)

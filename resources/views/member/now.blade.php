@@ -3,6 +3,9 @@
     @php($next = $line->next())
     <h1 class="visually-hidden">{{ $project->quiltAlong->name }}: {{ __('nav.member.now') }}</h1>
     <x-stitch-line :drops="$line->drops" :current="$current?->number"/>
+    @if ($project->size_later)
+        <p class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt, $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
+    @endif
     @if ($current)
         <section class="card do-next" aria-labelledby="do-next">
             <p class="eyebrow">{{ __('now.next') }}</p>

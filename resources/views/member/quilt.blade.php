@@ -6,8 +6,11 @@
         <x-field name="size_key" :label="__('quilt.size')" :hint="__('quilt.size_note')">
             <select id="size_key" name="size_key" class="form-select" aria-describedby="size_key-note">
                 @foreach ($announcement->sizes as $size)
-                    <option value="{{ $size->id }}" @selected(old('size_key', $project->size_key) === $size->id)>{{ $size->name }}</option>
+                    <option value="{{ $size->id }}" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === $size->id)>{{ $size->name }}</option>
                 @endforeach
+                @if ($maySizeStayOpen)
+                    <option value="later" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === 'later')>{{ __('join.size_later') }}</option>
+                @endif
             </select>
         </x-field>
         <x-field name="colourway_key" :label="__('quilt.colourway')">

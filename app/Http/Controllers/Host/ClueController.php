@@ -30,7 +30,7 @@ final class ClueController extends Controller
         $announcement = $sheets->announcement($version);
         $size = $request->string('size')->value();
         $size = isset($announcement->sizes[$size]) ? $size : (string) array_key_first($announcement->sizes);
-        $methods = $this->methods($request);
+        $methods = $this->methods($request, $quiltAlong);
 
         return view('host.preview', [
             'quiltAlong' => $quiltAlong,
@@ -41,9 +41,9 @@ final class ClueController extends Controller
         ]);
     }
 
-    private function methods(Request $request): MethodChoices
+    private function methods(Request $request, QuiltAlong $quiltAlong): MethodChoices
     {
-        $choices = MethodChoices::defaults();
+        $choices = MethodChoices::defaults($quiltAlong->usualMethods());
         foreach (UnitKind::cases() as $kind) {
             foreach ($kind->methods() as $method) {
                 if ($request->query($kind->value) === $method->value) {

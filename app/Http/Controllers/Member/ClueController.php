@@ -25,6 +25,9 @@ final class ClueController extends Controller
     public function show(Project $project, int $number, ReleasedSheets $sheets): View
     {
         $clue = $sheets->find($project, $number);
+        if ($sheets->waitsForSize($project, $clue)) {
+            return view('member.size', ['project' => $project, 'clue' => $clue, 'announcement' => $sheets->announcement($project)]);
+        }
 
         return view('member.clue', [
             'project' => $project,

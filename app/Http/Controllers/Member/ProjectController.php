@@ -24,6 +24,7 @@ final class ProjectController extends Controller
         return view('member.quilt', [
             'project' => $project,
             'announcement' => $announcement,
+            'maySizeStayOpen' => $sheets->maySizeStayOpen($project),
             'width' => $project->usable_width === null ? '' : Figure::text(Measurement::exact($project->usable_width), $project->notation),
             'usualWidth' => Figure::text(Measurement::exact($announcement->usableWidth), $project->notation),
         ]);
