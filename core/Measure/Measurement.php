@@ -18,7 +18,7 @@ final readonly class Measurement
     /** More than this over, in inches, and the next mark below is taken for what must not be too large. */
     private const MOST_OVER = [1, 64];
 
-    /** @param  list<Dependence>  $dependences  none of them on something that itself depends on others */
+    /** @param  list<Dependence>  $dependences  on lengths that are cut or trimmed to a mark */
     public function __construct(
         public Length $exact,
         public Rounding $rounding = Rounding::Nearest,
@@ -62,8 +62,8 @@ final readonly class Measurement
     {
         $dependences = [];
         foreach ($on as [$factor, $other]) {
-            // What depends on others itself is replaced by those: it is read off, and not cut or trimmed to a mark.
-            foreach ($other->dependences === [] ? [new Dependence(Length::inches(1), $other)] : $other->dependences as $dependence) {
+            // What is only read off is replaced by what it depends on; what is cut larger is cut to a mark of its own.
+            foreach ($other->dependences === [] || $other->mayGrow() ? [new Dependence(Length::inches(1), $other)] : $other->dependences as $dependence) {
                 $number = $factor->timesNumber($dependence->factor);
                 $key = $dependence->on->encode();
                 $dependences[$key] = new Dependence(isset($dependences[$key]) ? $dependences[$key]->factor->plus($number) : $number, $dependence->on);
@@ -150,7 +150,8 @@ final readonly class Measurement
     {
         $text = $this->rounding->value.($this->approximate ? '~:' : ':').$this->exact->encode();
         foreach ($this->dependences as $dependence) {
-            $text .= ';'.$dependence->factor->encode().'*'.$dependence->on->encode();
+            $on = $dependence->on->encode();
+            $text .= ';'.$dependence->factor->encode().'*'.($dependence->on->dependences === [] ? $on : "($on)");
         }
 
         return $text;
@@ -159,15 +160,33 @@ final readonly class Measurement
     /** @throws MeasureException when the text is not an encoded measurement */
     public static function decode(string $code): self
     {
-        $parts = explode(';', $code);
+        $parts = self::parts($code);
         $own = self::decodePlain($parts[0]);
         $dependences = [];
         foreach (array_slice($parts, 1) as $part) {
             [$factor, $on] = explode('*', $part, 2) + [1 => ''];
-            $dependences[] = new Dependence(Length::decode($factor), self::decodePlain($on));
+            $nested = str_starts_with($on, '(') && str_ends_with($on, ')');
+            $dependences[] = new Dependence(Length::decode($factor), $nested ? self::decode(substr($on, 1, -1)) : self::decodePlain($on));
         }
 
         return new self($own->exact, $own->rounding, $own->approximate, $dependences);
+    }
+
+    /** @return non-empty-list<string> what semicolons outside of parentheses part */
+    private static function parts(string $code): array
+    {
+        $parts = [];
+        $depth = 0;
+        foreach (explode(';', $code) as $piece) {
+            if ($depth === 0) {
+                $parts[] = $piece;
+            } else {
+                $parts[count($parts) - 1] .= ';'.$piece;
+            }
+            $depth += substr_count($piece, '(') - substr_count($piece, ')');
+        }
+
+        return $parts === [] ? [$code] : $parts;
     }
 
     private static function decodePlain(string $code): self

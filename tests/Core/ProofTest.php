@@ -64,17 +64,6 @@ it('gives the numbers with a finding', function (): void {
         ->and($finding->lengths['wider']->minus($finding->lengths['narrower'])->toFloat())->toBeLessThan(0.25);
 });
 
-/** @param  array<string, mixed>  $change */
-function marks(array $change): array
-{
-    $marks = [];
-    foreach (Proof::of(smallDesign($change)) as $finding) {
-        $marks[$finding->code] ??= $finding;
-    }
-
-    return $marks;
-}
-
 it('finds neighbours whose seams differ, and by how much', function (): void {
     $units = json_decode(smallJson(), true)['units'];
     $units[0]['finished'] = '2 7/8';

@@ -74,10 +74,10 @@ dataset('what may grow', [
     [Method::Triangle60Pointed, []],
     [Method::HalfTriangle60Blunt, []],
     [Method::HalfTriangle60Pointed, []],
-    [Method::HourglassStrip, []],
-    [Method::HourglassStripShort, []],
-    [Method::HalfAndQuartersStrip, []],
-    [Method::GeeseStrip, []],
+    [Method::HourglassStrip, ['square-1', 'square-2']],
+    [Method::HourglassStripShort, ['square-1', 'square-2']],
+    [Method::HalfAndQuartersStrip, ['half', 'top', 'left']],
+    [Method::GeeseStrip, ['goose', 'sky']],
 ]);
 
 it('lets only what is trimmed be cut larger', function (Method $method, array $grow): void {

@@ -269,3 +269,14 @@ function designFile(string $name): string
 {
     return (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
 }
+
+/** @param  array<string, mixed>  $change */
+function marks(array $change): array
+{
+    $marks = [];
+    foreach (Proof::of(smallDesign($change)) as $finding) {
+        $marks[$finding->code] ??= $finding;
+    }
+
+    return $marks;
+}

@@ -167,8 +167,8 @@ final readonly class HalfSquareTriangle implements Unit
         $both = On::pieces('first', 'second');
 
         return new Making(Method::HstStrip, [
-            TriangleStrip::shortAcross('first', $this->first->id, $this->side, $room),
-            TriangleStrip::shortAcross('second', $this->second->id, $this->side, $room),
+            TriangleStrip::shortAcross('first', $this->first->id, $this->side, $room, exact: true),
+            TriangleStrip::shortAcross('second', $this->second->id, $this->side, $room, exact: true),
         ], [
             new Step(StepKind::Layer, 'hst.strip.layer', ['strip' => $unfinished], $slots, on: $both),
             new Step(StepKind::Cut, 'hst.strip.cut', ['unfinished' => $unfinished], on: $both),

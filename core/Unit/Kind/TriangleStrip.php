@@ -15,7 +15,10 @@ use Dew\Core\Unit\Lay;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
-/** Right-angled triangles with two equal sides, cut from strips with a triangle ruler, their tips blunted. */
+/**
+ * Right-angled triangles with two equal sides, cut from strips with a triangle ruler, their tips blunted. The unit is trimmed, so a strip may be a
+ * little wider than exact.
+ */
 final class TriangleStrip
 {
     /**
@@ -23,8 +26,9 @@ final class TriangleStrip
      * last single one F + s(2 + √2).
      *
      * @param  positive-int  $each
+     * @param  bool  $exact  whether the strip is as wide as the unit is trimmed to, so that it must be cut as it is
      */
-    public static function shortAcross(string $id, string $slot, Length $finished, CuttingRoom $room, int $each = 1): Piece
+    public static function shortAcross(string $id, string $slot, Length $finished, CuttingRoom $room, int $each = 1, bool $exact = false): Piece
     {
         $strip = $finished->plus($room->seam->times(2));
         $one = SquareCut::half($finished, $room->seam);
@@ -34,7 +38,9 @@ final class TriangleStrip
         $pair = Measurement::exact(SquareCut::quarter($finished, $room->seam));
         $lay = new Lay($outline, $pair, 2, grain: Grain::ShortEdges);
 
-        return new Piece($id, PieceShape::Triangle, [$slot], Measurement::exact($strip), Measurement::exact($one), new Batch(each: $each), lay: $lay);
+        $width = $exact ? Measurement::exact($strip) : Measurement::up($strip);
+
+        return new Piece($id, PieceShape::Triangle, [$slot], $width, Measurement::exact($one), new Batch(each: $each), lay: $lay);
     }
 
     /**
@@ -51,6 +57,6 @@ final class TriangleStrip
         $outline = new Outline(new Point($strip, $zero), new Point($long->minus($strip), $zero), new Point($long, $strip), new Point($zero, $strip));
         $lay = new Lay($outline, Measurement::exact($long->minus($strip)), grain: Grain::LongEdge);
 
-        return new Piece($id, PieceShape::Triangle, [$slot], Measurement::exact($strip), Measurement::exact($long), new Batch(each: $each), lay: $lay);
+        return new Piece($id, PieceShape::Triangle, [$slot], Measurement::up($strip), Measurement::exact($long), new Batch(each: $each), lay: $lay);
     }
 }

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\UnitKind;
+
+/*
+ * Cuts and sews units on paper: every piece is as large as the reader's ruler says, and what comes out is worked out with sines and roots of its own,
+ * not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out as its sheet says.
+ */
+
+/** A cut length at the mark of the ruler, as a number of inches. */
+function marked(Measurement $measure, Notation $notation): float
+{
+    return $measure->in($notation)->toFloat();
+}
+
+/**
+ * What comes out of the seams before anything is trimmed: width and height in inches. Null for what is cut round an outline, which no ruler rounds.
+ *
+ * @return array{float, float}|null
+ */
+function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?array
+{
+    $s = $room->seam->toFloat();
+    $cut = fn (string $id): float => marked(pieceOf($making, $id)->width, $notation);
+    $long = fn (string $id): float => marked(pieceOf($making, $id)->length ?? pieceOf($making, $id)->width, $notation);
+    $row = fn (float ...$parts): float => array_sum(array_map(fn (float $part): float => $part - 2 * $s, $parts)) + 2 * $s;
+    $square = fn (float $side): array => [$side, $side];
+    $first = $making->pieces[0]->id;
+    // Two right triangles sewn along their long sides, of a square of this side cut once: √2·s is lost.
+    $halves = fn (float $side): float => $side - sqrt(2) * $s;
+    // Four right triangles of squares cut twice: 2√2·s is lost.
+    $quarters = fn (float $side): float => $side - 2 * sqrt(2) * $s;
+
+    return match ($making->method) {
+        Method::Plain => [$cut($first), $long($first)],
+        Method::HstTwo, Method::HstTriangles => $square($halves(min($cut('first'), $cut('second')))),
+        Method::HstEight => $square($halves(min($cut('first'), $cut('second')) / 2)),
+        // Four squares sewn all round and cut crosswise: each unit is half of the sewn diagonal.
+        Method::HstFour => $square((min($cut('first'), $cut('second')) - 2 * $s) / sqrt(2)),
+        Method::HstStrip => $square(min($cut('first'), $cut('second'))),
+        Method::HstGrid => $square($halves(min($cut('first') / 2, $long('first') / 3))),
+        Method::FourPatchStrips => $square($row($cut('first-strip'), $cut('second-strip'))),
+        Method::FourPatchSquares => $square($row($cut('first-square'), $cut('second-square'))),
+        Method::HourglassSquares, Method::HourglassTriangles => $square($quarters(min($cut('square-1'), $cut('square-2')))),
+        // The strip less two seams is the finished height of the quarter, half of the unit.
+        Method::HourglassStrip => $square(2 * (min($cut('square-1'), $cut('square-2')) - 2 * $s) + 2 * $s),
+        // The strip less two seams is the finished short side of the quarter, and its long side is that of the unit.
+        Method::HourglassStripShort => $square((min($cut('square-1'), $cut('square-2')) - 2 * $s) * sqrt(2) + 2 * $s),
+        Method::HalfAndQuartersTriangles => $square(min($halves($cut('half')), $quarters($cut('top')), $quarters($cut('left')))),
+        Method::HalfAndQuartersStrip => $square(min($cut('half'), 2 * (min($cut('top'), $cut('left')) - 2 * $s) + 2 * $s)),
+        Method::GeeseNoWaste, Method::GeeseTriangles => [$quarters($cut('goose')), min($halves($cut('sky')), ($quarters($cut('goose')) + 2 * $s) / 2)],
+        Method::GeeseStrip => [2 * ($cut('goose') - 2 * $s) + 2 * $s, min($cut('goose'), $cut('sky'))],
+        Method::GeeseFlip => [$long('goose'), $cut('goose')],
+        Method::CornersFlip => [$long('base'), $cut('base')],
+        Method::SquareInSquareFlip => $square($cut('centre')),
+        // From the middle to the seam it is half of the sewn centre, from there to the corner k/√2 less a seam.
+        Method::SquareInSquareTriangles => $square(($cut('centre') - 2 * $s) / sqrt(2) + $cut('corner') - sqrt(2) * $s),
+        Method::RailStrips, Method::RailBars => [
+            $row(...array_map(fn (Piece $piece): float => marked($piece->width, $notation), array_values(array_filter($making->pieces, fn (Piece $piece): bool => ! $piece->isSegment())))),
+            $making->method === Method::RailBars ? $long($first) : $cut('segment'),
+        ],
+        Method::NinePatchStrips => $square($row($cut('outer-first'), $cut('outer-second'), $cut('outer-first'))),
+        Method::NinePatchSquares => $square($row($cut('first-square'), $cut('second-square'), $cut('first-square'))),
+        Method::UnevenNinePatchSets => $square($row($cut('segment-a'), $cut('segment-b'), $cut('segment-a'))),
+        Method::UnevenNinePatchSingles => $square($row($cut('patch-1'), $cut('patch-3'), $cut('patch-1'))),
+        Method::SixteenPatchSets => $square($row(...array_fill(0, 4, $cut('segment')))),
+        Method::SixteenPatchSingles => $square($row(...array_fill(0, 4, $cut('patch-1')))),
+        // Four half-square triangles, each trimmed to a mark before they are joined.
+        Method::PinwheelTwo, Method::PinwheelEight, Method::PinwheelTriangles => $square($row(...array_fill(0, 2, min(
+            $halves($making->method === Method::PinwheelEight ? $cut('first') / 2 : $cut('first')), trimmedParts($making, $notation),
+        )))),
+        // A nine-patch of three rows, cut twice through its middle: four quarters of three pieces each way, joined again.
+        Method::TurnedNinePatchCut => $square(turnedNinePatch($row($cut('corner'), $cut('middle'), $cut('edge')), $s)),
+        Method::LogCabinLogs, Method::LogCabinStrips => $square($row(...array_fill(0, 1 + 2 * logCourses($making), $cut('centre')))),
+        Method::StripsSets => [$cut($first), $cut('segment')],
+        Method::StripsSingles => [$long($first), $cut($first)],
+        default => null,
+    };
+}
+
+/** The mark to which the parts of a unit are trimmed before they are joined. */
+function trimmedParts(Making $making, Notation $notation): float
+{
+    foreach ($making->steps as $step) {
+        if ($step->kind === StepKind::Trim && isset($step->measures['unfinished'])) {
+            return marked($step->measures['unfinished'], $notation);
+        }
+    }
+
+    return INF;
+}
+
+function turnedNinePatch(float $sewn, float $s): float
+{
+    // Half of it, less what two new seams take: each half loses nothing at the cut and one allowance at the new seam on either side of it.
+    return 2 * ($sewn / 2) - 2 * $s;
+}
+
+function logCourses(Making $making): int
+{
+    return max(array_map(fn (Piece $piece): int => preg_match('/^log-(\d+)-/', $piece->id, $part) === 1 ? (int) $part[1] : 0, $making->pieces));
+}
+
+/** Methods whose pieces are cut round an outline or at angles, and are held to their outlines by tests of their own. */
+const CUT_ROUND = [
+    'half-rectangle:triangles', 'kite:template', 'peak:template', 'quarter-circle:templates', 'quarter-circle:swap', 'striped-hst:sets', 'eight-point-star:set-in',
+    'triangle-row:blunt', 'triangle-row:pointed', 'custom:pieces', 'diamond-45:strip', 'parallelogram-45:strip', 'strip-parallelogram:plain',
+    'strip-parallelogram:staggered', 'diamond-60:strip', 'triangle-60:blunt', 'triangle-60:pointed', 'half-triangle-60:blunt', 'half-triangle-60:pointed',
+    'economy:triangles',
+];
+
+it('comes out as the sheet says when cut at the marks of the ruler', function (string $finished, Notation $notation): void {
+    $sewn = 0;
+    foreach (UnitKind::library() as $kind) {
+        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
+        $room = $notation === Notation::Centimetres ? new CuttingRoom(Length::parse('1/4'), Length::inches(40), Length::fraction(1, 2)) : roomOf('1/4');
+        foreach ($kind->methods() as $method) {
+            $making = $unit->making($method, $room);
+            $paper = sewnOnPaper($making, $room, $notation);
+            if ($paper === null) {
+                expect(in_array($method->value, CUT_ROUND, true))->toBeTrue("$method->value is sewn nowhere in this test");
+
+                continue;
+            }
+            $sewn++;
+            foreach ($paper as $side => $comesOut) {
+                $said = $making->sewn[$side] ?? null;
+                if ($said !== null) {
+                    // What no other cut decides is itself cut to a mark. Parts whose trim size is on no mark may miss the mark above it: four seams of that.
+                    $close = str_starts_with($method->value, 'pinwheel:') && $notation === Notation::Centimetres ? 0.04 : 1e-6;
+                    $reads = $said->dependences === [] ? $said->in($notation) : $said->value($notation);
+                    expect($reads->toFloat())->toEqualWithDelta($comesOut, $close, "$method->value at $finished, side $side");
+
+                    continue;
+                }
+                $wanted = $side === 0 ? $unit->finished()->width : $unit->finished()->height;
+                // Where the trim size itself is on no mark, the proof says so; here it is enough that the exact size can be had.
+                $exact = $wanted->plus($room->seam->times(2));
+                $trim = min(Measurement::exact($exact)->in($notation)->toFloat(), $exact->toFloat());
+                expect($comesOut)->toBeGreaterThan($trim - 1e-9, "$method->value at $finished cannot be trimmed to $trim");
+            }
+            foreach ($making->steps as $step) {
+                if (isset($step->measures['before']) && $step->kind === StepKind::Trim && $making->sewn === null) {
+                    $before = $step->measures['before']->value($notation)->toFloat();
+                    // A goose is measured at its sides, where the sky is.
+                    $sky = $making->piece('sky') === null ? INF : marked(pieceOf($making, 'sky')->width, $notation) - sqrt(2) / 4;
+                    $off = min(abs($paper[0] - $before), abs($paper[1] - $before), abs($sky - $before));
+                    expect($off)->toBeLessThan(1e-4, "$method->value at $finished: before trimming it is said to be $before");
+                }
+            }
+        }
+    }
+    expect($sewn)->toBeGreaterThan(30);
+})->with(['3', '2', '4', '1 1/2', '2 3/4', '7/3', '12/7', '26/5', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
+
+it('cuts nothing that is trimmed smaller than exact, unless another piece makes up for it', function (string $finished, Notation $notation): void {
+    foreach (UnitKind::library() as $kind) {
+        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
+        foreach ($kind->methods() as $method) {
+            $making = $unit->making($method, roomOf('1/4'));
+            foreach ($making->sewn === null ? $making->pieces : [] as $piece) {
+                if ($piece->shape !== PieceShape::Template && $piece->width->mayGrow() && $piece->width->dependences === []) {
+                    expect(marked($piece->width, $notation))->toBeGreaterThanOrEqual($piece->width->exact->toFloat() - 1e-9, $method->value.' '.$piece->id);
+                }
+            }
+        }
+    }
+})->with(['3', '7/3', '12/7', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
+
+it('makes the triangles round a centre as much larger as the centre is cut too small', function (string $finished, Notation $notation): void {
+    $making = unitOf(UnitKind::SquareInSquare, Length::parse($finished), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
+    $centre = marked(pieceOf($making, 'centre')->width, $notation);
+    $corner = marked(pieceOf($making, 'corner')->width, $notation);
+    // From the middle to the seam it is half of the sewn centre, from there to the corner of the unit the height of the triangle less a seam.
+    $reach = ($centre - 0.5) / 2 + $corner / sqrt(2) - 0.25;
+    expect($reach * sqrt(2))->toBeGreaterThanOrEqual(Length::parse($finished)->toFloat() + 0.5 - 1e-9);
+})->with(['3', '2', '4', '7/3', '12/7', '5', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
+
+it('loses nothing and gains nothing when everything lies on the marks', function (): void {
+    foreach (UnitKind::library() as $kind) {
+        $unit = UnitExample::of($kind, Length::inches(6), fabrics($kind->fabrics()[0]))->make();
+        foreach ($kind->methods() as $method) {
+            foreach ($unit->making($method, roomOf('1/4'))->sewn ?? [] as $side => $sewn) {
+                $finished = $side === 0 ? $unit->finished()->width : $unit->finished()->height;
+                expect($sewn->exact->encode())->toBe($finished->plus(Length::fraction(1, 2))->encode(), $method->value);
+            }
+        }
+    }
+});

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Measure\Length;
+use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitFromCut;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
+
+/**
+ * The findings about one half-square triangle whose sizes a pattern states.
+ *
+ * @param  array<string, mixed>  $stated
+ * @return array<string, Dew\Core\Proof\Finding>
+ */
+function statedTriangle(string $finished, array $stated): array
+{
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0] = [...$units[0], 'finished' => $finished, 'stated' => $stated];
+    $units[1]['finished'] = $finished;
+    $block = blockOf('b-one', [$finished, $finished], [$finished, $finished], ['u-hst u-plain', 'u-plain u-hst/180']);
+
+    return array_filter(
+        marks(['units' => $units, 'blocks' => [$block]]),
+        fn (string $code): bool => str_starts_with($code, 'stated'),
+        ARRAY_FILTER_USE_KEY,
+    );
+}
+
+it('finds a strip of 2 in right for a 1½ in half-square triangle by the triangle ruler', function (): void {
+    expect(statedTriangle('1 1/2', ['method' => 'hst:strip', 'cut' => ['first' => '2', 'second' => '2']]))->toBe([]);
+});
+
+it('says what 2 in squares give by a drawn line, and by which method they would be right', function (): void {
+    $found = statedTriangle('1 1/2', ['method' => 'hst:two', 'cut' => ['first' => '2']]);
+    expect(array_keys($found))->toBe(['stated-cut-small-method']);
+    $finding = $found['stated-cut-small-method'];
+    expect($finding->severity)->toBe(Severity::Error)
+        ->and($finding->lengths['gives']->toDecimal(3))->toBe('1.646')
+        ->and($finding->lengths['width']->encode())->toBe('19/8')
+        ->and($finding->lengths['off']->encode())->toBe('3/8')
+        ->and($finding->names['right_by'])->toBe('hst:strip');
+});
+
+it('finds squares of 6½ in too small for 4 in finished, four at a time', function (): void {
+    $found = statedTriangle('4', ['method' => 'hst:four', 'cut' => ['first' => '6 1/2']]);
+    expect(array_keys($found))->toBe(['stated-cut-small']);
+    $finding = $found['stated-cut-small'];
+    expect($finding->severity)->toBe(Severity::Error)
+        ->and($finding->lengths['width']->encode())->toBe('55/8')
+        // By that method a square gives units of (square − ½)/√2: 6/√2.
+        ->and($finding->lengths['gives']->toDecimal(4))->toBe('4.2426');
+});
+
+it('refuses a stated piece that the method does not have, and names those it has', function (string $method, array $cut, string $pointer, string $words): void {
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0]['stated'] = ['method' => $method, 'cut' => $cut];
+    $refusal = refusal(smallJson(['units' => $units]));
+    expect($refusal->getMessage())->toContain($words)->toContain($pointer);
+})->with([
+    ['hst:two', ['square' => '3 7/8'], '/units/0/stated/cut', 'first, second'],
+    ['hst:two', ['first' => '3 7/8', 'third' => '3 7/8'], '/units/0/stated/cut', 'first, second'],
+]);
+
+it('refuses stated cuts without a method, and a method that the unit is not made by', function (): void {
+    $units = json_decode(smallJson(), true)['units'];
+    $units[0]['stated'] = ['cut' => ['first' => '3 7/8']];
+    expect(refusal(smallJson(['units' => $units]))->getMessage())->toContain('method');
+    $units[0]['stated'] = ['method' => 'geese:flip', 'cut' => ['first' => '3 7/8']];
+    expect(refusal(smallJson(['units' => $units]))->getMessage())->toContain('/units/0/stated/method');
+});
+
+it('answers which unit comes from a square, as the reference does', function (string $case, Method $method): void {
+    foreach (referenceCases($case) as [$given, $expect]) {
+        $spec = UnitExample::of(UnitKind::HalfSquareTriangle, Length::inches(3), fabrics(2));
+        $unit = UnitFromCut::of($spec, $method, 'first', Length::parse($given['square']), roomOf($given['seam']));
+        $trim = $unit->trimTo(Length::fraction(1, 8));
+        expect($unit->unfinished->width->toDecimal(6))->toBe($expect['unfinished_max_exact'])
+            ->and($trim->width->encode())->toBe(ruled($expect['trim_to_rule_down_eighth']))
+            ->and($trim->width->minus(Length::parse($given['seam'])->times(2))->encode())->toBe(ruled($expect['finished_from_that']));
+    }
+})->with([
+    ['hst_two_at_a_time_from_square', Method::HstTwo],
+    ['hst_four_at_a_time_from_square', Method::HstFour],
+    ['hst_eight_at_a_time_from_square', Method::HstEight],
+]);
+
+it('gives back the unit that a cut was computed for, whatever the kind and method', function (UnitKind $kind): void {
+    $asked = 0;
+    foreach ($kind->methods() as $method) {
+        $spec = UnitExample::of($kind, Length::inches(6), fabrics($kind->fabrics()[0]));
+        foreach ($spec->make()->making($method, roomOf('1/4'))->pieces as $piece) {
+            $unit = UnitFromCut::of($spec, $method, $piece->id, $piece->width->exact, roomOf('1/4'));
+            if ($unit !== null) {
+                expect($unit->unfinished->width->minus($spec->make()->finished()->width)->toFloat())->toEqualWithDelta(0.5, 2e-4, $method->value.' '.$piece->id);
+                $asked++;
+            }
+        }
+    }
+    expect($asked)->toBeGreaterThan(0);
+})->with(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree()));
+
+it('answers nothing for a piece that does not grow, and refuses one that there is not', function (): void {
+    $spec = UnitExample::of(UnitKind::HalfSquareTriangle, Length::inches(3), fabrics(2));
+    expect(UnitFromCut::of($spec, Method::HstTwo, 'first', Length::fraction(1, 4), roomOf('1/4')))->toBeNull();
+    expect(fn () => UnitFromCut::of($spec, Method::HstTwo, 'third', Length::inches(2), roomOf('1/4')))->toThrow(InvalidArgumentException::class, 'first, second');
+});
+
+it('cuts triangles for an hourglass from strips with a right-angled triangle ruler', function (): void {
+    $short = pieceOf(unitOf(UnitKind::Hourglass, Length::inches(3), 2)->making(Method::HourglassStripShort, roomOf('1/4')), 'square-1');
+    $long = pieceOf(unitOf(UnitKind::Hourglass, Length::inches(3), 2)->making(Method::HourglassStrip, roomOf('1/4')), 'square-1');
+    expect($short->width->exact->toDecimal(4))->toBe('2.6213')
+        ->and(byRule($short))->toBe('21/8')
+        ->and(byRule($long))->toBe('2');
+    foreach (referenceCases('qst_from_strip') as [$given, $expect]) {
+        $finished = Length::parse($given['finished']);
+        $strip = pieceOf(unitOf(UnitKind::Hourglass, $finished, 2)->making(Method::HourglassStrip, roomOf($given['seam'])), 'square-1');
+        expect(exactly($strip))->toBe($expect['strip_width_blunt_exact'])
+            ->and(byRule($strip))->toBe(ruled($expect['strip_width_blunt_rule']))
+            ->and($strip->lay->advance?->exact->toDecimal(6))->toBe($expect['advance_per_triangle_exact'])
+            ->and($strip->perStrip(Length::parse($given['usable_length'])))->toBe($expect['triangles_blunt']);
+    }
+});
+
+it('cuts the big triangle of half and quarters, and geese, from strips too', function (UnitKind $kind, Method $method): void {
+    $pieces = unitOf($kind, Length::inches(3), $kind->fabrics()[0])->making($method, roomOf('1/4'))->pieces;
+    foreach ($pieces as $piece) {
+        expect($piece->lay->advance)->not->toBeNull()->and($piece->perStrip(Length::inches(40)))->toBeGreaterThan(5);
+    }
+})->with([[UnitKind::HalfAndQuarters, Method::HalfAndQuartersStrip], [UnitKind::Geese, Method::GeeseStrip]]);
