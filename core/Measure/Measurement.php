@@ -186,7 +186,7 @@ final readonly class Measurement
             $depth += substr_count($piece, '(') - substr_count($piece, ')');
         }
 
-        return $parts === [] ? [$code] : $parts;
+        return $parts;
     }
 
     private static function decodePlain(string $code): self

@@ -1,0 +1,316 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Sewing;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\UnitKind;
+
+/** A triangle of a custom unit by its corners, written "x,y". */
+function shapeOf(string ...$corners): array
+{
+    return array_map(fn (string $corner): array => array_combine(['x', 'y'], explode(',', $corner)), $corners);
+}
+
+/**
+ * A star of 12 in. Its eight arms are parallelograms of three strips with sides of 3 and 3√2; squares are set into the corners, triangles into the sides.
+ *
+ * @param  array<string, mixed>  $armChange
+ * @return array<string, mixed> units of a design
+ */
+function starUnits(array $armChange = []): array
+{
+    $arm = [
+        'id' => 'u-arm', 'name' => 'Arm', 'kind' => 'strip-parallelogram', 'finished' => ['width' => '1 1/2 √2', 'height' => '3'],
+        'fabrics' => ['f-a', 'f-b', 'f-a'], 'widths' => ['1', '1', '1'], ...$armChange,
+    ];
+    $size = new Size(Length::inches(6), Length::inches(3));
+    $pieces = [];
+    foreach ([0, 90, 180, 270] as $turn) {
+        foreach ([false, true] as $mirror) {
+            // The sharp corner of the upright arm, at its bottom left, comes to lie in the middle of the star.
+            $tip = Orientation::of($turn, $mirror)->apply(new Point(Length::zero(), Length::inches(3)), $size);
+            $pieces[] = array_filter([
+                'id' => "arm-$turn".($mirror ? '-m' : ''), 'letter' => $mirror ? 'K' : 'L', 'unit' => 'u-arm', 'turn' => $turn, 'mirror' => $mirror,
+                'x' => (string) (6 - (int) $tip->x->toFloat()), 'y' => (string) (6 - (int) $tip->y->toFloat()),
+            ], fn (mixed $value): bool => $value !== 0 && $value !== false);
+        }
+    }
+    $ground = [
+        'ne' => ['9,0', '12,0', '12,3', '9,3'], 'se' => ['9,9', '12,9', '12,12', '9,12'], 'sw' => ['0,9', '3,9', '3,12', '0,12'], 'nw' => ['0,0', '3,0', '3,3', '0,3'],
+        'n' => ['3,0', '9,0', '6,3'], 'e' => ['12,3', '12,9', '9,6'], 's' => ['9,12', '3,12', '6,9'], 'w' => ['0,9', '0,3', '3,6'],
+    ];
+    foreach ($ground as $id => $corners) {
+        $pieces[] = ['id' => $id, 'fabric' => 'f-c', 'shape' => shapeOf(...$corners)];
+    }
+    $star = [
+        'id' => 'u-star', 'name' => 'Harbour star', 'kind' => 'custom', 'finished' => '12', 'fabrics' => ['f-c'], 'pieces' => $pieces,
+        'seams' => [
+            ['id' => 'pair', 'pieces' => ['arm-0', 'arm-90-m'], 'stops' => 'end', 'open' => true],
+            ['id' => 'corner', 'pieces' => ['ne', 'arm-0'], 'stops' => 'both', 'toward' => 'arm-0'],
+            ['id' => 'side', 'pieces' => ['n', 'arm-90-m'], 'stops' => 'start'],
+        ],
+    ];
+
+    return [$arm, $star];
+}
+
+/** @param  list<array<string, mixed>>  $units */
+function starDesign(array $units): array
+{
+    return [
+        'units' => $units,
+        'blocks' => [['id' => 'b-one', 'name' => 'Star', 'columns' => ['12'], 'rows' => ['12'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-star']]]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
+            ['id' => 't-arm', 'unit' => 'u-arm'], ['id' => 't-arm-m', 'unit' => 'u-arm', 'mirror' => true], ['id' => 't-star', 'unit' => 'u-star'],
+        ]]],
+    ];
+}
+
+/** @return list<string> */
+function codesOf(Making $making): array
+{
+    return array_map(fn (Step $step): string => $step->code, $making->steps);
+}
+
+it('makes a star of parallelograms of strips with set-in corners', function (): void {
+    $design = smallDesign(starDesign(starUnits()));
+    $sheet = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults());
+    [$arms, $mirrored, $star] = $sheet->tasks;
+    $area = array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $star->patches()));
+    expect($area)->toEqualWithDelta(144.0, 1e-9)
+        ->and([$arms->count, $mirrored->count, $star->count])->toBe([24, 24, 6])
+        ->and($arms->making->piece('segment')?->width->exact->toDecimal(4))->toBe('2.6213')
+        ->and($mirrored->name)->toBe('Arm, mirrored');
+
+    $sewing = array_values(array_filter(array_map(fn (Step $step): ?string => $step->sewing?->value, $star->making->steps)));
+    expect($sewing)->toBe([Sewing::StopAndSecure->value, Sewing::SetIn->value, Sewing::StartAndSecure->value])
+        ->and(codesOf($star->making))->toContain('custom.mark', 'custom.press_open', 'custom.press_toward', 'custom.press_seam');
+    $parts = array_values(array_filter($star->making->pieces, fn ($piece): bool => ! $piece->isCloth()));
+    expect(array_sum(array_map(fn ($piece): int => $piece->batch->each, $parts)))->toBe(8);
+});
+
+it('presses half of the strip sets the other way where mirrored units come from them', function (): void {
+    $sheet = Compiler::clueSheet(smallDesign(starDesign(starUnits())), 's', 'k', MethodChoices::defaults());
+    expect(codesOf($sheet->tasks[0]->making))->toContain('strips.press_one_way')
+        ->and(codesOf($sheet->tasks[1]->making))->toContain('strips.press_other_way');
+});
+
+it('finds a given star whose segments are cut 2½ where its geometry wants 2.6213', function (): void {
+    $units = starUnits(['stated' => ['method' => 'strip-parallelogram:plain', 'cut' => ['segment' => '2 1/2']]]);
+    $found = array_filter(marks(starDesign($units)), fn (string $code): bool => str_starts_with($code, 'stated-cut-small'), ARRAY_FILTER_USE_KEY);
+    expect($found)->toHaveCount(1);
+    $finding = array_values($found)[0];
+    expect($finding->severity)->toBe(Severity::Error)
+        ->and($finding->lengths['exact']->toDecimal(4))->toBe('2.6213')
+        ->and($finding->lengths['stated']->encode())->toBe('5/2');
+    $right = starUnits(['stated' => ['method' => 'strip-parallelogram:plain', 'cut' => ['segment' => '2 5/8']]]);
+    expect(array_filter(array_keys(marks(starDesign($right))), fn (string $code): bool => str_starts_with($code, 'stated')))->toBe([]);
+});
+
+it('refuses seams, notches and sections that lead nowhere, and names what there is', function (callable $change, string $words): void {
+    $units = starUnits();
+    expect(refusal(smallJson(starDesign($change($units))))->getMessage())->toContain($words);
+})->with([
+    'a seam with a piece that is not there' => [function (array $units): array {
+        $units[1]['seams'][0]['pieces'][1] = 'arm-45';
+
+        return $units;
+    }, '"arm-45"'],
+    'a seam of pieces that do not touch' => [function (array $units): array {
+        $units[1]['seams'][0]['pieces'] = ['ne', 'sw'];
+
+        return $units;
+    }, 'share no edge'],
+    'a seam pressed toward a third piece' => [function (array $units): array {
+        $units[1]['seams'][1]['toward'] = 'sw';
+
+        return $units;
+    }, 'neither of the two pieces'],
+    'two seams with one id' => [function (array $units): array {
+        $units[1]['seams'][1]['id'] = 'pair';
+
+        return $units;
+    }, 'pair'],
+    'a piece in two sections' => [function (array $units): array {
+        $units[1]['sections'] = [['id' => 'one', 'name' => 'One', 'pieces' => ['ne']], ['id' => 'two', 'name' => 'Two', 'pieces' => ['ne']]];
+
+        return $units;
+    }, 'another section'],
+    'a notch on an edge that is not there' => [function (array $units): array {
+        $units[1]['pieces'][8]['notches'] = [['edge' => 5, 'at' => '1/2']];
+
+        return $units;
+    }, 'is edge 5; the shape has 4'],
+    'a notch outside of its edge' => [function (array $units): array {
+        $units[1]['pieces'][8]['notches'] = [['edge' => 1, 'at' => '2']];
+
+        return $units;
+    }, 'share of the edge'],
+    'a spare allowance without its seam' => [function (array $units): array {
+        $units[1]['pieces'][8]['spare'] = ['edges' => [1], 'width' => '1/4', 'after' => 'nowhere'];
+
+        return $units;
+    }, '"nowhere"'],
+    'a placed unit with a fabric of its own' => [function (array $units): array {
+        $units[1]['pieces'][0]['fabric'] = 'f-a';
+
+        return $units;
+    }, 'brings its own'],
+    'a piece of cloth that is turned' => [function (array $units): array {
+        $units[1]['pieces'][8]['turn'] = 90;
+
+        return $units;
+    }, 'itself a unit'],
+    'a unit inside itself' => [function (array $units): array {
+        $units[1]['pieces'][0]['unit'] = 'u-star';
+
+        return $units;
+    }, 'u-star'],
+    'the first corner again at the end' => [function (array $units): array {
+        $units[1]['pieces'][8]['shape'] = shapeOf('9,0', '12,0', '12,3', '9,3', '9,0');
+
+        return $units;
+    }, 'twice'],
+    'a corner twice in the middle' => [function (array $units): array {
+        $units[1]['pieces'][8]['shape'] = shapeOf('9,0', '12,0', '12,0', '12,3', '9,3');
+
+        return $units;
+    }, 'twice'],
+]);
+
+/** A leaf: a curve across a square, with notches, a spare allowance outside and letters of the pattern. */
+function leafUnit(): array
+{
+    return [
+        'id' => 'u-leaf', 'name' => 'Leaf', 'kind' => 'custom', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'],
+        'pieces' => [
+            ['id' => 'leaf', 'letter' => 'Q', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '4', 'y' => '0'], ['arc' => '4', 'clockwise' => true], ['x' => '0', 'y' => '4']],
+                'notches' => [['edge' => 2, 'at' => '1/2']]],
+            ['id' => 'ground', 'letter' => 'R', 'fabric' => 'f-b', 'shape' => [['x' => '4', 'y' => '0'], ['x' => '4', 'y' => '4'], ['x' => '0', 'y' => '4'], ['arc' => '4', 'clockwise' => false]],
+                'notches' => [['edge' => 3, 'at' => '1/2']], 'spare' => ['edges' => [1, 2], 'width' => '1/4', 'after' => 'curve']],
+        ],
+        'seams' => [['id' => 'curve', 'pieces' => ['leaf', 'ground'], 'toward' => 'ground']],
+    ];
+}
+
+function leafSheet(array $unit): ClueSheet
+{
+    return Compiler::clueSheet(smallDesign([
+        'units' => [$unit],
+        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-leaf']]]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-leaf']]]],
+    ]), 's', 'k', MethodChoices::defaults());
+}
+
+it('says how notched curves are basted, eased and trimmed, and when the spare allowance goes', function (): void {
+    $making = leafSheet(leafUnit())->tasks[0]->making;
+    $codes = codesOf($making);
+    $order = array_map(fn (string $code): int|false => array_search($code, $codes, true), ['custom.cut_notched', 'custom.baste', 'custom.seam', 'custom.trim_inner', 'custom.press_toward', 'custom.trim_spare']);
+    $sorted = $order;
+    sort($sorted);
+    expect($order)->not->toContain(false)->toBe($sorted);
+    $cut = $making->steps[(int) $order[0]];
+    expect($cut->measures['deep']->exact->encode())->toBe('1/8');
+});
+
+it('cuts the spare allowance outside of the seam allowance, and prints the pattern\'s own letters', function (): void {
+    $with = leafSheet(leafUnit())->tasks[0]->making;
+    $unit = leafUnit();
+    unset($unit['pieces'][1]['spare']);
+    $without = leafSheet($unit)->tasks[0]->making;
+    $ground = fn (Making $making) => array_values(array_filter($making->pieces, fn ($piece): bool => $piece->label === 'R'))[0];
+    expect($ground($with)->width->exact->minus($ground($without)->width->exact)->toFloat())->toBeGreaterThan(0.249)->toBeLessThan(0.35)
+        ->and($ground($with)->template?->later)->not->toBeNull()
+        ->and($ground($without)->template?->later)->toBeNull()
+        ->and($ground($without)->template?->notches)->toHaveCount(1);
+});
+
+it('sews sections in one clue and joins them in a later one', function (): void {
+    $units = starUnits();
+    $units[1]['sections'] = [['id' => 'east', 'name' => 'East half', 'pieces' => ['arm-0', 'arm-90-m', 'ne']]];
+    $change = starDesign($units);
+    $change['clues'] = [
+        ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-east', 'unit' => 'u-star', 'section' => 'east']]],
+        ['id' => 'k-2', 'title' => 'L', 'minutes' => 1, 'tasks' => [['id' => 't-star', 'unit' => 'u-star']]],
+    ];
+    $design = smallDesign($change);
+    $east = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[0];
+    $star = Compiler::clueSheet($design, 's', 'k-2', MethodChoices::defaults())->tasks[0];
+    $templates = fn (Making $making): int => array_sum(array_map(fn ($piece): int => $piece->isCloth() ? $piece->batch->each : 0, $making->pieces));
+    $seams = fn (Making $making): array => array_values(array_filter(array_map(fn (Step $step): ?string => $step->names['first'] ?? null, $making->steps)));
+    expect($east->name)->toContain('East half')
+        ->and($east->count)->toBe(6)
+        ->and(codesOf($east->making))->toContain('custom.check_section')
+        ->and($templates($east->making))->toBe(1)
+        ->and($templates($star->making))->toBe(7)
+        // The whole star's seams are shared out, none sewn twice and none left out.
+        ->and(count(array_filter(codesOf($east->making), fn (string $code): bool => $code === 'custom.seam')))->toBe(2)
+        ->and(count(array_filter(codesOf($star->making), fn (string $code): bool => $code === 'custom.seam')))->toBe(1);
+});
+
+it('flips a corner onto the inside of a quarter circle, and onto a block', function (): void {
+    $units = [
+        ['id' => 'u-arc', 'name' => 'Arc', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3'],
+        ['id' => 'u-tip', 'name' => 'Tipped arc', 'kind' => 'corners', 'finished' => ['width' => '4', 'height' => '4'], 'fabrics' => ['f-c'],
+            'base' => ['unit' => 'u-arc'], 'corners' => [['at' => 'top-left', 'leg' => '2']]],
+    ];
+    $design = smallDesign([
+        'units' => $units,
+        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-tip']]]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-arc', 'unit' => 'u-arc'], ['id' => 't-tip', 'unit' => 'u-tip']]]],
+    ]);
+    $tip = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[1];
+    $areas = [];
+    foreach ($tip->patches() as $patch) {
+        $areas[$patch->slot] = ($areas[$patch->slot] ?? 0) + $patch->outline->area();
+    }
+    expect(array_sum($areas))->toEqualWithDelta(16.0, 1e-9)
+        ->and($areas['f-c'])->toEqualWithDelta(2.0, 1e-9)
+        ->and($areas['f-a'])->toEqualWithDelta(M_PI * 9 / 4 - 2.0, 1e-9)
+        ->and(codesOf($tip->making))->toContain('corners.sew_made');
+    expect(Compilation::of($design)->contents('u-tip'))->toBe(['u-tip' => 1, 'u-arc' => 1]);
+});
+
+it('sews overlapping corners one round after the other, each trimmed and pressed before the next', function (): void {
+    $unit = ['id' => 'u-boat', 'name' => 'Bow', 'kind' => 'corners', 'finished' => ['width' => '4', 'height' => '4'], 'fabrics' => ['f-a', 'f-b'],
+        'corners' => [['at' => 'top-left', 'leg' => '3'], ['at' => 'bottom-right', 'leg' => '3'], ['at' => 'top-right', 'leg' => '1']]];
+    $making = Compilation::of(smallDesign([
+        'units' => [$unit],
+        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-boat']]]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]],
+    ]))->sized('s')->products['u-boat']->making(Method::CornersFlip, roomOf('1/4'));
+    $codes = codesOf($making);
+    $rounds = array_keys($codes, 'corners.sew_round', true);
+    expect(count($rounds))->toBeGreaterThan(1);
+    foreach (array_keys($codes) as $index) {
+        if (in_array($index, $rounds, true) && $index !== $rounds[0]) {
+            // Since the last round it was trimmed and pressed.
+            $before = array_slice($making->steps, 0, $index);
+            $kinds = array_map(fn (Step $step): StepKind => $step->kind, array_slice($before, (int) max(array_filter($rounds, fn (int $round): bool => $round < $index))));
+            expect($kinds)->toContain(StepKind::Cut)->toContain(StepKind::Press);
+        }
+    }
+});
+
+it('lets a design set how a kind is usually made, and members choose otherwise', function (): void {
+    $design = smallDesign(['methods' => ['hst' => 'hst:triangles']]);
+    $made = fn (MethodChoices $choices): Method => Compiler::clueSheet($design, 's', 'k', $choices)->tasks[0]->making->method;
+    expect($made(MethodChoices::defaults($design->methods)))->toBe(Method::HstTriangles)
+        ->and($made(MethodChoices::defaults($design->methods)->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe(Method::HstEight);
+    expect(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))->getMessage())->toContain('hst:two');
+    expect(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))->getMessage())->toContain('/methods')->toContain('"origami"');
+});

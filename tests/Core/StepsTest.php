@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Block\Block;
+use Dew\Core\Block\BlockUnit;
+use Dew\Core\Block\Cell;
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Seams;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Operand;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Kind\CornerPlace;
+use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
+
+/**
+ * A unit of every kind by every method, with as few fabrics and as many as it takes.
+ *
+ * @return iterable<string, array{Dew\Core\Unit\Unit, Making}>
+ */
+function everyMaking(): iterable
+{
+    foreach (UnitKind::library() as $kind) {
+        foreach (array_unique($kind->fabrics()) as $fabrics) {
+            foreach ($kind->methods() as $method) {
+                $unit = UnitExample::of($kind, Length::inches(6), fabrics(min($fabrics, 6)))->make();
+                try {
+                    yield $method->value.' in '.$fabrics => [$unit, $unit->making($method, roomOf('1/4'))];
+                } catch (InvalidArgumentException) {
+                    // Four fabrics of an hourglass do not come from squares.
+                    continue;
+                }
+            }
+        }
+    }
+}
+
+it('says of every step what it is done to, and only of things that there are', function (): void {
+    $asked = 0;
+    foreach (everyMaking() as $name => [$unit, $making]) {
+        $patches = $unit->patches();
+        $edges = array_map(fn ($patch): int => count($patch->outline->corners), $patches);
+        foreach ($making->steps as $step) {
+            expect($step->on)->not->toBe([], "$name, $step->code");
+            foreach ($step->on as $on) {
+                $asked++;
+                $piece = in_array($on->kind, [Operand::Piece, Operand::SewLine, Operand::CutLine], true) ? $making->piece($on->of) : null;
+                $there = match ($on->kind) {
+                    Operand::Piece => $piece !== null,
+                    Operand::SewLine => isset($piece?->lines->sew[$on->first]),
+                    Operand::CutLine => isset($piece?->lines->cut[$on->first]),
+                    Operand::Edge => $on->second < ($edges[$on->first] ?? 0),
+                    Operand::Seam => $on->first < $on->second && isset($patches[$on->second]),
+                    Operand::Toward => isset($patches[$on->first]),
+                    Operand::Corner => CornerPlace::tryFrom($on->of) !== null,
+                    Operand::Whole => true,
+                };
+                expect($there)->toBeTrue("$name, $step->code: ".$on->encode());
+                expect(On::decode($on->encode()))->toEqual($on);
+            }
+        }
+    }
+    expect($asked)->toBeGreaterThan(600);
+});
+
+it('sews every seam of a unit in some step, whatever the kind and the method', function (): void {
+    foreach (everyMaking() as $name => [$unit, $making]) {
+        $sewn = [];
+        foreach ($making->steps as $step) {
+            foreach ($step->kind === StepKind::Sew ? $step->on : [] as $on) {
+                if ($on->kind === Operand::Seam) {
+                    $sewn[$on->first.' '.$on->second] = true;
+                }
+            }
+        }
+        foreach (Seams::between($unit->patches(), Length::fraction(1, 4)) as $seam) {
+            $key = min($seam->first, $seam->second).' '.max($seam->first, $seam->second);
+            expect(isset($sewn[$key]))->toBeTrue("$name sews no seam between patches $key");
+        }
+    }
+});
+
+it('presses after it sews, and before the next seam crosses', function (): void {
+    foreach (everyMaking() as $name => [$unit, $making]) {
+        $kinds = array_map(fn (Step $step): StepKind => $step->kind, $making->steps);
+        if (in_array(StepKind::Sew, $kinds, true)) {
+            expect(in_array(StepKind::Press, $kinds, true))->toBeTrue("$name is never pressed");
+            $lastSewn = max(array_keys($kinds, StepKind::Sew, true));
+            $lastPressed = max(array_keys($kinds, StepKind::Press, true));
+            expect($lastPressed)->toBeGreaterThan($lastSewn, "$name is not pressed after its last seam");
+        }
+    }
+});
+
+it('names no thing before it was spoken of', function (): void {
+    foreach (everyMaking() as $name => [$unit, $making]) {
+        $first = $making->steps[0] ?? null;
+        $text = $first === null ? '' : steps($first->code);
+        expect(preg_match('/^(?:Lay|Sew|Cut|Press|Trim) (?:it|them|these|those)\b/', $text))->toBe(0, "$name begins: $text");
+    }
+});
+
+it('writes steps without an article before a fabric, and rulers with the right one', function (): void {
+    $loose = [];
+    array_walk_recursive($GLOBALS['dewSteps'], function (string $text, string $key) use (&$loose): void {
+        if (preg_match('/\ban? :(?!seam|number)/i', $text) === 1 || preg_match('/\b(a [aeio]|an [^aeiou8 ])/i', preg_replace('/\ba (?:one|un)\w*/i', '', $text) ?? '') === 1) {
+            $loose[] = "$key: $text";
+        }
+    });
+    expect($loose)->toBe([]);
+});
+
+/** The English words of a step, without a framework. */
+function steps(string $code): string
+{
+    $text = $GLOBALS['dewSteps'];
+    foreach (explode('.', $code) as $part) {
+        $text = is_array($text) ? $text[$part] ?? '' : '';
+    }
+
+    return is_string($text) ? $text : '';
+}
+
+beforeEach(function (): void {
+    $GLOBALS['dewSteps'] = require dirname(__DIR__, 2).'/lang/en/steps.php';
+});
+
+it('joins a block by what it is: rows, one row, one column, or sections', function (array $columns, array $rows, array $cells, array $has, array $hasNot): void {
+    $list = array_map(fn (array $cell): Cell => new Cell($cell[0], $cell[1], 'u', Orientation::upright(), $cell[2] ?? 1, $cell[3] ?? 1), $cells);
+    $block = new Block('b', 'B', array_map(Length::inches(...), $columns), array_map(Length::inches(...), $rows), $list);
+    $steps = (new BlockUnit($block, ['u' => unitOf(UnitKind::HalfSquareTriangle, Length::inches(2), 2)]))->making(Method::BlockRows, roomOf('1/4'))->steps;
+    $codes = array_map(fn (Step $step): string => $step->code, $steps);
+    expect($codes)->toContain(...$has);
+    foreach ($hasNot as $code) {
+        expect($codes)->not->toContain($code);
+    }
+    $seams = [];
+    foreach ($steps as $step) {
+        foreach ($step->kind === StepKind::Sew ? $step->on : [] as $on) {
+            $seams[] = $on->encode();
+        }
+    }
+    expect($seams)->toBe(array_values(array_unique($seams)));
+})->with([
+    'two by two' => [[2, 2], [2, 2], [[0, 0], [1, 0], [0, 1], [1, 1]], ['block.rows', 'block.press', 'block.join', 'block.press_joined'], ['block.sections']],
+    'one row' => [[2, 2, 2], [2], [[0, 0], [1, 0], [2, 0]], ['block.one_row.sew', 'block.one_row.press', 'block.edge'], ['block.join', 'block.rows']],
+    'one column' => [[2], [2, 2], [[0, 0], [0, 1]], ['block.one_column.sew', 'block.one_row.press'], ['block.join', 'block.rows']],
+    'one unit' => [[2], [2], [[0, 0]], ['block.check'], ['block.join', 'block.one_row.sew', 'block.lay_out']],
+]);
+
+it('sews flipped corners in a stated order and speaks of each place', function (): void {
+    $making = unitOf(UnitKind::Corners, Length::inches(4), 3)->making(Method::CornersFlip, roomOf('1/4'));
+    $places = [];
+    foreach ($making->steps as $step) {
+        foreach ($step->on as $on) {
+            if ($on->kind === Operand::Corner) {
+                $places[$on->of] = true;
+            }
+        }
+    }
+    expect(array_keys($places))->toBe(['top-left', 'top-right']);
+});
+
+it('refuses an operand that is none', function (string $text): void {
+    expect(fn () => On::decode($text))->toThrow(InvalidArgumentException::class, $text);
+})->with(['needle', 'patch 3', 'seams 0 1']);
