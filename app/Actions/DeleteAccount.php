@@ -12,7 +12,10 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Removes a person and everything that is hers: quilts, counts, mail, sessions. A quilt-along that others follow is never pulled from under them. */
+/**
+ * Removes a person and everything that is hers: quilts, counts, mail, sessions. A quilt-along that others follow is never pulled from under
+ * them.
+ */
 final class DeleteAccount
 {
     /** Refused, with a validation message, while she alone owns a quilt-along that other people are in. */
@@ -20,7 +23,9 @@ final class DeleteAccount
     {
         DB::transaction(function () use ($user): void {
             $owned = $this->ownedAlone($user);
-            $followed = $owned->filter(fn (QuiltAlong $quiltAlong): bool => $quiltAlong->memberships()->where('user_id', '!=', $user->id)->exists());
+            $followed = $owned->filter(
+                fn (QuiltAlong $quiltAlong): bool => $quiltAlong->memberships()->where('user_id', '!=', $user->id)->exists(),
+            );
             if ($followed->isNotEmpty()) {
                 throw ValidationException::withMessages([
                     'password' => __('account.owns_quilt_along', ['names' => $followed->pluck('name')->join(', ')]),

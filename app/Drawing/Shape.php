@@ -27,11 +27,15 @@ final readonly class Shape
         $count = count($outline->corners);
         foreach ($outline->corners as $index => $corner) {
             $arc = $outline->arcs[$index - 1] ?? null;
-            $path .= ($index === 0 ? 'M' : self::edge($arc === null ? null : [$arc->radius->toFloat(), $arc->clockwise])).self::at($corner->x->toFloat() + $margin).' '.self::at($corner->y->toFloat() + $margin);
+            $path .= ($index === 0 ? 'M' : self::edge($arc === null ? null : [$arc->radius->toFloat(), $arc->clockwise])).self::at(
+                $corner->x->toFloat() + $margin,
+            ).' '.self::at($corner->y->toFloat() + $margin);
         }
         $last = $outline->arcs[$count - 1] ?? null;
         if ($last !== null) {
-            $path .= self::edge([$last->radius->toFloat(), $last->clockwise]).self::at($outline->corners[0]->x->toFloat() + $margin).' '.self::at($outline->corners[0]->y->toFloat() + $margin);
+            $path .= self::edge(
+                [$last->radius->toFloat(), $last->clockwise],
+            ).self::at($outline->corners[0]->x->toFloat() + $margin).' '.self::at($outline->corners[0]->y->toFloat() + $margin);
         }
 
         return $path.'Z';

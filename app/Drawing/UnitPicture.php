@@ -39,7 +39,10 @@ final readonly class UnitPicture
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $patches),
             array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $patches),
             $task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
-            __('drawings.unit', ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))]),
+            __(
+                'drawings.unit',
+                ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))],
+            ),
         );
     }
 
@@ -56,7 +59,10 @@ final readonly class UnitPicture
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot)), $patches),
             [],
             [],
-            __('drawings.part', ['name' => $name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))]),
+            __(
+                'drawings.part',
+                ['name' => $name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))],
+            ),
         );
     }
 
@@ -76,13 +82,22 @@ final readonly class UnitPicture
         foreach ($piece->slots as $index => $slot) {
             $top = $width->times($index, $parts);
             $bottom = $width->times($index + 1, $parts);
-            $outline = new Outline(new Point(Length::zero(), $top), new Point($length, $top), new Point($length, $bottom), new Point(Length::zero(), $bottom));
+            $outline = new Outline(
+                new Point(Length::zero(), $top),
+                new Point($length, $top),
+                new Point($length, $bottom),
+                new Point(Length::zero(), $bottom),
+            );
             $shapes[] = Shape::of($outline, $this->colour($slot));
             $letters[] = $this->letter($slot, $outline, 0.0);
         }
         $ink = Ink::on($this->colour($piece->slots[0]));
         $over = Orientation::of(0, $piece->lay->mirrored);
-        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(Shape::path($outline->oriented($over, new Size($length, $width))), $kind, $ink);
+        $line = fn (LineKind $kind): callable => fn (Outline $outline): Line => new Line(
+            Shape::path($outline->oriented($over, new Size($length, $width))),
+            $kind,
+            $ink,
+        );
 
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,
@@ -98,10 +113,16 @@ final readonly class UnitPicture
     private function shaped(Piece $piece, Outline $outline, Length $width, Length $length): Picture
     {
         $slot = $piece->slots[0];
-        $lies = fn (Outline $line): Outline => $piece->lay->mirrored ? $line->oriented(Orientation::of(0, true), new Size($length, $width)) : $line;
+        $lies = fn (Outline $line): Outline => $piece->lay->mirrored ? $line->oriented(
+            Orientation::of(0, true),
+            new Size($length, $width),
+        ) : $line;
         $turned = $lies($outline);
         $ink = Ink::on($this->colour($slot));
-        $marks = array_map(fn (Outline $notch): Line => new Line(Shape::path($lies($notch)), LineKind::Notch, $ink), $piece->template->notches ?? []);
+        $marks = array_map(
+            fn (Outline $notch): Line => new Line(Shape::path($lies($notch)), LineKind::Notch, $ink),
+            $piece->template->notches ?? [],
+        );
         if ($piece->template?->later !== null) {
             $marks[] = new Line(Shape::path($lies($piece->template->later)), LineKind::Later, $ink);
         }
@@ -111,7 +132,10 @@ final readonly class UnitPicture
             $width->toFloat() * Picture::PER_INCH,
             [Shape::of($turned, $this->colour($slot))],
             [$this->letter($slot, $turned, 0.0)],
-            [new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge), ...$marks],
+            [
+                new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge),
+                ...$marks,
+            ],
             __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
         );
     }
@@ -129,7 +153,13 @@ final readonly class UnitPicture
         $size = min($span($across), $span($down)) * 0.36;
         [$x, $y] = $this->hollow($outline) ?? [array_sum($across) / count($across), array_sum($down) / count($down)];
 
-        return new Letter($this->slots[$slot]->letter, Shape::at($x + $margin), Shape::at($y + $margin), Shape::at(min($size, 0.9)), Ink::on($this->colour($slot)));
+        return new Letter(
+            $this->slots[$slot]->letter,
+            Shape::at($x + $margin),
+            Shape::at($y + $margin),
+            Shape::at(min($size, 0.9)),
+            Ink::on($this->colour($slot)),
+        );
     }
 
     /**
@@ -149,7 +179,13 @@ final readonly class UnitPicture
             $rise = $arc->radius->toFloat() - sqrt(max(0.0, $arc->radius->toFloat() ** 2 - $half ** 2));
             $side = ($arc->clockwise ? 1 : -1) * $rise / (2 * $half);
             [$x, $y] = [$x + $side * ($toY - $fromY), $y - $side * ($toX - $fromX)];
-            $far = array_reduce($outline->corners, fn (?Point $best, Point $corner): Point => $best === null || hypot($corner->x->toFloat() - $x, $corner->y->toFloat() - $y) > hypot($best->x->toFloat() - $x, $best->y->toFloat() - $y) ? $corner : $best);
+            $far = array_reduce(
+                $outline->corners,
+                fn (?Point $best, Point $corner): Point => $best === null || hypot(
+                    $corner->x->toFloat() - $x,
+                    $corner->y->toFloat() - $y,
+                ) > hypot($best->x->toFloat() - $x, $best->y->toFloat() - $y) ? $corner : $best,
+            );
 
             return $far === null ? null : [($x + $far->x->toFloat()) / 2, ($y + $far->y->toFloat()) / 2];
         }
@@ -160,6 +196,9 @@ final readonly class UnitPicture
     /** @param  list<string>  $slots */
     private function names(array $slots): string
     {
-        return implode(', ', array_unique(array_map(fn (string $slot): string => $this->slots[$slot]->letter.' '.$this->slots[$slot]->name, $slots)));
+        return implode(
+            ', ',
+            array_unique(array_map(fn (string $slot): string => $this->slots[$slot]->letter.' '.$this->slots[$slot]->name, $slots)),
+        );
     }
 }

@@ -44,7 +44,9 @@ final class TellOfRelease implements ShouldQueue
             return;
         }
         DB::transaction(function () use ($user, $clue, $project): void {
-            $new = Notice::query()->insertOrIgnore(['user_id' => $user->id, 'clue_id' => $clue->id, 'kind' => Notice::RELEASED, 'sent_at' => now()->toDateTimeString()]);
+            $new = Notice::query()->insertOrIgnore(
+                ['user_id' => $user->id, 'clue_id' => $clue->id, 'kind' => Notice::RELEASED, 'sent_at' => now()->toDateTimeString()],
+            );
             if ($new === 1) {
                 Mail::to($user)->send(new ClueReleasedMail($user, $clue, $project));
             }

@@ -25,7 +25,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $quilt_along_id
  * @property string $name
  * @property string $size_key
- * @property bool $size_later whether she has left the size open; until she chooses, her size is the first one, at which the open clues are the same as at any
+ * @property bool $size_later whether she has left the size open; until she chooses, her size is the first one, at which the open clues are
+ *     the same as at any
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
@@ -85,7 +86,8 @@ final class Project extends Model
     }
 
     /**
-     * Units of a task that nothing is to be cut for, because they were made before she chose the method she uses now. What was to come out of another
+     * Units of a task that nothing is to be cut for, because they were made before she chose the method she uses now. What was to come out
+     * of another
      * task's bag, and did not because that task was made another way, is taken off: it may be below zero.
      */
     public function madeBefore(TaskSheet $task): int

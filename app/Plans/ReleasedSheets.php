@@ -24,10 +24,14 @@ final readonly class ReleasedSheets
         return $this->store->announcement($project->quiltAlong->version());
     }
 
-    /** Of the released clues, those that can be worked out: a quilt whose size is still open has none from the clue on that needs its size. */
+    /**
+     * Of the released clues, those that can be worked out: a quilt whose size is still open has none from the clue on that needs its size.
+     */
     public function plan(Project $project): ReleasedPlan
     {
-        $released = $project->quiltAlong->clues()->released()->get()->toBase()->reject(fn (Clue $clue): bool => $this->waitsForSize($project, $clue));
+        $released = $project->quiltAlong->clues()->released()->get()->toBase()->reject(
+            fn (Clue $clue): bool => $this->waitsForSize($project, $clue),
+        );
 
         $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods());
 
@@ -55,7 +59,11 @@ final readonly class ReleasedSheets
     {
         $needed = $this->announcement($project)->sizeNeededAt;
 
-        return $needed !== null && ($project->size_later || $project->quiltAlong->clues()->released()->where('number', '>=', $needed)->doesntExist());
+        return $needed !== null && ($project->size_later || $project->quiltAlong->clues()->released()->where(
+            'number',
+            '>=',
+            $needed,
+        )->doesntExist());
     }
 
     public function sheet(Project $project, Clue $clue): ClueSheet
@@ -64,7 +72,10 @@ final readonly class ReleasedSheets
             throw (new ModelNotFoundException)->setModel(Clue::class);
         }
 
-        return $this->onHerCloth($this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods()), $project);
+        return $this->onHerCloth(
+            $this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods()),
+            $project,
+        );
     }
 
     private function onHerCloth(ClueSheet $sheet, Project $project): ClueSheet

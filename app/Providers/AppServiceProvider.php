@@ -53,7 +53,13 @@ final class AppServiceProvider extends ServiceProvider
     private function patterns(): void
     {
         Route::pattern('number', '[1-9][0-9]{0,2}');
-        Route::bind('code', fn (string $code): Invitation => Invitation::query()->open()->with('quiltAlong')->where('code', Invitation::tidy($code))->firstOrFail());
+        Route::bind(
+            'code',
+            fn (string $code): Invitation => Invitation::query()->open()->with('quiltAlong')->where(
+                'code',
+                Invitation::tidy($code),
+            )->firstOrFail(),
+        );
     }
 
     /**
@@ -76,15 +82,23 @@ final class AppServiceProvider extends ServiceProvider
         $limit = fn (string $name): int => (int) config("dew.limits.$name");
 
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute($limit('sign_in'))->by('person|'.($request->user()->id ?? $request->string('email')->lower()->trim()).'|'.$request->ip())->response($this->tooOften(...)),
+            Limit::perMinute($limit('sign_in'))->by(
+                'person|'.($request->user()->id ?? $request->string('email')->lower()->trim()).'|'.$request->ip(),
+            )->response($this->tooOften(...)),
             Limit::perMinute($limit('sign_in_address'))->by('address|'.$request->ip())->response($this->tooOften(...)),
         ]);
-        RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute($limit('register'))->by((string) $request->ip())->response($this->tooOften(...)));
+        RateLimiter::for('register', fn (Request $request): Limit => Limit::perMinute($limit('register'))->by(
+            (string) $request->ip(),
+        )->response($this->tooOften(...)));
         RateLimiter::for('mail', fn (Request $request): array => [
             Limit::perMinute($limit('mail'))->by('to|'.$request->string('email')->lower()->trim())->response($this->tooOften(...)),
             Limit::perMinute($limit('mail') * 5)->by('from|'.$request->ip())->response($this->tooOften(...)),
         ]);
-        RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by((string) ($request->user()->id ?? $request->ip())));
-        RateLimiter::for('taps', fn (Request $request): Limit => Limit::perMinute($limit('taps'))->by((string) ($request->user()->id ?? $request->ip())));
+        RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by(
+            (string) ($request->user()->id ?? $request->ip()),
+        ));
+        RateLimiter::for('taps', fn (Request $request): Limit => Limit::perMinute($limit('taps'))->by(
+            (string) ($request->user()->id ?? $request->ip()),
+        ));
     }
 }

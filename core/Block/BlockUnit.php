@@ -45,7 +45,8 @@ final class BlockUnit implements Unit
 
     /**
      * @param  array<string, Unit>  $products  at least what its cells hold
-     * @param  array<string, mixed>  $made  by the key of a product that has a task of its own: plain pieces among them come out of a bag, others are cut
+     * @param  array<string, mixed>  $made  by the key of a product that has a task of its own: plain pieces among them come out of a bag,
+     *     others are cut
      * @param  Workings|null  $workings  what is known of its parts, where somebody keeps that already
      */
     public function __construct(
@@ -112,7 +113,9 @@ final class BlockUnit implements Unit
         $sewn = $this->sewn($room);
         $size = $this->finished()->outsetBy($room->seam);
         $check = new Step(StepKind::Check, 'block.check', [
-            'width' => $sewn[0], 'unfinished' => $sewn[1], 'pattern_width' => Measurement::setting($size->width), 'pattern' => Measurement::setting($size->height),
+            'width' => $sewn[0], 'unfinished' => $sewn[1], 'pattern_width' => Measurement::setting(
+                $size->width,
+            ), 'pattern' => Measurement::setting($size->height),
         ], on: [On::whole()]);
         if (count($this->block->cells) === 1) {
             // One unit that is the whole block: there is nothing to join.
@@ -123,7 +126,8 @@ final class BlockUnit implements Unit
     }
 
     /**
-     * Laid out, sewn into rows, and rows joined; a block of one row or one column is sewn in one go; where a cell spans rows, sections are sewn first.
+     * Laid out, sewn into rows, and rows joined; a block of one row or one column is sewn in one go; where a cell spans rows, sections are
+     * sewn first.
      *
      * @return list<Step>
      */
@@ -280,7 +284,10 @@ final class BlockUnit implements Unit
 
     public function digest(CuttingRoom $room): string
     {
-        $parts = array_map(fn (Unit $unit): string => $this->workings($room)->digest($unit), array_intersect_key($this->products, $this->block->contents()));
+        $parts = array_map(
+            fn (Unit $unit): string => $this->workings($room)->digest($unit),
+            array_intersect_key($this->products, $this->block->contents()),
+        );
 
         return substr(hash('sha256', implode("\n", [
             $this->kind()->value,
@@ -310,7 +317,8 @@ final class BlockUnit implements Unit
     }
 
     /**
-     * In the first row: after one seam the part at the edge reads its finished width and one allowance; the next one has lost both. A row of two parts
+     * In the first row: after one seam the part at the edge reads its finished width and one allowance; the next one has lost both. A row
+     * of two parts
      * has no inner one.
      *
      * @return list<Step>

@@ -11,7 +11,8 @@ use Exception;
 /**
  * When a clue opens: a date and an hour on the wall clock of a named zone, and the instant they mean.
  *
- * The wall clock is what was promised, so it is what is kept: 09:00 stays 09:00 across a change of clocks. Where the clocks skip the hour it
+ * The wall clock is what was promised, so it is what is kept: 09:00 stays 09:00 across a change of clocks. Where the clocks skip the hour
+ * it
  * moves forward with them; where they show it twice the first counts.
  */
 final readonly class ReleaseTime
@@ -46,7 +47,13 @@ final readonly class ReleaseTime
         }
         $instant = self::first(new DateTimeImmutable("$date $time:00", new DateTimeZone($zone)));
 
-        return new self($date, $time, $zone, $instant->setTimezone(new DateTimeZone('UTC')), $instant->format('Y-m-d H:i') !== "$date $time");
+        return new self(
+            $date,
+            $time,
+            $zone,
+            $instant->setTimezone(new DateTimeZone('UTC')),
+            $instant->format('Y-m-d H:i') !== "$date $time",
+        );
     }
 
     /** The wall clock of a zone at an instant. */
@@ -77,7 +84,9 @@ final readonly class ReleaseTime
         $wall = $instant->format('Y-m-d H:i');
         $zone = $instant->getTimezone();
         foreach ($zone->getTransitions($instant->getTimestamp() - 86_400, $instant->getTimestamp() + 86_400) ?: [] as $transition) {
-            $earlier = (new DateTimeImmutable('@'.($instant->getTimestamp() - self::fallBack($zone, $transition['ts']))))->setTimezone($zone);
+            $earlier = (new DateTimeImmutable(
+                '@'.($instant->getTimestamp() - self::fallBack($zone, $transition['ts'])),
+            ))->setTimezone($zone);
             if ($earlier < $instant && $earlier->format('Y-m-d H:i') === $wall) {
                 return $earlier;
             }

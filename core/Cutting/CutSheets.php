@@ -15,7 +15,8 @@ use InvalidArgumentException;
 /**
  * Lays the pieces of a unit out at true size on mats of a cutting machine, a mat holding one fabric: in shelves, the highest first.
  *
- * Pieces are cut at their exact size, since a machine needs no marks on a ruler; triangles are cut from their squares by the lines on those.
+ * Pieces are cut at their exact size, since a machine needs no marks on a ruler; triangles are cut from their squares by the lines on
+ * those.
  */
 final class CutSheets
 {
@@ -38,9 +39,21 @@ final class CutSheets
             if (! $piece->isCloth()) {
                 continue;
             }
-            $length = $piece->length ?? throw new InvalidArgumentException('Strips across the whole width of the cloth are cut with a ruler; choose a method of single pieces for a cutting machine.');
-            if ($length->exact->plus($gap->times(2))->isGreaterThan($mat->width) || $piece->width->exact->plus($gap->times(2))->isGreaterThan($mat->height)) {
-                throw new InvalidArgumentException(sprintf('A piece of %s by %s does not fit a mat of %s by %s.', $length->exact->toDecimal(3), $piece->width->exact->toDecimal(3), $mat->width->toDecimal(3), $mat->height->toDecimal(3)));
+            $length = $piece->length ?? throw new InvalidArgumentException(
+                'Strips across the whole width of the cloth are cut with a ruler; choose a method of single pieces for a cutting machine.',
+            );
+            if ($length->exact->plus(
+                $gap->times(2),
+            )->isGreaterThan($mat->width) || $piece->width->exact->plus($gap->times(2))->isGreaterThan($mat->height)) {
+                throw new InvalidArgumentException(
+                    sprintf(
+                        'A piece of %s by %s does not fit a mat of %s by %s.',
+                        $length->exact->toDecimal(3),
+                        $piece->width->exact->toDecimal(3),
+                        $mat->width->toDecimal(3),
+                        $mat->height->toDecimal(3),
+                    ),
+                );
             }
             for ($number = 0; $number < $piece->quantity($units); $number++) {
                 $byFabric[$piece->slots[0]][] = $piece;
@@ -77,7 +90,10 @@ final class CutSheets
                 [$x, $y, $high] = [$gap, $gap, Length::zero()];
             }
             $turn = Orientation::of(0, $piece->lay->mirrored);
-            $shapes[] = ($piece->lay->outline ?? Outline::rectangle(Length::zero(), Length::zero(), $size))->oriented($turn, $size)->movedBy($x, $y);
+            $shapes[] = ($piece->lay->outline ?? Outline::rectangle(Length::zero(), Length::zero(), $size))->oriented(
+                $turn,
+                $size,
+            )->movedBy($x, $y);
             foreach ($piece->lines->sew === [] ? $piece->lines->cut : [] as $line) {
                 $lines[] = $line->oriented($turn, $size)->movedBy($x, $y);
             }

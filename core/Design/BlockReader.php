@@ -33,7 +33,10 @@ final readonly class BlockReader
         $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
         $columns = array_map($read, $node->get('columns')->items(PHP_INT_MAX));
         $rows = array_map($read, $node->get('rows')->items(PHP_INT_MAX));
-        $cells = array_map(fn (Node $cell): DeclaredCell => $this->cell($cell, count($columns), count($rows)), $node->get('cells')->items(PHP_INT_MAX));
+        $cells = array_map(
+            fn (Node $cell): DeclaredCell => $this->cell($cell, count($columns), count($rows)),
+            $node->get('cells')->items(PHP_INT_MAX),
+        );
         $this->everyPlaceOnce($node, $cells, count($columns), count($rows));
 
         return new DeclaredBlock($id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node));
@@ -134,7 +137,9 @@ final readonly class BlockReader
         }
         $filled = array_sum(array_map(count(...), $taken));
         if ($filled !== $columns * $rows) {
-            throw $node->get('cells')->fail(sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows));
+            throw $node->get('cells')->fail(
+                sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows),
+            );
         }
     }
 

@@ -31,7 +31,10 @@ final class Cache
     /** How the units are made, each worked out once. */
     public readonly Workings $workings;
 
-    /** @var array<int, array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>}> by the number of the unit's object */
+    /**
+     * @var array<int, array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>}> by the number of the unit's
+     * object
+     */
     public array $drawn = [];
 
     /** @var array<string, float> cut areas by geometry: units of one size in other colours share theirs */

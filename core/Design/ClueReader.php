@@ -108,7 +108,9 @@ final class ClueReader
     {
         $sections = array_map(fn (CustomSection $section): string => $section->id, $this->products->units[$unit]->options->sections);
         if (! in_array($node->id(), $sections, true)) {
-            throw $node->fail(sprintf('names a section "%s"; the unit has: %s.', $node->id(), $sections === [] ? 'none' : implode(', ', $sections)));
+            throw $node->fail(
+                sprintf('names a section "%s"; the unit has: %s.', $node->id(), $sections === [] ? 'none' : implode(', ', $sections)),
+            );
         }
         $key = ProductKey::section($unit, $node->id());
         foreach ($this->products->units[$unit]->options->sections as $section) {

@@ -16,7 +16,8 @@ use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
 /**
- * A design worked out for one cutting room: its units and blocks at every scale, its sizes, and what belongs to each unit alone. Whatever is worked out
+ * A design worked out for one cutting room: its units and blocks at every scale, its sizes, and what belongs to each unit alone. Whatever
+ * is worked out
  * is kept with the design, apart for every cutting room.
  */
 final readonly class Compilation
@@ -92,7 +93,13 @@ final readonly class Compilation
      */
     public function products(int $scale, int $over): array
     {
-        return $this->cache->products["$scale/$over"] ??= (new ScaledProducts($this->design, $this->room, $scale, $over, $this->cache->workings))->all();
+        return $this->cache->products["$scale/$over"] ??= (new ScaledProducts(
+            $this->design,
+            $this->room,
+            $scale,
+            $over,
+            $this->cache->workings,
+        ))->all();
     }
 
     /**
@@ -160,7 +167,9 @@ final readonly class Compilation
     /** @return list<string> product keys of the sections of a unit that are made by tasks of their own */
     private function sectionsOf(string $unit): array
     {
-        return array_values(array_filter($this->design->madeProducts(), fn (string $made): bool => ProductKey::unitOfSection($made) === $unit));
+        return array_values(
+            array_filter($this->design->madeProducts(), fn (string $made): bool => ProductKey::unitOfSection($made) === $unit),
+        );
     }
 
     private function layOut(QuiltSize $size): SizedDesign

@@ -23,7 +23,8 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * Builds a design from its document as far as it goes: whatever cannot be read is complained of and left out, and so is what names it. What stands
+ * Builds a design from its document as far as it goes: whatever cannot be read is complained of and left out, and so is what names it. What
+ * stands
  * within which bounds is not asked here but in {@see DesignFormat}.
  */
 final class DesignBuilder
@@ -165,9 +166,16 @@ final class DesignBuilder
     /** @param  array<string, string>  $letters  ids of the fabrics that have a letter, by letter */
     private function fabric(Node $node, array &$letters): Slot
     {
-        $slot = new Slot($node->get('id')->id(), $node->get('letter')->text(), $node->get('name')->text(), $node->get('value')->enum(FabricValue::class));
+        $slot = new Slot(
+            $node->get('id')->id(),
+            $node->get('letter')->text(),
+            $node->get('name')->text(),
+            $node->get('value')->enum(FabricValue::class),
+        );
         if (isset($letters[$slot->letter])) {
-            throw $node->get('letter')->fail(sprintf('"%s" is the letter of "%s" too; every fabric has a letter of its own.', $slot->letter, $letters[$slot->letter]));
+            throw $node->get('letter')->fail(
+                sprintf('"%s" is the letter of "%s" too; every fabric has a letter of its own.', $slot->letter, $letters[$slot->letter]),
+            );
         }
         $letters[$slot->letter] = $slot->id;
 
@@ -204,7 +212,10 @@ final class DesignBuilder
         return new StatedSizes(
             $node->has('unfinished') ? $node->get('unfinished')->size() : null,
             $node->has('method') ? $node->get('method')->enum(Method::class) : null,
-            $node->has('cut') ? array_map(fn (Node $cut): Length|Size => $cut->has('width') ? $cut->size() : $cut->length(), $node->get('cut')->entries()) : [],
+            $node->has('cut') ? array_map(
+                fn (Node $cut): Length|Size => $cut->has('width') ? $cut->size() : $cut->length(),
+                $node->get('cut')->entries(),
+            ) : [],
             $node->pointer(),
         );
     }
@@ -235,7 +246,10 @@ final class DesignBuilder
             return new Later;
         }
         $node = $this->root->get('later');
-        $fabrics = $node->has('fabrics') ? array_map(fn (Node $fabric): string => $this->fabrics->at($fabric)->id, $node->get('fabrics')->items(PHP_INT_MAX)) : [];
+        $fabrics = $node->has('fabrics') ? array_map(
+            fn (Node $fabric): string => $this->fabrics->at($fabric)->id,
+            $node->get('fabrics')->items(PHP_INT_MAX),
+        ) : [];
 
         return new Later($node->has('size') && $node->get('size')->boolean(), $fabrics);
     }

@@ -11,7 +11,8 @@ use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
 /**
- * What can only be told of a whole design: whether every size can be laid out, whether everything in it can be made on its cloth, and whether what a
+ * What can only be told of a whole design: whether every size can be laid out, whether everything in it can be made on its cloth, and
+ * whether what a
  * pattern states names pieces that there are.
  */
 final readonly class DesignChecks
@@ -87,7 +88,12 @@ final readonly class DesignChecks
             $ids = array_map(fn ($piece): string => $piece->id, $pieces);
             foreach (array_keys($stated->cut) as $piece) {
                 if (! in_array($piece, $ids, true)) {
-                    $problem = sprintf('names a piece "%s"; made by "%s" there are: %s.', $piece, $stated->method->value, implode(', ', $ids));
+                    $problem = sprintf(
+                        'names a piece "%s"; made by "%s" there are: %s.',
+                        $piece,
+                        $stated->method->value,
+                        implode(', ', $ids),
+                    );
                     $this->complaints->add($stated->place.'/cut/'.Node::escaped($piece), $problem);
                 }
             }

@@ -26,7 +26,8 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 
 /**
- * The one description of a design document: what stands where, and within which bounds. From it documents are checked and written, and the JSON
+ * The one description of a design document: what stands where, and within which bounds. From it documents are checked and written, and the
+ * JSON
  * Schema in docs/design.schema.json is made.
  */
 final class DesignFormat
@@ -48,9 +49,14 @@ final class DesignFormat
             'seam' => self::length(),
             'usable_width' => self::length(),
             'later' => new RecordType(['size' => new FlagType, 'fabrics' => new ListType(self::id(), 1, 40)], ['size', 'fabrics']),
-            'methods' => new MapType(ChoiceType::cases(Method::cases()), array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::cases())),
+            'methods' => new MapType(
+                ChoiceType::cases(Method::cases()),
+                array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::cases()),
+            ),
             'fabrics' => new ListType(new RecordType([
-                'id' => self::id(), 'letter' => new TextType(3), 'name' => new TextType(60), 'value' => ChoiceType::cases(FabricValue::cases()),
+                'id' => self::id(), 'letter' => new TextType(3), 'name' => new TextType(60), 'value' => ChoiceType::cases(
+                    FabricValue::cases(),
+                ),
             ]), 1, 40),
             'colourways' => new ListType(new RecordType([
                 'id' => self::id(),
@@ -249,7 +255,10 @@ final class DesignFormat
 
     private static function finished(): NamedType
     {
-        return new NamedType('finished', new EitherType(self::length(), new RecordType(['width' => self::length(), 'height' => self::length()])));
+        return new NamedType(
+            'finished',
+            new EitherType(self::length(), new RecordType(['width' => self::length(), 'height' => self::length()])),
+        );
     }
 
     private static function id(): NamedType

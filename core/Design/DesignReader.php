@@ -49,7 +49,8 @@ final class DesignReader
     }
 
     /**
-     * Reads a document that was checked before it was stored, without checking its form again. What a later Dew complains of in it is passed over.
+     * Reads a document that was checked before it was stored, without checking its form again. What a later Dew complains of in it is
+     * passed over.
      *
      * @throws DocumentException when there is no design in it
      */

@@ -35,7 +35,8 @@ final class Migration
     }
 
     /**
-     * Format 2 added kinds of unit, spans, nested blocks, settings and scales. What format 1 could say means the same in it, but for an empty
+     * Format 2 added kinds of unit, spans, nested blocks, settings and scales. What format 1 could say means the same in it, but for an
+     * empty
      * list of borders, which is left out.
      *
      * @param  array<string, mixed>  $document
@@ -54,7 +55,8 @@ final class Migration
     }
 
     /**
-     * Format 3 gives flipped corners as a list, since their order matters, and stated cuts with the method they belong to: in format 2 that was always
+     * Format 3 gives flipped corners as a list, since their order matters, and stated cuts with the method they belong to: in format 2 that
+     * was always
      * the first one of the kind. It wants the letters of fabrics to differ.
      *
      * @param  array<string, mixed>  $document
@@ -71,7 +73,10 @@ final class Migration
         $blocks = self::each($document['blocks'] ?? null, fn (array $block): array => self::withStatedMethod($block, Method::BlockRows));
         $fabrics = self::withOwnLetters($document['fabrics'] ?? null);
 
-        return [...$document, ...array_filter(['units' => $units, 'blocks' => $blocks, 'fabrics' => $fabrics], fn (mixed $list): bool => $list !== null)];
+        return [
+            ...$document,
+            ...array_filter(['units' => $units, 'blocks' => $blocks, 'fabrics' => $fabrics], fn (mixed $list): bool => $list !== null),
+        ];
     }
 
     /**
@@ -90,7 +95,11 @@ final class Migration
     {
         $corners = $unit['corners'] ?? null;
         if (is_array($corners) && ! array_is_list($corners)) {
-            $unit['corners'] = array_map(fn (mixed $leg, string $at): array => ['at' => $at, 'leg' => $leg], $corners, array_keys($corners));
+            $unit['corners'] = array_map(
+                fn (mixed $leg, string $at): array => ['at' => $at, 'leg' => $leg],
+                $corners,
+                array_keys($corners),
+            );
         }
 
         return $unit;

@@ -18,9 +18,11 @@ use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
 /**
- * Finds every unit and block that is really made: what the document declares, and its variants where a block uses it mirrored or in other fabrics.
+ * Finds every unit and block that is really made: what the document declares, and its variants where a block uses it mirrored or in other
+ * fabrics.
  *
- * A mirrored unit or block that looks like itself turned round is no variant: it is laid turned. Any other mirrored block is laid out mirrored, cell by cell.
+ * A mirrored unit or block that looks like itself turned round is no variant: it is laid turned. Any other mirrored block is laid out
+ * mirrored, cell by cell.
  */
 final class Products
 {
@@ -97,7 +99,9 @@ final class Products
             throw new InvalidArgumentException(sprintf('"%s" contains itself: %s.', $id, implode(' > ', [...$within, $id])));
         }
         if (count($within) >= self::DEEPEST) {
-            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST));
+            throw new InvalidArgumentException(
+                sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST),
+            );
         }
 
         if (! isset($this->declaredUnits[$id]) && ! isset($this->declared[$id])) {
@@ -203,7 +207,10 @@ final class Products
             foreach ($keys as $inner) {
                 $contents[$inner] = $this->product($inner);
             }
-            $this->made[$key] = isset($this->units[$key]) ? $this->units[$key]->make($contents) : new BlockUnit($this->blocks[$key], $contents);
+            $this->made[$key] = isset($this->units[$key]) ? $this->units[$key]->make($contents) : new BlockUnit(
+                $this->blocks[$key],
+                $contents,
+            );
         }
 
         return $this->made[$key];
@@ -268,7 +275,9 @@ final class Products
                 $units += $count * ($this->unitsIn[$product] ?? 1);
             }
             if ($units > self::MOST_UNITS) {
-                throw new InvalidArgumentException(sprintf('Block "%s" holds %d units, blocks within it counted; %d is the most.', $id, $units, self::MOST_UNITS));
+                throw new InvalidArgumentException(
+                    sprintf('Block "%s" holds %d units, blocks within it counted; %d is the most.', $id, $units, self::MOST_UNITS),
+                );
             }
             $this->unitsIn[$key] = $units;
             $this->blocks[$key] = $block;
@@ -290,7 +299,14 @@ final class Products
             $inner = array_map(fn (string $taken): string => $fabrics[$taken] ?? $taken, $cell->fabrics) + $fabrics;
             $orientation = $mirrored ? Orientation::of(-$cell->orientation->degrees(), ! $cell->orientation->mirrored) : $cell->orientation;
             [$product, $laid] = $this->use($cell->id, $inner, $orientation, $within);
-            $cells[] = new Cell($mirrored ? $columns - $cell->column - $cell->across : $cell->column, $cell->row, $product, $laid, $cell->across, $cell->down);
+            $cells[] = new Cell(
+                $mirrored ? $columns - $cell->column - $cell->across : $cell->column,
+                $cell->row,
+                $product,
+                $laid,
+                $cell->across,
+                $cell->down,
+            );
         }
         $widths = $this->lengths($mirrored ? array_reverse($declared->columns) : $declared->columns, $cells, true);
 
@@ -311,13 +327,22 @@ final class Products
         $lengths = [];
         foreach ($given as $index => $length) {
             foreach ($cells as $cell) {
-                if ($length === null && ($columns ? $cell->column : $cell->row) === $index && ($columns ? $cell->across : $cell->down) === 1) {
+                if ($length === null
+                    && ($columns ? $cell->column : $cell->row) === $index
+                    && ($columns ? $cell->across : $cell->down) === 1) {
                     $finished = $this->product($cell->product)->finished();
                     $laid = $cell->orientation->sizeOf($finished);
                     $length = $columns ? $laid->width : $laid->height;
                 }
             }
-            $lengths[] = $length ?? throw new InvalidArgumentException(sprintf('Nothing says how %s %s %d is: everything in it spans others.', $columns ? 'wide' : 'high', $columns ? 'column' : 'row', $index + 1));
+            $lengths[] = $length ?? throw new InvalidArgumentException(
+                sprintf(
+                    'Nothing says how %s %s %d is: everything in it spans others.',
+                    $columns ? 'wide' : 'high',
+                    $columns ? 'column' : 'row',
+                    $index + 1,
+                ),
+            );
         }
 
         return $lengths;
@@ -371,7 +396,9 @@ final class Products
     private function room(): void
     {
         if (count($this->units) + count($this->blocks) >= self::MOST) {
-            throw new InvalidArgumentException(sprintf('Units and blocks are used in more than %d ways; use fewer fabrics or mirrorings.', self::MOST));
+            throw new InvalidArgumentException(
+                sprintf('Units and blocks are used in more than %d ways; use fewer fabrics or mirrorings.', self::MOST),
+            );
         }
     }
 }

@@ -86,7 +86,10 @@ final class SettingReader
             $scale,
             $over,
             $node->has('pattern') ? $this->pattern($node->get('pattern')) : null,
-            $node->has('borders') ? array_map(fn (Node $border): string => $this->borders->at($border)->id, $node->get('borders')->items(PHP_INT_MAX)) : null,
+            $node->has('borders') ? array_map(
+                fn (Node $border): string => $this->borders->at($border)->id,
+                $node->get('borders')->items(PHP_INT_MAX),
+            ) : null,
             $node->has('border_widths') ? $this->borderWidths($node->get('border_widths')) : [],
         );
     }
@@ -100,7 +103,10 @@ final class SettingReader
     {
         $pattern = [];
         foreach ($node->items(PHP_INT_MAX) as $row) {
-            $ids = array_map(fn (Node $block): ?string => $block->isNull() ? null : $this->blocks->at($block)->id, $row->items(PHP_INT_MAX));
+            $ids = array_map(
+                fn (Node $block): ?string => $block->isNull() ? null : $this->blocks->at($block)->id,
+                $row->items(PHP_INT_MAX),
+            );
             if ($ids === [] || ($pattern !== [] && count($ids) !== count($pattern[0]))) {
                 throw $row->fail('is not as long as the first row of the pattern.');
             }
@@ -187,7 +193,9 @@ final class SettingReader
         if ($scale > self::MOST_SCALE * $over || $over > self::MOST_SCALE * $scale) {
             $times = round($scale / $over, 3);
 
-            throw $node->fail(sprintf('makes the blocks %s times as large; up to %d times larger or smaller is possible.', $times, self::MOST_SCALE));
+            throw $node->fail(
+                sprintf('makes the blocks %s times as large; up to %d times larger or smaller is possible.', $times, self::MOST_SCALE),
+            );
         }
 
         return [$scale, max(1, $over)];

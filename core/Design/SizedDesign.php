@@ -8,7 +8,9 @@ use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Unit;
 
-/** A design at one of its sizes: every unit, block and part of the setting as large as it is there, and how many of each the quilt takes. */
+/**
+ * A design at one of its sizes: every unit, block and part of the setting as large as it is there, and how many of each the quilt takes.
+ */
 final readonly class SizedDesign
 {
     /**

@@ -173,7 +173,16 @@ final readonly class UnitReader
         );
         $spare = $node->has('spare') ? $this->spare($node->get('spare')) : null;
 
-        return new CustomPiece($id, $fabric, $this->outline($node->get('shape')), $cut?->size(), $yield, $this->letter($node), $notches, $spare);
+        return new CustomPiece(
+            $id,
+            $fabric,
+            $this->outline($node->get('shape')),
+            $cut?->size(),
+            $yield,
+            $this->letter($node),
+            $notches,
+            $spare,
+        );
     }
 
     private function letter(Node $node): ?string
@@ -194,7 +203,9 @@ final readonly class UnitReader
         $edges = count($piece->outline->corners ?? []);
         foreach ($piece->notches as $index => $notch) {
             if ($notch->edge >= $edges) {
-                throw $node->get('notches')->get($index)->get('edge')->fail(sprintf('is edge %d; the shape has %d.', $notch->edge + 1, $edges));
+                throw $node->get('notches')->get($index)->get('edge')->fail(
+                    sprintf('is edge %d; the shape has %d.', $notch->edge + 1, $edges),
+                );
             }
             if ($notch->share->isGreaterThan(Length::inches(1))) {
                 throw $node->get('notches')->get($index)->get('at')->fail('is a share of the edge: a number from 0 to 1, such as "1/2".');
@@ -271,7 +282,9 @@ final readonly class UnitReader
             $ids = [];
             foreach ($node->get('pieces')->items(PHP_INT_MAX, 1) as $piece) {
                 if (! isset($free[$piece->id()])) {
-                    throw $piece->fail(sprintf('names a piece "%s" that the unit does not have, or that is in another section.', $piece->id()));
+                    throw $piece->fail(
+                        sprintf('names a piece "%s" that the unit does not have, or that is in another section.', $piece->id()),
+                    );
                 }
                 unset($free[$piece->id()]);
                 $ids[] = $piece->id();

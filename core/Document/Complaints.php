@@ -34,7 +34,10 @@ final class Complaints
     public function isKnownAt(string $pointer): bool
     {
         foreach ($this->complaints as $known) {
-            if (str_starts_with($known->pointer.'/', $pointer.'/') || ($known->pointer !== '' && str_starts_with($pointer.'/', $known->pointer.'/'))) {
+            if (str_starts_with(
+                $known->pointer.'/',
+                $pointer.'/',
+            ) || ($known->pointer !== '' && str_starts_with($pointer.'/', $known->pointer.'/'))) {
                 return true;
             }
         }

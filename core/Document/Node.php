@@ -167,7 +167,10 @@ final readonly class Node
             throw $this->wrong('a list');
         }
         if (count($this->value) > $most || count($this->value) < $least) {
-            throw DocumentException::at($this->pointer, sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most));
+            throw DocumentException::at(
+                $this->pointer,
+                sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most),
+            );
         }
 
         return array_map(fn (int $index): self => $this->get($index), array_keys($this->value));
@@ -286,7 +289,9 @@ final readonly class Node
         }
         $length = $this->parsed();
 
-        return $length->isNegative() ? throw $this->fail(sprintf('is "%s"; a length here is zero or more.', Node::shown($this->value))) : $length;
+        return $length->isNegative() ? throw $this->fail(
+            sprintf('is "%s"; a length here is zero or more.', Node::shown($this->value)),
+        ) : $length;
     }
 
     /**
@@ -296,7 +301,10 @@ final readonly class Node
      */
     public function size(): Size
     {
-        return $this->has('width') || $this->has('height') ? new Size($this->get('width')->length(), $this->get('height')->length()) : Size::square($this->length());
+        return $this->has('width') || $this->has('height') ? new Size(
+            $this->get('width')->length(),
+            $this->get('height')->length(),
+        ) : Size::square($this->length());
     }
 
     /** @throws DocumentException */

@@ -60,7 +60,8 @@ final readonly class CutShape
             if ($moved <= self::SAME) {
                 throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
             }
-            // Of the two centres, a clockwise arc of at most half a turn has its own on the right of its chord as one walks it (y downwards).
+            // Of the two centres, a clockwise arc of at most half a turn has its own on the right of its chord as one walks it (y
+            // downwards).
             $height = sqrt(max(0.0, $radius ** 2 - ($length / 2) ** 2));
             $side = $arc->clockwise ? 1 : -1;
             $edges[] = ['arc', ($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height, $moved];
@@ -69,7 +70,11 @@ final readonly class CutShape
         $corners = [];
         $count = count($edges);
         foreach ($kept as $index => $corner) {
-            $corners[] = self::meeting($edges[($index + $count - 1) % $count], $edges[$index], [$corner->x->toFloat(), $corner->y->toFloat()]);
+            $corners[] = self::meeting(
+                $edges[($index + $count - 1) % $count],
+                $edges[$index],
+                [$corner->x->toFloat(), $corner->y->toFloat()],
+            );
         }
         if (count($corners) < ($arcs === [] ? 3 : 2)) {
             throw new InvalidArgumentException('A shape has at least three corners, or two and a circular edge.');
@@ -86,7 +91,12 @@ final readonly class CutShape
         }
         $out = $seam->toFloat();
         $corners = $this->corners;
-        foreach ([[1.0, 0.0, $finished->width->toFloat() + $out], [-1.0, 0.0, $out], [0.0, 1.0, $finished->height->toFloat() + $out], [0.0, -1.0, $out]] as [$a, $b, $limit]) {
+        foreach ([
+            [1.0, 0.0, $finished->width->toFloat() + $out],
+            [-1.0, 0.0, $out],
+            [0.0, 1.0, $finished->height->toFloat() + $out],
+            [0.0, -1.0, $out],
+        ] as [$a, $b, $limit]) {
             $kept = [];
             foreach ($corners as $index => $corner) {
                 $before = $corners[($index + count($corners) - 1) % count($corners)];
@@ -284,7 +294,13 @@ final readonly class CutShape
     {
         [$cos, $sin] = [cos($angle), sin($angle)];
 
-        return new self(array_map(fn (array $corner): array => [$cos * $corner[0] - $sin * $corner[1], $sin * $corner[0] + $cos * $corner[1]], $this->corners), $this->arcs);
+        return new self(
+            array_map(
+                fn (array $corner): array => [$cos * $corner[0] - $sin * $corner[1], $sin * $corner[0] + $cos * $corner[1]],
+                $this->corners,
+            ),
+            $this->arcs,
+        );
     }
 
     /** @return array{float, float, float, float} left, top, right, bottom; of an arc, the points of its circle that it passes */

@@ -110,7 +110,8 @@ final readonly class Outline
             $area += ($x * $nextY - $nextX * $y) / 2;
             if (isset($this->arcs[$index])) {
                 $sweep = $this->sweep($index, hypot($nextX - $x, $nextY - $y));
-                $area += ($this->arcs[$index]->clockwise ? 1 : -1) * $this->arcs[$index]->radius->toFloat() ** 2 * ($sweep - sin($sweep)) / 2;
+                $area += ($this->arcs[$index]->clockwise ? 1 : -1) * $this->arcs[$index]
+                    ->radius->toFloat() ** 2 * ($sweep - sin($sweep)) / 2;
             }
         }
 

@@ -11,7 +11,8 @@ final readonly class Seam
      * @param  int  $first  number of one patch
      * @param  int  $second  number of the other
      * @param  float  $length  finished inches
-     * @param  float  $start  inches by which the first stands out beyond the second at the left (or upper) end, laid so that the ends of the finished
+     * @param  float  $start  inches by which the first stands out beyond the second at the left (or upper) end, laid so that the ends of
+     *     the finished
      *                        seam coincide; below zero when the second stands out; zero where only one of them has a corner
      * @param  float  $end  likewise at the right (or lower) end
      * @param  int  $firstEdge  number of the edge of the first patch, by the corner it begins at

@@ -10,7 +10,8 @@ use Dew\Core\Measure\Size;
 /**
  * Finds where patches meet.
  *
- * A corner of interior angle θ moved out by the seam allowance s stands s·cot(θ/2) beyond the finished corner, measured along either of its edges.
+ * A corner of interior angle θ moved out by the seam allowance s stands s·cot(θ/2) beyond the finished corner, measured along either of its
+ * edges.
  * So at an end where one patch has the angle θ and the other φ, the first overhangs the second by s(cot(θ/2) − cot(φ/2)).
  */
 final class Seams
@@ -21,7 +22,8 @@ final class Seams
      * Every seam between patches that share an edge.
      *
      * @param  list<Patch>  $patches
-     * @param  array<int, Size>  $blunted  by the number of a patch whose sharp tips are blunted at a unit's raw edge: the unit's finished size
+     * @param  array<int, Size>  $blunted  by the number of a patch whose sharp tips are blunted at a unit's raw edge: the unit's finished
+     *     size
      * @return list<Seam>
      */
     public static function between(array $patches, Length $allowance, array $blunted = []): array
@@ -65,7 +67,8 @@ final class Seams
     }
 
     /**
-     * Seams where tips stand out, each sewn seam once: where one long edge meets several patches sewn together before, its ends are compared with
+     * Seams where tips stand out, each sewn seam once: where one long edge meets several patches sewn together before, its ends are
+     * compared with
      * the outermost of those.
      *
      * @param  list<Seam>  $seams
@@ -86,7 +89,9 @@ final class Seams
             // Between two corners of the long edge nothing stands out: the ends of the parts add up to its own.
             $sewn = new Seam(
                 $whole[0]->first, $whole[0]->second, array_sum(array_map(fn (Seam $part): float => $part->length, $whole)),
-                array_sum(array_map(fn (Seam $part): float => $part->start, $whole)), array_sum(array_map(fn (Seam $part): float => $part->end, $whole)),
+                array_sum(
+                    array_map(fn (Seam $part): float => $part->start, $whole),
+                ), array_sum(array_map(fn (Seam $part): float => $part->end, $whole)),
                 $whole[0]->firstEdge, $whole[0]->secondEdge,
             );
             if ($sewn->isSlanted()) {
@@ -164,7 +169,10 @@ final class Seams
         $count = count($outline->corners);
         [$beforeX, $beforeY, $x, $y] = $outline->edge(($index + $count - 1) % $count);
         [, , $nextX, $nextY] = $outline->edge($index);
-        $turn = $turns * atan2(($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x), ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y));
+        $turn = $turns * atan2(
+            ($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x),
+            ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y),
+        );
 
         // The interior angle is π less the turn: its half's cotangent is the tangent of half the turn.
         return $s * tan($turn / 2);
@@ -199,6 +207,14 @@ final class Seams
         $end = $both($length, $to) && $arc === null ? ($reach[1] ?? 0.0) - ($otherReach[0] ?? 0.0) : 0.0;
         $leftFirst = abs($alongX) > self::SAME ? $alongX > 0 : $alongY > 0;
 
-        return new Seam($number, $other, $arc ?? $ends - $begins, $leftFirst ? $start : $end, $leftFirst ? $end : $start, $edge, $otherEdge);
+        return new Seam(
+            $number,
+            $other,
+            $arc ?? $ends - $begins,
+            $leftFirst ? $start : $end,
+            $leftFirst ? $end : $start,
+            $edge,
+            $otherEdge,
+        );
     }
 }

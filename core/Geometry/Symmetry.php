@@ -10,7 +10,8 @@ use Dew\Core\Measure\Size;
 final class Symmetry
 {
     /**
-     * The quarter turns after which a unit looks like its own mirror image; null when it never does, so that its mirror image is another unit.
+     * The quarter turns after which a unit looks like its own mirror image; null when it never does, so that its mirror image is another
+     * unit.
      *
      * @param  list<Patch>  $patches
      */
@@ -46,7 +47,9 @@ final class Symmetry
             $arcs = [];
             foreach ($turned->arcs as $index => $arc) {
                 // An arc is the same walked from its other end.
-                $arcs[] = $arc->clockwise ? $corners[$index].'@'.$arc->radius->encode() : $corners[($index + 1) % count($corners)].'@'.$arc->radius->encode();
+                $arcs[] = $arc->clockwise
+                    ? $corners[$index].'@'.$arc->radius->encode()
+                    : $corners[($index + 1) % count($corners)].'@'.$arc->radius->encode();
             }
             sort($corners);
             sort($arcs);

@@ -9,7 +9,8 @@ use InvalidArgumentException;
 /**
  * What a step does something to: a piece, a line on it, an edge, a seam, a corner or the whole unit.
  *
- * Words, drawings, pressing and assembly all read the same operands, so that no fact stands in a sentence alone. Patches count from zero in the
+ * Words, drawings, pressing and assembly all read the same operands, so that no fact stands in a sentence alone. Patches count from zero in
+ * the
  * order of {@see \Dew\Core\Unit\Unit::patches()}, cells of a block in the order of the block.
  */
 final readonly class On
@@ -104,7 +105,9 @@ final readonly class On
     public static function decode(string $code): self
     {
         $parts = explode(' ', $code, 3) + ['', '', ''];
-        $kind = Operand::tryFrom($parts[0]) ?? throw new InvalidArgumentException(sprintf('"%s" is nothing that a step is done to.', $code));
+        $kind = Operand::tryFrom($parts[0]) ?? throw new InvalidArgumentException(
+            sprintf('"%s" is nothing that a step is done to.', $code),
+        );
 
         return match ($kind) {
             Operand::Piece, Operand::Corner => new self($kind, substr($code, strlen($parts[0]) + 1)),

@@ -32,7 +32,16 @@ final readonly class Step
     public function withCount(string $name, int $count): self
     {
         return isset($this->counts[$name])
-            ? new self($this->kind, $this->code, $this->measures, $this->slots, [...$this->counts, $name => $count], $this->sewing, $this->on, $this->names)
+            ? new self(
+                $this->kind,
+                $this->code,
+                $this->measures,
+                $this->slots,
+                [...$this->counts, $name => $count],
+                $this->sewing,
+                $this->on,
+                $this->names,
+            )
             : $this;
     }
 

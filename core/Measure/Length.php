@@ -75,7 +75,10 @@ final readonly class Length
         return self::reduced(0, 0, $numerator, $denominator);
     }
 
-    /** The nearest 1⁄65536 in: for what has no exact value here, such as most square roots. Whatever is cut by it says that it is approximate. */
+    /**
+     * The nearest 1⁄65536 in: for what has no exact value here, such as most square roots. Whatever is cut by it says that it is
+     * approximate.
+     */
     public static function approximately(float $inches): self
     {
         return self::reduced(self::whole(round($inches * self::FINE)), 0, 0, self::FINE);
@@ -106,7 +109,8 @@ final readonly class Length
     }
 
     /**
-     * This length times a ratio of two others. The result is exact when the divisor is a fraction, a fraction of √2 or a fraction of √3, one of the
+     * This length times a ratio of two others. The result is exact when the divisor is a fraction, a fraction of √2 or a fraction of √3,
+     * one of the
      * two factors is a fraction, and the result holds no √6; else it is rounded up by less than 1⁄65536 in.
      *
      * Example: 3 in times the ratio of 2 in to √2 in is 3√2 in, exactly.
@@ -237,7 +241,12 @@ final readonly class Length
     public function minus(self $other): self
     {
         if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
-            return $other->one === 0 ? $this : self::plusPlain($this->one, $this->denominator, self::whole(-$other->one), $other->denominator);
+            return $other->one === 0 ? $this : self::plusPlain(
+                $this->one,
+                $this->denominator,
+                self::whole(-$other->one),
+                $other->denominator,
+            );
         }
 
         return $this->plus($other->negated());
@@ -306,7 +315,10 @@ final readonly class Length
 
     public function equals(self $other): bool
     {
-        return $this->one === $other->one && $this->denominator === $other->denominator && $this->root2 === $other->root2 && $this->root3 === $other->root3;
+        return $this->one === $other->one
+            && $this->denominator === $other->denominator
+            && $this->root2 === $other->root2
+            && $this->root3 === $other->root3;
     }
 
     /** -1, 0 or 1, decided exactly. */
@@ -478,7 +490,9 @@ final readonly class Length
             return $right;
         }
         $difference = self::signOfRoot2Sum(
-            $first->multipliedBy($first)->plus($second->multipliedBy($second)->multipliedBy(2))->minus($third->multipliedBy($third)->multipliedBy(3)),
+            $first->multipliedBy($first)->plus(
+                $second->multipliedBy($second)->multipliedBy(2),
+            )->minus($third->multipliedBy($third)->multipliedBy(3)),
             $first->multipliedBy($second)->multipliedBy(2),
         );
 
@@ -531,7 +545,12 @@ final readonly class Length
             throw MeasureException::zeroDenominator($one.'/0');
         }
         if ($denominator < 0) {
-            [$one, $root2, $root3, $denominator] = [self::whole(-$one), self::whole(-$root2), self::whole(-$root3), self::whole(-$denominator)];
+            [$one, $root2, $root3, $denominator] = [
+                self::whole(-$one),
+                self::whole(-$root2),
+                self::whole(-$root3),
+                self::whole(-$denominator),
+            ];
         }
         if ($denominator !== 1) {
             $shared = self::greatestCommonDivisor($denominator, $one);

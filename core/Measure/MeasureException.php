@@ -30,7 +30,11 @@ final class MeasureException extends RuntimeException
 
     public static function notUnderstood(string $text): self
     {
-        return new self('not_understood', ['text' => $text], sprintf('"%s" is not a length Dew can read. Write it like 4 5/8 in, 4.625 in or 11.7 cm.', $text));
+        return new self(
+            'not_understood',
+            ['text' => $text],
+            sprintf('"%s" is not a length Dew can read. Write it like 4 5/8 in, 4.625 in or 11.7 cm.', $text),
+        );
     }
 
     public static function zeroDenominator(string $text): self

@@ -10,7 +10,8 @@ namespace Dew\Core\Measure;
  * The exact value is kept, so that a member who reads centimetres gets it rounded once, to the millimetre, and not an eighth of an inch
  * converted. What has no exact value in {@see Length} (most square roots, curves) is kept to 1⁄65536 in and marked approximate.
  *
- * A measurement may depend on others, as the width of sewn strips depends on the strips: when those are cut by a ruler whose marks they do not
+ * A measurement may depend on others, as the width of sewn strips depends on the strips: when those are cut by a ruler whose marks they do
+ * not
  * lie on, this length comes out larger or smaller than its exact value, and {@see value()} says by how much.
  */
 final readonly class Measurement
@@ -63,14 +64,24 @@ final readonly class Measurement
         $dependences = [];
         foreach ($on as [$factor, $other]) {
             // What is only read off is replaced by what it depends on; what is cut larger is cut to a mark of its own.
-            foreach ($other->dependences === [] || $other->mayGrow() ? [new Dependence(Length::inches(1), $other)] : $other->dependences as $dependence) {
+            foreach ($other->dependences === [] || $other->mayGrow() ? [
+                new Dependence(Length::inches(1), $other),
+            ] : $other->dependences as $dependence) {
                 $number = $factor->timesNumber($dependence->factor);
                 $key = $dependence->on->encode();
-                $dependences[$key] = new Dependence(isset($dependences[$key]) ? $dependences[$key]->factor->plus($number) : $number, $dependence->on);
+                $dependences[$key] = new Dependence(
+                    isset($dependences[$key]) ? $dependences[$key]->factor->plus($number) : $number,
+                    $dependence->on,
+                );
             }
         }
 
-        return new self($exact, $rounding, false, array_values(array_filter($dependences, fn (Dependence $one): bool => ! $one->factor->isZero())));
+        return new self(
+            $exact,
+            $rounding,
+            false,
+            array_values(array_filter($dependences, fn (Dependence $one): bool => ! $one->factor->isZero())),
+        );
     }
 
     /**

@@ -35,7 +35,9 @@ enum Notation: string
     public function print(Length $length): string
     {
         return match ($this) {
-            self::Fractions => $length->isRational() && $length->toFraction()[1] <= self::FINEST ? self::mixed($length) : self::trimmedDecimal($length->toFloat(), 3),
+            self::Fractions => $length->isRational() && $length->toFraction()[1] <= self::FINEST
+                ? self::mixed($length)
+                : self::trimmedDecimal($length->toFloat(), 3),
             self::Decimals => self::trimmedDecimal($length->toFloat(), 4),
             self::Centimetres => self::trimmedDecimal($length->toFloat() * 2.54, 2),
         };
@@ -51,7 +53,9 @@ enum Notation: string
             return $sign.$whole;
         }
 
-        return $sign.($whole === 0 ? '' : $whole).(self::CHARACTERS["$rest/$denominator"] ?? ($whole === 0 ? '' : "\u{2009}")."$rest\u{2044}$denominator");
+        return $sign.($whole === 0
+            ? ''
+            : $whole).(self::CHARACTERS["$rest/$denominator"] ?? ($whole === 0 ? '' : "\u{2009}")."$rest\u{2044}$denominator");
     }
 
     private static function trimmedDecimal(float $value, int $places): string

@@ -17,7 +17,8 @@ final readonly class Announcement
      * @param  array<string, AnnouncedSize>  $sizes
      * @param  Length  $usableWidth  of the cloth, once its selvedges are off
      * @param  list<int>  $minutes  the announced estimate of each clue
-     * @param  int|null  $sizeNeededAt  number of the first clue that needs a size, where the size may be chosen later; null where it may not
+     * @param  int|null  $sizeNeededAt  number of the first clue that needs a size, where the size may be chosen later; null where it may
+     *     not
      * @param  array<string, int>  $fabricsNeededAt  numbers of the first clues that need the fabrics that may be chosen later, by slot id
      */
     public function __construct(

@@ -76,7 +76,10 @@ final readonly class ClueSheet
             }
             if ($task->kind === UnitKind::HalfSquareTriangle) {
                 $trim = $tools['square']->atLeast->exact ?? Length::zero();
-                $tools['square'] = new Tool('square', Measurement::up($task->unfinished->width->isGreaterThan($trim) ? $task->unfinished->width : $trim));
+                $tools['square'] = new Tool(
+                    'square',
+                    Measurement::up($task->unfinished->width->isGreaterThan($trim) ? $task->unfinished->width : $trim),
+                );
             }
         }
         $tools['ruler'] = new Tool('ruler', Measurement::up($longest));

@@ -26,7 +26,8 @@ final readonly class Effort
 
     /**
      * @param  Seamwork  $seamwork  of one unit
-     * @param  array<string, int>  $perStrip  how many of each piece come out of one strip of the cloth, by piece id: see {@see Making::perStrip()}
+     * @param  array<string, int>  $perStrip  how many of each piece come out of one strip of the cloth, by piece id: see {@see
+     *     Making::perStrip()}
      */
     public static function of(Making $making, int $count, Seamwork $seamwork, array $perStrip, Rates $rates): self
     {

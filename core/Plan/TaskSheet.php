@@ -40,7 +40,8 @@ final readonly class TaskSheet
      * @param  int  $fromBag  units of these that come out of another task's work, so that nothing is cut for them
      * @param  string|null  $bagTask  the id of that task
      * @param  Byproduct|null  $byproduct  what comes out besides
-     * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see \Dew\Core\Setting\QuiltAsYouGo::sizes()}
+     * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
+     *     \Dew\Core\Setting\QuiltAsYouGo::sizes()}
      */
     public function __construct(
         public string $task,
@@ -96,7 +97,9 @@ final readonly class TaskSheet
         return Effort::of($this->making, $this->count, $this->seamwork, $this->making->perStrip($this->room->usableWidth), new Rates);
     }
 
-    /** Square inches of cloth that the whole task leaves over by this method, at the exact sizes; zero for what is put together from parts. */
+    /**
+     * Square inches of cloth that the whole task leaves over by this method, at the exact sizes; zero for what is put together from parts.
+     */
     public function waste(): float
     {
         if (! is_finite($this->cutArea)) {

@@ -23,7 +23,13 @@ final readonly class CuttingChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->tooWide(), ...$checks->offTheMark(), ...$checks->unfriendlySizes(), ...$checks->lookAlikes(), ...$checks->oddOnesOut()];
+        return [
+            ...$checks->tooWide(),
+            ...$checks->offTheMark(),
+            ...$checks->unfriendlySizes(),
+            ...$checks->lookAlikes(),
+            ...$checks->oddOnesOut(),
+        ];
     }
 
     /**
@@ -39,7 +45,13 @@ final readonly class CuttingChecks
             $length = $piece->isFromSet() ? null : $piece->length;
             $longest = $length === null || $length->exact->isLessThan($piece->width->exact) ? $piece->width->exact : $length->exact;
             if ($longest->isGreaterThan($usable)) {
-                $findings[$unit.$longest->encode()] = new Finding('too-wide', Severity::Error, $this->subject->place($unit), ['unit' => $this->subject->name($unit)], ['cut' => $longest, 'usable' => $usable]);
+                $findings[$unit.$longest->encode()] = new Finding(
+                    'too-wide',
+                    Severity::Error,
+                    $this->subject->place($unit),
+                    ['unit' => $this->subject->name($unit)],
+                    ['cut' => $longest, 'usable' => $usable],
+                );
             }
         }
 
@@ -56,8 +68,12 @@ final readonly class CuttingChecks
         $findings = [];
         $notation = $this->subject->design->room->notation();
         foreach ($this->subject->pieces() as [$unit, $piece]) {
-            if ($piece->width->rounding === Rounding::Nearest && $piece->width->exact->isRational() && ! $piece->width->isTrueIn($notation)) {
-                $findings[$unit.$piece->width->encode()] = new Finding('off-mark', Severity::Warning, $this->subject->place($unit), ['unit' => $this->subject->name($unit)], [
+            if ($piece->width->rounding === Rounding::Nearest
+                && $piece->width->exact->isRational()
+                && ! $piece->width->isTrueIn($notation)) {
+                $findings[$unit.$piece->width->encode()] = new Finding('off-mark', Severity::Warning, $this->subject->place($unit), [
+                    'unit' => $this->subject->name($unit),
+                ], [
                     'exact' => $piece->width->exact,
                     'mark' => $piece->width->in($notation),
                 ]);
@@ -108,7 +124,9 @@ final readonly class CuttingChecks
             }
         }
         $findings = [];
-        foreach (array_merge(...array_map(fn (array $slots): array => array_map(null, array_keys($slots), $slots), array_values($bySlot))) as [$slot, $widths]) {
+        foreach (array_merge(
+            ...array_map(fn (array $slots): array => array_map(null, array_keys($slots), $slots), array_values($bySlot)),
+        ) as [$slot, $widths]) {
             $sorted = array_values($widths ?? []);
             usort($sorted, fn (array $a, array $b): int => $a[1]->compareTo($b[1]));
             foreach (array_slice($sorted, 1) as $index => [$unit, $width]) {
@@ -149,7 +167,10 @@ final readonly class CuttingChecks
     private function oddOuter(string $key, array $widths): ?Finding
     {
         $inner = array_slice($widths, 1, -1);
-        if ($inner === [] || str_contains($key, '.') || array_filter($inner, fn (Length $width): bool => ! $width->equals($inner[0])) !== []) {
+        if ($inner === [] || str_contains($key, '.') || array_filter(
+            $inner,
+            fn (Length $width): bool => ! $width->equals($inner[0]),
+        ) !== []) {
             return null;
         }
         foreach ([$widths[0], $widths[count($widths) - 1]] as $outer) {

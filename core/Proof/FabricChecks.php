@@ -47,7 +47,12 @@ final readonly class FabricChecks
         foreach (array_values($this->subject->design->colourways) as $index => $colourway) {
             // What members choose later needs no cloth of the host's.
             foreach (array_diff($colourway->gaps, $this->subject->design->later->fabrics) as $slot) {
-                $findings[] = new Finding('colourway-gap', Severity::Error, "/colourways/$index/cloth", ['colourway' => $colourway->name, 'fabric' => $this->subject->design->slots[$slot]->name]);
+                $findings[] = new Finding(
+                    'colourway-gap',
+                    Severity::Error,
+                    "/colourways/$index/cloth",
+                    ['colourway' => $colourway->name, 'fabric' => $this->subject->design->slots[$slot]->name],
+                );
             }
         }
 

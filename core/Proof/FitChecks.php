@@ -63,8 +63,12 @@ final readonly class FitChecks
     private function neighbour(Block $block, Cell $cell): string
     {
         foreach ($block->cells as $other) {
-            $beside = ($other->column === $cell->column + $cell->across || $cell->column === $other->column + $other->across) && $other->row < $cell->row + $cell->down && $cell->row < $other->row + $other->down;
-            $below = ($other->row === $cell->row + $cell->down || $cell->row === $other->row + $other->down) && $other->column < $cell->column + $cell->across && $cell->column < $other->column + $other->across;
+            $beside = ($other->column === $cell->column + $cell->across || $cell->column === $other->column + $other->across)
+                && $other->row < $cell->row + $cell->down
+                && $cell->row < $other->row + $other->down;
+            $below = ($other->row === $cell->row + $cell->down || $cell->row === $other->row + $other->down)
+                && $other->column < $cell->column + $cell->across
+                && $cell->column < $other->column + $other->across;
             if ($beside || $below) {
                 return $this->subject->name($other->product);
             }
@@ -88,7 +92,9 @@ final readonly class FitChecks
             $area = $unit->finished()->area();
             $drawn = array_sum(array_map(fn ($patch): float => $patch->outline->area(), $unit->patches()));
             if (abs($area - $drawn) > self::ROOM * $area) {
-                $findings[$key] = new Finding('uncovered', Severity::Warning, $this->subject->place($key), ['unit' => $this->subject->name($key)], [
+                $findings[$key] = new Finding('uncovered', Severity::Warning, $this->subject->place($key), [
+                    'unit' => $this->subject->name($key),
+                ], [
                     'drawn' => Length::approximately($drawn),
                     'area' => Length::approximately($area),
                 ]);

@@ -12,9 +12,11 @@ use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
 /**
- * Whether every length of a size that could lie on the cutting step (⅛ in, or 1 mm) does, cut or trimmed, and at which sizes of block it would.
+ * Whether every length of a size that could lie on the cutting step (⅛ in, or 1 mm) does, cut or trimmed, and at which sizes of block it
+ * would.
  *
- * Only rational cuts are asked: those with √2 or √3 never lie on a mark, and their rule cut is trimmed or nearest. Cut sizes grow evenly with the
+ * Only rational cuts are asked: those with √2 or √3 never lie on a mark, and their rule cut is trimmed or nearest. Cut sizes grow evenly
+ * with the
  * block, so two scales tell every other.
  */
 final readonly class FriendlySizes
@@ -60,7 +62,8 @@ final readonly class FriendlySizes
     }
 
     /**
-     * The rational lengths that a unit is cut and trimmed to, and what they are when it is twice as large. Nothing when it cannot be made that large on
+     * The rational lengths that a unit is cut and trimmed to, and what they are when it is twice as large. Nothing when it cannot be made
+     * that large on
      * this cloth: there is no telling then how it grows.
      *
      * @return list<array{Length, Length}>

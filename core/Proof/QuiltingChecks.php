@@ -31,7 +31,9 @@ final readonly class QuiltingChecks
             $nearest = self::nearestPoint($block);
             $has = $nearest === null ? null : Length::approximately($nearest)->plus($subject->design->room->seam);
             if ($has !== null && $has->isLessThan($clear)) {
-                $findings[$key] = new Finding('points-at-join', Severity::Warning, $subject->place($key), ['block' => $subject->name($key)], [
+                $findings[$key] = new Finding('points-at-join', Severity::Warning, $subject->place($key), [
+                    'block' => $subject->name($key),
+                ], [
                     'clear' => $clear, 'has' => $has, 'lost' => $clear->minus($has),
                 ]);
             }
@@ -40,7 +42,10 @@ final readonly class QuiltingChecks
         return array_values($findings);
     }
 
-    /** Inches from the block's finished edge to the nearest point: a corner of a patch at which a slanted edge ends. Null when there is none. */
+    /**
+     * Inches from the block's finished edge to the nearest point: a corner of a patch at which a slanted edge ends. Null when there is
+     * none.
+     */
     private static function nearestPoint(Unit $block): ?float
     {
         $nearest = null;

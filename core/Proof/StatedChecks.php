@@ -91,11 +91,15 @@ final readonly class StatedChecks
         $atEdge = fn (Cell $cell): bool => $cell->column === 0 || $cell->row === 0
             || $cell->column + $cell->across === count($block->columns) || $cell->row + $cell->down === count($block->rows);
 
-        return array_map(fn (Cell $cell): string => $this->subject->name($cell->product), array_values(array_filter($block->cells, $atEdge)));
+        return array_map(
+            fn (Cell $cell): string => $this->subject->name($cell->product),
+            array_values(array_filter($block->cells, $atEdge)),
+        );
     }
 
     /**
-     * Smaller than exact can never be squared up. Larger is oversize where the piece is trimmed, and an error of the seam where it is not. Either way the
+     * Smaller than exact can never be squared up. Larger is oversize where the piece is trimmed, and an error of the seam where it is not.
+     * Either way the
      * unit that such a cut would give is said, and by which other method the cut would be right.
      */
     private function cut(string $id, StatedSizes $stated, Unit $unit, Method $method, Piece $piece, Length|Size $given): ?Finding
@@ -114,12 +118,16 @@ final readonly class StatedChecks
         $notation = $this->subject->design->room->notation();
         $wanted = $side->in($notation);
 
-        return new Finding($code, $small ? Severity::Error : ($side->mayGrow() ? Severity::Note : Severity::Warning), $stated->place.'/cut/'.$piece->id, [
-            'unit' => $this->subject->name($id), 'method' => $method->value, ...($elsewhere === null ? [] : ['right_by' => $elsewhere->value]),
-        ], [
-            'stated' => $width, 'stated_long' => $long, 'width' => $wanted, 'long' => $other->in($notation), 'exact' => $side->exact,
-            'off' => $wanted->minus($width)->absolute(), ...($gives === null ? [] : ['gives' => $gives->width]),
-        ]);
+        return new Finding($code, $small
+            ? Severity::Error
+            : ($side->mayGrow() ? Severity::Note : Severity::Warning), $stated->place.'/cut/'.$piece->id, [
+                'unit' => $this->subject->name($id), 'method' => $method->value, ...($elsewhere === null ? [] : [
+                    'right_by' => $elsewhere->value,
+                ]),
+            ], [
+                'stated' => $width, 'stated_long' => $long, 'width' => $wanted, 'long' => $other->in($notation), 'exact' => $side->exact,
+                'off' => $wanted->minus($width)->absolute(), ...($gives === null ? [] : ['gives' => $gives->width]),
+            ]);
     }
 
     private function isRight(Piece $piece, Length|Size $given): bool
@@ -136,12 +144,16 @@ final readonly class StatedChecks
 
     private function shorter(Piece $piece): Measurement
     {
-        return $piece->length === null || $piece->width->exact->isLessThan($piece->length->exact) || $piece->isFromSet() ? $piece->width : $piece->length;
+        return $piece->length === null || $piece->width->exact->isLessThan(
+            $piece->length->exact,
+        ) || $piece->isFromSet() ? $piece->width : $piece->length;
     }
 
     private function longer(Piece $piece): Measurement
     {
-        return $piece->length === null || $piece->isFromSet() ? $piece->width : ($this->shorter($piece) === $piece->width ? $piece->length : $piece->width);
+        return $piece->length === null || $piece->isFromSet()
+            ? $piece->width
+            : ($this->shorter($piece) === $piece->width ? $piece->length : $piece->width);
     }
 
     /** The unfinished size that a cut gives by a method; null where there is no telling. */

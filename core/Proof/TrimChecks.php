@@ -64,7 +64,13 @@ final readonly class TrimChecks
         $lengths = ['exact' => $measure->exact, 'mark' => $measure->in($notation)];
         [$block, $width] = $this->worstBlock($key, $sized) ?? [null, null];
         if ($block === null || $width === null) {
-            return new Finding($isTrim ? 'trim-off-mark' : 'check-off-mark', $isTrim ? Severity::Warning : Severity::Note, $this->subject->place($key), $names, $lengths);
+            return new Finding(
+                $isTrim ? 'trim-off-mark' : 'check-off-mark',
+                $isTrim ? Severity::Warning : Severity::Note,
+                $this->subject->place($key),
+                $names,
+                $lengths,
+            );
         }
 
         return new Finding(

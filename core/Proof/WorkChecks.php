@@ -42,7 +42,12 @@ final readonly class WorkChecks
         $findings = [];
         foreach (array_keys($this->subject->design->units + $this->subject->design->blocks) as $key) {
             if (! str_contains((string) $key, '.') && ! isset($used[$key])) {
-                $findings[] = new Finding(isset($this->subject->design->units[$key]) ? 'unused-unit' : 'unused-block', Severity::Warning, $this->subject->place((string) $key), ['unit' => $this->subject->name((string) $key)]);
+                $findings[] = new Finding(
+                    isset($this->subject->design->units[$key]) ? 'unused-unit' : 'unused-block',
+                    Severity::Warning,
+                    $this->subject->place((string) $key),
+                    ['unit' => $this->subject->name((string) $key)],
+                );
             }
         }
 
@@ -61,8 +66,15 @@ final readonly class WorkChecks
         foreach ($this->subject->sizes() as $sized) {
             foreach ($sized->counts as $key => $count) {
                 if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isPlain()) {
-                    $code = isset($this->subject->design->units[$key]) ? 'unmade-unit' : (isset($this->subject->design->blocks[$key]) ? 'unmade-block' : 'unmade-part');
-                    $findings[$key] = new Finding($code, $code === 'unmade-unit' ? Severity::Warning : Severity::Note, $this->subject->place($key), ['unit' => $sized->names[$key], 'part' => $key]);
+                    $code = isset(
+                        $this->subject->design->units[$key],
+                    ) ? 'unmade-unit' : (isset($this->subject->design->blocks[$key]) ? 'unmade-block' : 'unmade-part');
+                    $findings[$key] = new Finding(
+                        $code,
+                        $code === 'unmade-unit' ? Severity::Warning : Severity::Note,
+                        $this->subject->place($key),
+                        ['unit' => $sized->names[$key], 'part' => $key],
+                    );
                 }
             }
         }
@@ -84,7 +96,12 @@ final readonly class WorkChecks
             $other = $seen[$form] ?? null;
             $seen[$form] ??= $key;
             if ($other !== null && ProductKey::id($other) !== ProductKey::id($key)) {
-                $findings[$key] = new Finding('twin-units', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key), 'other' => $this->subject->name($other)]);
+                $findings[$key] = new Finding(
+                    'twin-units',
+                    Severity::Note,
+                    $this->subject->place($key),
+                    ['unit' => $this->subject->name($key), 'other' => $this->subject->name($other)],
+                );
             }
         }
 
@@ -98,7 +115,13 @@ final readonly class WorkChecks
         foreach ($this->subject->units() as [$key, $unit]) {
             $edges = $this->subject->making($unit)->biasEdges;
             if ($edges > 0) {
-                $findings[$key] = new Finding('bias-outside', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key)], counts: ['edges' => $edges]);
+                $findings[$key] = new Finding(
+                    'bias-outside',
+                    Severity::Note,
+                    $this->subject->place($key),
+                    ['unit' => $this->subject->name($key)],
+                    counts: ['edges' => $edges],
+                );
             }
         }
 
@@ -118,7 +141,12 @@ final readonly class WorkChecks
             $hands = array_unique(array_map(fn (Piece $piece): bool => $piece->lay->mirrored, $chiral));
             $image = ProductKey::mirrorOf($key);
             if (count($hands) > 1 || ($chiral !== [] && $image !== null && ($sized->counts[$image] ?? 0) > 0)) {
-                $findings[$key] = new Finding('mirrored-pieces', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key)]);
+                $findings[$key] = new Finding(
+                    'mirrored-pieces',
+                    Severity::Note,
+                    $this->subject->place($key),
+                    ['unit' => $this->subject->name($key)],
+                );
             }
         }
 
@@ -126,7 +154,8 @@ final readonly class WorkChecks
     }
 
     /**
-     * Work that gives two different things, such as squares of a strip set cut corner to corner: what nobody uses is left over, and what comes from
+     * Work that gives two different things, such as squares of a strip set cut corner to corner: what nobody uses is left over, and what
+     * comes from
      * no such work is missing.
      *
      * @return list<Finding>
@@ -145,15 +174,29 @@ final readonly class WorkChecks
                 if ($used < $count) {
                     $names = ['unit' => $this->subject->name((string) $key), 'size' => $sized->size->name];
                     $code = $this->subject->making($sized->products[$key])->isFromSets() ? 'unbalanced-cloth' : 'unused-byproduct';
-                    $findings[] = new Finding($code, Severity::Note, $this->subject->place((string) $key), $names, counts: ['left' => $count - $used, 'used' => $count]);
+                    $findings[] = new Finding(
+                        $code,
+                        Severity::Note,
+                        $this->subject->place((string) $key),
+                        $names,
+                        counts: ['left' => $count - $used, 'used' => $count],
+                    );
                 }
             }
             foreach ($needs as $key => $digest) {
                 $count = $sized->count((string) $key);
-                $given = array_sum(array_map(fn (string $from): int => $sized->count($from), array_map(strval(...), array_keys($gives, $digest, true))));
+                $given = array_sum(
+                    array_map(fn (string $from): int => $sized->count($from), array_map(strval(...), array_keys($gives, $digest, true))),
+                );
                 if ($sized->products[$key]->isMadeOfByproducts() && $given < $count) {
                     $names = ['unit' => $this->subject->name((string) $key), 'size' => $sized->size->name];
-                    $findings[] = new Finding('missing-halves', Severity::Error, $this->subject->place((string) $key), $names, counts: ['missing' => $count - $given, 'used' => $count]);
+                    $findings[] = new Finding(
+                        'missing-halves',
+                        Severity::Error,
+                        $this->subject->place((string) $key),
+                        $names,
+                        counts: ['missing' => $count - $given, 'used' => $count],
+                    );
                 }
             }
         }
@@ -162,7 +205,8 @@ final readonly class WorkChecks
     }
 
     /**
-     * @return array{array<string, string>, array<string, string>} digests of what the work on each unit gives besides, and of the units that can be made
+     * @return array{array<string, string>, array<string, string>} digests of what the work on each unit gives besides, and of the units
+     *     that can be made
      *                                                             of such things, by product key
      */
     private function balance(SizedDesign $sized): array
@@ -201,7 +245,13 @@ final readonly class WorkChecks
                 }
                 $spares = $this->subject->making($sized->products[$key])->spares($count);
                 if ($spares > $count * self::MOST_SPARE) {
-                    $findings[] = new Finding('wasteful-yield', Severity::Note, $this->subject->place($key), ['unit' => $this->subject->name($key), 'size' => $sized->size->name], counts: ['needed' => $count, 'spares' => $spares]);
+                    $findings[] = new Finding(
+                        'wasteful-yield',
+                        Severity::Note,
+                        $this->subject->place($key),
+                        ['unit' => $this->subject->name($key), 'size' => $sized->size->name],
+                        counts: ['needed' => $count, 'spares' => $spares],
+                    );
                 }
             }
         }

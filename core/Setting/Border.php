@@ -7,7 +7,10 @@ namespace Dew\Core\Setting;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 
-/** A border by its finished width: plain, or pieced from one unit repeated; sides first, then top and bottom, or with squares in the corners. */
+/**
+ * A border by its finished width: plain, or pieced from one unit repeated; sides first, then top and bottom, or with squares in the
+ * corners.
+ */
 final readonly class Border
 {
     /**

@@ -101,14 +101,21 @@ final class Layout
                 $left = $out->plus($pitch->width->times($column))->plus($this->edge)->minus($this->crop);
                 $top = $out->plus($pitch->height->times($row))->plus($this->edge)->minus($this->crop);
                 $this->place($key, $left, $top);
-                foreach ([[$column, $row - 1, 0], [$column, $row + 1, 0], [$column - 1, $row, 1], [$column + 1, $row, 1]] as [$x, $y, $upright]) {
+                foreach ([
+                    [$column, $row - 1, 0],
+                    [$column, $row + 1, 0],
+                    [$column - 1, $row, 1],
+                    [$column + 1, $row, 1],
+                ] as [$x, $y, $upright]) {
                     $inside = $x >= 0 && $y >= 0 && $x < $columns && $y < $rows && $this->setting->blockAt($this->size, $x, $y) !== null;
                     $edges[$upright] += $inside ? 0 : 1;
                 }
             }
         }
         if ($this->placements === []) {
-            throw new InvalidArgumentException('The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.');
+            throw new InvalidArgumentException(
+                'The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.',
+            );
         }
         $between = fn (int $count): int => $sashing === null ? 0 : $count - 1 + ($sashing->outside ? 2 : 0);
         $this->finished = new Size(
@@ -119,7 +126,9 @@ final class Layout
             ? $block->width->times($edges[0])->plus($block->height->times($edges[1]))
             : $this->finished->width->plus($this->finished->height)->times(2);
         if ($gaps && ($sashing !== null || $this->setting->bordersOf($this->size) !== [])) {
-            throw new InvalidArgumentException('A quilt with empty places has no sashing and no border: its outline is no rectangle. Fill the places or leave those out.');
+            throw new InvalidArgumentException(
+                'A quilt with empty places has no sashing and no border: its outline is no rectangle. Fill the places or leave those out.',
+            );
         }
         if ($sashing !== null) {
             $this->sash($sashing, $block, $pitch);
@@ -134,7 +143,9 @@ final class Layout
             return $block;
         }
         if ($this->setting->sashing !== null || $this->setting->bordersOf($this->size) !== []) {
-            throw new InvalidArgumentException('Blocks quilted one by one are joined to each other: leave sashing and borders out, or make them blocks.');
+            throw new InvalidArgumentException(
+                'Blocks quilted one by one are joined to each other: leave sashing and borders out, or make them blocks.',
+            );
         }
         $pitch = $quilting->pitch($block, $this->room);
         if (! $pitch->width->isPositive() || ! $pitch->height->isPositive()) {
@@ -157,23 +168,43 @@ final class Layout
         $upright = $level = $stones = 0;
         foreach ($lines($columns) as $line) {
             for ($row = 0; $row < $rows; $row++) {
-                $this->frame[] = new Patch($sashing->slot->id, Outline::rectangle($at($line, $pitch->width), $start->plus($pitch->height->times($row)), new Size($width, $block->height)));
+                $this->frame[] = new Patch(
+                    $sashing->slot->id,
+                    Outline::rectangle(
+                        $at($line, $pitch->width),
+                        $start->plus($pitch->height->times($row)),
+                        new Size($width, $block->height),
+                    ),
+                );
                 $upright++;
             }
         }
         $long = [];
         foreach ($lines($rows) as $line) {
             if ($sashing->cornerstone === null) {
-                $this->frame[] = $long[] = new Patch($sashing->slot->id, Outline::rectangle(Length::zero(), $at($line, $pitch->height), new Size($this->finished->width, $width)));
+                $this->frame[] = $long[] = new Patch(
+                    $sashing->slot->id,
+                    Outline::rectangle(Length::zero(), $at($line, $pitch->height), new Size($this->finished->width, $width)),
+                );
 
                 continue;
             }
             for ($column = 0; $column < $columns; $column++) {
-                $this->frame[] = new Patch($sashing->slot->id, Outline::rectangle($start->plus($pitch->width->times($column)), $at($line, $pitch->height), new Size($block->width, $width)));
+                $this->frame[] = new Patch(
+                    $sashing->slot->id,
+                    Outline::rectangle(
+                        $start->plus($pitch->width->times($column)),
+                        $at($line, $pitch->height),
+                        new Size($block->width, $width),
+                    ),
+                );
                 $level++;
             }
             foreach ($lines($columns) as $column) {
-                $this->frame[] = new Patch($sashing->cornerstone->id, Outline::rectangle($at($column, $pitch->width), $at($line, $pitch->height), Size::square($width)));
+                $this->frame[] = new Patch(
+                    $sashing->cornerstone->id,
+                    Outline::rectangle($at($column, $pitch->width), $at($line, $pitch->height), Size::square($width)),
+                );
                 $stones++;
             }
         }
@@ -183,10 +214,22 @@ final class Layout
         $this->part('sashes', $sashing->slot, new PlainUnit(new Size($width, $block->height), $sashing->slot), $upright, $sashing->name);
         $this->part('level-sashes', $sashing->slot, new PlainUnit(new Size($block->width, $width), $sashing->slot), $level, $sashing->name);
         if ($sashing->cornerstone !== null) {
-            $this->part('cornerstones', $sashing->cornerstone, new PlainUnit(Size::square($width), $sashing->cornerstone), $stones, $sashing->cornerstoneName);
+            $this->part(
+                'cornerstones',
+                $sashing->cornerstone,
+                new PlainUnit(Size::square($width), $sashing->cornerstone),
+                $stones,
+                $sashing->cornerstoneName,
+            );
         }
         if ($long !== []) {
-            $this->part('row-sashes', $sashing->slot, new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, false), 1, $sashing->name);
+            $this->part(
+                'row-sashes',
+                $sashing->slot,
+                new LongStrips($sashing->slot, $width, [[$this->finished->width, count($long)]], $long, $this->finished, false),
+                1,
+                $sashing->name,
+            );
         }
     }
 
@@ -197,7 +240,9 @@ final class Layout
             throw new InvalidArgumentException('Blocks set on point are square.');
         }
         if ($this->setting->sashing !== null) {
-            throw new InvalidArgumentException('Sashing goes with a straight setting; between blocks on point, sash the blocks themselves.');
+            throw new InvalidArgumentException(
+                'Sashing goes with a straight setting; between blocks on point, sash the blocks themselves.',
+            );
         }
         $side = $block->width;
         $pitch = $side->timesRoot2();
@@ -205,7 +250,9 @@ final class Layout
         [$columns, $rows] = [$this->size->columns, $this->size->rows];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
-                $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new InvalidArgumentException('An on-point setting has no empty places; lay a plain block there.');
+                $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new InvalidArgumentException(
+                    'An on-point setting has no empty places; lay a plain block there.',
+                );
                 $this->place($key, $half->plus($pitch->times($column)), $pitch->times($row), 45);
             }
         }
@@ -220,10 +267,13 @@ final class Layout
         }
         $this->finished = new Size($pitch->times($columns), $pitch->times($rows));
         if ($this->setting->side === null) {
-            // Of each of a block's four sides, those of the first row and the first column of that direction have no neighbour: m + n − 1 sides.
+            // Of each of a block's four sides, those of the first row and the first column of that direction have no neighbour: m + n − 1
+            // sides.
             $this->perimeter = $side->times(4 * ($columns + $rows - 1));
             if ($this->setting->bordersOf($this->size) !== []) {
-                throw new InvalidArgumentException('A quilt whose edge is left in points has no border; give it side triangles or leave the border out.');
+                throw new InvalidArgumentException(
+                    'A quilt whose edge is left in points has no border; give it side triangles or leave the border out.',
+                );
             }
 
             return;
@@ -265,7 +315,15 @@ final class Layout
             $inner = $this->finished;
             $this->finished = $inner->outsetBy($border->width);
             $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
-            $this->placements = array_map(fn (Placement $place): Placement => new Placement($place->product, $place->x->plus($border->width), $place->y->plus($border->width), $place->turn), $this->placements);
+            $this->placements = array_map(
+                fn (Placement $place): Placement => new Placement(
+                    $place->product,
+                    $place->x->plus($border->width),
+                    $place->y->plus($border->width),
+                    $place->turn,
+                ),
+                $this->placements,
+            );
             $this->frame = array_map(fn (Patch $patch): Patch => $patch->movedBy($border->width, $border->width), $this->frame);
             if ($border->unit !== null) {
                 $this->pieced($border, $border->unit, $inner);
@@ -276,7 +334,9 @@ final class Layout
         }
     }
 
-    /** Sides as long as what is there, then top and bottom across the whole width; with corner squares all four as long as what is there. */
+    /**
+     * Sides as long as what is there, then top and bottom across the whole width; with corner squares all four as long as what is there.
+     */
     private function plain(Border $border, Slot $slot, Size $inner): void
     {
         $width = $border->width;
@@ -285,11 +345,21 @@ final class Layout
         $upright = new Size($width, $inner->height);
         $level = new Size($across, $width);
         $patches = [];
-        foreach ([[$left, $zero, $level], [$left, $this->finished->height->minus($width), $level], [$zero, $width, $upright], [$this->finished->width->minus($width), $width, $upright]] as [$x, $y, $size]) {
+        foreach ([
+            [$left, $zero, $level],
+            [$left, $this->finished->height->minus($width), $level],
+            [$zero, $width, $upright],
+            [$this->finished->width->minus($width), $width, $upright],
+        ] as [$x, $y, $size]) {
             $patches[] = new Patch($slot->id, Outline::rectangle($x, $y, $size));
         }
         array_push($this->frame, ...$patches);
-        $this->parts['border:'.$border->id] = new SettingPart('border:'.$border->id, $border->name, new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, true), 1);
+        $this->parts['border:'.$border->id] = new SettingPart(
+            'border:'.$border->id,
+            $border->name,
+            new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, true),
+            1,
+        );
     }
 
     private function pieced(Border $border, string $key, Size $inner): void
@@ -297,7 +367,14 @@ final class Layout
         $unit = $this->products[$key];
         $size = $unit->finished();
         if (! $size->height->equals($border->width)) {
-            throw new InvalidArgumentException(sprintf('Border "%s" is %s wide, and the unit it is pieced from %s high.', $border->id, $border->width->toDecimal(3), $size->height->toDecimal(3)));
+            throw new InvalidArgumentException(
+                sprintf(
+                    'Border "%s" is %s wide, and the unit it is pieced from %s high.',
+                    $border->id,
+                    $border->width->toDecimal(3),
+                    $size->height->toDecimal(3),
+                ),
+            );
         }
         if (! $border->hasCorners()) {
             throw new InvalidArgumentException(sprintf('Border "%s" is pieced: give its corners a fabric or a unit.', $border->id));
@@ -309,13 +386,20 @@ final class Layout
                 $next = $size->width->times($count + 1)->minus($length)->dividedBy(2);
 
                 throw new InvalidArgumentException(sprintf(
-                    'Border "%s" is pieced from units %s long, which do not fill a side of %s. A plain border of %s inside it would make %d of them fit.',
+                    'Border "%s" is pieced from units %s long, which do not fill a side of %s. A plain border of %s inside it would make '
+                        .'%d of them fit.',
                     $border->id, $size->width->toDecimal(3), $length->toDecimal(3), $next->toDecimal(3), $count + 1,
                 ));
             }
             $counts[] = $count;
         }
-        $patches = array_map(fn (int $turns): array => array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $size), $unit->patches()), [0, 1, 2, 3]);
+        $patches = array_map(
+            fn (int $turns): array => array_map(
+                fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $size),
+                $unit->patches(),
+            ),
+            [0, 1, 2, 3],
+        );
         $width = $border->width;
         for ($index = 0; $index < $counts[0]; $index++) {
             $x = $width->plus($size->width->times($index));
@@ -338,10 +422,19 @@ final class Layout
         if ($border->cornerUnit !== null) {
             $unit = $this->products[$border->cornerUnit];
             if (! $unit->finished()->equals(Size::square($width))) {
-                throw new InvalidArgumentException(sprintf('The corners of border "%s" are squares of %s; their unit is not.', $border->id, $width->toDecimal(3)));
+                throw new InvalidArgumentException(
+                    sprintf('The corners of border "%s" are squares of %s; their unit is not.', $border->id, $width->toDecimal(3)),
+                );
             }
             foreach ($places as $turns => [$x, $y]) {
-                $this->lay(array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $unit->finished()), $unit->patches()), $x, $y);
+                $this->lay(
+                    array_map(
+                        fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * $turns), $unit->finished()),
+                        $unit->patches(),
+                    ),
+                    $x,
+                    $y,
+                );
             }
             $this->unitCounts[$border->cornerUnit] = ($this->unitCounts[$border->cornerUnit] ?? 0) + 4;
         } elseif ($border->corner !== null) {
@@ -384,7 +477,9 @@ final class Layout
         foreach ($keys as $key) {
             $finished = $this->products[$key]->finished();
             if ($common !== null && ! $finished->equals($common)) {
-                throw new InvalidArgumentException(sprintf('Block "%s" finishes at another size than "%s"; blocks set together are of one size.', $key, reset($keys)));
+                throw new InvalidArgumentException(
+                    sprintf('Block "%s" finishes at another size than "%s"; blocks set together are of one size.', $key, reset($keys)),
+                );
             }
             $common = $finished;
         }

@@ -72,7 +72,9 @@ final readonly class LongStrips implements Unit
     /** Total length to cut, allowances included. */
     public function totalLength(CuttingRoom $room): Length
     {
-        return Length::sum(array_map(fn (array $length): Length => $length[0]->plus($room->seam->times(2))->times($length[1]), $this->lengths));
+        return Length::sum(
+            array_map(fn (array $length): Length => $length[0]->plus($room->seam->times(2))->times($length[1]), $this->lengths),
+        );
     }
 
     /** @throws InvalidArgumentException when a strip is wider than the cloth */
@@ -86,7 +88,9 @@ final readonly class LongStrips implements Unit
         };
         $each = $room->usableWidth->minus($cost);
         if (! $each->isPositive()) {
-            throw new InvalidArgumentException('A strip of this width cannot be joined across the cloth; use wider cloth or a narrower strip.');
+            throw new InvalidArgumentException(
+                'A strip of this width cannot be joined across the cloth; use wider cloth or a narrower strip.',
+            );
         }
         $wanted = $this->totalLength($room)->minus($cost);
         $strips = $wanted->countOf($each);

@@ -12,8 +12,10 @@ use Dew\Core\Measure\Size;
 final readonly class QuiltAsYouGo
 {
     /**
-     * @param  Length  $allowance  h: what the folded layer stands out beyond the batting, or what a plain join or a cover strip's seam takes
-     * @param  bool  $edgeKept  whether the allowance is kept along the outside of the quilt; else the outer edges are trimmed to the batting
+     * @param  Length  $allowance  h: what the folded layer stands out beyond the batting, or what a plain join or a cover strip's seam
+     *     takes
+     * @param  bool  $edgeKept  whether the allowance is kept along the outside of the quilt; else the outer edges are trimmed to the
+     *     batting
      */
     public function __construct(
         public QuiltingJoin $join,
@@ -23,7 +25,8 @@ final readonly class QuiltAsYouGo
     }
 
     /**
-     * What one block adds to a row. Joined along the edges of the batting, with one layer folded over, a block of trimmed side A keeps all of A; joined
+     * What one block adds to a row. Joined along the edges of the batting, with one layer folded over, a block of trimmed side A keeps all
+     * of A; joined
      * with a seam of h, or with a cover strip, it measures A − 2h.
      */
     public function pitch(Size $finished, CuttingRoom $room): Size
@@ -47,13 +50,19 @@ final readonly class QuiltAsYouGo
     /**
      * Sizes for one block.
      *
-     * Back folded to the front: the block is trimmed level with its batting, the back stands out by h all round; sewn along the batting's edge
-     * and folded over, the strip shows h wide and covers h/2 of each block, the outer one shows h/2. Front folded to the back: the same, seen
+     * Back folded to the front: the block is trimmed level with its batting, the back stands out by h all round; sewn along the batting's
+     * edge
+     * and folded over, the strip shows h wide and covers h/2 of each block, the outer one shows h/2. Front folded to the back: the same,
+     * seen
      * from behind, so that no strip shows. A cover strip: the layers are joined with a seam of h, and the batting is smaller than the block
      * by h all round; a strip of 2h is laid over the seam behind. Sewn through: all layers end together and lose h.
      *
-     * @return array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length} unfinished sizes; the width of the strip as it
-     *                                                                                                     shows; the same at the quilt's edge; how far points must stay from the trimmed edge of the front
+     * @return array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length} unfinished sizes; the width of the
+     *     strip as it
+     *                                                                                                     shows; the same at the quilt's
+     *                                                                                                     edge; how far points must stay
+     *                                                                                                     from the trimmed edge of the
+     *                                                                                                     front
      */
     public function sizes(Size $finished, CuttingRoom $room): array
     {
@@ -63,10 +72,38 @@ final readonly class QuiltAsYouGo
         $larger = $front->outsetBy($this->allowance);
 
         return match ($this->join) {
-            QuiltingJoin::BackToFront => ['front' => $front, 'batting' => $front, 'back' => $larger, 'strip' => $this->allowance, 'outer' => $half, 'clear' => $half],
-            QuiltingJoin::FrontToBack => ['front' => $larger, 'batting' => $front, 'back' => $front, 'strip' => $zero, 'outer' => $zero, 'clear' => $this->allowance],
-            QuiltingJoin::CoverStrip => ['front' => $front, 'batting' => $front->outsetBy($this->allowance->negated()), 'back' => $front, 'strip' => $this->allowance->times(2), 'outer' => $zero, 'clear' => $this->allowance],
-            QuiltingJoin::SewnThrough => ['front' => $front, 'batting' => $front, 'back' => $front, 'strip' => $zero, 'outer' => $zero, 'clear' => $this->allowance],
+            QuiltingJoin::BackToFront => [
+                'front' => $front,
+                'batting' => $front,
+                'back' => $larger,
+                'strip' => $this->allowance,
+                'outer' => $half,
+                'clear' => $half,
+            ],
+            QuiltingJoin::FrontToBack => [
+                'front' => $larger,
+                'batting' => $front,
+                'back' => $front,
+                'strip' => $zero,
+                'outer' => $zero,
+                'clear' => $this->allowance,
+            ],
+            QuiltingJoin::CoverStrip => [
+                'front' => $front,
+                'batting' => $front->outsetBy($this->allowance->negated()),
+                'back' => $front,
+                'strip' => $this->allowance->times(2),
+                'outer' => $zero,
+                'clear' => $this->allowance,
+            ],
+            QuiltingJoin::SewnThrough => [
+                'front' => $front,
+                'batting' => $front,
+                'back' => $front,
+                'strip' => $zero,
+                'outer' => $zero,
+                'clear' => $this->allowance,
+            ],
         };
     }
 }

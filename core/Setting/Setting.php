@@ -10,7 +10,8 @@ use Dew\Core\Fabric\Slot;
 final readonly class Setting
 {
     /**
-     * @param  non-empty-list<non-empty-list<string|null>>  $pattern  block keys, row by row, repeated across the quilt; null leaves a place empty
+     * @param  non-empty-list<non-empty-list<string|null>>  $pattern  block keys, row by row, repeated across the quilt; null leaves a place
+     *     empty
      * @param  string|null  $alternate  on point: the block between the others
      * @param  Slot|null  $side  on point: fabric of the side triangles; null leaves the edge in points
      * @param  Slot|null  $corner  on point: fabric of the corner triangles
@@ -35,7 +36,15 @@ final readonly class Setting
         foreach ($this->borders as $border) {
             if ($size->borders === null || in_array($border->id, $size->borders, true)) {
                 $borders[] = isset($size->borderWidths[$border->id])
-                    ? new Border($border->id, $border->name, $size->borderWidths[$border->id], $border->slot, $border->unit, $border->corner, $border->cornerUnit)
+                    ? new Border(
+                        $border->id,
+                        $border->name,
+                        $size->borderWidths[$border->id],
+                        $border->slot,
+                        $border->unit,
+                        $border->corner,
+                        $border->cornerUnit,
+                    )
                     : $border;
             }
         }

@@ -8,7 +8,8 @@ namespace Dew\Core\Unit;
 final readonly class Batch
 {
     /**
-     * @param  positive-int  $yield  parts that one batch of the piece gives: units from a pair of squares, triangles from a square, segments from a strip
+     * @param  positive-int  $yield  parts that one batch of the piece gives: units from a pair of squares, triangles from a square,
+     *     segments from a strip
      * @param  positive-int  $perUnit  of those parts, how many one unit takes
      * @param  positive-int  $each  how many of the piece one batch takes
      * @param  string|null  $segment  for a strip: the id of the segment its set is cut into

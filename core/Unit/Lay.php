@@ -12,7 +12,8 @@ final readonly class Lay
 {
     /**
      * @param  Outline|null  $outline  the shape to cut within the piece's width and length; null for a rectangle
-     * @param  Measurement|null  $advance  what each further piece (or group) takes of the strip, where shapes interlock; null when it is the length
+     * @param  Measurement|null  $advance  what each further piece (or group) takes of the strip, where shapes interlock; null when it is
+     *     the length
      * @param  positive-int  $group  shapes that one advance holds
      * @param  Measurement|null  $lost  of a strip set's length before the first cut at a slant
      * @param  bool  $chiral  its mirror image is another shape: cut in one layer or with all faces the same way up

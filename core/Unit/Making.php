@@ -17,7 +17,8 @@ final readonly class Making
      * @param  non-empty-list<Piece>  $pieces
      * @param  list<Step>  $steps
      * @param  int  $biasEdges  sides of the finished unit that lie on the bias
-     * @param  array{Measurement, Measurement}|null  $sewn  width and height as they come out when nothing trims them; null where the unit is trimmed to
+     * @param  array{Measurement, Measurement}|null  $sewn  width and height as they come out when nothing trims them; null where the unit
+     *     is trimmed to
      *                                                      its unfinished size
      */
     public function __construct(
@@ -30,7 +31,8 @@ final readonly class Making
     }
 
     /**
-     * Square inches of cloth cut for so many units at the exact sizes, whole batches counted: squares from which four triangles come are cut whole
+     * Square inches of cloth cut for so many units at the exact sizes, whole batches counted: squares from which four triangles come are
+     * cut whole
      * for one.
      */
     public function cloth(int $units, Length $usableWidth): float
@@ -205,7 +207,10 @@ final readonly class Making
     {
         $count = min($across);
         foreach ($this->pieces as $piece) {
-            if (isset($across[$piece->id], $step->measures['segment']) && $piece->width->encode() === $step->measures['segment']->encode()) {
+            if (isset(
+                $across[$piece->id],
+                $step->measures['segment'],
+            ) && $piece->width->encode() === $step->measures['segment']->encode()) {
                 $count = $across[$piece->id];
             }
         }

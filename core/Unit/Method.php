@@ -77,7 +77,8 @@ enum Method: string
     private const OVERSIZE = [1, 8];
 
     /**
-     * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips meet level,
+     * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips
+     * meet level,
      * strip sets are cut at a slant after they are sewn, and set-in seams are matched at their marks.
      */
     public function meetsAtSlants(): bool
@@ -90,7 +91,10 @@ enum Method: string
         };
     }
 
-    /** How much larger a piece is cut when its units are to be trimmed: ⅛ in for every unit across it. Four at a time have one across a diagonal. */
+    /**
+     * How much larger a piece is cut when its units are to be trimmed: ⅛ in for every unit across it. Four at a time have one across a
+     * diagonal.
+     */
     public function oversizeBy(): Length
     {
         $eighth = Length::fraction(...self::OVERSIZE);

@@ -81,7 +81,11 @@ final readonly class MethodChoices
 
         $keep = fn (string $kind): bool => in_array($kind, $kept, true);
 
-        return new self(array_filter($this->chosen, $keep, ARRAY_FILTER_USE_KEY), array_filter($this->oversize, $keep, ARRAY_FILTER_USE_KEY), $this->usual);
+        return new self(
+            array_filter($this->chosen, $keep, ARRAY_FILTER_USE_KEY),
+            array_filter($this->oversize, $keep, ARRAY_FILTER_USE_KEY),
+            $this->usual,
+        );
     }
 
     /** A canonical text: the departures from the defaults, sorted; a plus for what is cut larger; empty when there are none. */

@@ -60,8 +60,14 @@ final readonly class Piece
      * @param  Measurement  $width  between the two cuts
      * @param  Measurement  $sewn  width of the sewn set
      */
-    public static function segment(string $id, array $slots, Measurement $width, Measurement $sewn, Batch $batch = new Batch, Lay $lay = new Lay): self
-    {
+    public static function segment(
+        string $id,
+        array $slots,
+        Measurement $width,
+        Measurement $sewn,
+        Batch $batch = new Batch,
+        Lay $lay = new Lay,
+    ): self {
         return new self($id, PieceShape::Segment, $slots, $width, $sewn, $batch, lay: $lay);
     }
 
@@ -143,7 +149,8 @@ final readonly class Piece
     }
 
     /**
-     * Square inches of cloth that a number of these takes at its exact size: a strip over the whole usable width, shapes that interlock by their
+     * Square inches of cloth that a number of these takes at its exact size: a strip over the whole usable width, shapes that interlock by
+     * their
      * advance along the strip. Nothing for what is not cut from cloth.
      */
     public function cloth(int $quantity, Length $usableWidth): float
@@ -157,7 +164,8 @@ final readonly class Piece
     }
 
     /**
-     * How many come out of one strip of the cloth. Exact when no notation is given; else at the marks the reader's ruler has, since a rounded
+     * How many come out of one strip of the cloth. Exact when no notation is given; else at the marks the reader's ruler has, since a
+     * rounded
      * piece takes a rounded share of the strip.
      *
      * @return int 0 when it is itself a strip, is not cut from cloth, or is longer than the cloth is wide

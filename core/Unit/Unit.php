@@ -47,7 +47,10 @@ interface Unit
     /** Its seams and their length. */
     public function seamwork(): Seamwork;
 
-    /** Square inches of the pieces of one unit, cut exactly, their tips blunted at its raw edge; infinite for what is put together from parts. */
+    /**
+     * Square inches of the pieces of one unit, cut exactly, their tips blunted at its raw edge; infinite for what is put together from
+     * parts.
+     */
     public function cutArea(CuttingRoom $room): float;
 
     /**
@@ -65,7 +68,8 @@ interface Unit
     public function bluntedPatches(): array;
 
     /**
-     * A short text that is the same for the same finished unit in the same fabrics, so that counted units keep counting while they would still fit.
+     * A short text that is the same for the same finished unit in the same fabrics, so that counted units keep counting while they would
+     * still fit.
      * Neither the count nor the method is in it.
      */
     public function digest(CuttingRoom $room): string;
@@ -78,7 +82,8 @@ interface Unit
     public function contents(): array;
 
     /**
-     * What the same work gives besides, one for each unit: the quarter circle the other way round, the other half of a square of a strip set. Null
+     * What the same work gives besides, one for each unit: the quarter circle the other way round, the other half of a square of a strip
+     * set. Null
      * where nothing else comes out.
      */
     public function byproduct(Method $method, CuttingRoom $room): ?self;

@@ -7,7 +7,8 @@ namespace Dew\Core\Unit;
 /**
  * The unit types the library knows, by the key they have in a design document.
  *
- * A finished size is width by height, except: of a diamond or a 60° triangle it is the side; of a 45° parallelogram the side along the strip
+ * A finished size is width by height, except: of a diamond or a 60° triangle it is the side; of a 45° parallelogram the side along the
+ * strip
  * by the height of the strip; of one cut from a strip set the width square to its slanted sides by the height of the set.
  */
 enum UnitKind: string
@@ -98,7 +99,11 @@ enum UnitKind: string
     /** Whether it fills no rectangle, so that it cannot be laid into a block's grid by itself. */
     public function isFree(): bool
     {
-        return in_array($this, [self::Diamond45, self::Parallelogram45, self::StripParallelogram, self::Diamond60, self::Triangle60, self::HalfTriangle60], true);
+        return in_array(
+            $this,
+            [self::Diamond45, self::Parallelogram45, self::StripParallelogram, self::Diamond60, self::Triangle60, self::HalfTriangle60],
+            true,
+        );
     }
 
     /**
@@ -110,7 +115,14 @@ enum UnitKind: string
     {
         return match ($this) {
             self::Square, self::Rectangle => [Method::Plain],
-            self::HalfSquareTriangle => [Method::HstTwo, Method::HstEight, Method::HstFour, Method::HstTriangles, Method::HstStrip, Method::HstGrid],
+            self::HalfSquareTriangle => [
+                Method::HstTwo,
+                Method::HstEight,
+                Method::HstFour,
+                Method::HstTriangles,
+                Method::HstStrip,
+                Method::HstGrid,
+            ],
             self::FourPatch => [Method::FourPatchStrips, Method::FourPatchSquares],
             self::Hourglass => [
                 Method::HourglassSquares, Method::HourglassTriangles, Method::HourglassStrip, Method::HourglassStripShort,

@@ -21,7 +21,10 @@ use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Str;
 
-/** Saltbox Lane Quilt Room, its mystery Night Ferry and its block of the month Kitchen Garden: everything made up, everything put in through the application's own actions. */
+/**
+ * Saltbox Lane Quilt Room, its mystery Night Ferry and its block of the month Kitchen Garden: everything made up, everything put in through
+ * the application's own actions.
+ */
 final class DemoSeeder extends Seeder
 {
     public const PASSWORD = 'quilting-bee';
@@ -71,7 +74,12 @@ final class DemoSeeder extends Seeder
         CarbonImmutable::setTestNow($now);
         foreach ([2, 3] as $number) {
             $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
-            $this->schedule->at($clue, $now->setTimezone(self::ZONE)->next('Saturday')->addWeeks($number - 2)->format('Y-m-d'), '09:00', self::ZONE);
+            $this->schedule->at(
+                $clue,
+                $now->setTimezone(self::ZONE)->next('Saturday')->addWeeks($number - 2)->format('Y-m-d'),
+                '09:00',
+                self::ZONE,
+            );
         }
         CarbonImmutable::setTestNow();
 
@@ -90,19 +98,37 @@ final class DemoSeeder extends Seeder
     /** Twelve months, the first of them open since yesterday and the next a month from then. */
     private function kitchenGarden(User $owner): void
     {
-        $quiltAlong = $this->quiltAlong('kitchen-garden', $owner, 'GARDENQ7', 'Kitchen Garden', QuiltAlongKind::BlockOfTheMonth, 'kitchen-garden');
+        $quiltAlong = $this->quiltAlong(
+            'kitchen-garden',
+            $owner,
+            'GARDENQ7',
+            'Kitchen Garden',
+            QuiltAlongKind::BlockOfTheMonth,
+            'kitchen-garden',
+        );
         $now = CarbonImmutable::now();
         CarbonImmutable::setTestNow($now->subDay());
         $first = $quiltAlong->clues()->where('number', 1)->firstOrFail();
         $this->schedule->now($first);
         $first->forceFill(['announced_at' => now()])->save();
         CarbonImmutable::setTestNow($now);
-        $this->schedule->at($quiltAlong->clues()->where('number', 2)->firstOrFail(), $now->setTimezone(self::ZONE)->addMonthNoOverflow()->format('Y-m-d'), '09:00', self::ZONE);
+        $this->schedule->at(
+            $quiltAlong->clues()->where('number', 2)->firstOrFail(),
+            $now->setTimezone(self::ZONE)->addMonthNoOverflow()->format('Y-m-d'),
+            '09:00',
+            self::ZONE,
+        );
         CarbonImmutable::setTestNow();
     }
 
-    private function quiltAlong(string $slug, User $owner, string $code, string $name = 'Night Ferry', QuiltAlongKind $kind = QuiltAlongKind::Mystery, string $design = 'night-ferry'): QuiltAlong
-    {
+    private function quiltAlong(
+        string $slug,
+        User $owner,
+        string $code,
+        string $name = 'Night Ferry',
+        QuiltAlongKind $kind = QuiltAlongKind::Mystery,
+        string $design = 'night-ferry',
+    ): QuiltAlong {
         $quiltAlong = QuiltAlong::query()->create([
             'slug' => $slug,
             'name' => $name,

@@ -7,7 +7,8 @@ return [
     'clue' => 'Clue :number',
     'scheduled' => 'Clue :number is scheduled.',
     'released' => 'Clue :number is open.',
-    'withdrawn' => 'Clue :number is withdrawn. Members no longer see it; what they counted is kept. Schedule or release it to bring it back.',
+    'withdrawn' => 'Clue :number is withdrawn. Members no longer see it; what they counted is kept. Schedule or release it to bring it '
+        .'back.',
     'moved_forward' => 'The clocks skip :asked that day, so it opens at :opens.',
     'date' => 'Date',
     'time' => 'Hour',

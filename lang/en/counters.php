@@ -20,7 +20,8 @@ return [
     'full' => 'All :total are counted already, perhaps on another device.',
     'past_total' => 'Only :count is left of :total, so :asked were not added.|Only :count are left of :total, so :asked were not added.',
     'below_zero' => 'There are only :done to take off.',
-    'clamped' => ':count of the :asked counted while you were away was added; :total is all.|:count of the :asked counted while you were away were added; :total is all.',
+    'clamped' => ':count of the :asked counted while you were away was added; :total is all.|:count of the :asked counted while you were '
+        .'away were added; :total is all.',
     'whole_number' => 'Count in whole numbers.',
     'waiting' => 'Kept on this device; sent as soon as there is a connection.',
     'not_saved' => 'That was not counted. Reload the page and try again.',

@@ -8,7 +8,14 @@ return [
     'account' => 'Account',
     'post' => 'Post tray',
     'join' => 'Join',
-    'member' => ['label' => 'This quilt', 'now' => 'Now', 'clue' => 'Clue', 'fabrics' => 'Fabrics', 'bench' => 'Bench', 'quilt' => 'Settings'],
+    'member' => [
+        'label' => 'This quilt',
+        'now' => 'Now',
+        'clue' => 'Clue',
+        'fabrics' => 'Fabrics',
+        'bench' => 'Bench',
+        'quilt' => 'Settings',
+    ],
     'host' => ['label' => 'Quilt-along', 'desk' => 'Desk', 'design' => 'Design', 'clues' => 'Clues', 'people' => 'People'],
     'theme' => 'Light or dark',
 ];

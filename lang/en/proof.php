@@ -10,7 +10,8 @@ return [
     'unused-fabric' => 'Use :fabric or take it out: no unit and no border is cut from it.',
     'unused-unit' => 'Lay :unit into a block or take it out: no block has it.',
     'unmade-unit' => 'Give :unit to a clue: blocks need it and no clue makes it.',
-    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact does not lie on a sixteenth; the nearest mark is :mark.',
+    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact does not lie on a sixteenth; the nearest mark is '
+        .':mark.',
     'look-alike' => 'Label the strips: in :fabric, :wider (for :unit) and :narrower (for :other) are easily mixed up.',
     'bias-outside' => 'Starch, or choose another method: :edges edges of :unit lie on the bias.',
     'wasteful-yield' => 'Choose a method of smaller yield: :unit at size :size is needed :needed times, and :spares more come out.',
@@ -19,40 +20,59 @@ return [
     'unmade-part' => 'Give :unit (":part") to a clue: the setting needs it and no clue makes it.',
     'twin-units' => 'Use one id: :unit is the same as :other, and made together they are one task.',
     'mirrored-pieces' => 'Cut the pieces of :unit in pairs, half of them mirrored: left and right are different pieces.',
-    'unbalanced-cloth' => 'Use the other halves too, or have :left triangles over: at size :size, :unit takes :used halves of the strip-set squares.',
-    'missing-halves' => 'Make more of the unit whose squares leave these halves over, or fewer of :unit: at size :size, :missing of its :used halves are cut for no other unit.',
-    'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so its seam differs from that of :neighbour.',
+    'unbalanced-cloth' => 'Use the other halves too, or have :left triangles over: at size :size, :unit takes :used halves of the '
+        .'strip-set squares.',
+    'missing-halves' => 'Make more of the unit whose squares leave these halves over, or fewer of :unit: at size :size, :missing of its '
+        .':used halves are cut for no other unit.',
+    'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so '
+        .'its seam differs from that of :neighbour.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
-    'stated-too-large' => 'Ask the pattern: it states :stated_width by :stated_height for :unit, and its pieces give :width by :height. No seam is to blame.',
-    'stated-too-small' => 'Do not trim :unit to the stated :stated_width by :stated_height: its pieces give :width by :height, and trimming would take :off_width from each side and :off_height from top and bottom, all of it from :pieces.',
-    'stated-cut-small' => 'Cut larger: for :unit made by ":method" the pattern states :stated for a piece that needs :width (exactly :exact), :off too little. '
+    'stated-too-large' => 'Ask the pattern: it states :stated_width by :stated_height for :unit, and its pieces give :width by :height. No '
+        .'seam is to blame.',
+    'stated-too-small' => 'Do not trim :unit to the stated :stated_width by :stated_height: its pieces give :width by :height, and '
+        .'trimming would take :off_width from each side and :off_height from top and bottom, all of it from :pieces.',
+    'stated-cut-small' => 'Cut larger: for :unit made by ":method" the pattern states :stated for a piece that needs :width (exactly '
+        .':exact), :off too little. '
         .'From :stated the unit comes out :gives unfinished and could never be squared up.',
-    'stated-cut-small-plain' => 'Cut larger: for :unit made by ":method" the pattern states :stated by :stated_long for a piece that needs :width by :long '
+    'stated-cut-small-plain' => 'Cut larger: for :unit made by ":method" the pattern states :stated by :stated_long for a piece that needs '
+        .':width by :long '
         .'(exactly :exact) and could never be squared up.',
-    'stated-cut-small-method' => 'Ask the pattern: it states :stated for :unit made by ":method", which needs :width (exactly :exact), :off more. '
+    'stated-cut-small-method' => 'Ask the pattern: it states :stated for :unit made by ":method", which needs :width (exactly :exact), '
+        .':off more. '
         .'From :stated that way the unit comes out :gives unfinished. Made by ":right_by", :stated is right.',
-    'stated-cut-small-plain-method' => 'Ask the pattern: it states :stated by :stated_long for a piece of :unit made by ":method", which needs :width by :long '
+    'stated-cut-small-plain-method' => 'Ask the pattern: it states :stated by :stated_long for a piece of :unit made by ":method", which '
+        .'needs :width by :long '
         .'(exactly :exact). Made by ":right_by", it is right.',
     'stated-cut-large' => 'Compare: for :unit made by ":method" the pattern states :stated, and :width is enough (exactly :exact). '
         .'From :stated the unit comes out :gives before it is trimmed.',
-    'stated-cut-large-plain' => 'Compare: for a piece of :unit made by ":method" the pattern states :stated by :stated_long, and :width by :long is enough '
+    'stated-cut-large-plain' => 'Compare: for a piece of :unit made by ":method" the pattern states :stated by :stated_long, and :width by '
+        .':long is enough '
         .'(exactly :exact).',
     'stated-cut-large-method' => 'Compare: for :unit made by ":method" the pattern states :stated, and :width is enough (exactly :exact). '
         .'From :stated the unit comes out :gives before it is trimmed. Made by ":right_by", :stated is right.',
-    'stated-cut-large-plain-method' => 'Compare: for a piece of :unit made by ":method" the pattern states :stated by :stated_long, and :width by :long is '
+    'stated-cut-large-plain-method' => 'Compare: for a piece of :unit made by ":method" the pattern states :stated by :stated_long, and '
+        .':width by :long is '
         .'enough (exactly :exact). Made by ":right_by", it is right.',
-    'trim-off-mark' => 'Choose another size, or trim :unit with a template: at size :size it is trimmed to :exact, which is on no mark; the nearest is :mark.',
-    'trim-off-mark-block' => 'Choose another block size, trim with a template, or let the block come out as it does: at size :size, :unit is trimmed to :exact, '
+    'trim-off-mark' => 'Choose another size, or trim :unit with a template: at size :size it is trimmed to :exact, which is on no mark; '
+        .'the nearest is :mark.',
+    'trim-off-mark-block' => 'Choose another block size, trim with a template, or let the block come out as it does: at size :size, :unit '
+        .'is trimmed to :exact, '
         .'which is on no mark; the nearest is :mark. Trimmed to that, :block comes out :comes_out and not :wanted.',
-    'check-off-mark' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the nearest is :mark.',
-    'check-off-mark-block' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the nearest is :mark. '
+    'check-off-mark' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the '
+        .'nearest is :mark.',
+    'check-off-mark-block' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the '
+        .'nearest is :mark. '
         .':block comes out :comes_out and not :wanted.',
     'odd-ones-out' => 'Say it twice and label them: of :unit the outermost are cut :outer and the ones between :inner, only :more less.',
-    'points-at-join' => 'Move the points inwards or choose another join: in :block a point lies :has from the trimmed edge, and the join takes :clear, '
+    'points-at-join' => 'Move the points inwards or choose another join: in :block a point lies :has from the trimmed edge, and the join '
+        .'takes :clear, '
         .'so that :lost of it is lost.',
-    'unused-byproduct' => 'Use what comes out besides, or choose another method: at size :size, making :used of :unit gives as many the other way round, '
+    'unused-byproduct' => 'Use what comes out besides, or choose another method: at size :size, making :used of :unit gives as many the '
+        .'other way round, '
         .'and :left of those are left over.',
-    'unfriendly-size' => 'Cut oversize and trim, or cut to sixteenths: at size :size, :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
-    'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to sixteenths: at size :size (blocks of :block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
+    'unfriendly-size' => 'Cut oversize and trim, or cut to sixteenths: at size :size, :pieces cuts do not lie on the cutting step, such as '
+        .':exact for :unit.',
+    'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to sixteenths: at size :size (blocks of '
+        .':block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
     'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',
 ];

@@ -28,7 +28,8 @@ return [
         ],
         'strip' => [
             'layer' => 'Lay a strip of :light and a strip of :dark, both :strip wide, right sides together.',
-            'cut' => 'Cut pairs of triangles with a triangle ruler for units of :unfinished, flipping it after each cut. The tips come out blunt.',
+            'cut' => 'Cut pairs of triangles with a triangle ruler for units of :unfinished, flipping it after each cut. The tips come out '
+                .'blunt.',
         ],
         'grid' => [
             'layer' => 'Lay the pieces of :light and :dark right sides together and pin the printed paper on top.',
@@ -68,7 +69,8 @@ return [
     ],
     'half_and_quarters' => [
         'cut' => 'Cut the squares of :half once corner to corner, those of :top and :left twice.',
-        'strip' => 'Cut strips of :half :strip wide and strips of :top and :left :narrow wide. Cut triangles with a right-angled triangle ruler: '
+        'strip' => 'Cut strips of :half :strip wide and strips of :top and :left :narrow wide. Cut triangles with a right-angled triangle '
+            .'ruler: '
             .'of the wide strips with a short side across, of the narrow ones with the long side on the edge.',
         'layer' => 'Lay a triangle of :top and a triangle of :left out as drawn, before you sew: the other way round is another unit.',
         'sew' => 'Sew them together along the short edge with a :seam seam.',
@@ -101,7 +103,8 @@ return [
                 .'Press after the first side.',
         ],
         'strip' => [
-            'cut' => 'Cut strips of both fabrics :strip wide. Cut triangles of :goose with a right-angled triangle ruler, the long side on the edge, '
+            'cut' => 'Cut strips of both fabrics :strip wide. Cut triangles of :goose with a right-angled triangle ruler, the long side on '
+                .'the edge, '
                 .'and triangles of :sky with a short side across the strip.',
         ],
         'press' => 'Press to :sky.',
@@ -123,19 +126,22 @@ return [
     'square_in_square' => [
         'triangles' => [
             'cut' => 'Cut the squares of :corner once, corner to corner.',
-            'sew' => 'Sew a triangle of :corner to two opposite sides of the square of :centre, its long edge to the side, middles matched, '
+            'sew' => 'Sew a triangle of :corner to two opposite sides of the square of :centre, its long edge to the side, middles '
+                .'matched, '
                 .'with a :seam seam.',
             'sew_again' => 'Sew the other two triangles on the same way.',
         ],
         'flip' => [
-            'sew' => 'Lay squares on the :places of the square of :centre, right sides together, and sew on the lines, or a thread outside them.',
+            'sew' => 'Lay squares on the :places of the square of :centre, right sides together, and sew on the lines, or a thread outside '
+                .'them.',
         ],
         'press' => 'Press to :corner.',
         'trim' => 'Trim to :unfinished square, with :beyond beyond each point.',
     ],
     'rail' => [
         'strips' => [
-            'sew' => 'Sew the strips together along their length in the order drawn, with a :seam seam, turning the set round for every second seam.',
+            'sew' => 'Sew the strips together along their length in the order drawn, with a :seam seam, turning the set round for every '
+                .'second seam.',
             'press' => 'Press all seams the same way, along the strip and not across it.',
         ],
         'bars' => ['sew' => 'Sew the bars together in the order drawn, with a :seam seam.'],
@@ -176,7 +182,8 @@ return [
     'strip_grid' => [
         'sets' => [
             'sew' => 'Sew the strips of each set together along their length in the order drawn, with a :seam seam.',
-            'edge' => 'After one seam the outer strip still shows one allowance: it reads :edge. A strip with a seam on both sides reads :finished.',
+            'edge' => 'After one seam the outer strip still shows one allowance: it reads :edge. A strip with a seam on both sides reads '
+                .':finished.',
         ],
         'singles' => [
             'sew' => 'Lay the pieces out as drawn and sew them into rows with a :seam seam.',
@@ -198,7 +205,8 @@ return [
         'sew' => 'Sew nine-patches with :corner in the corners, :edge at the sides and :middle in the middle, with a :seam seam.',
         'press' => 'Press the seams of the nine-patch open, so that its quarters lie alike however they are turned.',
         'check' => 'Measure the nine-patch before you cut it: :unfinished.',
-        'cut' => 'Cut it through the middle both ways, :from from the seams of the square of :middle. Measure from the seam and not from the edge.',
+        'cut' => 'Cut it through the middle both ways, :from from the seams of the square of :middle. Measure from the seam and not from '
+            .'the edge.',
         'turn' => 'Turn the quarters as drawn.',
         'sew_again' => 'Sew them together again with a :seam seam. Each cut edge loses one allowance.',
         'press_again' => 'Press these seams to one side, or spin them open at the crossing.',
@@ -212,7 +220,8 @@ return [
     ],
     'economy' => [
         'cut' => 'Cut the squares of :inner and of :outer once, corner to corner.',
-        'sew' => 'Sew a triangle of :inner to two opposite sides of the square of :centre, middles matched, with a :seam seam; press; then the other two.',
+        'sew' => 'Sew a triangle of :inner to two opposite sides of the square of :centre, middles matched, with a :seam seam; press; then '
+            .'the other two.',
         'trim_inner' => 'Trim to :unfinished square, with :beyond beyond each corner of the middle.',
         'sew_again' => 'Sew the triangles of :outer on the same way.',
         'press' => 'Press away from the middle.',
@@ -229,13 +238,16 @@ return [
     'strip_parallelogram' => [
         'plain' => ['sew' => 'Sew the strips together along their length, ends level, with a :seam seam.'],
         'staggered' => [
-            'sew' => 'Sew the strips together along their length with a :seam seam, each one set in by :stagger: that saves cloth at the slanted ends.',
+            'sew' => 'Sew the strips together along their length with a :seam seam, each one set in by :stagger: that saves cloth at the '
+                .'slanted ends.',
         ],
         'cut' => 'Cut one end at 45°, then segments :segment wide, measured square to the cut. A full set gives :segments.',
     ],
     'half_rectangle' => [
-        'cut' => 'Stack the rectangles with all faces up and cut each once, corner to corner, the same way as drawn: the other way gives the other hand.',
-        'layer' => 'Lay triangles of :first and :second right sides together along the long edge, so that the tips stand out at both ends as shown.',
+        'cut' => 'Stack the rectangles with all faces up and cut each once, corner to corner, the same way as drawn: the other way gives '
+            .'the other hand.',
+        'layer' => 'Lay triangles of :first and :second right sides together along the long edge, so that the tips stand out at both ends '
+            .'as shown.',
         'sew' => 'Sew the long edge with a :seam seam.',
         'press' => 'Press the seam to :dark.',
         'trim' => 'Trim to :width by :unfinished, square to the right-angled corners. '
@@ -262,7 +274,8 @@ return [
             'trim' => 'Trim to :unfinished square, so that the curve meets both edges :meets from the corner. '
                 .'The two curves differ in length: ease, and trim off centre.',
         ],
-        'pin' => 'Fold both curves in half and crease them. Pin the middles and both ends, :outer on top, and clip it a little where it is tight.',
+        'pin' => 'Fold both curves in half and crease them. Pin the middles and both ends, :outer on top, and clip it a little where it is '
+            .'tight.',
         'sew' => 'Sew slowly with a :seam seam, easing :outer round :inner, taking each pin out before the needle.',
         'press' => 'Press the seam to one side; a curve does not lie open.',
         'trim' => 'Trim to :unfinished square, the curve the same distance from both corners it meets.',
@@ -284,7 +297,8 @@ return [
         'trim' => 'Trim what stands out of :width by :unfinished.',
     ],
     'star' => [
-        'cut' => 'Cut strips :strip wide for the diamonds and cut them at 45°. Cut the squares of :ground for the sides twice, corner to corner.',
+        'cut' => 'Cut strips :strip wide for the diamonds and cut them at 45°. Cut the squares of :ground for the sides twice, corner to '
+            .'corner.',
         'mark' => 'Mark on the back of every piece where the seams will meet, :seam from both edges.',
         'pairs' => 'Sew diamonds of :first and :second together in pairs with a :seam seam, from the middle outwards.',
         'check' => 'Measure a pair along its outer edge before anything is set in: :edge from the raw tip to the mark.',
@@ -301,13 +315,15 @@ return [
         'mark' => 'Mark on the back where seams stop: :seam from both edges of a corner.',
         'sew' => 'Sew as the pattern says, with a :seam seam.',
         'press' => 'Press each seam to the side where it lies flatter, and before another one crosses it.',
-        'baste' => 'Lay :first and :second right sides together and baste their notches together by machine. Only then ease what lies between.',
+        'baste' => 'Lay :first and :second right sides together and baste their notches together by machine. Only then ease what lies '
+            .'between.',
         'seam' => 'Seam :number: sew :first to :second with a :seam seam.',
         'trim_inner' => 'Trim the inner allowance of this seam, so that the curve lies flat.',
         'press_open' => 'Press this seam open.',
         'press_toward' => 'Press this seam to :toward.',
         'press_seam' => 'Press this seam to the side where it lies flatter.',
-        'trim_spare' => 'Press the template onto :piece again and trim its outer edge by it, so that :seam is left beyond the finished line.',
+        'trim_spare' => 'Press the template onto :piece again and trim its outer edge by it, so that :seam is left beyond the finished '
+            .'line.',
         'check_section' => 'Compare the section with the drawing before you put it in its bag.',
     ],
     'block' => [
@@ -329,15 +345,19 @@ return [
             'sew' => 'Sew the parts together from top to bottom with a :seam seam.',
         ],
         'check' => 'Measure: :width by :unfinished. Do not trim a block to a wished-for size: it would come off its outermost pieces.',
-        'check_otherwise' => 'Measure: :width by :unfinished. That is what parts trimmed to the marks of your ruler give, and not the :pattern_width by '
+        'check_otherwise' => 'Measure: :width by :unfinished. That is what parts trimmed to the marks of your ruler give, and not the '
+            .':pattern_width by '
             .':pattern of the pattern. Do not stretch or trim the block to that: every block comes out like this one.',
     ],
     'setting_triangle' => [
-        'side' => 'Cut squares of :square twice, corner to corner: 4 triangles with the straight grain on their long edge, which lies outside.',
-        'corner' => 'Cut squares of :square once, corner to corner: 2 triangles with the straight grain on their short edges, which lie outside.',
+        'side' => 'Cut squares of :square twice, corner to corner: 4 triangles with the straight grain on their long edge, which lies '
+            .'outside.',
+        'corner' => 'Cut squares of :square once, corner to corner: 2 triangles with the straight grain on their short edges, which lie '
+            .'outside.',
     ],
     'long_strips' => [
-        'diagonal' => 'Join the strips end to end with diagonal seams: lay two ends square over each other and sew across the corner. Trim to :seam.',
+        'diagonal' => 'Join the strips end to end with diagonal seams: lay two ends square over each other and sew across the corner. Trim '
+            .'to :seam.',
         'straight' => 'Join the strips end to end with a :seam seam.',
         'press' => 'Press the joins open.',
         'border' => 'Cut :count of :length, but measure your own top first: through the middle and near both edges, and take the mean.',
@@ -354,7 +374,8 @@ return [
         'unsecured' => 'Do not secure the seams at the crossing.',
     ],
     'overhang' => [
-        'whole' => 'Where :first meets :second at a slant, laid for sewing: at the left (or upper) end :start; at the right (or lower) end :end. '
+        'whole' => 'Where :first meets :second at a slant, laid for sewing: at the left (or upper) end :start; at the right (or lower) end '
+            .':end. '
             .'It looks wrong and is right.',
         'out' => ':slot stands out by :by',
         'level' => 'both are level',

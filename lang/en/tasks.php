@@ -13,7 +13,8 @@ return [
         'name' => 'The other way round of :unit',
         'unnamed' => ':count more comes out of the same cuts, the other way round of :unit. Keep it in a bag of its own.'
             .'|:count more come out of the same cuts, the other way round of :unit. Keep them in a bag of their own.',
-        'named' => ':count :name comes out of the same cuts too. Keep it in a bag.|:count :name come out of the same cuts too. Keep them in a bag.',
+        'named' => ':count :name comes out of the same cuts too. Keep it in a bag.|:count :name come out of the same cuts too. Keep them '
+            .'in a bag.',
     ],
     'steps' => 'Steps',
     'count_off' => 'Count off',

@@ -6,7 +6,10 @@ use App\Plans\Whole\SheetStore;
 use Tests\Arch\Sources;
 
 /** Classes of PHP itself that the core may use: values and exceptions, no door to the outside. */
-const PLAIN_PHP = ['BackedEnum', 'Closure', 'DateTimeImmutable', 'DateTimeZone', 'Exception', 'InvalidArgumentException', 'JsonException', 'OutOfBoundsException', 'RuntimeException', 'WeakMap'];
+const PLAIN_PHP = [
+    'BackedEnum', 'Closure', 'DateTimeImmutable', 'DateTimeZone', 'Exception', 'InvalidArgumentException', 'JsonException',
+    'OutOfBoundsException', 'RuntimeException', 'WeakMap',
+];
 
 /** Functions that read a clock, roll dice, touch files or the environment, or belong to the framework. */
 const DOORS = [
@@ -52,7 +55,9 @@ it('keeps the core to itself, plain PHP and one library for exact numbers', func
     expect(count($files))->toBeGreaterThan(70);
     foreach ($files as $file => $code) {
         foreach (Sources::classes($code) as $class) {
-            expect(str_starts_with($class, 'Dew\\Core') || str_starts_with($class, 'Brick\\Math\\') || in_array($class, PLAIN_PHP, true))->toBeTrue("$file names $class");
+            expect(
+                str_starts_with($class, 'Dew\\Core') || str_starts_with($class, 'Brick\\Math\\') || in_array($class, PLAIN_PHP, true),
+            )->toBeTrue("$file names $class");
         }
     }
 });
@@ -92,7 +97,12 @@ it('never lets what serves members name what is not released', function (): void
 });
 
 it('reaches compiled sheets of members through one door', function (): void {
-    $users = array_keys(array_filter(Sources::in('app', 'routes', 'resources/views'), fn (string $code): bool => in_array(SheetStore::class, Sources::classes($code), true) || str_contains($code, 'SheetStore $')));
+    $users = array_keys(
+        array_filter(
+            Sources::in('app', 'routes', 'resources/views'),
+            fn (string $code): bool => in_array(SheetStore::class, Sources::classes($code), true) || str_contains($code, 'SheetStore $'),
+        ),
+    );
     sort($users);
 
     expect($users)->toBe([
@@ -108,7 +118,11 @@ it('reaches compiled sheets of members through one door', function (): void {
 });
 
 it('asks for announcements alone where a guest may come by', function (): void {
-    foreach (Sources::in('app/Http/Controllers/JoinController.php', 'app/Http/Requests/JoinRequest.php', 'app/Presentation/Host/ProgressGrid.php') as $file => $code) {
+    foreach (Sources::in(
+        'app/Http/Controllers/JoinController.php',
+        'app/Http/Requests/JoinRequest.php',
+        'app/Presentation/Host/ProgressGrid.php',
+    ) as $file => $code) {
         preg_match_all('/(?:\$sheets|SheetStore::class\))->(\w+)\(/', $code, $asked);
         expect(array_unique($asked[1]))->toBe(['announcement'], $file);
     }
@@ -126,7 +140,9 @@ it('says its types strictly, and closes its classes', function (): void {
 it('leaves no debugging, no dead end and no inline script behind', function (): void {
     foreach (Sources::in('core', 'app', 'database', 'routes', 'resources/views') as $file => $code) {
         expect(array_intersect(Sources::functions($code), ['dd', 'dump', 'ray', 'var_dump', 'print_r', 'eval', 'die']))->toBe([], $file);
-        expect($code)->not->toMatch('/\b(TODO|FIXME|XXX)\b/')->not->toMatch('/<script\b(?![^>]*src=)/')->not->toMatch('/\sstyle="/')->not->toMatch('/\sx-html\b/');
+        expect($code)->not->toMatch('/\b(TODO|FIXME|XXX)\b/')->not->toMatch(
+            '/<script\b(?![^>]*src=)/',
+        )->not->toMatch('/\sstyle="/')->not->toMatch('/\sx-html\b/');
     }
 });
 

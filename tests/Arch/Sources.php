@@ -19,7 +19,10 @@ final class Sources
         $files = [];
         foreach ($places as $place) {
             $path = dirname(__DIR__, 2).'/'.$place;
-            $found = is_file($path) ? [$path] : array_map(strval(...), array_keys(iterator_to_array(Finder::create()->files()->in($path)->name('*.php'))));
+            $found = is_file($path) ? [$path] : array_map(
+                strval(...),
+                array_keys(iterator_to_array(Finder::create()->files()->in($path)->name('*.php'))),
+            );
             foreach ($found as $file) {
                 $files[substr($file, strlen(dirname(__DIR__, 2)) + 1)] = (string) file_get_contents($file);
             }

@@ -42,24 +42,66 @@ it('nests blocks, counts what lies in them and draws them where they lie', funct
         ->and($sheet->blockCounts)->toBe(['b-two' => 6])
         ->and(drawnArea($sheet))->toEqualWithDelta(24 * 36, 1e-9)
         // What the sheet puts together from units is what the block itself looks like.
-        ->and(looks(Compiler::clueSheet(smallDesign(['blocks' => $design->document->value['blocks'], 'setting' => $design->document->value['setting'], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-two']]]]]), 's', 'k', MethodChoices::defaults())->tasks[0]->patches(), Size::square(Length::inches(12))))
+        ->and(looks(
+            Compiler::clueSheet(
+                smallDesign(
+                    [
+                        'blocks' => $design->document->value['blocks'],
+                        'setting' => $design->document->value['setting'],
+                        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-two']]]],
+                    ],
+                ),
+                's',
+                'k',
+                MethodChoices::defaults(),
+            )->tasks[0]->patches(),
+            Size::square(Length::inches(12)),
+        ))
         ->toBe(looks(patchesOf($design, 'b-two'), Size::square(Length::inches(12))));
 });
 
 it('spans columns and rows', function (): void {
-    $cells = [['column' => 1, 'row' => 1, 'unit' => 'u-lean', 'down' => 2], ['column' => 2, 'row' => 1, 'unit' => 'u-hst'], ['column' => 2, 'row' => 2, 'unit' => 'u-plain']];
+    $cells = [
+        ['column' => 1, 'row' => 1, 'unit' => 'u-lean', 'down' => 2],
+        ['column' => 2, 'row' => 1, 'unit' => 'u-hst'],
+        ['column' => 2, 'row' => 2, 'unit' => 'u-plain'],
+    ];
     $block = ['id' => 'b-one', 'name' => 'One', 'columns' => ['auto', '3'], 'rows' => ['3', 'auto'], 'cells' => $cells];
     $design = smallDesign(['blocks' => [$block]]);
 
     expect($design->blocks['b-one']->finished()->encode())->toBe('6 x 6')
-        ->and(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), patchesOf($design, 'b-one'))))->toEqualWithDelta(36, 1e-9)
+        ->and(array_sum(
+            array_map(fn (Patch $patch): float => $patch->outline->area(), patchesOf($design, 'b-one')),
+        ))->toEqualWithDelta(36, 1e-9)
         ->and(Dew\Core\Proof\Proof::of($design))->each(fn ($finding) => $finding->code->not->toBe('seams-differ'))
-        ->and(refusal(smallJson(['blocks' => [['cells' => [...array_slice($cells, 0, 2), ['column' => 1, 'row' => 2, 'unit' => 'u-plain']]] + $block]]))->pointer)->toBe('/blocks/0/cells/2')
-        ->and(refusal(smallJson(['blocks' => [['columns' => ['3', 'auto'], 'rows' => ['auto', '3'], 'cells' => [['column' => 1, 'row' => 1, 'across' => 2, 'down' => 2, 'unit' => 'u-hst']]] + $block]]))->problem)->toContain('Nothing says how wide column 2 is');
+        ->and(refusal(smallJson(['blocks' => [['cells' => [
+            ...array_slice($cells, 0, 2),
+            ['column' => 1, 'row' => 2, 'unit' => 'u-plain'],
+        ]] + $block]]))->pointer)->toBe('/blocks/0/cells/2')
+        ->and(refusal(smallJson(['blocks' => [[
+            'columns' => ['3', 'auto'],
+            'rows' => ['auto', '3'],
+            'cells' => [['column' => 1, 'row' => 1, 'across' => 2, 'down' => 2, 'unit' => 'u-hst']],
+        ] + $block]]))->problem)->toContain('Nothing says how wide column 2 is');
 });
 
 it('makes a variant of a mirrored unit only where its mirror image is another unit', function (): void {
-    $design = smallDesign(['blocks' => [blockOf('b-one', ['3', '3', '3'], ['6'], ['u-lean u-lean/0m u-lean/180m'])], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-lean'], ['id' => 't-m', 'unit' => 'u-lean', 'mirror' => true, 'name' => 'Leaning left']]]]]);
+    $design = smallDesign(
+        [
+            'blocks' => [blockOf('b-one', ['3', '3', '3'], ['6'], ['u-lean u-lean/0m u-lean/180m'])],
+            'clues' => [
+                [
+                    'id' => 'k',
+                    'title' => 'K',
+                    'minutes' => 1,
+                    'tasks' => [
+                        ['id' => 't', 'unit' => 'u-lean'],
+                        ['id' => 't-m', 'unit' => 'u-lean', 'mirror' => true, 'name' => 'Leaning left'],
+                    ],
+                ],
+            ],
+        ],
+    );
     $tasks = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks;
 
     expect(array_keys($design->units))->toBe(['u-hst', 'u-plain', 'u-lean', 'u-lean.m'])
@@ -94,19 +136,46 @@ it('changes fabrics per use, through blocks in blocks', function (): void {
         ['column' => 1, 'row' => 1, 'block' => 'b-one'],
         ['column' => 2, 'row' => 1, 'block' => 'b-one', 'mirror' => true, 'fabrics' => ['f-a' => 'f-c', 'f-c' => 'f-a']],
     ]];
-    $design = smallDesign(['blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), $outer], 'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]]]);
+    $design = smallDesign(
+        [
+            'blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), $outer],
+            'setting' => ['kind' => 'straight', 'pattern' => [['b-two']]],
+        ],
+    );
     $sheet = Compiler::quiltSheet($design, 's');
 
-    expect($sheet->unitCounts)->toBe(['b-one' => 6, 'u-hst' => 12, 'u-plain' => 12, 'b-one.f-a=f-c.f-c=f-a' => 6, 'u-hst.f-a=f-c' => 12, 'u-plain.f-c=f-a' => 12])
+    expect($sheet->unitCounts)->toBe(
+        ['b-one' => 6, 'u-hst' => 12, 'u-plain' => 12, 'b-one.f-a=f-c.f-c=f-a' => 6, 'u-hst.f-a=f-c' => 12, 'u-plain.f-c=f-a' => 12],
+    )
         ->and($sheet->areas['f-a'])->toEqualWithDelta($sheet->areas['f-c'], 1e-6)
         ->and(ProductKey::id('b-one.m.f-a=f-c'))->toBe('b-one');
 });
 
 it('refuses blocks that contain each other, however far around', function (): void {
     $one = refusal(smallJson(['blocks' => [blockOf('b-one', ['3'], ['3'], ['b-one'])]]));
-    $two = refusal(smallJson(['blocks' => [blockOf('b-one', ['3'], ['3'], ['b-two']), blockOf('b-two', ['3'], ['3'], ['b-three']), blockOf('b-three', ['3'], ['3'], ['b-one'])]]));
+    $two = refusal(
+        smallJson(
+            [
+                'blocks' => [
+                    blockOf('b-one', ['3'], ['3'], ['b-two']),
+                    blockOf('b-two', ['3'], ['3'], ['b-three']),
+                    blockOf('b-three', ['3'], ['3'], ['b-one']),
+                ],
+            ],
+        ),
+    );
     $names = array_map(fn (int $n): string => 'b-'.str_repeat('x', $n), range(1, 16));
-    $deep = refusal(smallJson(['blocks' => array_map(fn (int $n): array => blockOf($names[$n], ['3'], ['3'], [$n === 15 ? 'u-hst' : $names[$n + 1]]), range(0, 15)), 'setting' => ['kind' => 'straight', 'pattern' => [['b-x']]]]));
+    $deep = refusal(
+        smallJson(
+            [
+                'blocks' => array_map(
+                    fn (int $n): array => blockOf($names[$n], ['3'], ['3'], [$n === 15 ? 'u-hst' : $names[$n + 1]]),
+                    range(0, 15),
+                ),
+                'setting' => ['kind' => 'straight', 'pattern' => [['b-x']]],
+            ],
+        ),
+    );
 
     expect($one->problem)->toContain('contains itself: b-one > b-one')
         ->and($two->problem)->toContain('b-one > b-two > b-three > b-one')
@@ -116,12 +185,19 @@ it('refuses blocks that contain each other, however far around', function (): vo
 it('refuses a shape that fills no rectangle', function (): void {
     $units = [['id' => 'u-hst', 'name' => 'D', 'kind' => 'diamond-60', 'finished' => '3', 'fabrics' => ['f-a']]];
 
-    expect(refusal(smallJson(['units' => $units, 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]))->problem)->toContain('fills no rectangle');
+    expect(
+        refusal(smallJson(['units' => $units, 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]))->problem,
+    )->toContain('fills no rectangle');
 });
 
 it('keeps every property of thousands of blocks made at random', function (int $seed): void {
     mt_srand($seed);
-    $kinds = array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree() && $kind !== UnitKind::TriangleRow && $kind->proportion() === 1));
+    $kinds = array_values(
+        array_filter(
+            UnitKind::library(),
+            fn (UnitKind $kind): bool => ! $kind->isFree() && $kind !== UnitKind::TriangleRow && $kind->proportion() === 1,
+        ),
+    );
     for ($round = 0; $round < 60; $round++) {
         $side = Length::fraction(mt_rand(24, 60), [8, 12, 16][mt_rand(0, 2)]);
         [$columns, $rows] = [mt_rand(1, 4), mt_rand(1, 4)];
@@ -135,7 +211,12 @@ it('keeps every property of thousands of blocks made at random', function (int $
             $products["u-$index"] = $unit;
         }
         for ($place = 0; $place < $columns * $rows; $place++) {
-            $cells[] = new Dew\Core\Block\Cell($place % $columns, intdiv($place, $columns), 'u-'.mt_rand(0, 3), Orientation::of(90 * mt_rand(0, 3)));
+            $cells[] = new Dew\Core\Block\Cell(
+                $place % $columns,
+                intdiv($place, $columns),
+                'u-'.mt_rand(0, 3),
+                Orientation::of(90 * mt_rand(0, 3)),
+            );
         }
         $block = new Dew\Core\Block\Block('b', 'B', array_fill(0, $columns, $side), array_fill(0, $rows, $side), $cells);
         $size = $block->finished();
@@ -148,7 +229,10 @@ it('keeps every property of thousands of blocks made at random', function (int $
             $turned = array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90), $within), $turned);
             $within = $within->turned();
         }
-        $over = fn (array $patches): array => array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(0, true), $size), $patches);
+        $over = fn (array $patches): array => array_map(
+            fn (Patch $patch): Patch => $patch->oriented(Orientation::of(0, true), $size),
+            $patches,
+        );
         $larger = $block->scaled(2, 1);
 
         expect($area($patches))->toEqualWithDelta($size->area(), 1e-6 * $size->area())
@@ -157,17 +241,35 @@ it('keeps every property of thousands of blocks made at random', function (int $
             ->and($larger->finished()->equals(new Size($size->width->times(2), $size->height->times(2))))->toBeTrue()
             ->and(array_sum($block->contents()))->toBe($columns * $rows)
             // Turning about a placement's corner puts a unit where turning within its cell does.
-            ->and(looks((new Dew\Core\Plan\BlockDrawing('b', array_map(fn ($unit) => $unit->patches(), $products), ['b' => $block->placements($products)], []))->patches(), $size))->toBe(looks($patches, $size));
+            ->and(looks(
+                (new Dew\Core\Plan\BlockDrawing(
+                    'b',
+                    array_map(fn ($unit) => $unit->patches(), $products),
+                    ['b' => $block->placements($products)],
+                    [],
+                ))->patches(),
+                $size,
+            ))->toBe(looks($patches, $size));
         // The pieces' finished areas, cut and put together again, sum to the block's.
         $making = (new BlockUnit($block, $products))->making(Dew\Core\Unit\Method::BlockRows, roomOf('1/4'));
-        $parts = array_sum(array_map(fn ($piece): float => $piece->quantity(1) * ($piece->width->exact->toFloat() - 0.5) * (($piece->length?->exact->toFloat() ?? 0) - 0.5), $making->pieces));
+        $parts = array_sum(
+            array_map(
+                fn ($piece): float => $piece->quantity(1) * ($piece->width->exact->toFloat() - 0.5) * (($piece->length?->exact->toFloat()
+                    ?? 0) - 0.5),
+                $making->pieces,
+            ),
+        );
         expect($parts)->toEqualWithDelta($size->area(), 1e-6);
     }
 })->with(range(1, 40));
 
 it('says by how much slanted tips stand out', function (): void {
     // A half-rectangle triangle of 1 by 2: its angles are 63.43° and 26.57°; s·(cot 13.28° − cot 31.72°) = ¼ · (4.2361 − 1.6180).
-    $patches = Dew\Core\Unit\Kind\UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(1), Length::inches(2)), fabrics(2))->patches();
+    $patches = Dew\Core\Unit\Kind\UnitFactory::make(
+        UnitKind::HalfRectangle,
+        new Size(Length::inches(1), Length::inches(2)),
+        fabrics(2),
+    )->patches();
     [$seam] = Seams::between($patches, Length::fraction(1, 4));
 
     expect(abs($seam->start))->toEqualWithDelta(0.6545, 1e-4)
@@ -178,14 +280,18 @@ it('says by how much slanted tips stand out', function (): void {
     // The same found by moving both polygons out and laying their cut edges on each other.
     [$first, $second] = array_map(fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::fraction(1, 4)), $patches);
     $along = fn (array $corner): float => ($corner[0] * 1 - $corner[1] * 2) / sqrt(5);
-    $ends = fn (CutShape $shape, int $from, int $to): array => [min($along($shape->corners[$from]), $along($shape->corners[$to])), max($along($shape->corners[$from]), $along($shape->corners[$to]))];
+    $ends = fn (CutShape $shape, int $from, int $to): array => [
+        min($along($shape->corners[$from]), $along($shape->corners[$to])),
+        max($along($shape->corners[$from]), $along($shape->corners[$to])),
+    ];
     [$a, $b] = [$ends($first, 1, 2), $ends($second, 0, 2)];
     expect($b[0] - $a[0])->toEqualWithDelta($seam->start, 1e-6)
         ->and($a[1] - $b[1])->toEqualWithDelta($seam->end, 1e-6);
 });
 
 it('tells the overhang of a long edge once, against all that lies along it', function (): void {
-    // The second round of an economy block: a long edge of 4/√2 against a triangle, a square's corner and a triangle. Both its tips stand out by s√2.
+    // The second round of an economy block: a long edge of 4/√2 against a triangle, a square's corner and a triangle. Both its tips stand
+    // out by s√2.
     $patches = unitOf(UnitKind::Economy, Length::inches(4), 3)->patches();
     $slanted = Seams::slanted(Seams::between($patches, Length::fraction(1, 4)));
     $outer = array_values(array_filter($slanted, fn ($seam): bool => $patches[$seam->first]->slot === fabrics(3)[2]->id));
@@ -200,7 +306,13 @@ it('tells the overhang of a long edge once, against all that lies along it', fun
 });
 
 it('speaks of overhangs only where cut pieces are sewn along a slant', function (UnitKind $kind, Method $method, bool $speaks): void {
-    $unit = ['id' => 'u-hst', 'name' => 'U', 'kind' => $kind->value, 'finished' => $kind === UnitKind::Geese ? ['width' => '6', 'height' => '3'] : '3', 'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, $kind->fabrics()[0])];
+    $unit = [
+        'id' => 'u-hst',
+        'name' => 'U',
+        'kind' => $kind->value,
+        'finished' => $kind === UnitKind::Geese ? ['width' => '6', 'height' => '3'] : '3',
+        'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, $kind->fabrics()[0]),
+    ];
     $design = smallDesign(['units' => [$unit], 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])]]);
     $task = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with($kind, $method))->tasks[0];
 
@@ -229,8 +341,18 @@ it('measures as much seam as the outlines share', function (UnitKind $kind): voi
     $patches = $unit->patches();
     $around = 2 * ($size->width->toFloat() + $size->height->toFloat());
 
-    expect(array_sum(array_map(fn ($seam): float => $seam->length, Seams::between($patches, Length::fraction(1, 4)))))->toEqualWithDelta(Seams::length($patches, $around), 1e-6);
-})->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree() && ! in_array($kind, [UnitKind::Square, UnitKind::Rectangle], true))));
+    expect(
+        array_sum(array_map(fn ($seam): float => $seam->length, Seams::between($patches, Length::fraction(1, 4)))),
+    )->toEqualWithDelta(Seams::length($patches, $around), 1e-6);
+})
+    ->with(
+        array_values(
+            array_filter(
+                UnitKind::library(),
+                fn (UnitKind $kind): bool => ! $kind->isFree() && ! in_array($kind, [UnitKind::Square, UnitKind::Rectangle], true),
+            ),
+        ),
+    );
 
 it('knows what looks the same turned, and what mirrored', function (): void {
     $form = fn (UnitKind $kind, int ...$fabrics): array => (function () use ($kind, $fabrics): array {
@@ -274,6 +396,11 @@ it('blunts tips at the raw edge of the unit, and lays shapes along a strip', fun
 it('refuses a shape it cannot move out', function (): void {
     $point = fn (int $x, int $y): Point => new Point(Length::inches($x), Length::inches($y));
 
-    expect(fn () => CutShape::of(new Dew\Core\Geometry\Outline($point(0, 0), $point(0, 0), $point(1, 1)), Length::fraction(1, 4)))->toThrow(InvalidArgumentException::class, 'at least three corners')
-        ->and(fn () => CutShape::of(unitOf(UnitKind::QuarterCircle, Length::fraction(1, 4), 2)->patches()[1]->outline, Length::fraction(1, 4)))->toThrow(InvalidArgumentException::class, 'narrower than the seam');
+    expect(
+        fn () => CutShape::of(new Dew\Core\Geometry\Outline($point(0, 0), $point(0, 0), $point(1, 1)), Length::fraction(1, 4)),
+    )->toThrow(InvalidArgumentException::class, 'at least three corners')
+        ->and(fn () => CutShape::of(
+            unitOf(UnitKind::QuarterCircle, Length::fraction(1, 4), 2)->patches()[1]->outline,
+            Length::fraction(1, 4),
+        ))->toThrow(InvalidArgumentException::class, 'narrower than the seam');
 });

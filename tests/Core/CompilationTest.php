@@ -38,7 +38,9 @@ it('keeps nothing of a design that nobody holds any more', function (): void {
 
 it('gives every cutting room its own cuts', function (): void {
     $design = nightFerry();
-    $cut = fn (?CuttingRoom $room): string => exactly(Compiler::clueSheet($design, 's-crib', 'k-casting-off', MethodChoices::defaults(), $room)->tasks[0]->making->pieces[0]);
+    $cut = fn (?CuttingRoom $room): string => exactly(
+        Compiler::clueSheet($design, 's-crib', 'k-casting-off', MethodChoices::defaults(), $room)->tasks[0]->making->pieces[0],
+    );
     $usual = $cut(null);
     $wide = $cut(new CuttingRoom(Length::parse('3/8'), Length::inches(40), Length::fraction(1, 2)));
     expect($wide)->not->toBe($usual)
@@ -67,10 +69,22 @@ it('remembers that a unit cannot be made one way, and takes the next', function 
 });
 
 it('puts a sheet on narrower cloth with its offers, its effort and its waste', function (): void {
-    $sheet = Compiler::clueSheet(nightFerry(), 's-queen', 'k-casting-off', MethodChoices::defaults()->with(UnitKind::FourPatch, Method::FourPatchStrips));
+    $sheet = Compiler::clueSheet(
+        nightFerry(),
+        's-queen',
+        'k-casting-off',
+        MethodChoices::defaults()->with(UnitKind::FourPatch, Method::FourPatchStrips),
+    );
     $task = array_values(array_filter($sheet->tasks, fn ($task): bool => $task->kind === UnitKind::FourPatch))[0];
-    $offer = fn ($task): MethodOffer => array_values(array_filter($task->offers(), fn (MethodOffer $offer): bool => $offer->method === Method::FourPatchStrips))[0];
-    $narrow = array_values(array_filter($sheet->onCloth(Length::inches(20), Notation::Fractions)->tasks, fn ($task): bool => $task->kind === UnitKind::FourPatch))[0];
+    $offer = fn ($task): MethodOffer => array_values(
+        array_filter($task->offers(), fn (MethodOffer $offer): bool => $offer->method === Method::FourPatchStrips),
+    )[0];
+    $narrow = array_values(
+        array_filter(
+            $sheet->onCloth(Length::inches(20), Notation::Fractions)->tasks,
+            fn ($task): bool => $task->kind === UnitKind::FourPatch,
+        ),
+    )[0];
     expect($offer($narrow)->batches())->toBe($narrow->making->batches($narrow->count))
         ->and($offer($narrow)->batches())->toBeGreaterThan($offer($task)->batches())
         ->and($offer($narrow)->cloth())->toEqualWithDelta($narrow->making->cloth($narrow->count, Length::inches(20)), 0.06)

@@ -26,7 +26,8 @@ function shapeOf(string ...$corners): array
 }
 
 /**
- * A star of 12 in. Its eight arms are parallelograms of three strips with sides of 3 and 3√2; squares are set into the corners, triangles into the sides.
+ * A star of 12 in. Its eight arms are parallelograms of three strips with sides of 3 and 3√2; squares are set into the corners, triangles
+ * into the sides.
  *
  * @param  array<string, mixed>  $armChange
  * @return array<string, mixed> units of a design
@@ -44,13 +45,20 @@ function starUnits(array $armChange = []): array
             // The sharp corner of the upright arm, at its bottom left, comes to lie in the middle of the star.
             $tip = Orientation::of($turn, $mirror)->apply(new Point(Length::zero(), Length::inches(3)), $size);
             $pieces[] = array_filter([
-                'id' => "arm-$turn".($mirror ? '-m' : ''), 'letter' => $mirror ? 'K' : 'L', 'unit' => 'u-arm', 'turn' => $turn, 'mirror' => $mirror,
+                'id' => "arm-$turn".($mirror ? '-m' : ''), 'letter' => $mirror
+                    ? 'K'
+                    : 'L', 'unit' => 'u-arm', 'turn' => $turn, 'mirror' => $mirror,
                 'x' => (string) (6 - (int) $tip->x->toFloat()), 'y' => (string) (6 - (int) $tip->y->toFloat()),
             ], fn (mixed $value): bool => $value !== 0 && $value !== false);
         }
     }
     $ground = [
-        'ne' => ['9,0', '12,0', '12,3', '9,3'], 'se' => ['9,9', '12,9', '12,12', '9,12'], 'sw' => ['0,9', '3,9', '3,12', '0,12'], 'nw' => ['0,0', '3,0', '3,3', '0,3'],
+        'ne' => ['9,0', '12,0', '12,3', '9,3'], 'se' => [
+            '9,9',
+            '12,9',
+            '12,12',
+            '9,12',
+        ], 'sw' => ['0,9', '3,9', '3,12', '0,12'], 'nw' => ['0,0', '3,0', '3,3', '0,3'],
         'n' => ['3,0', '9,0', '6,3'], 'e' => ['12,3', '12,9', '9,6'], 's' => ['9,12', '3,12', '6,9'], 'w' => ['0,9', '0,3', '3,6'],
     ];
     foreach ($ground as $id => $corners) {
@@ -73,9 +81,21 @@ function starDesign(array $units): array
 {
     return [
         'units' => $units,
-        'blocks' => [['id' => 'b-one', 'name' => 'Star', 'columns' => ['12'], 'rows' => ['12'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-star']]]],
+        'blocks' => [
+            [
+                'id' => 'b-one',
+                'name' => 'Star',
+                'columns' => ['12'],
+                'rows' => ['12'],
+                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-star']],
+            ],
+        ],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
-            ['id' => 't-arm', 'unit' => 'u-arm'], ['id' => 't-arm-m', 'unit' => 'u-arm', 'mirror' => true], ['id' => 't-star', 'unit' => 'u-star'],
+            ['id' => 't-arm', 'unit' => 'u-arm'], [
+                'id' => 't-arm-m',
+                'unit' => 'u-arm',
+                'mirror' => true,
+            ], ['id' => 't-star', 'unit' => 'u-star'],
         ]]],
     ];
 }
@@ -111,7 +131,11 @@ it('presses half of the strip sets the other way where mirrored units come from 
 
 it('finds a given star whose segments are cut 2½ where its geometry wants 2.6213', function (): void {
     $units = starUnits(['stated' => ['method' => 'strip-parallelogram:plain', 'cut' => ['segment' => '2 1/2']]]);
-    $found = array_filter(marks(starDesign($units)), fn (string $code): bool => str_starts_with($code, 'stated-cut-small'), ARRAY_FILTER_USE_KEY);
+    $found = array_filter(
+        marks(starDesign($units)),
+        fn (string $code): bool => str_starts_with($code, 'stated-cut-small'),
+        ARRAY_FILTER_USE_KEY,
+    );
     expect($found)->toHaveCount(1);
     $finding = array_values($found)[0];
     expect($finding->severity)->toBe(Severity::Error)
@@ -146,7 +170,10 @@ it('refuses seams, notches and sections that lead nowhere, and names what there 
         return $units;
     }, 'pair'],
     'a piece in two sections' => [function (array $units): array {
-        $units[1]['sections'] = [['id' => 'one', 'name' => 'One', 'pieces' => ['ne']], ['id' => 'two', 'name' => 'Two', 'pieces' => ['ne']]];
+        $units[1]['sections'] = [
+            ['id' => 'one', 'name' => 'One', 'pieces' => ['ne']],
+            ['id' => 'two', 'name' => 'Two', 'pieces' => ['ne']],
+        ];
 
         return $units;
     }, 'another section'],
@@ -198,9 +225,19 @@ function leafUnit(): array
     return [
         'id' => 'u-leaf', 'name' => 'Leaf', 'kind' => 'custom', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'],
         'pieces' => [
-            ['id' => 'leaf', 'letter' => 'Q', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '4', 'y' => '0'], ['arc' => '4', 'clockwise' => true], ['x' => '0', 'y' => '4']],
+            ['id' => 'leaf', 'letter' => 'Q', 'fabric' => 'f-a', 'shape' => [
+                ['x' => '0', 'y' => '0'],
+                ['x' => '4', 'y' => '0'],
+                ['arc' => '4', 'clockwise' => true],
+                ['x' => '0', 'y' => '4'],
+            ],
                 'notches' => [['edge' => 2, 'at' => '1/2']]],
-            ['id' => 'ground', 'letter' => 'R', 'fabric' => 'f-b', 'shape' => [['x' => '4', 'y' => '0'], ['x' => '4', 'y' => '4'], ['x' => '0', 'y' => '4'], ['arc' => '4', 'clockwise' => false]],
+            ['id' => 'ground', 'letter' => 'R', 'fabric' => 'f-b', 'shape' => [
+                ['x' => '4', 'y' => '0'],
+                ['x' => '4', 'y' => '4'],
+                ['x' => '0', 'y' => '4'],
+                ['arc' => '4', 'clockwise' => false],
+            ],
                 'notches' => [['edge' => 3, 'at' => '1/2']], 'spare' => ['edges' => [1, 2], 'width' => '1/4', 'after' => 'curve']],
         ],
         'seams' => [['id' => 'curve', 'pieces' => ['leaf', 'ground'], 'toward' => 'ground']],
@@ -211,7 +248,15 @@ function leafSheet(array $unit): ClueSheet
 {
     return Compiler::clueSheet(smallDesign([
         'units' => [$unit],
-        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-leaf']]]],
+        'blocks' => [
+            [
+                'id' => 'b-one',
+                'name' => 'One',
+                'columns' => ['4'],
+                'rows' => ['4'],
+                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-leaf']],
+            ],
+        ],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-leaf']]]],
     ]), 's', 'k', MethodChoices::defaults());
 }
@@ -219,7 +264,10 @@ function leafSheet(array $unit): ClueSheet
 it('says how notched curves are basted, eased and trimmed, and when the spare allowance goes', function (): void {
     $making = leafSheet(leafUnit())->tasks[0]->making;
     $codes = codesOf($making);
-    $order = array_map(fn (string $code): int|false => array_search($code, $codes, true), ['custom.cut_notched', 'custom.baste', 'custom.seam', 'custom.trim_inner', 'custom.press_toward', 'custom.trim_spare']);
+    $order = array_map(
+        fn (string $code): int|false => array_search($code, $codes, true),
+        ['custom.cut_notched', 'custom.baste', 'custom.seam', 'custom.trim_inner', 'custom.press_toward', 'custom.trim_spare'],
+    );
     $sorted = $order;
     sort($sorted);
     expect($order)->not->toContain(false)->toBe($sorted);
@@ -250,8 +298,12 @@ it('sews sections in one clue and joins them in a later one', function (): void 
     $design = smallDesign($change);
     $east = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[0];
     $star = Compiler::clueSheet($design, 's', 'k-2', MethodChoices::defaults())->tasks[0];
-    $templates = fn (Making $making): int => array_sum(array_map(fn ($piece): int => $piece->isCloth() ? $piece->batch->each : 0, $making->pieces));
-    $seams = fn (Making $making): array => array_values(array_filter(array_map(fn (Step $step): ?string => $step->names['first'] ?? null, $making->steps)));
+    $templates = fn (Making $making): int => array_sum(
+        array_map(fn ($piece): int => $piece->isCloth() ? $piece->batch->each : 0, $making->pieces),
+    );
+    $seams = fn (Making $making): array => array_values(
+        array_filter(array_map(fn (Step $step): ?string => $step->names['first'] ?? null, $making->steps)),
+    );
     expect($east->name)->toContain('East half')
         ->and($east->count)->toBe(6)
         ->and(codesOf($east->making))->toContain('custom.check_section')
@@ -265,13 +317,31 @@ it('sews sections in one clue and joins them in a later one', function (): void 
 it('flips a corner onto the inside of a quarter circle, and onto a block', function (): void {
     $units = [
         ['id' => 'u-arc', 'name' => 'Arc', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3'],
-        ['id' => 'u-tip', 'name' => 'Tipped arc', 'kind' => 'corners', 'finished' => ['width' => '4', 'height' => '4'], 'fabrics' => ['f-c'],
+        ['id' => 'u-tip', 'name' => 'Tipped arc', 'kind' => 'corners', 'finished' => [
+            'width' => '4',
+            'height' => '4',
+        ], 'fabrics' => ['f-c'],
             'base' => ['unit' => 'u-arc'], 'corners' => [['at' => 'top-left', 'leg' => '2']]],
     ];
     $design = smallDesign([
         'units' => $units,
-        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-tip']]]],
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-arc', 'unit' => 'u-arc'], ['id' => 't-tip', 'unit' => 'u-tip']]]],
+        'blocks' => [
+            [
+                'id' => 'b-one',
+                'name' => 'One',
+                'columns' => ['4'],
+                'rows' => ['4'],
+                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-tip']],
+            ],
+        ],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'K',
+                'minutes' => 1,
+                'tasks' => [['id' => 't-arc', 'unit' => 'u-arc'], ['id' => 't-tip', 'unit' => 'u-tip']],
+            ],
+        ],
     ]);
     $tip = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[1];
     $areas = [];
@@ -286,11 +356,22 @@ it('flips a corner onto the inside of a quarter circle, and onto a block', funct
 });
 
 it('sews overlapping corners one round after the other, each trimmed and pressed before the next', function (): void {
-    $unit = ['id' => 'u-boat', 'name' => 'Bow', 'kind' => 'corners', 'finished' => ['width' => '4', 'height' => '4'], 'fabrics' => ['f-a', 'f-b'],
+    $unit = ['id' => 'u-boat', 'name' => 'Bow', 'kind' => 'corners', 'finished' => [
+        'width' => '4',
+        'height' => '4',
+    ], 'fabrics' => ['f-a', 'f-b'],
         'corners' => [['at' => 'top-left', 'leg' => '3'], ['at' => 'bottom-right', 'leg' => '3'], ['at' => 'top-right', 'leg' => '1']]];
     $making = Compilation::of(smallDesign([
         'units' => [$unit],
-        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4'], 'rows' => ['4'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-boat']]]],
+        'blocks' => [
+            [
+                'id' => 'b-one',
+                'name' => 'One',
+                'columns' => ['4'],
+                'rows' => ['4'],
+                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-boat']],
+            ],
+        ],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]],
     ]))->sized('s')->products['u-boat']->making(Method::CornersFlip, roomOf('1/4'));
     $codes = codesOf($making);
@@ -300,7 +381,10 @@ it('sews overlapping corners one round after the other, each trimmed and pressed
         if (in_array($index, $rounds, true) && $index !== $rounds[0]) {
             // Since the last round it was trimmed and pressed.
             $before = array_slice($making->steps, 0, $index);
-            $kinds = array_map(fn (Step $step): StepKind => $step->kind, array_slice($before, (int) max(array_filter($rounds, fn (int $round): bool => $round < $index))));
+            $kinds = array_map(
+                fn (Step $step): StepKind => $step->kind,
+                array_slice($before, (int) max(array_filter($rounds, fn (int $round): bool => $round < $index))),
+            );
             expect($kinds)->toContain(StepKind::Cut)->toContain(StepKind::Press);
         }
     }
@@ -310,7 +394,9 @@ it('lets a design set how a kind is usually made, and members choose otherwise',
     $design = smallDesign(['methods' => ['hst' => 'hst:triangles']]);
     $made = fn (MethodChoices $choices): Method => Compiler::clueSheet($design, 's', 'k', $choices)->tasks[0]->making->method;
     expect($made(MethodChoices::defaults($design->methods)))->toBe(Method::HstTriangles)
-        ->and($made(MethodChoices::defaults($design->methods)->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe(Method::HstEight);
+        ->and($made(MethodChoices::defaults($design->methods)->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe(
+            Method::HstEight,
+        );
     expect(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))->getMessage())->toContain('hst:two');
     expect(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))->getMessage())->toContain('/methods')->toContain('"origami"');
 });

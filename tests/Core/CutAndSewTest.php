@@ -15,8 +15,10 @@ use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
 
 /*
- * Cuts and sews units on paper: every piece is as large as the reader's ruler says, and what comes out is worked out with sines and roots of its own,
- * not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out as its sheet says.
+ * Cuts and sews units on paper: every piece is as large as the reader's ruler says, and what comes out is worked out with sines and roots
+ * of its own,
+ * not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out as its sheet
+ * says.
  */
 
 /** A cut length at the mark of the ruler, as a number of inches. */
@@ -26,7 +28,8 @@ function marked(Measurement $measure, Notation $notation): float
 }
 
 /**
- * What comes out of the seams before anything is trimmed: width and height in inches. Null for what is cut round an outline, which no ruler rounds.
+ * What comes out of the seams before anything is trimmed: width and height in inches. Null for what is cut round an outline, which no ruler
+ * rounds.
  *
  * @return array{float, float}|null
  */
@@ -60,7 +63,10 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
         Method::HourglassStripShort => $square((min($cut('square-1'), $cut('square-2')) - 2 * $s) * sqrt(2) + 2 * $s),
         Method::HalfAndQuartersTriangles => $square(min($halves($cut('half')), $quarters($cut('top')), $quarters($cut('left')))),
         Method::HalfAndQuartersStrip => $square(min($cut('half'), 2 * (min($cut('top'), $cut('left')) - 2 * $s) + 2 * $s)),
-        Method::GeeseNoWaste, Method::GeeseTriangles => [$quarters($cut('goose')), min($halves($cut('sky')), ($quarters($cut('goose')) + 2 * $s) / 2)],
+        Method::GeeseNoWaste, Method::GeeseTriangles => [
+            $quarters($cut('goose')),
+            min($halves($cut('sky')), ($quarters($cut('goose')) + 2 * $s) / 2),
+        ],
         Method::GeeseStrip => [2 * ($cut('goose') - 2 * $s) + 2 * $s, min($cut('goose'), $cut('sky'))],
         Method::GeeseFlip => [$long('goose'), $cut('goose')],
         Method::CornersFlip => [$long('base'), $cut('base')],
@@ -68,7 +74,12 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
         // From the middle to the seam it is half of the sewn centre, from there to the corner k/√2 less a seam.
         Method::SquareInSquareTriangles => $square(($cut('centre') - 2 * $s) / sqrt(2) + $cut('corner') - sqrt(2) * $s),
         Method::RailStrips, Method::RailBars => [
-            $row(...array_map(fn (Piece $piece): float => marked($piece->width, $notation), array_values(array_filter($making->pieces, fn (Piece $piece): bool => ! $piece->isSegment())))),
+            $row(
+                ...array_map(
+                    fn (Piece $piece): float => marked($piece->width, $notation),
+                    array_values(array_filter($making->pieces, fn (Piece $piece): bool => ! $piece->isSegment())),
+                ),
+            ),
             $making->method === Method::RailBars ? $long($first) : $cut('segment'),
         ],
         Method::NinePatchStrips => $square($row($cut('outer-first'), $cut('outer-second'), $cut('outer-first'))),
@@ -110,7 +121,9 @@ function turnedNinePatch(float $sewn, float $s): float
 
 function logCourses(Making $making): int
 {
-    return max(array_map(fn (Piece $piece): int => preg_match('/^log-(\d+)-/', $piece->id, $part) === 1 ? (int) $part[1] : 0, $making->pieces));
+    return max(
+        array_map(fn (Piece $piece): int => preg_match('/^log-(\d+)-/', $piece->id, $part) === 1 ? (int) $part[1] : 0, $making->pieces),
+    );
 }
 
 /** Methods whose pieces are cut round an outline or at angles, and are held to their outlines by tests of their own. */
@@ -125,7 +138,11 @@ it('comes out as the sheet says when cut at the marks of the ruler', function (s
     $sewn = 0;
     foreach (UnitKind::library() as $kind) {
         $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
-        $room = $notation === Notation::Centimetres ? new CuttingRoom(Length::parse('1/4'), Length::inches(40), Length::fraction(1, 2)) : roomOf('1/4');
+        $room = $notation === Notation::Centimetres ? new CuttingRoom(
+            Length::parse('1/4'),
+            Length::inches(40),
+            Length::fraction(1, 2),
+        ) : roomOf('1/4');
         foreach ($kind->methods() as $method) {
             $making = $unit->making($method, $room);
             $paper = sewnOnPaper($making, $room, $notation);
@@ -138,7 +155,8 @@ it('comes out as the sheet says when cut at the marks of the ruler', function (s
             foreach ($paper as $side => $comesOut) {
                 $said = $making->sewn[$side] ?? null;
                 if ($said !== null) {
-                    // What no other cut decides is itself cut to a mark. Parts whose trim size is on no mark may miss the mark above it: four seams of that.
+                    // What no other cut decides is itself cut to a mark. Parts whose trim size is on no mark may miss the mark above it:
+                    // four seams of that.
                     $close = str_starts_with($method->value, 'pinwheel:') && $notation === Notation::Centimetres ? 0.04 : 1e-6;
                     $reads = $said->dependences === [] ? $said->in($notation) : $said->value($notation);
                     expect($reads->toFloat())->toEqualWithDelta($comesOut, $close, "$method->value at $finished, side $side");
@@ -165,25 +183,35 @@ it('comes out as the sheet says when cut at the marks of the ruler', function (s
     expect($sewn)->toBeGreaterThan(30);
 })->with(['3', '2', '4', '1 1/2', '2 3/4', '7/3', '12/7', '26/5', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
 
-it('cuts nothing that is trimmed smaller than exact, unless another piece makes up for it', function (string $finished, Notation $notation): void {
+it('cuts nothing that is trimmed smaller than exact, unless another piece makes up for it', function (
+    string $finished,
+    Notation $notation,
+): void {
     foreach (UnitKind::library() as $kind) {
         $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
         foreach ($kind->methods() as $method) {
             $making = $unit->making($method, roomOf('1/4'));
             foreach ($making->sewn === null ? $making->pieces : [] as $piece) {
                 if ($piece->shape !== PieceShape::Template && $piece->width->mayGrow() && $piece->width->dependences === []) {
-                    expect(marked($piece->width, $notation))->toBeGreaterThanOrEqual($piece->width->exact->toFloat() - 1e-9, $method->value.' '.$piece->id);
+                    expect(marked($piece->width, $notation))->toBeGreaterThanOrEqual(
+                        $piece->width->exact->toFloat() - 1e-9,
+                        $method->value.' '.$piece->id,
+                    );
                 }
             }
         }
     }
 })->with(['3', '7/3', '12/7', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
 
-it('makes the triangles round a centre as much larger as the centre is cut too small', function (string $finished, Notation $notation): void {
+it('makes the triangles round a centre as much larger as the centre is cut too small', function (
+    string $finished,
+    Notation $notation,
+): void {
     $making = unitOf(UnitKind::SquareInSquare, Length::parse($finished), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
     $centre = marked(pieceOf($making, 'centre')->width, $notation);
     $corner = marked(pieceOf($making, 'corner')->width, $notation);
-    // From the middle to the seam it is half of the sewn centre, from there to the corner of the unit the height of the triangle less a seam.
+    // From the middle to the seam it is half of the sewn centre, from there to the corner of the unit the height of the triangle less a
+    // seam.
     $reach = ($centre - 0.5) / 2 + $corner / sqrt(2) - 0.25;
     expect($reach * sqrt(2))->toBeGreaterThanOrEqual(Length::parse($finished)->toFloat() + 0.5 - 1e-9);
 })->with(['3', '2', '4', '7/3', '12/7', '5', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);

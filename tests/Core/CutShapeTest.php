@@ -28,7 +28,13 @@ function anyConvex(): Outline
         $angles[mt_rand(0, 17)] = true;
     }
     ksort($angles);
-    $points = array_map(fn (int $angle): Point => at((int) round($across * (1 + cos($angle * M_PI / 9))), (int) round($down * (1 + sin($angle * M_PI / 9)))), array_keys($angles));
+    $points = array_map(
+        fn (int $angle): Point => at(
+            (int) round($across * (1 + cos($angle * M_PI / 9))),
+            (int) round($down * (1 + sin($angle * M_PI / 9))),
+        ),
+        array_keys($angles),
+    );
 
     return new Outline(...$points);
 }
@@ -46,7 +52,12 @@ it('adds to a convex shape what its edges and corners take: A + P·s + Σ s²·c
         foreach (array_keys($outline->corners) as $index) {
             [$beforeX, $beforeY, $x, $y] = $outline->edge(($index + $count - 1) % $count);
             [, , $nextX, $nextY] = $outline->edge($index);
-            $turn = abs(atan2(($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x), ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y)));
+            $turn = abs(
+                atan2(
+                    ($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x),
+                    ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y),
+                ),
+            );
             $expected += $s ** 2 * tan($turn / 2);
         }
         $cut = CutShape::of($outline, Length::approximately($s));
@@ -98,7 +109,14 @@ it('lies on its strip within its box, and as low as any edge allows', function (
 it('moves circular edges about their own centres', function (int $side, int $radius): void {
     $s = 0.25;
     $inner = new Outline(at(0, 0), at($radius, 0), new Arc(Length::fraction($radius, 16), true), at(0, $radius));
-    $outer = new Outline(at($radius, 0), at($side, 0), at($side, $side), at(0, $side), at(0, $radius), new Arc(Length::fraction($radius, 16), false));
+    $outer = new Outline(
+        at($radius, 0),
+        at($side, 0),
+        at($side, $side),
+        at(0, $side),
+        at(0, $radius),
+        new Arc(Length::fraction($radius, 16), false),
+    );
     [$r, $f] = [$radius / 16, $side / 16];
     // The pie: a quarter circle of r + s about the finished corner, and what lies between that and the two straight edges s beyond it.
     $beyond = fn (float $big): float => ($s * sqrt($big ** 2 - $s ** 2) + $big ** 2 * asin($s / $big)) / 2;
@@ -135,7 +153,10 @@ it('knows an upright rectangle from everything else', function (Outline $outline
     'one on its corner' => [fn (): Outline => new Outline(at(16, 0), at(32, 16), at(16, 32), at(0, 16)), null],
     'a triangle' => [fn (): Outline => new Outline(at(0, 0), at(32, 0), at(0, 16)), null],
     'a parallelogram' => [fn (): Outline => new Outline(at(8, 0), at(40, 0), at(32, 16), at(0, 16)), null],
-    'a rectangle with a bulge' => [fn (): Outline => new Outline(at(0, 0), at(32, 0), new Arc(Length::inches(3), true), at(32, 16), at(0, 16)), null],
+    'a rectangle with a bulge' => [
+        fn (): Outline => new Outline(at(0, 0), at(32, 0), new Arc(Length::inches(3), true), at(32, 16), at(0, 16)),
+        null,
+    ],
 ]);
 
 it('finds the seams of any chequer, as many as there are walls', function (): void {
@@ -149,7 +170,10 @@ it('finds the seams of any chequer, as many as there are walls', function (): vo
         foreach ($heights as $height) {
             $x = 0;
             foreach ($widths as $width) {
-                $patches[] = new Patch('f', new Outline(at($x, $y), at($x + $width, $y), at($x + $width, $y + $height), at($x, $y + $height)));
+                $patches[] = new Patch(
+                    'f',
+                    new Outline(at($x, $y), at($x + $width, $y), at($x + $width, $y + $height), at($x, $y + $height)),
+                );
                 $x += $width;
             }
             $y += $height;
@@ -181,7 +205,13 @@ it('gives one form to a unit however it is turned, and another to its mirror ima
     mt_srand(47);
     $size = Size::square(Length::inches(4));
     for ($round = 0; $round < 200; $round++) {
-        $patches = array_map(fn (int $n): Patch => new Patch("f-$n", new Outline(at(mt_rand(0, 64), mt_rand(0, 64)), at(mt_rand(0, 64), mt_rand(0, 64)), at(mt_rand(0, 64), mt_rand(0, 64)))), range(0, 2));
+        $patches = array_map(
+            fn (int $n): Patch => new Patch(
+                "f-$n",
+                new Outline(at(mt_rand(0, 64), mt_rand(0, 64)), at(mt_rand(0, 64), mt_rand(0, 64)), at(mt_rand(0, 64), mt_rand(0, 64))),
+            ),
+            range(0, 2),
+        );
         $turned = array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(90 * ($round % 4)), $size), $patches);
         $mirrored = array_map(fn (Patch $patch): Patch => $patch->oriented(Orientation::of(0, true), $size), $patches);
         $turns = Symmetry::turnThatMirrors($patches, $size);

@@ -16,7 +16,12 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 
 // Counted by hand on squared paper: a Pier Lantern has 8 beams and 8 wakes, a Slow Propeller 4 blades, 4 wakes and 8 squares.
-it('counts every unit of every size as it was counted by hand', function (string $size, string $finished, int $lanterns, int $propellers): void {
+it('counts every unit of every size as it was counted by hand', function (
+    string $size,
+    string $finished,
+    int $lanterns,
+    int $propellers,
+): void {
     $plan = Compiler::plan(nightFerry(), $size, MethodChoices::defaults());
     $tasks = array_column(array_map(fn ($task): array => [$task->task, $task->count], $plan->clues['k-casting-off']->tasks), 1, 0);
 
@@ -92,12 +97,18 @@ it('sums over released clues alone', function (): void {
 });
 
 it('knows every combination of methods', function (): void {
-    $signatures = array_map(fn (MethodChoices $choices): string => $choices->signature(), MethodChoices::combinations([UnitKind::HalfSquareTriangle, UnitKind::FourPatch]));
+    $signatures = array_map(
+        fn (MethodChoices $choices): string => $choices->signature(),
+        MethodChoices::combinations([UnitKind::HalfSquareTriangle, UnitKind::FourPatch]),
+    );
 
     expect($signatures)->toHaveCount(12)
         ->and(array_unique($signatures))->toHaveCount(12)
         ->and($signatures[0])->toBe('')
-        ->and(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)->with(UnitKind::HalfSquareTriangle, Method::HstTwo)->signature())->toBe('');
+        ->and(MethodChoices::defaults()->with(
+            UnitKind::HalfSquareTriangle,
+            Method::HstEight,
+        )->with(UnitKind::HalfSquareTriangle, Method::HstTwo)->signature())->toBe('');
 });
 
 it('refuses a size that does not exist and says which do', function (): void {

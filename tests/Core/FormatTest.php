@@ -48,15 +48,55 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
     'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 90, 180, 270'],
     'a span out of the block' => [['blocks', 0, 'cells', 0, 'across'], 3, '/blocks/0/cells/0/across', '1 to 2'],
     'a task of two things' => [['clues', 0, 'tasks', 0, 'block'], 'b-one', '/clues/0/tasks/0', 'one thing'],
-    'a task for a variant nobody uses' => [['clues', 0, 'tasks', 0, 'fabrics'], ['f-a' => 'f-c'], '/clues/0/tasks/0', 'in which no block uses it'],
-    'cloth for no fabric' => [['colourways', 0, 'cloth', 'f-z'], ['name' => 'z', 'colour' => '#000000'], '/colourways/0/cloth/f-z', 'does not have'],
-    'an unknown fabric to change to' => [['blocks', 0, 'cells', 0, 'fabrics'], ['f-a' => 'f-z'], '/blocks/0/cells/0/fabrics/f-a', 'names a fabric'],
-    'a curve too tight to sew' => [['units', 1], ['id' => 'u-plain', 'name' => 'Tight', 'kind' => 'quarter-circle', 'finished' => '3', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3/8'], '/units/1', 'cannot be made at size "s": A quarter circle has a radius of two seam allowances'],
+    'a task for a variant nobody uses' => [
+        ['clues', 0, 'tasks', 0, 'fabrics'],
+        ['f-a' => 'f-c'],
+        '/clues/0/tasks/0',
+        'in which no block uses it',
+    ],
+    'cloth for no fabric' => [
+        ['colourways', 0, 'cloth', 'f-z'],
+        ['name' => 'z', 'colour' => '#000000'],
+        '/colourways/0/cloth/f-z',
+        'does not have',
+    ],
+    'an unknown fabric to change to' => [
+        ['blocks', 0, 'cells', 0, 'fabrics'],
+        ['f-a' => 'f-z'],
+        '/blocks/0/cells/0/fabrics/f-a',
+        'names a fabric',
+    ],
+    'a curve too tight to sew' => [
+        ['units', 1],
+        [
+            'id' => 'u-plain',
+            'name' => 'Tight',
+            'kind' => 'quarter-circle',
+            'finished' => '3',
+            'fabrics' => ['f-a', 'f-b'],
+            'radius' => '3/8',
+        ],
+        '/units/1',
+        'cannot be made at size "s": A quarter circle has a radius of two seam allowances',
+    ],
     'arcs that meet' => [['units', 1], ['id' => 'u-plain', 'name' => 'Lens', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
-        ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['arc' => '3', 'clockwise' => true], ['x' => '3', 'y' => '3'], ['arc' => '3', 'clockwise' => true]]],
+        [
+            'id' => 'p',
+            'fabric' => 'f-a',
+            'shape' => [
+                ['x' => '0', 'y' => '0'],
+                ['arc' => '3', 'clockwise' => true],
+                ['x' => '3', 'y' => '3'],
+                ['arc' => '3', 'clockwise' => true],
+            ],
+        ],
     ]], '/units/1', 'Two circular edges'],
     'an arc that does not reach' => [['units', 1], ['id' => 'u-plain', 'name' => 'Lens', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
-        ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['arc' => '1', 'clockwise' => true], ['x' => '3', 'y' => '3'], ['x' => '0', 'y' => '3']]],
+        [
+            'id' => 'p',
+            'fabric' => 'f-a',
+            'shape' => [['x' => '0', 'y' => '0'], ['arc' => '1', 'clockwise' => true], ['x' => '3', 'y' => '3'], ['x' => '0', 'y' => '3']],
+        ],
     ]], '/units/1/pieces/0/shape', 'too small to reach'],
     'a custom piece that stands out' => [['units', 1], ['id' => 'u-plain', 'name' => 'Out', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [
         ['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '4', 'y' => '0'], ['x' => '0', 'y' => '3']]],
@@ -66,14 +106,47 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
 
 it('reads every option of every kind, and writes the document as it was', function (): void {
     $units = [];
-    foreach (['corners' => ['corners' => [['at' => 'top-left', 'leg' => '1']]], 'strips' => ['widths' => ['1', '2']], 'uneven-nine-patch' => ['edge' => '3/4'], 'quarter-circle' => ['radius' => '2'], 'log-cabin' => ['centre' => '1', 'courses' => 2],
-        'turned-nine-patch' => ['turns' => [0, 90, 180, 270]], 'half-rectangle' => ['hand' => 'left'], 'triangle-row' => ['count' => 4], 'kite' => ['edge' => '1'], 'striped-hst' => ['widths' => ['1', '2']], 'parallelogram-45' => ['hand' => 'left'],
+    foreach (['corners' => ['corners' => [['at' => 'top-left', 'leg' => '1']]], 'strips' => [
+        'widths' => ['1', '2'],
+    ], 'uneven-nine-patch' => ['edge' => '3/4'], 'quarter-circle' => ['radius' => '2'], 'log-cabin' => ['centre' => '1', 'courses' => 2],
+        'turned-nine-patch' => ['turns' => [0, 90, 180, 270]], 'half-rectangle' => ['hand' => 'left'], 'triangle-row' => [
+            'count' => 4,
+        ], 'kite' => ['edge' => '1'], 'striped-hst' => ['widths' => ['1', '2']], 'parallelogram-45' => ['hand' => 'left'],
         'custom' => ['pieces' => [
-            ['id' => 'p-curve', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['arc' => '3', 'clockwise' => true], ['x' => '0', 'y' => '3']]],
-            ['id' => 'p-rest', 'fabric' => 'f-b', 'shape' => [['x' => '3', 'y' => '0'], ['x' => '3', 'y' => '3'], ['x' => '0', 'y' => '3'], ['arc' => '3', 'clockwise' => false]], 'cut' => ['width' => '3 1/2', 'height' => '3 1/2', 'yield' => 2]],
+            [
+                'id' => 'p-curve',
+                'fabric' => 'f-a',
+                'shape' => [
+                    ['x' => '0', 'y' => '0'],
+                    ['x' => '3', 'y' => '0'],
+                    ['arc' => '3', 'clockwise' => true],
+                    ['x' => '0', 'y' => '3'],
+                ],
+            ],
+            [
+                'id' => 'p-rest',
+                'fabric' => 'f-b',
+                'shape' => [
+                    ['x' => '3', 'y' => '0'],
+                    ['x' => '3', 'y' => '3'],
+                    ['x' => '0', 'y' => '3'],
+                    ['arc' => '3', 'clockwise' => false],
+                ],
+                'cut' => ['width' => '3 1/2', 'height' => '3 1/2', 'yield' => 2],
+            ],
         ]]] as $kind => $options) {
         [$least] = UnitKind::from($kind)->fabrics();
-        $units[] = ['id' => 'u-'.$kind, 'name' => $kind, 'kind' => $kind, 'finished' => '3', 'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, max($least, $kind === 'strips' ? 2 : ($kind === 'striped-hst' ? 3 : ($kind === 'custom' ? 2 : 1))))] + $options;
+        $units[] = [
+            'id' => 'u-'.$kind,
+            'name' => $kind,
+            'kind' => $kind,
+            'finished' => '3',
+            'fabrics' => array_slice(
+                ['f-a', 'f-b', 'f-c'],
+                0,
+                max($least, $kind === 'strips' ? 2 : ($kind === 'striped-hst' ? 3 : ($kind === 'custom' ? 2 : 1))),
+            ),
+        ] + $options;
     }
     $given = json_decode(smallJson(), true);
     $design = smallDesign(['units' => [...$given['units'], ...$units]]);
@@ -82,8 +155,13 @@ it('reads every option of every kind, and writes the document as it was', functi
 
     expect(json_decode($written, true))->toEqual($design->document->value)
         ->and(DesignWriter::write(DesignReader::read($written)))->toBe($written)
-        ->and($design->units['u-half-rectangle']->make()->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->lay->mirrored)->toBeTrue()
-        ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->batch->yield, $custom->pieces))->toBe(['square 2', 'template 1'])
+        ->and($design->units['u-half-rectangle']->make()->making(
+            Method::HalfRectangleTriangles,
+            roomOf('1/4'),
+        )->pieces[0]->lay->mirrored)->toBeTrue()
+        ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->batch->yield, $custom->pieces))->toBe(
+            ['square 2', 'template 1'],
+        )
         ->and($custom->pieces[1]->lay->outline?->arcs)->toHaveCount(1);
 });
 
@@ -129,12 +207,32 @@ it('answers bad input at once and with little memory', function (string $json, s
     '40 MB' => [fn (): string => str_repeat(' ', 40_000_000), '40000000 bytes'],
     'an empty file' => ['', 'not JSON'],
     'a list' => ['[]', 'has no "dew"'],
-    'a million repeats' => [fn (): string => smallJson(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1_000_000, 'rows' => 1]]]), '1 to 60'],
+    'a million repeats' => [
+        fn (): string => smallJson(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1_000_000, 'rows' => 1]]]),
+        '1 to 60',
+    ],
     'nesting that has no end' => [fn (): string => str_repeat('{"a":', 500).'1'.str_repeat('}', 500), 'not JSON'],
     'a thousand units' => [fn (): string => smallJson(['units' => array_fill(0, 1000, ['id' => 'u-a'])]), 'it takes 1 to 500'],
-    'numbers beyond counting' => [fn (): string => smallJson(['units' => [['id' => 'u-hst', 'name' => 'U', 'kind' => 'square', 'finished' => '999999999999999999999', 'fabrics' => ['f-a']]]]), '/units/0/finished'],
+    'numbers beyond counting' => [
+        fn (): string => smallJson(
+            [
+                'units' => [
+                    ['id' => 'u-hst', 'name' => 'U', 'kind' => 'square', 'finished' => '999999999999999999999', 'fabrics' => ['f-a']],
+                ],
+            ],
+        ),
+        '/units/0/finished',
+    ],
     'blocks that double and double' => [fn (): string => smallJson([
-        'blocks' => array_map(fn (int $n): array => blockOf('b-'.str_repeat('x', $n + 1), ['auto', 'auto'], ['auto', 'auto'], $n === 0 ? ['u-hst u-hst', 'u-hst u-hst'] : array_fill(0, 2, 'b-'.str_repeat('x', $n).' b-'.str_repeat('x', $n).'/90m')), range(0, 14)),
+        'blocks' => array_map(
+            fn (int $n): array => blockOf(
+                'b-'.str_repeat('x', $n + 1),
+                ['auto', 'auto'],
+                ['auto', 'auto'],
+                $n === 0 ? ['u-hst u-hst', 'u-hst u-hst'] : array_fill(0, 2, 'b-'.str_repeat('x', $n).' b-'.str_repeat('x', $n).'/90m'),
+            ),
+            range(0, 14),
+        ),
         'setting' => ['kind' => 'straight', 'pattern' => [['b-x']]],
     ]), 'units, blocks within it counted'],
 ]);
@@ -170,20 +268,34 @@ it('makes every unit and every block of a design in some clue', function (string
 
 it('cuts the plain pieces of a block with it, unless they have a task of their own', function (): void {
     $tasks = fn (array $tasks): array => ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => $tasks]]];
-    $shapes = fn (Design $design): array => array_map(fn ($piece): string => $piece->id.' '.$piece->shape->value.' '.$piece->batch->each, array_slice(Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks, -1)[0]->making->pieces);
+    $shapes = fn (Design $design): array => array_map(
+        fn ($piece): string => $piece->id.' '.$piece->shape->value.' '.$piece->batch->each,
+        array_slice(Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks, -1)[0]->making->pieces,
+    );
     $block = ['id' => 't', 'block' => 'b-one'];
     $alone = smallDesign($tasks([$block]));
     $apart = smallDesign($tasks([['id' => 't-plain', 'unit' => 'u-plain'], $block]));
 
     $whole = smallDesign($tasks([['id' => 't', 'block' => 'b-one']]) + ['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]);
-    expect(array_map(fn ($step): string => $step->code, Compiler::clueSheet($whole, 's', 'k', MethodChoices::defaults())->tasks[0]->making->steps))->toBe(['block.check']);
+    expect(
+        array_map(
+            fn ($step): string => $step->code,
+            Compiler::clueSheet($whole, 's', 'k', MethodChoices::defaults())->tasks[0]->making->steps,
+        ),
+    )->toBe(['block.check']);
     expect($shapes($alone))->toBe(['u-hst part 2', 'u-plain square 2'])
         ->and($shapes($apart))->toBe(['u-hst part 2', 'u-plain part 2'])
-        ->and(Compiler::clueSheet($alone, 's', 'k', MethodChoices::defaults())->tasks[0]->counters())->toBe(['cut:block:rows:u-plain' => 12, 'trimmed' => 6]);
+        ->and(Compiler::clueSheet($alone, 's', 'k', MethodChoices::defaults())->tasks[0]->counters())->toBe(
+            ['cut:block:rows:u-plain' => 12, 'trimmed' => 6],
+        );
 });
 
 it('gives the same bytes for the same input, and reads its sheets back', function (string $name): void {
-    $plan = fn () => Compiler::plan(DesignReader::read(designFile($name)), array_key_first(DesignReader::read(designFile($name))->sizes), MethodChoices::defaults());
+    $plan = fn () => Compiler::plan(
+        DesignReader::read(designFile($name)),
+        array_key_first(DesignReader::read(designFile($name))->sizes),
+        MethodChoices::defaults(),
+    );
     $first = $plan();
     $second = $plan();
     expect(SheetWriter::write($first->quilt))->toBe(SheetWriter::write($second->quilt))
@@ -197,7 +309,9 @@ it('gives the same bytes for the same input, and reads its sheets back', functio
 
 it('cuts larger where it is asked to, and only what is trimmed', function (): void {
     $choices = MethodChoices::defaults()->withOversize(UnitKind::HalfSquareTriangle);
-    $cut = fn (MethodChoices $methods): string => byRule(Compiler::clueSheet(smallDesign(), 's', 'k', $methods)->tasks[0]->making->pieces[0]);
+    $cut = fn (MethodChoices $methods): string => byRule(
+        Compiler::clueSheet(smallDesign(), 's', 'k', $methods)->tasks[0]->making->pieces[0],
+    );
 
     // Finished 3: 3⅞ by rule, 4 oversize; eight at a time 7¾ and 8.
     expect($cut(MethodChoices::defaults()))->toBe('31/8')->and($cut($choices))->toBe('4')
@@ -206,15 +320,27 @@ it('cuts larger where it is asked to, and only what is trimmed', function (): vo
         ->and($cut($choices->withOversize(UnitKind::HalfSquareTriangle, false)))->toBe('31/8')
         ->and($choices->signature())->toBe('hst:+')
         ->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
-        ->and(unitOf(UnitKind::FourPatch, Length::inches(3), 2)->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse()
-        ->and(unitOf(UnitKind::QuarterCircle, Length::inches(3), 2)->making(Method::QuarterCircleTemplates, roomOf('1/4'))->canBeOversize())->toBeFalse();
+        ->and(unitOf(
+            UnitKind::FourPatch,
+            Length::inches(3),
+            2,
+        )->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse()
+        ->and(unitOf(
+            UnitKind::QuarterCircle,
+            Length::inches(3),
+            2,
+        )->making(Method::QuarterCircleTemplates, roomOf('1/4'))->canBeOversize())->toBeFalse();
 
     // The template stays, the rectangles for the sides grow; of a striped square the strip at the tip and the square grow alike.
     $kite = unitOf(UnitKind::Kite, Length::inches(5), 2)->making(Method::KiteTemplate, roomOf('1/4'));
     $larger = $kite->oversize(Length::fraction(1, 8), roomOf('1/4'));
     expect($larger->pieces[0])->toEqual($kite->pieces[0])
         ->and($larger->pieces[1]->width->exact->minus($kite->pieces[1]->width->exact)->encode())->toBe('1/8');
-    $striped = UnitExample::of(UnitKind::StripedHst, Length::inches(4), fabrics(3))->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8), roomOf('1/4'));
+    $striped = UnitExample::of(
+        UnitKind::StripedHst,
+        Length::inches(4),
+        fabrics(3),
+    )->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8), roomOf('1/4'));
     $sewn = pieceOf($striped, 'strip-1')->width->exact->plus(pieceOf($striped, 'strip-2')->width->exact)->minus(Length::fraction(1, 2));
     expect($sewn->equals(pieceOf($striped, 'square')->width->exact))->toBeTrue();
 });
@@ -232,7 +358,10 @@ it('computes a metric design by millimetres', function (): void {
     expect($design->room->isMetric())->toBeTrue()->and($design->room->notation())->toBe(Notation::Centimetres)
         ->and(Notation::Centimetres->print($piece->width->in(Notation::Centimetres)))->toBe('10.6')
         ->and(Notation::Fractions->print($piece->width->in(Notation::Fractions)))->toBe('4¼')
-        ->and(array_filter(Proof::of($design), fn (Finding $finding): bool => in_array($finding->code, ['off-mark', 'unfriendly-size', 'unfriendly-size-near'], true)))->toBe([]);
+        ->and(array_filter(
+            Proof::of($design),
+            fn (Finding $finding): bool => in_array($finding->code, ['off-mark', 'unfriendly-size', 'unfriendly-size-near'], true),
+        ))->toBe([]);
 });
 
 it('lays cut shapes on mats, none over another, none over the edge', function (UnitKind $kind): void {
@@ -240,7 +369,9 @@ it('lays cut shapes on mats, none over another, none over the edge', function (U
         $making = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
         $strips = array_filter($making->pieces, fn ($piece): bool => $piece->isCloth() && $piece->length === null);
         if ($strips !== []) {
-            expect(fn () => CutSheets::of($making, 3, Size::square(Length::inches(24))))->toThrow(InvalidArgumentException::class, 'single pieces');
+            expect(
+                fn () => CutSheets::of($making, 3, Size::square(Length::inches(24))),
+            )->toThrow(InvalidArgumentException::class, 'single pieces');
 
             continue;
         }
@@ -263,12 +394,22 @@ it('lays cut shapes on mats, none over another, none over the edge', function (U
             }
             $shapes += count($sheet->shapes);
         }
-        expect($shapes)->toBe(array_sum(array_map(fn ($piece): int => $piece->quantity(7), array_filter($making->pieces, fn ($piece): bool => $piece->isCloth()))));
+        expect($shapes)->toBe(
+            array_sum(
+                array_map(fn ($piece): int => $piece->quantity(7), array_filter($making->pieces, fn ($piece): bool => $piece->isCloth())),
+            ),
+        );
     }
 })->with(UnitKind::library());
 
 it('says when a piece is larger than the mat', function (): void {
     $making = hst('3', '1/4', Method::HstTwo);
-    expect(fn () => CutSheets::of($making, 1, Size::square(Length::inches(4))))->toThrow(InvalidArgumentException::class, 'does not fit a mat of 4.000 by 4.000')
-        ->and(fn () => CutSheets::of($making, 100_000, Size::square(Length::inches(12))))->toThrow(InvalidArgumentException::class, 'fewer units');
+    expect(fn () => CutSheets::of($making, 1, Size::square(Length::inches(4))))->toThrow(
+        InvalidArgumentException::class,
+        'does not fit a mat of 4.000 by 4.000',
+    )
+        ->and(fn () => CutSheets::of($making, 100_000, Size::square(Length::inches(12))))->toThrow(
+            InvalidArgumentException::class,
+            'fewer units',
+        );
 });

@@ -33,7 +33,9 @@ function cuttingOf(string $size, string $clue): array
                 $length = $piece->length === null ? '' : ' by '.Notation::Fractions->print($piece->length->in(Notation::Fractions));
                 $width = Notation::Fractions->print($piece->width->in(Notation::Fractions));
                 $lines[] = preg_replace('/[\x{2000}-\x{200a}\x{202f}\x{a0}]/u', ' ', sprintf(
-                    '%s %d %s %s%s', $design->slots[$piece->slots[0]]->letter, $task->quantity($piece), $piece->shape->value, $width, $length === " by $width" ? '' : $length,
+                    '%s %d %s %s%s', $design->slots[$piece->slots[0]]->letter, $task->quantity($piece), $piece->shape->value, $width, $length === " by $width"
+                        ? ''
+                        : $length,
                 ));
             }
         }
@@ -61,7 +63,8 @@ it('cuts the Lap as it was worked out by hand', function (string $clue, array $l
     'April' => ['k-rhubarb-row', ['A 3 square 4⅞', 'B 3 square 4⅞', 'C 2 square 5¼', 'A 8 square 2⅞']],
     // Five nets with four corners of 1; four meshes: corners and sides in one set, sides and middle in another.
     'May' => ['k-strawberry-net', ['C 5 square 4½', 'A 20 square 1½', 'A 2 strip 1½', 'B 1 strip 2½', 'B 2 strip 1½', 'E 1 strip 2½']],
-    // Legs 3 and 6, long edge √45: 3 + ¼ + ¼ (3 + 6.7082)/6 = 3.6545, 6 + ¼ + ¼ (6 + 6.7082)/3 = 7.3090. Two triangles to a rectangle, left and right apart.
+    // Legs 3 and 6, long edge √45: 3 + ¼ + ¼ (3 + 6.7082)/6 = 3.6545, 6 + ¼ + ¼ (6 + 6.7082)/3 = 7.3090. Two triangles to a rectangle, left
+    // and right apart.
     'June' => ['k-runner-beans', ['A 2 rectangle 7⅜ by 3¾', 'A 2 rectangle 7⅜ by 3¾', 'B 2 rectangle 7⅜ by 3¾', 'B 2 rectangle 7⅜ by 3¾']],
     'July' => ['k-bee-bath', ['D 16 template 3½', 'E 16 template 2½']],
     // Sides of 6 and 2, long edge √40: 6 + ¼ + ¼ (6 + 6.3246)/2 = 7.7906, 2 + ¼ + ¼ (2 + 6.3246)/6 = 2.5969.
@@ -69,25 +72,43 @@ it('cuts the Lap as it was worked out by hand', function (string $clue, array $l
     // Eight triangle squares of 3 for two pinwheels.
     'September' => ['k-pumpkin-vine', ['B 4 square 3⅞', 'E 4 square 3⅞', 'A 1 strip 3½', 'C 1 strip 3½']],
     // The strip at the tip is 2 + ½ + ¼√2 = 2.8536. Two squares of the set give two triangles of each kind; plain ones are cut for both.
-    'October' => ['k-apple-ladder', ['A 1 square 4⅞', 'A 1 square 4⅞', 'C 1 strip 2½', 'E 1 strip 2⅞', 'D 2 strip 1½', 'A 1 strip 2½', 'E 1 square 4½']],
+    'October' => [
+        'k-apple-ladder',
+        ['A 1 square 4⅞', 'A 1 square 4⅞', 'C 1 strip 2½', 'E 1 strip 2⅞', 'D 2 strip 1½', 'A 1 strip 2½', 'E 1 square 4½'],
+    ],
     'November' => ['k-compost-heap', ['A 2 strip 2', 'D 2 strip 2', 'D 1 square 6⅞', 'A 1 square 7¼', 'E 1 square 7¼']],
-    // Diamonds of side 12 − 6√2 = 3.5147: strips 2.9853, corners 4.0147, side triangles 4.9706 + 1.2071. 16 + 15 sashes, 4 by 5 stones; a fence of
+    // Diamonds of side 12 − 6√2 = 3.5147: strips 2.9853, corners 4.0147, side triangles 4.9706 + 1.2071. 16 + 15 sashes, 4 by 5 stones; a
+    // fence of
     // 2 · 58½ + 2 · 50½ = 218, and (218 − 3½)/36½ = 5.9 strips.
-    'December' => ['k-winter-squash', ['A 4 square 4', 'A 1 square 6¼', 'C 4 diamond 3 by 7 3⁄16', 'E 4 diamond 3 by 7 3⁄16', 'A 31 rectangle 2½ by 12½', 'E 20 square 2½', 'B 6 strip 3½']],
+    'December' => [
+        'k-winter-squash',
+        [
+            'A 4 square 4', 'A 1 square 6¼', 'C 4 diamond 3 by 7 3⁄16', 'E 4 diamond 3 by 7 3⁄16', 'A 31 rectangle 2½ by 12½',
+            'E 20 square 2½', 'B 6 strip 3½',
+        ],
+    ],
 ]);
 
 it('cuts the Bed, whose blocks are a quarter larger, as it was worked out by hand', function (string $clue, array $lines): void {
     sort($lines);
     expect(cuttingOf('s-bed', $clue))->toBe($lines);
 })->with([
-    // Everything of 4 is 5: 5 + 1.2071; 2½ + ½; 5/(2√2) + 0.8536 = 2.6214. The middle is 4.0355, trimmed to 4, so the corners want 0.0355/√2 more:
+    // Everything of 4 is 5: 5 + 1.2071; 2½ + ½; 5/(2√2) + 0.8536 = 2.6214. The middle is 4.0355, trimmed to 4, so the corners want
+    // 0.0355/√2 more:
     // 2½ + 0.8536 + 0.0251 = 3.3787.
     'January' => ['k-seed-packet', ['A 2 square 6¼', 'B 2 square 6¼', 'E 1 square 3', 'C 2 square 2⅝', 'B 2 square 3½', 'A 4 square 5½']],
     // Bars of 1¼; squares of 4¼, of which a set gives ⌊39½ / 4¼⌋ = 9.
     'March' => ['k-pea-trellis', ['A 2 strip 1¾', 'B 2 strip 1¾', 'D 2 strip 1¾']],
     'July' => ['k-bee-bath', ['D 16 template 4¼', 'E 16 template 3']],
-    // Diamonds of side 15 − 7½√2 = 4.3934: strips 3.6066, the first one 5.1005 + 3.6066 long. Sashes and stones keep their width, the sashes grow with the block; the fence is 6: 2 · 70½ + 2 · 65½ = 272, and (272 − 6½)/33½ = 7.9.
-    'December' => ['k-winter-squash', ['A 4 square 4⅞', 'A 1 square 7½', 'C 4 diamond 3⅝ by 8 11⁄16', 'E 4 diamond 3⅝ by 8 11⁄16', 'A 31 rectangle 2½ by 15½', 'E 20 square 2½', 'B 8 strip 6½']],
+    // Diamonds of side 15 − 7½√2 = 4.3934: strips 3.6066, the first one 5.1005 + 3.6066 long. Sashes and stones keep their width, the
+    // sashes grow with the block; the fence is 6: 2 · 70½ + 2 · 65½ = 272, and (272 − 6½)/33½ = 7.9.
+    'December' => [
+        'k-winter-squash',
+        [
+            'A 4 square 4⅞', 'A 1 square 7½', 'C 4 diamond 3⅝ by 8 11⁄16', 'E 4 diamond 3⅝ by 8 11⁄16', 'A 31 rectangle 2½ by 15½',
+            'E 20 square 2½', 'B 8 strip 6½',
+        ],
+    ],
 ]);
 
 it('measures both quilts as they were added up', function (): void {

@@ -24,12 +24,25 @@ function anySetting(): array
     $size = ['id' => 's', 'name' => 'S', 'columns' => mt_rand(1, 6), 'rows' => mt_rand(1, 6)];
     $setting = ['kind' => 'straight', 'pattern' => [['b-one', 'b-two'], ['b-two', 'b-one']]];
     if (mt_rand(0, 2) === 0) {
-        $setting = ['kind' => 'on-point', 'pattern' => [['b-one']], 'alternate' => 'b-two', 'triangles' => ['side' => $fabric(), 'corner' => $fabric()]];
+        $setting = [
+            'kind' => 'on-point',
+            'pattern' => [['b-one']],
+            'alternate' => 'b-two',
+            'triangles' => ['side' => $fabric(), 'corner' => $fabric()],
+        ];
     } elseif (mt_rand(0, 1) === 1) {
-        $setting['sashing'] = ['width' => $width(), 'fabric' => $fabric(), 'outside' => mt_rand(0, 1) === 1] + (mt_rand(0, 1) === 1 ? ['cornerstones' => $fabric()] : []);
+        $setting['sashing'] = [
+            'width' => $width(),
+            'fabric' => $fabric(),
+            'outside' => mt_rand(0, 1) === 1,
+        ] + (mt_rand(0, 1) === 1 ? ['cornerstones' => $fabric()] : []);
     }
     foreach (range(1, mt_rand(1, 3)) as $index) {
-        $setting['borders'][] = ['id' => "e-$index", 'width' => $width(), 'fabric' => $fabric()] + (mt_rand(0, 1) === 1 ? ['corner_fabric' => $fabric()] : []);
+        $setting['borders'][] = [
+            'id' => "e-$index",
+            'width' => $width(),
+            'fabric' => $fabric(),
+        ] + (mt_rand(0, 1) === 1 ? ['corner_fabric' => $fabric()] : []);
     }
     if (mt_rand(0, 1) === 1) {
         $size['scale'] = ['3/4', '5/4', '3/2', '2', '1/3'][mt_rand(0, 4)];
@@ -43,7 +56,10 @@ it('covers every quilt with its blocks and its frame exactly, whatever the setti
     for ($round = 0; $round < 12; $round++) {
         [$setting, $size] = anySetting();
         $design = smallDesign([
-            'blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), blockOf('b-two', ['3', '3'], ['3', '3'], ['u-plain u-hst/90', 'u-hst u-plain'])],
+            'blocks' => [
+                blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']),
+                blockOf('b-two', ['3', '3'], ['3', '3'], ['u-plain u-hst/90', 'u-hst u-plain']),
+            ],
             'setting' => $setting,
             'sizes' => [$size],
         ]);
@@ -61,15 +77,27 @@ it('covers every quilt with its blocks and its frame exactly, whatever the setti
         // Nothing of the frame stands outside the quilt.
         foreach ($sheet->frame as $patch) {
             foreach ($patch->outline->corners as $corner) {
-                expect($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($sheet->finished->width) || $corner->y->isGreaterThan($sheet->finished->height))->toBeFalse();
+                expect(
+                    $corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan(
+                        $sheet->finished->width,
+                    ) || $corner->y->isGreaterThan($sheet->finished->height),
+                )->toBeFalse();
             }
         }
         // What is counted of a part covers what is drawn of it.
         $pieces = ['sashes', 'level-sashes', 'cornerstones', 'side-triangles', 'corner-triangles'];
         $counted = array_sum(array_map(fn (string $part): int => $sheet->unitCounts[$part] ?? 0, $pieces));
         $drawn = count($sheet->frame);
-        $strips = array_filter(array_keys($sheet->unitCounts), fn (string $key): bool => str_starts_with($key, 'border:') || $key === 'row-sashes');
-        $corners = array_sum(array_map(fn (string $key): int => str_starts_with($key, 'border-corners:') ? $sheet->unitCounts[$key] : 0, array_keys($sheet->unitCounts)));
+        $strips = array_filter(
+            array_keys($sheet->unitCounts),
+            fn (string $key): bool => str_starts_with($key, 'border:') || $key === 'row-sashes',
+        );
+        $corners = array_sum(
+            array_map(
+                fn (string $key): int => str_starts_with($key, 'border-corners:') ? $sheet->unitCounts[$key] : 0,
+                array_keys($sheet->unitCounts),
+            ),
+        );
         $long = array_sum(array_map(fn (string $key): int => count($sized->products[$key]->patches()), $strips));
         expect($counted + $corners + $long)->toBe($drawn);
     }
@@ -77,9 +105,18 @@ it('covers every quilt with its blocks and its frame exactly, whatever the setti
 
 it('scales blocks by two and doubles every finished length of the quilt that is not given', function (): void {
     foreach (['straight', 'on-point'] as $kind) {
-        $setting = ['kind' => $kind, 'pattern' => [['b-one']]] + ($kind === 'on-point' ? ['alternate' => 'b-one', 'triangles' => ['side' => 'f-a']] : []);
+        $setting = [
+            'kind' => $kind,
+            'pattern' => [['b-one']],
+        ] + ($kind === 'on-point' ? ['alternate' => 'b-one', 'triangles' => ['side' => 'f-a']] : []);
         $design = smallDesign(['setting' => $setting, 'sizes' => [
-            ['id' => 's', 'name' => 'S', 'columns' => 3, 'rows' => 4], ['id' => 's-two', 'name' => 'T', 'columns' => 3, 'rows' => 4, 'scale' => '2'],
+            ['id' => 's', 'name' => 'S', 'columns' => 3, 'rows' => 4], [
+                'id' => 's-two',
+                'name' => 'T',
+                'columns' => 3,
+                'rows' => 4,
+                'scale' => '2',
+            ],
         ]]);
         [$one, $two] = [Compiler::quiltSheet($design, 's'), Compiler::quiltSheet($design, 's-two')];
 
@@ -129,14 +166,41 @@ it('asks for more when there is more to make, for every method', function (): vo
 
 it('gives a size blocks, units and fabrics that no other has, and tasks for those alone', function (): void {
     $design = smallDesign([
-        'blocks' => [blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']), blockOf('b-extra', ['3', '3'], ['6'], ['u-lean u-lean/180'])],
+        'blocks' => [
+            blockOf('b-one', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst/180']),
+            blockOf('b-extra', ['3', '3'], ['6'], ['u-lean u-lean/180']),
+        ],
         'sizes' => [
             ['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 2],
-            ['id' => 's-large', 'name' => 'Large', 'columns' => 3, 'rows' => 2, 'pattern' => [['b-one', 'b-extra', 'b-one'], ['b-extra', 'b-one', 'b-extra']]],
+            [
+                'id' => 's-large',
+                'name' => 'Large',
+                'columns' => 3,
+                'rows' => 2,
+                'pattern' => [['b-one', 'b-extra', 'b-one'], ['b-extra', 'b-one', 'b-extra']],
+            ],
         ],
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-hst', 'unit' => 'u-hst'], ['id' => 't-lean', 'unit' => 'u-lean'], ['id' => 't-extra', 'block' => 'b-extra']]]],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'K',
+                'minutes' => 1,
+                'tasks' => [
+                    ['id' => 't-hst', 'unit' => 'u-hst'],
+                    ['id' => 't-lean', 'unit' => 'u-lean'],
+                    ['id' => 't-extra', 'block' => 'b-extra'],
+                ],
+            ],
+        ],
     ]);
-    $counts = fn (string $size): array => array_column(array_map(fn ($task): array => [$task->task, $task->count], Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks), 1, 0);
+    $counts = fn (string $size): array => array_column(
+        array_map(
+            fn ($task): array => [$task->task, $task->count],
+            Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks,
+        ),
+        1,
+        0,
+    );
 
     expect($counts('s'))->toBe(['t-hst' => 8])
         ->and($counts('s-large'))->toBe(['t-hst' => 6, 't-lean' => 6, 't-extra' => 3])
@@ -155,13 +219,30 @@ it('tells the layers of a quilted block with the quilt', function (): void {
 });
 
 it('leaves a quilt of a size without a border as it is', function (): void {
-    $sizes = [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1], ['id' => 's-bare', 'name' => 'Bare', 'columns' => 1, 'rows' => 1, 'borders' => []]];
+    $sizes = [
+        ['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1],
+        ['id' => 's-bare', 'name' => 'Bare', 'columns' => 1, 'rows' => 1, 'borders' => []],
+    ];
     $design = smallDesign([
-        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'name' => 'Hedge', 'width' => '2', 'fabric' => 'f-a']]],
+        'setting' => [
+            'kind' => 'straight',
+            'pattern' => [['b-one']],
+            'borders' => [['id' => 'e', 'name' => 'Hedge', 'width' => '2', 'fabric' => 'f-a']],
+        ],
         'sizes' => $sizes,
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'part' => 'border:e'], ['id' => 't-hst', 'unit' => 'u-hst']]]],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'K',
+                'minutes' => 1,
+                'tasks' => [['id' => 't', 'part' => 'border:e'], ['id' => 't-hst', 'unit' => 'u-hst']],
+            ],
+        ],
     ]);
-    $names = fn (string $size): array => array_map(fn ($task): string => $task->name, Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks);
+    $names = fn (string $size): array => array_map(
+        fn ($task): string => $task->name,
+        Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks,
+    );
 
     expect($names('s'))->toBe(['Hedge', 'Triangle square'])
         ->and($names('s-bare'))->toBe(['Triangle square'])

@@ -11,8 +11,14 @@ use Dew\Core\Measure\Notation;
 it('reads lengths as people write them', function (string $text, string $exact): void {
     expect(Length::parse($text)->encode())->toBe($exact);
 })->with([
-    ['4 5/8', '37/8'], ['4⅝', '37/8'], ['4-5/8', '37/8'], ['4.625', '37/8'], ['4 ⅝ in', '37/8'], ['4 5/8"', '37/8'], ['  4,625 inches ', '37/8'],
-    ['11.7 cm', '585/127'], ['117 mm', '585/127'], ['5/8', '5/8'], ['½', '1/2'], ['.5', '1/2'], ['12', '12'], ['0', '0'], ['2⅔', '8/3'], ['1 15⁄16', '31/16'],
+    ['4 5/8', '37/8'], ['4⅝', '37/8'], ['4-5/8', '37/8'], ['4.625', '37/8'], ['4 ⅝ in', '37/8'], ['4 5/8"', '37/8'], [
+        '  4,625 inches ',
+        '37/8',
+    ],
+    [
+        '11.7 cm',
+        '585/127',
+    ], ['117 mm', '585/127'], ['5/8', '5/8'], ['½', '1/2'], ['.5', '1/2'], ['12', '12'], ['0', '0'], ['2⅔', '8/3'], ['1 15⁄16', '31/16'],
     ['4 5/8 IN', '37/8'], ['3½ cm', '175/127'],
 ]);
 
@@ -32,8 +38,14 @@ it('says what is wrong with a length it cannot read', function (string $text, st
     $this->fail("\"$text\" was read.");
 })->with([
     ['4 5/0', 'zero_denominator'], ['-3', 'negative'], ['−3 in', 'negative'], ['4 5/8 cm in', 'two_units'], ['', 'blank'], ['   ', 'blank'],
-    ['4 5', 'not_understood'], ['four', 'not_understood'], ['1e9', 'not_understood'], ['4 5/8/2', 'not_understood'], ['1/2 1/2', 'not_understood'],
-    ['9999999', 'not_understood'], ['in', 'not_understood'], ["4\0005", 'not_understood'], [str_repeat('9', 5000), 'not_understood'], ['minute', 'not_understood'],
+    ['4 5', 'not_understood'], ['four', 'not_understood'], ['1e9', 'not_understood'], [
+        '4 5/8/2',
+        'not_understood',
+    ], ['1/2 1/2', 'not_understood'],
+    ['9999999', 'not_understood'], ['in', 'not_understood'], ["4\0005", 'not_understood'], [
+        str_repeat('9', 5000),
+        'not_understood',
+    ], ['minute', 'not_understood'],
 ]);
 
 it('never drifts', function (): void {
@@ -69,7 +81,9 @@ it('decides the order of lengths that no float can tell apart', function (): voi
     expect(Length::fraction(1607521, 1136689)->compareTo(Length::root2(1)))->toBe(-1)
         ->and(Length::fraction(3880899, 2744210)->compareTo(Length::root2(1)))->toBe(1)
         ->and(Length::fraction(1855077841, 1311738121)->compareTo(Length::root2(1)))->toBe(-1)
-        ->and(Length::root2(1)->plus(Length::root3(1))->minus(Length::fraction(1855077841, 1311738121))->compareTo(Length::root3(1)))->toBe(1)
+        ->and(Length::root2(1)->plus(Length::root3(1))->minus(
+            Length::fraction(1855077841, 1311738121),
+        )->compareTo(Length::root3(1)))->toBe(1)
         ->and(Length::root2(1)->minus(Length::root2(1))->sign())->toBe(0);
 });
 
@@ -85,7 +99,12 @@ it('rounds to a step the way it is told, exactly at the marks', function (string
         ->and(inches($length)->nearestTo($eighth)->encode())->toBe(inches($nearest)->encode())
         ->and(inches($length)->floorTo($eighth)->encode())->toBe(inches($down)->encode());
 })->with([
-    ['3 7/8', '3 7/8', '3 7/8', '3 7/8'], ['3.8536', '3 7/8', '3 7/8', '3 3/4'], ['3 13/16', '3 7/8', '3 7/8', '3 3/4'], ['3.80', '3 7/8', '3 3/4', '3 3/4'], ['0', '0', '0', '0'],
+    ['3 7/8', '3 7/8', '3 7/8', '3 7/8'], ['3.8536', '3 7/8', '3 7/8', '3 3/4'], [
+        '3 13/16',
+        '3 7/8',
+        '3 7/8',
+        '3 3/4',
+    ], ['3.80', '3 7/8', '3 3/4', '3 3/4'], ['0', '0', '0', '0'],
 ]);
 
 it('rounds below zero as it does above', function (): void {
@@ -166,7 +185,9 @@ it('says what share one length is of another', function (): void {
 it('adds a list of lengths without drifting', function (): void {
     expect(Length::sum([])->encode())->toBe('0')
         ->and(Length::sum(array_fill(0, 49, Length::fraction(1, 49)))->encode())->toBe('1')
-        ->and(Length::sum([Length::fraction(1, 3), Length::fraction(1, 5), Length::fraction(1, 7), Length::root2(1, 8)])->encode())->toBe('568+105r2/840');
+        ->and(Length::sum([Length::fraction(1, 3), Length::fraction(1, 5), Length::fraction(1, 7), Length::root2(1, 8)])->encode())->toBe(
+            '568+105r2/840',
+        );
 });
 
 it('keeps an approximate measurement marked through writing, and cuts it by its own rounding', function (): void {

@@ -30,7 +30,11 @@ it('reads values as the types they must have', function (): void {
 it('names the place, the value and what would be right', function (string $json, callable $read, string $message): void {
     expect(fn () => $read(node($json)))->toThrow(DocumentException::class, $message);
 })->with([
-    ['{"a/b": {"~": "x"}}', fn (Node $node): int => $node->get('a/b')->get('~')->integer(1, 9), '/a~1b/~0: is "x"; it should be a whole number from 1 to 9.'],
+    [
+        '{"a/b": {"~": "x"}}',
+        fn (Node $node): int => $node->get('a/b')->get('~')->integer(1, 9),
+        '/a~1b/~0: is "x"; it should be a whole number from 1 to 9.',
+    ],
     ['[1, [2, 11]]', fn (Node $node): int => $node->get(1)->get(1)->integer(1, 9), '/1/1: is 11; it should be a whole number from 1 to 9.'],
     ['2.0', fn (Node $node): int => $node->integer(1, 9), 'is 2.0; it should be a whole number'],
     ['{"a": 1}', fn (Node $node): Node => $node->get('b'), 'The document: has no "b".'],

@@ -33,7 +33,19 @@ it('finds a trim size that is on no mark, and what it comes to over the block', 
 });
 
 it('tells the member to check the size that comes out, and not the one that was drawn', function (): void {
-    $design = smallDesign([...sevenInARow(), 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-hst'], ['id' => 't-b', 'block' => 'b-one']]]]]);
+    $design = smallDesign(
+        [
+            ...sevenInARow(),
+            'clues' => [
+                [
+                    'id' => 'k',
+                    'title' => 'K',
+                    'minutes' => 1,
+                    'tasks' => [['id' => 't', 'unit' => 'u-hst'], ['id' => 't-b', 'block' => 'b-one']],
+                ],
+            ],
+        ],
+    );
     $task = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks[1];
     expect($task->trimWidth()->value(Notation::Fractions)->encode())->toBe('197/16')
         ->and($task->trimWidth()->exact->encode())->toBe('25/2')
@@ -46,8 +58,20 @@ it('says nothing of trim sizes that are on the ruler', function (): void {
 
 it('takes edges and neighbours that differ by a quarter for look-alikes no longer', function (string $width, bool $alike): void {
     $units = [
-        ['id' => 'u-plain', 'name' => 'Middle', 'kind' => 'rectangle', 'finished' => ['width' => '2', 'height' => '4'], 'fabrics' => ['f-c']],
-        ['id' => 'u-side', 'name' => 'Side', 'kind' => 'rectangle', 'finished' => ['width' => $width, 'height' => '4'], 'fabrics' => ['f-c']],
+        [
+            'id' => 'u-plain',
+            'name' => 'Middle',
+            'kind' => 'rectangle',
+            'finished' => ['width' => '2', 'height' => '4'],
+            'fabrics' => ['f-c'],
+        ],
+        [
+            'id' => 'u-side',
+            'name' => 'Side',
+            'kind' => 'rectangle',
+            'finished' => ['width' => $width, 'height' => '4'],
+            'fabrics' => ['f-c'],
+        ],
     ];
     $block = blockOf('b-one', ['2', $width], ['4'], ['u-plain u-side']);
     $clue = ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]];
@@ -61,11 +85,27 @@ it('cuts four and four opposite quarter circles from four stacked pairs', functi
         ['id' => 'u-out', 'name' => 'Dawn', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-b', 'f-a'], 'radius' => '3'],
     ];
     $block = blockOf('b-one', ['4', '4'], ['4', '4'], ['u-in u-out', 'u-out u-in']);
-    $clues = [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-in', 'unit' => 'u-in'], ['id' => 't-out', 'unit' => 'u-out']]]];
-    $design = smallDesign(['units' => $units, 'blocks' => [$block], 'clues' => $clues, 'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 1]]]);
+    $clues = [
+        [
+            'id' => 'k',
+            'title' => 'K',
+            'minutes' => 1,
+            'tasks' => [['id' => 't-in', 'unit' => 'u-in'], ['id' => 't-out', 'unit' => 'u-out']],
+        ],
+    ];
+    $design = smallDesign(
+        [
+            'units' => $units,
+            'blocks' => [$block],
+            'clues' => $clues,
+            'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 1]],
+        ],
+    );
     $swap = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleSwap));
     [$in, $out] = $swap->tasks;
-    $squares = fn ($task): int => array_sum(array_map(fn ($piece): int => $task->quantity($piece), array_filter($task->making->pieces, fn ($piece): bool => $piece->isCloth())));
+    $squares = fn ($task): int => array_sum(
+        array_map(fn ($piece): int => $task->quantity($piece), array_filter($task->making->pieces, fn ($piece): bool => $piece->isCloth())),
+    );
     expect([$in->count, $out->count])->toBe([4, 4])
         ->and($squares($in))->toBe(8)
         ->and($squares($out))->toBe(0)
@@ -74,16 +114,28 @@ it('cuts four and four opposite quarter circles from four stacked pairs', functi
         ->and($out->toMake())->toBe(0);
 
     // By templates nothing comes out besides, and both are cut for.
-    [$in, $out] = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleTemplates))->tasks;
+    [$in, $out] = Compiler::clueSheet(
+        $design,
+        's',
+        'k',
+        MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleTemplates),
+    )->tasks;
     expect($in->byproduct)->toBeNull()->and($out->fromBag)->toBe(0)->and($squares($out))->toBe(8);
 });
 
 it('names and counts what comes out besides when only one kind is wanted', function (): void {
-    $units = [['id' => 'u-in', 'name' => 'Dusk', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3']];
+    $units = [
+        ['id' => 'u-in', 'name' => 'Dusk', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3'],
+    ];
     $block = blockOf('b-one', ['4', '4'], ['4'], ['u-in u-in/90']);
     $clues = [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't-in', 'unit' => 'u-in']]]];
     $design = smallDesign(['units' => $units, 'blocks' => [$block], 'clues' => $clues]);
-    $task = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleSwap))->tasks[0];
+    $task = Compiler::clueSheet(
+        $design,
+        's',
+        'k',
+        MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleSwap),
+    )->tasks[0];
     expect($task->byproduct?->count)->toBe($task->count)
         ->and($task->byproduct?->patches[0]->slot)->toBe('f-b')
         ->and($task->byproduct?->finished->width->encode())->toBe('4');
@@ -97,21 +149,45 @@ it('lets the curve of a quarter circle run into the corners', function (): void 
     foreach (UnitKind::QuarterCircle->methods() as $method) {
         expect($spec->make()->making($method, roomOf('1/4'))->pieces)->not->toBe([]);
     }
-    expect(fn () => new UnitSpec(UnitKind::QuarterCircle, Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(5))))->not->toBeNull();
-    expect(fn () => (new UnitSpec(UnitKind::QuarterCircle, Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(5))))->make())->toThrow(InvalidArgumentException::class);
+    expect(
+        fn () => new UnitSpec(
+            UnitKind::QuarterCircle,
+            Size::square(Length::inches(4)),
+            fabrics(2),
+            new UnitOptions(radius: Length::inches(5)),
+        ),
+    )->not->toBeNull();
+    expect(
+        fn () => (new UnitSpec(
+            UnitKind::QuarterCircle,
+            Size::square(Length::inches(4)),
+            fabrics(2),
+            new UnitOptions(radius: Length::inches(5)),
+        ))->make(),
+    )->toThrow(InvalidArgumentException::class);
 });
 
 it('tells recoloured and mirrored variants apart by name', function (): void {
-    $lean = ['id' => 'u-lean', 'name' => 'Leaning half', 'kind' => 'half-rectangle', 'finished' => ['width' => '3', 'height' => '6'], 'fabrics' => ['f-a', 'f-b']];
+    $lean = [
+        'id' => 'u-lean',
+        'name' => 'Leaning half',
+        'kind' => 'half-rectangle',
+        'finished' => ['width' => '3', 'height' => '6'],
+        'fabrics' => ['f-a', 'f-b'],
+    ];
     $block = blockOf('b-one', ['3', '3', '3'], ['6'], ['u-lean u-lean/0m u-lean']);
     $block['cells'][2]['fabrics'] = ['f-a' => 'f-c'];
-    $design = smallDesign(['units' => [$lean], 'blocks' => [$block], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]]]);
+    $design = smallDesign(
+        ['units' => [$lean], 'blocks' => [$block], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]]],
+    );
     expect(array_values(array_filter($design->names, fn (string $name): bool => str_starts_with($name, 'Leaning half'))))
         ->toBe(['Leaning half', 'Leaning half, mirrored', 'Leaning half in Rust, Moss']);
 
     // The document can give a variant a name of its own.
     $lean['variants'] = [['mirror' => true, 'name' => 'Falling half'], ['fabrics' => ['f-a' => 'f-c'], 'name' => 'Rusty half']];
-    $design = smallDesign(['units' => [$lean], 'blocks' => [$block], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]]]);
+    $design = smallDesign(
+        ['units' => [$lean], 'blocks' => [$block], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]]],
+    );
     expect(array_values($design->names))->toContain('Leaning half', 'Falling half', 'Rusty half');
 });
 
@@ -124,7 +200,12 @@ it('refuses two fabrics with one letter', function (): void {
 it('sums the areas of a striped square to the whole, also where its first strip is narrow', function (string $first, string $second): void {
     $options = new UnitOptions(widths: [Length::parse($first), Length::parse($second)]);
     foreach ([false, true] as $twin) {
-        $spec = new UnitSpec(UnitKind::StripedHst, Size::square(Length::inches(2)), fabrics(3), new UnitOptions(widths: $options->widths, twin: $twin));
+        $spec = new UnitSpec(
+            UnitKind::StripedHst,
+            Size::square(Length::inches(2)),
+            fabrics(3),
+            new UnitOptions(widths: $options->widths, twin: $twin),
+        );
         $patches = $spec->make()->patches();
         expect(array_sum(array_map(fn ($patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta(4.0, 1e-9);
         foreach ($patches as $patch) {
@@ -147,7 +228,13 @@ it('lets kites and peaks stand out as their blunted templates do', function (): 
     expect($ends)->toContain(0.167)->toContain(1.5)->not->toContain(0.403)->not->toContain(1.194);
 });
 
-it('counts the cloth of an offered method piece by piece, each by its own yield', function (UnitKind $kind, Method $method, array $size, int $fabrics, float $cloth): void {
+it('counts the cloth of an offered method piece by piece, each by its own yield', function (
+    UnitKind $kind,
+    Method $method,
+    array $size,
+    int $fabrics,
+    float $cloth,
+): void {
     $spec = UnitExample::of($kind, Length::inches($size[1]), fabrics($fabrics));
     $room = roomOf('1/4');
     expect($spec->finished->width->encode())->toBe((string) $size[0])
@@ -172,14 +259,28 @@ it('prints the size of a centre that leads to the unit, with what is left beyond
 });
 
 it('puts the fabrics of corners in the order of the document, so that other designs have other hashes', function (): void {
-    $unit = fn (array $corners): array => ['units' => [['id' => 'u-hst', 'name' => 'Bowl', 'kind' => 'corners', 'finished' => ['width' => '3', 'height' => '3'], 'fabrics' => ['f-c', 'f-a', 'f-b'], 'corners' => $corners], json_decode(smallJson(), true)['units'][1]]];
+    $unit = fn (array $corners): array => [
+        'units' => [
+            [
+                'id' => 'u-hst',
+                'name' => 'Bowl',
+                'kind' => 'corners',
+                'finished' => ['width' => '3', 'height' => '3'],
+                'fabrics' => ['f-c', 'f-a', 'f-b'],
+                'corners' => $corners,
+            ],
+            json_decode(smallJson(), true)['units'][1],
+        ],
+    ];
     $one = smallJson($unit([['at' => 'top-left', 'leg' => '1'], ['at' => 'bottom-right', 'leg' => '1']]));
     $other = smallJson($unit([['at' => 'bottom-right', 'leg' => '1'], ['at' => 'top-left', 'leg' => '1']]));
     $written = fn (string $json): string => Dew\Core\Design\DesignWriter::write(Dew\Core\Design\DesignReader::read($json));
     expect($written($one))->not->toBe($written($other))
         ->and($written($written($one)))->toBe($written($one));
     $slotAt = function (string $json): string {
-        foreach (Dew\Core\Design\Compilation::of(Dew\Core\Design\DesignReader::read($json))->sized('s')->products['u-hst']->patches() as $patch) {
+        foreach (Dew\Core\Design\Compilation::of(
+            Dew\Core\Design\DesignReader::read($json),
+        )->sized('s')->products['u-hst']->patches() as $patch) {
             foreach ($patch->outline->corners as $corner) {
                 if ($corner->x->isZero() && $corner->y->isZero()) {
                     return $patch->slot;

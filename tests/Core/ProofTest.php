@@ -20,9 +20,28 @@ it('finds what a strict tester would mark', function (callable $change, array $e
 })->with([
     'a fabric nothing is cut from' => [fn (array $d): array => array_replace_recursive($d, [
         'fabrics' => [5 => ['id' => 'f-extra', 'letter' => 'F', 'name' => 'Extra', 'value' => 'light']],
-        'colourways' => [['cloth' => ['f-extra' => ['name' => 'x', 'colour' => '#ffffff']]], ['cloth' => ['f-extra' => ['name' => 'x', 'colour' => '#ffffff']]]],
+        'colourways' => [
+            ['cloth' => ['f-extra' => ['name' => 'x', 'colour' => '#ffffff']]],
+            ['cloth' => ['f-extra' => ['name' => 'x', 'colour' => '#ffffff']]],
+        ],
     ]), ['warning unused-fabric /fabrics/5']],
-    'a unit no block has' => [fn (array $d): array => array_replace_recursive($d, ['units' => [4 => ['id' => 'u-extra', 'name' => 'Extra', 'kind' => 'nine-patch', 'finished' => '3', 'fabrics' => ['f-deep', 'f-mist']]]]), ['warning unused-unit /units/4']],
+    'a unit no block has' => [
+        fn (array $d): array => array_replace_recursive(
+            $d,
+            [
+                'units' => [
+                    4 => [
+                        'id' => 'u-extra',
+                        'name' => 'Extra',
+                        'kind' => 'nine-patch',
+                        'finished' => '3',
+                        'fabrics' => ['f-deep', 'f-mist'],
+                    ],
+                ],
+            ],
+        ),
+        ['warning unused-unit /units/4'],
+    ],
     'a unit no clue makes' => [function (array $d): array {
         array_pop($d['clues'][0]['tasks']);
 
@@ -42,23 +61,48 @@ it('finds what a strict tester would mark', function (callable $change, array $e
         return $d;
     }, [
         'warning off-mark /units/2', 'warning off-mark /units/3', 'warning trim-off-mark-block /units/0', 'warning trim-off-mark-block /units/1',
-        ...array_map(fn (int $size): string => "note unfriendly-size-near /sizes/$size", [0, 1, 2, 3]), 'note check-off-mark-block /units/2', 'note check-off-mark-block /units/3',
+        ...array_map(
+            fn (int $size): string => "note unfriendly-size-near /sizes/$size",
+            [0, 1, 2, 3],
+        ), 'note check-off-mark-block /units/2', 'note check-off-mark-block /units/3',
     ]],
 ]);
 
 it('notes a method that leaves a quarter over', function (): void {
     // A Crib of one block: 8 four-patches take 16 of a set's 19 segments; on cloth 80 in wide a set gives 39, and 11 more units come out.
-    expect(findings(fn (array $d): array => ['usable_width' => '80', 'sizes' => [['id' => 's-one', 'name' => 'One', 'columns' => 1, 'rows' => 1]]] + $d))->toBe([
+    expect(
+        findings(
+            fn (array $d): array => [
+                'usable_width' => '80',
+                'sizes' => [['id' => 's-one', 'name' => 'One', 'columns' => 1, 'rows' => 1]],
+            ] + $d,
+        ),
+    )->toBe([
         'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'warning unused-block /blocks/1', 'note wasteful-yield /units/2',
     ]);
 });
 
 it('gives the numbers with a finding', function (): void {
-    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true, flags: JSON_THROW_ON_ERROR);
-    $document['units'][3] = ['id' => 'u-deep', 'name' => 'Deep water square', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-deep']];
+    $document = json_decode(
+        (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
+    $document['units'][3] = [
+        'id' => 'u-deep',
+        'name' => 'Deep water square',
+        'kind' => 'square',
+        'finished' => '3',
+        'fabrics' => ['f-deep'],
+    ];
     // At a seam of 1⁄16 the squares for triangles are cut 3¼ and the plain ones 3⅛: an eighth apart, in the same cloth.
     $document['seam'] = '1/16';
-    [$finding] = array_values(array_filter(Proof::of(DesignReader::read(json_encode($document, JSON_THROW_ON_ERROR))), fn (Finding $finding): bool => $finding->code === 'look-alike'));
+    [$finding] = array_values(
+        array_filter(
+            Proof::of(DesignReader::read(json_encode($document, JSON_THROW_ON_ERROR))),
+            fn (Finding $finding): bool => $finding->code === 'look-alike',
+        ),
+    );
     expect($finding->severity)->toBe(Severity::Note)
         ->and($finding->names['fabric'])->toBe('Deep water')
         ->and($finding->lengths['wider']->minus($finding->lengths['narrower'])->toFloat())->toBeLessThan(0.25);
@@ -74,7 +118,12 @@ it('finds neighbours whose seams differ, and by how much', function (): void {
         ->and($finding->lengths['space_width']->minus($finding->lengths['width'])->encode())->toBe('1/8');
 });
 
-it('compares the sizes a pattern states with those its pieces give', function (array $stated, string $code, Severity $severity, array $lengths): void {
+it('compares the sizes a pattern states with those its pieces give', function (
+    array $stated,
+    string $code,
+    Severity $severity,
+    array $lengths,
+): void {
     $units = json_decode(smallJson(), true)['units'];
     $units[0]['stated'] = $stated;
     $finding = marks(['units' => $units])[$code] ?? null;
@@ -88,17 +137,31 @@ it('compares the sizes a pattern states with those its pieces give', function (a
     'trimmed to a wish' => [['unfinished' => '3 1/4'], 'stated-too-small', Severity::Error, ['off_width' => '1/8', 'width' => '7/2']],
     'more than there is' => [['unfinished' => '3 3/4'], 'stated-too-large', Severity::Error, ['off_width' => '1/8']],
     // Squares of 3⅞ by rule, 3.8536 exactly.
-    'a square too small' => [['method' => 'hst:two', 'cut' => ['first' => '3 3/4']], 'stated-cut-small', Severity::Error, ['stated' => '15/4', 'width' => '31/8', 'off' => '1/8']],
+    'a square too small' => [
+        ['method' => 'hst:two', 'cut' => ['first' => '3 3/4']],
+        'stated-cut-small',
+        Severity::Error,
+        ['stated' => '15/4', 'width' => '31/8', 'off' => '1/8'],
+    ],
     'a generous square' => [['method' => 'hst:two', 'cut' => ['first' => '4']], 'stated-cut-large', Severity::Note, ['stated' => '4']],
 ]);
 
 it('has nothing to say of a pattern that is right', function (): void {
     $units = json_decode(smallJson(), true)['units'];
-    $units[0]['stated'] = ['unfinished' => '3 1/2', 'method' => 'hst:two', 'cut' => ['first' => '3 7/8', 'second' => ['width' => '3 7/8', 'height' => '3 7/8']]];
+    $units[0]['stated'] = [
+        'unfinished' => '3 1/2',
+        'method' => 'hst:two',
+        'cut' => ['first' => '3 7/8', 'second' => ['width' => '3 7/8', 'height' => '3 7/8']],
+    ];
     $blocks = json_decode(smallJson(), true)['blocks'];
     $blocks[0]['stated'] = ['unfinished' => '6 1/2'];
 
-    expect(array_filter(array_keys(marks(['units' => $units, 'blocks' => $blocks])), fn (string $code): bool => str_starts_with($code, 'stated')))->toBe([]);
+    expect(
+        array_filter(
+            array_keys(marks(['units' => $units, 'blocks' => $blocks])),
+            fn (string $code): bool => str_starts_with($code, 'stated'),
+        ),
+    )->toBe([]);
 });
 
 it('says which pieces a trimmed block would lose from', function (): void {
@@ -124,7 +187,9 @@ it('says which pieces a trimmed block would lose from', function (): void {
 it('finds sizes whose cuts miss the marks, and the sizes that do not', function (): void {
     // Three modules to a block: 10 in gives 3⅓ and a cut of 3⅚.
     $design = fn (string $block): array => [
-        'blocks' => [blockOf('b-one', ['3', '3', '3'], ['3', '3', '3'], ['u-plain u-hst u-plain', 'u-hst u-plain u-hst', 'u-plain u-hst u-plain'])],
+        'blocks' => [
+            blockOf('b-one', ['3', '3', '3'], ['3', '3', '3'], ['u-plain u-hst u-plain', 'u-hst u-plain u-hst', 'u-plain u-hst u-plain']),
+        ],
         'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => $block]],
     ];
     $finding = marks($design('10'))['unfriendly-size-near'];
@@ -144,7 +209,10 @@ it('agrees with the table of friendly sizes', function (array $given, array $exp
         'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => (string) $block]],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]],
     ];
-    $friendly = array_filter(range(4, 24), fn (int $block): bool => array_intersect_key(marks($design($block)), ['unfriendly-size' => 1, 'unfriendly-size-near' => 1]) === []);
+    $friendly = array_filter(
+        range(4, 24),
+        fn (int $block): bool => array_intersect_key(marks($design($block)), ['unfriendly-size' => 1, 'unfriendly-size-near' => 1]) === [],
+    );
 
     expect(array_map(strval(...), array_values($friendly)))->toBe($expect['blocks_all_squares_on_eighth']);
 })->with(fn (): array => referenceCases('scaling_table'));
@@ -152,7 +220,11 @@ it('agrees with the table of friendly sizes', function (array $given, array $exp
 it('scales squares and triangles as they were cut and measured', function (array $given, array $expect): void {
     [$block, $grid] = [Length::parse($given['finished_block']), $given['grid']];
     $square = unitOf(UnitKind::Square, $block->dividedBy($grid), 1)->making(Method::Plain, roomOf($given['seam']))->pieces[0];
-    $triangles = unitOf(UnitKind::HalfSquareTriangle, $block->dividedBy($grid), 2)->making(Method::HstTwo, roomOf($given['seam']))->pieces[0];
+    $triangles = unitOf(
+        UnitKind::HalfSquareTriangle,
+        $block->dividedBy($grid),
+        2,
+    )->making(Method::HstTwo, roomOf($given['seam']))->pieces[0];
 
     expect(exactly($square))->toBe($expect['square_cut_exact'])
         ->and(exactly($triangles))->toBe($expect['hst_cut_exact'])
@@ -165,7 +237,9 @@ it('finds left and right of one unit in other fabrics too', function (): void {
     foreach ($cells as &$cell) {
         $cell['fabrics'] = ['f-a' => 'f-c'];
     }
-    $finding = marks(['blocks' => [['cells' => $cells] + blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]])['mirrored-pieces'] ?? null;
+    $finding = marks(
+        ['blocks' => [['cells' => $cells] + blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]],
+    )['mirrored-pieces'] ?? null;
 
     expect($finding?->names['unit'])->toBe('Leaning half in Rust, Moss')
         ->and(ProductKey::mirrorOf('u-lean'))->toBe('u-lean.m')
@@ -180,21 +254,108 @@ it('marks what is left, right, striped, twice there or nowhere', function (array
     expect($finding)->not->toBeNull()->and($finding->counts)->toBe($counts);
 })->with([
     'left and right of one unit' => [['blocks' => [blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean/0m'])]], 'mirrored-pieces', []],
-    'left and right in one unit' => [['units' => [['id' => 'u-hst', 'name' => 'Peak', 'kind' => 'peak', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'mirrored-pieces', []],
+    'left and right in one unit' => [
+        [
+            'units' => [['id' => 'u-hst', 'name' => 'Peak', 'kind' => 'peak', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']]],
+            'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])],
+        ],
+        'mirrored-pieces',
+        [],
+    ],
     'a unit declared twice' => [['units' => [
-        ['id' => 'u-hst', 'name' => 'One', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']], ['id' => 'u-plain', 'name' => 'Other way round', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-b', 'f-a']],
+        ['id' => 'u-hst', 'name' => 'One', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']], [
+            'id' => 'u-plain',
+            'name' => 'Other way round',
+            'kind' => 'hst',
+            'finished' => '3',
+            'fabrics' => ['f-b', 'f-a'],
+        ],
     ]], 'twin-units', []],
-    'halves of squares left over' => [['units' => [['id' => 'u-hst', 'name' => 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'unbalanced-cloth', ['left' => 6, 'used' => 6]],
-    'a block no size has' => [['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst']), blockOf('b-two', ['3'], ['3'], ['u-plain'])]], 'unused-block', []],
+    'halves of squares left over' => [
+        [
+            'units' => [
+                [
+                    'id' => 'u-hst',
+                    'name' => 'Striped',
+                    'kind' => 'striped-hst',
+                    'finished' => '3',
+                    'fabrics' => ['f-a', 'f-b', 'f-c'],
+                    'widths' => ['1', '2'],
+                ],
+            ],
+            'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])],
+        ],
+        'unbalanced-cloth',
+        ['left' => 6, 'used' => 6],
+    ],
+    'a block no size has' => [
+        ['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst']), blockOf('b-two', ['3'], ['3'], ['u-plain'])]],
+        'unused-block',
+        [],
+    ],
     'a block no clue makes' => [[], 'unmade-block', []],
-    'a border no clue makes' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '2', 'fabric' => 'f-a']]]], 'unmade-part', []],
-    'edges on the bias' => [['units' => [['id' => 'u-hst', 'name' => 'Row', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-a']], ['id' => 'u-plain', 'name' => 'P', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-b']]], 'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => ['f-a' => ['name' => 'x', 'colour' => '#000000'], 'f-c' => ['name' => 'x', 'colour' => '#000000']]]]], 'colourway-gap', []],
-    'a hole in a custom unit' => [['units' => [['id' => 'u-hst', 'name' => 'Hole', 'kind' => 'custom', 'finished' => '3', 'fabrics' => ['f-a'], 'pieces' => [['id' => 'p', 'fabric' => 'f-a', 'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['x' => '0', 'y' => '3']]]]]], 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]], 'uncovered', []],
+    'a border no clue makes' => [
+        ['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '2', 'fabric' => 'f-a']]]],
+        'unmade-part',
+        [],
+    ],
+    'edges on the bias' => [
+        [
+            'units' => [
+                ['id' => 'u-hst', 'name' => 'Row', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-a']],
+                ['id' => 'u-plain', 'name' => 'P', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-b']],
+            ],
+            'colourways' => [
+                [
+                    'id' => 'c',
+                    'name' => 'C',
+                    'cloth' => ['f-a' => ['name' => 'x', 'colour' => '#000000'], 'f-c' => ['name' => 'x', 'colour' => '#000000']],
+                ],
+            ],
+        ],
+        'colourway-gap',
+        [],
+    ],
+    'a hole in a custom unit' => [
+        [
+            'units' => [
+                [
+                    'id' => 'u-hst',
+                    'name' => 'Hole',
+                    'kind' => 'custom',
+                    'finished' => '3',
+                    'fabrics' => ['f-a'],
+                    'pieces' => [
+                        [
+                            'id' => 'p',
+                            'fabric' => 'f-a',
+                            'shape' => [['x' => '0', 'y' => '0'], ['x' => '3', 'y' => '0'], ['x' => '0', 'y' => '3']],
+                        ],
+                    ],
+                ],
+            ],
+            'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])],
+        ],
+        'uncovered',
+        [],
+    ],
 ]);
 
 it('balances the two halves of striped squares, and misses those that come from nowhere', function (): void {
-    $unit = fn (string $id, bool $twin): array => ['id' => $id, 'name' => $twin ? 'Other halves' : 'Striped', 'kind' => 'striped-hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b', 'f-c'], 'widths' => ['1', '2']] + ($twin ? ['twin' => true] : []);
-    $with = fn (string ...$rows): array => marks(['units' => [$unit('u-hst', false), $unit('u-other', true)], 'blocks' => [blockOf('b-one', array_fill(0, 3, '3'), array_fill(0, count($rows), '3'), $rows)]]);
+    $unit = fn (string $id, bool $twin): array => [
+        'id' => $id,
+        'name' => $twin ? 'Other halves' : 'Striped',
+        'kind' => 'striped-hst',
+        'finished' => '3',
+        'fabrics' => ['f-a', 'f-b', 'f-c'],
+        'widths' => ['1', '2'],
+    ] + ($twin ? ['twin' => true] : []);
+    $with = fn (string ...$rows): array => marks(
+        [
+            'units' => [$unit('u-hst', false), $unit('u-other', true)],
+            'blocks' => [blockOf('b-one', array_fill(0, 3, '3'), array_fill(0, count($rows), '3'), $rows)],
+        ],
+    );
 
     expect($with('u-hst u-hst u-hst', 'u-other u-other u-other'))->not->toHaveKeys(['unbalanced-cloth', 'missing-halves'])
         ->and($with('u-hst u-hst u-other')['unbalanced-cloth']->counts)->toBe(['left' => 6, 'used' => 12])
@@ -207,7 +368,9 @@ it('balances the two halves of striped squares, and misses those that come from 
 it('keeps Kitchen Garden and the library free of errors, and words for every finding', function (): void {
     $codes = [];
     foreach (['kitchen-garden', 'block-library'] as $name) {
-        foreach (Proof::of(DesignReader::read((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json"))) as $finding) {
+        foreach (Proof::of(
+            DesignReader::read((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json")),
+        ) as $finding) {
             $codes[$finding->code] = $finding->severity;
         }
     }

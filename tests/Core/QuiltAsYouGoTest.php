@@ -22,8 +22,24 @@ use Dew\Core\Unit\MethodChoices;
 function quiltedRow(array $quilting, string $kind = 'square'): array
 {
     return [
-        'units' => [['id' => 'u-plain', 'name' => 'Patch', 'kind' => $kind, 'finished' => '4 1/2', 'fabrics' => $kind === 'square' ? ['f-a'] : ['f-a', 'f-b']]],
-        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4 1/2'], 'rows' => ['4 1/2'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-plain']]]],
+        'units' => [
+            [
+                'id' => 'u-plain',
+                'name' => 'Patch',
+                'kind' => $kind,
+                'finished' => '4 1/2',
+                'fabrics' => $kind === 'square' ? ['f-a'] : ['f-a', 'f-b'],
+            ],
+        ],
+        'blocks' => [
+            [
+                'id' => 'b-one',
+                'name' => 'One',
+                'columns' => ['4 1/2'],
+                'rows' => ['4 1/2'],
+                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-plain']],
+            ],
+        ],
         'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'quilting' => $quilting],
         'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 6, 'rows' => 1]],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]],
@@ -55,9 +71,16 @@ it('finds points that come too near to the join', function (): void {
 });
 
 it('says on the clue how large front, batting and back of a block are', function (): void {
-    $sheet = Compiler::clueSheet(smallDesign(quiltedRow(['join' => 'back-to-front', 'allowance' => '1/2'])), 's', 'k', MethodChoices::defaults());
+    $sheet = Compiler::clueSheet(
+        smallDesign(quiltedRow(['join' => 'back-to-front', 'allowance' => '1/2'])),
+        's',
+        'k',
+        MethodChoices::defaults(),
+    );
     $sizes = array_map(fn (Size|Length $size): string => $size->encode(), $sheet->tasks[0]->quilting);
-    expect($sizes)->toBe(['front' => '5 x 5', 'batting' => '5 x 5', 'back' => '6 x 6', 'strip' => '1/2', 'outer' => '1/4', 'clear' => '1/4']);
+    expect($sizes)->toBe(
+        ['front' => '5 x 5', 'batting' => '5 x 5', 'back' => '6 x 6', 'strip' => '1/2', 'outer' => '1/4', 'clear' => '1/4'],
+    );
     expect(SheetReader::clue(SheetWriter::write($sheet))->tasks[0]->quilting)->toEqual($sheet->tasks[0]->quilting);
     expect(Compiler::clueSheet(smallDesign(), 's', 'k', MethodChoices::defaults())->tasks[0]->quilting)->toBe([]);
 });
@@ -69,11 +92,19 @@ it('refuses a join that leaves nothing, and sashing beside it', function (): voi
     expect(refusal(smallJson($change))->getMessage())->toContain('leave sashing and borders out');
 });
 
-it('knows what a join takes from the trimmed size, whatever the seam allowance', function (QuiltingJoin $join, string $pitch, string $edge): void {
+it('knows what a join takes from the trimmed size, whatever the seam allowance', function (
+    QuiltingJoin $join,
+    string $pitch,
+    string $edge,
+): void {
     $quilting = new QuiltAsYouGo($join, Length::fraction(1, 2), true);
     $room = new CuttingRoom(Length::parse('3/8'), Length::inches(40), Length::fraction(1, 2));
     expect($quilting->pitch(Size::square(Length::inches(6)), $room)->width->encode())->toBe($pitch)
         ->and($quilting->edge()->encode())->toBe($edge);
 })->with([
-    [QuiltingJoin::CoverStrip, '23/4', '1/2'], [QuiltingJoin::SewnThrough, '23/4', '1/2'], [QuiltingJoin::BackToFront, '27/4', '0'], [QuiltingJoin::FrontToBack, '27/4', '0'],
+    [QuiltingJoin::CoverStrip, '23/4', '1/2'], [
+        QuiltingJoin::SewnThrough,
+        '23/4',
+        '1/2',
+    ], [QuiltingJoin::BackToFront, '27/4', '0'], [QuiltingJoin::FrontToBack, '27/4', '0'],
 ]);

@@ -36,6 +36,11 @@ it('names the part that does not exist', function (string $date, string $time, s
         expect($error->part)->toBe($part);
     }
 })->with([
-    ['2027-02-30', '09:00', 'UTC', 'date'], ['tomorrow', '09:00', 'UTC', 'date'], ['2027-02-03', '24:00', 'UTC', 'time'], ['2027-02-03', '9', 'UTC', 'time'],
+    [
+        '2027-02-30',
+        '09:00',
+        'UTC',
+        'date',
+    ], ['tomorrow', '09:00', 'UTC', 'date'], ['2027-02-03', '24:00', 'UTC', 'time'], ['2027-02-03', '9', 'UTC', 'time'],
     ['2027-02-03', '09:00', 'Mars/Olympus', 'zone'], ['2027-02-03', '09:00', '+05:00', 'zone'],
 ]);

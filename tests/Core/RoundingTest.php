@@ -14,7 +14,8 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
 
 /**
- * Which pieces may be cut larger than they are computed: those that are trimmed afterwards. Everything else would move a seam, and is cut to the
+ * Which pieces may be cut larger than they are computed: those that are trimmed afterwards. Everything else would move a seam, and is cut
+ * to the
  * nearest mark; the middle of a square in a square is cut smaller, since each of its points would else stand over the edge.
  */
 dataset('what may grow', [
@@ -134,7 +135,12 @@ it('tells every unit to be trimmed or checked at its unfinished size, to the nea
 })->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree())));
 
 it('says both radii of a quarter circle, and where the swapped one must meet the edge', function (): void {
-    $unit = UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(3)));
+    $unit = UnitFactory::make(
+        UnitKind::QuarterCircle,
+        Size::square(Length::inches(4)),
+        fabrics(2),
+        new UnitOptions(radius: Length::inches(3)),
+    );
     $templates = $unit->making(Method::QuarterCircleTemplates, roomOf('1/4'))->steps[0]->measures;
     $swap = $unit->making(Method::QuarterCircleSwap, roomOf('1/4'));
     $trim = $swap->steps[count($swap->steps) - 1]->measures;

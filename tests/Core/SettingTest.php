@@ -29,7 +29,10 @@ it('lays units where their cells are', function (): void {
     foreach (['1 1/3', '2 2/3', '2'] as $index => $width) {
         $units["u-$index"] = UnitFactory::make(UnitKind::Rectangle, new Size(Length::parse($width), Length::inches(6)), [$slot]);
     }
-    $lefts = array_map(fn (Patch $patch): string => $patch->outline->corners[0]->x->encode(), plainBlock('b', '1 1/3', '2 2/3', '2')->patches($units));
+    $lefts = array_map(
+        fn (Patch $patch): string => $patch->outline->corners[0]->x->encode(),
+        plainBlock('b', '1 1/3', '2 2/3', '2')->patches($units),
+    );
 
     expect($lefts)->toBe(['0', '4/3', '4']);
 });
@@ -49,7 +52,12 @@ it('repeats its pattern over any number of blocks', function (int $columns, int 
 
 it('puts borders round from the inside outwards, and they cover their frame exactly', function (): void {
     $design = smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [
-        ['id' => 'e-inner', 'width' => '1 1/2', 'fabric' => 'f-a'], ['id' => 'e-outer', 'width' => '4', 'fabric' => 'f-b', 'corner_fabric' => 'f-c'],
+        ['id' => 'e-inner', 'width' => '1 1/2', 'fabric' => 'f-a'], [
+            'id' => 'e-outer',
+            'width' => '4',
+            'fabric' => 'f-b',
+            'corner_fabric' => 'f-c',
+        ],
     ]]]);
     $sheet = Compiler::quiltSheet($design, 's');
 
@@ -63,7 +71,12 @@ it('puts borders round from the inside outwards, and they cover their frame exac
 });
 
 it('sashes blocks, with cornerstones or with strips that run through', function (array $sashing, string $finished, array $parts): void {
-    $sheet = Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '2', 'fabric' => 'f-b'] + $sashing]]), 's');
+    $sheet = Compiler::quiltSheet(
+        smallDesign(
+            ['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '2', 'fabric' => 'f-b'] + $sashing]],
+        ),
+        's',
+    );
 
     expect($sheet->finished->encode())->toBe($finished)
         ->and(array_intersect_key($sheet->unitCounts, array_flip(['sashes', 'level-sashes', 'cornerstones', 'row-sashes'])))->toBe($parts)
@@ -79,11 +92,41 @@ it('sashes blocks, with cornerstones or with strips that run through', function 
 it('keeps upright and level sashes apart where blocks are not square', function (): void {
     $sheet = Compiler::quiltSheet(smallDesign([
         'blocks' => [blockOf('b-one', ['3'], ['6'], ['u-lean'])],
-        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '1', 'fabric' => 'f-b', 'cornerstones' => 'f-c']],
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'part' => 'sashes'], ['id' => 't-two', 'part' => 'level-sashes']]]],
+        'setting' => [
+            'kind' => 'straight',
+            'pattern' => [['b-one']],
+            'sashing' => ['width' => '1', 'fabric' => 'f-b', 'cornerstones' => 'f-c'],
+        ],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'K',
+                'minutes' => 10,
+                'tasks' => [['id' => 't', 'part' => 'sashes'], ['id' => 't-two', 'part' => 'level-sashes']],
+            ],
+        ],
     ]), 's');
 
-    expect(Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['name' => 'Paths', 'width' => '1', 'fabric' => 'f-b', 'cornerstones' => 'f-c', 'cornerstone_name' => 'Stones']]]), 's')->unitNames)->toMatchArray(['sashes' => 'Paths', 'cornerstones' => 'Stones'])
+    expect(
+        Compiler::quiltSheet(
+            smallDesign(
+                [
+                    'setting' => [
+                        'kind' => 'straight',
+                        'pattern' => [['b-one']],
+                        'sashing' => [
+                            'name' => 'Paths',
+                            'width' => '1',
+                            'fabric' => 'f-b',
+                            'cornerstones' => 'f-c',
+                            'cornerstone_name' => 'Stones',
+                        ],
+                    ],
+                ],
+            ),
+            's',
+        )->unitNames,
+    )->toMatchArray(['sashes' => 'Paths', 'cornerstones' => 'Stones'])
         ->and($sheet->unitCounts['sashes'])->toBe(3)
         ->and($sheet->unitCounts['level-sashes'])->toBe(4)
         ->and($sheet->finished->encode())->toBe('7 x 20');
@@ -92,14 +135,27 @@ it('keeps upright and level sashes apart where blocks are not square', function 
 it('sets blocks on point as they were laid out and counted', function (array $given, array $expect): void {
     $block = $given['finished_block'];
     $design = smallDesign([
-        'units' => [['id' => 'u-plain', 'name' => 'Plain', 'kind' => 'square', 'finished' => $block, 'fabrics' => ['f-a']], ['id' => 'u-other', 'name' => 'Other', 'kind' => 'square', 'finished' => $block, 'fabrics' => ['f-b']]],
+        'units' => [
+            ['id' => 'u-plain', 'name' => 'Plain', 'kind' => 'square', 'finished' => $block, 'fabrics' => ['f-a']],
+            ['id' => 'u-other', 'name' => 'Other', 'kind' => 'square', 'finished' => $block, 'fabrics' => ['f-b']],
+        ],
         'blocks' => [blockOf('b-one', [$block], [$block], ['u-plain']), blockOf('b-two', [$block], [$block], ['u-other'])],
         'setting' => ['kind' => 'on-point', 'pattern' => [['b-one']], 'alternate' => 'b-two', 'triangles' => ['side' => 'f-c']],
         'sizes' => [['id' => 's', 'name' => 'S', 'columns' => $given['across'], 'rows' => $given['down']]],
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'part' => 'side-triangles'], ['id' => 't-c', 'part' => 'corner-triangles']]]],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'K',
+                'minutes' => 10,
+                'tasks' => [['id' => 't', 'part' => 'side-triangles'], ['id' => 't-c', 'part' => 'corner-triangles']],
+            ],
+        ],
     ]);
     $sheet = Compiler::quiltSheet($design, 's');
-    $squares = array_map(fn ($task): int => $task->quantity($task->making->pieces[0]), Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks);
+    $squares = array_map(
+        fn ($task): int => $task->quantity($task->making->pieces[0]),
+        Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks,
+    );
 
     expect($sheet->finished->width->toDecimal(6))->toBe($expect['finished_w_exact'])
         ->and($sheet->finished->height->toDecimal(6))->toBe($expect['finished_h_exact'])
@@ -124,7 +180,10 @@ it('leaves the edge of an on-point quilt in points, and binds all of them', func
 });
 
 it('leaves places empty, so that the outline is no rectangle', function (): void {
-    $sheet = Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one', null], ['b-one', 'b-one'], ['b-one', null]]]]), 's');
+    $sheet = Compiler::quiltSheet(
+        smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one', null], ['b-one', 'b-one'], ['b-one', null]]]]),
+        's',
+    );
 
     // A T lying on its side: four blocks of 6.
     expect($sheet->blockCounts)->toBe(['b-one' => 4])->and($sheet->perimeter->encode())->toBe('60');
@@ -132,9 +191,13 @@ it('leaves places empty, so that the outline is no rectangle', function (): void
 
 it('pieces a border from a unit, its corners from another', function (): void {
     $border = ['id' => 'e-pieced', 'width' => '3', 'unit' => 'u-hst', 'corner_unit' => 'u-plain'];
-    $sheet = Compiler::quiltSheet(smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [$border]]]), 's');
+    $sheet = Compiler::quiltSheet(
+        smallDesign(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [$border]]]),
+        's',
+    );
 
-    // Sides of 12 and 18 hold 4 and 6 units of 3: 20 in all, beside 2 in each of 6 blocks; the corners are four plain squares beside two in each block.
+    // Sides of 12 and 18 hold 4 and 6 units of 3: 20 in all, beside 2 in each of 6 blocks; the corners are four plain squares beside two in
+    // each block.
     expect($sheet->unitCounts['u-hst'])->toBe(12 + 20)->and($sheet->unitCounts['u-plain'])->toBe(12 + 4)
         ->and($sheet->finished->encode())->toBe('18 x 24')
         ->and(drawnArea($sheet))->toEqualWithDelta(18 * 24, 1e-9)
@@ -143,49 +206,146 @@ it('pieces a border from a unit, its corners from another', function (): void {
 
 it('says which plain border would make a pieced one fit', function (): void {
     $error = refusal(smallJson(['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [
-        ['id' => 'e-spacer', 'width' => '1', 'fabric' => 'f-a'], ['id' => 'e-pieced', 'width' => '3', 'unit' => 'u-hst', 'corner_fabric' => 'f-b'],
+        ['id' => 'e-spacer', 'width' => '1', 'fabric' => 'f-a'], [
+            'id' => 'e-pieced',
+            'width' => '3',
+            'unit' => 'u-hst',
+            'corner_fabric' => 'f-b',
+        ],
     ]]]));
 
     // 14 is not a number of threes; half an inch more on each side makes it 15.
     expect($error->pointer)->toBe('/sizes/0')
-        ->and($error->problem)->toContain('do not fill a side of 14.000')->toContain('A plain border of 0.500 inside it would make 5 of them fit');
+        ->and($error->problem)->toContain('do not fill a side of 14.000')->toContain(
+            'A plain border of 0.500 inside it would make 5 of them fit',
+        );
 });
 
 it('refuses settings that do not come out', function (array $change, string $pointer, string $words): void {
     $error = refusal(smallJson($change));
     expect($error->pointer)->toBe($pointer)->and($error->problem)->toContain($words);
 })->with([
-    'a border round a hole' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one', null]], 'borders' => [['id' => 'e', 'width' => '1', 'fabric' => 'f-a']]]], '/sizes/0', 'no rectangle'],
-    'blocks of two sizes' => [['blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst']), blockOf('b-two', ['3'], ['6'], ['u-lean'])], 'setting' => ['kind' => 'straight', 'pattern' => [['b-one', 'b-two']]]], '/sizes/0', 'of one size'],
+    'a border round a hole' => [
+        [
+            'setting' => [
+                'kind' => 'straight',
+                'pattern' => [['b-one', null]],
+                'borders' => [['id' => 'e', 'width' => '1', 'fabric' => 'f-a']],
+            ],
+        ],
+        '/sizes/0',
+        'no rectangle',
+    ],
+    'blocks of two sizes' => [
+        [
+            'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst']), blockOf('b-two', ['3'], ['6'], ['u-lean'])],
+            'setting' => ['kind' => 'straight', 'pattern' => [['b-one', 'b-two']]],
+        ],
+        '/sizes/0',
+        'of one size',
+    ],
     'no alternate' => [['setting' => ['kind' => 'on-point', 'pattern' => [['b-one']]]], '/sizes/0', 'give "alternate"'],
-    'an alternate where none goes' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'alternate' => 'b-one']], '/setting/alternate', 'on point'],
-    'sashing on point' => [['setting' => ['kind' => 'on-point', 'pattern' => [['b-one']], 'alternate' => 'b-one', 'sashing' => ['width' => '1', 'fabric' => 'f-a']]], '/sizes/0', 'straight setting'],
-    'oblong blocks on point' => [['blocks' => [blockOf('b-one', ['3'], ['6'], ['u-lean'])], 'setting' => ['kind' => 'on-point', 'pattern' => [['b-one']], 'alternate' => 'b-one']], '/sizes/0', 'are square'],
-    'a border of nothing' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '1']]]], '/setting/borders/0', 'either plain'],
-    'a pieced border without corners' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '3', 'unit' => 'u-hst']]]], '/sizes/0', 'give its corners'],
-    'a pieced border of another width' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '2', 'unit' => 'u-hst', 'corner_fabric' => 'f-a']]]], '/sizes/0', 'is 2.000 wide'],
-    'a size with a border nobody knows' => [['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'borders' => ['e-none']]]], '/sizes/0/borders/0', 'names a border'],
+    'an alternate where none goes' => [
+        ['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'alternate' => 'b-one']],
+        '/setting/alternate',
+        'on point',
+    ],
+    'sashing on point' => [
+        [
+            'setting' => [
+                'kind' => 'on-point',
+                'pattern' => [['b-one']],
+                'alternate' => 'b-one',
+                'sashing' => ['width' => '1', 'fabric' => 'f-a'],
+            ],
+        ],
+        '/sizes/0',
+        'straight setting',
+    ],
+    'oblong blocks on point' => [
+        [
+            'blocks' => [blockOf('b-one', ['3'], ['6'], ['u-lean'])],
+            'setting' => ['kind' => 'on-point', 'pattern' => [['b-one']], 'alternate' => 'b-one'],
+        ],
+        '/sizes/0',
+        'are square',
+    ],
+    'a border of nothing' => [
+        ['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '1']]]],
+        '/setting/borders/0',
+        'either plain',
+    ],
+    'a pieced border without corners' => [
+        ['setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e', 'width' => '3', 'unit' => 'u-hst']]]],
+        '/sizes/0',
+        'give its corners',
+    ],
+    'a pieced border of another width' => [
+        [
+            'setting' => [
+                'kind' => 'straight',
+                'pattern' => [['b-one']],
+                'borders' => [['id' => 'e', 'width' => '2', 'unit' => 'u-hst', 'corner_fabric' => 'f-a']],
+            ],
+        ],
+        '/sizes/0',
+        'is 2.000 wide',
+    ],
+    'a size with a border nobody knows' => [
+        ['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'borders' => ['e-none']]]],
+        '/sizes/0/borders/0',
+        'names a border',
+    ],
     'a pattern of holes' => [['setting' => ['kind' => 'straight', 'pattern' => [[null, null]]]], '/setting/pattern', 'no block'],
 ]);
 
 it('makes sizes by repeats, by the size of block, or by both, with borders of their own', function (): void {
     $design = smallDesign([
-        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [['id' => 'e-in', 'width' => '1', 'fabric' => 'f-a'], ['id' => 'e-out', 'width' => '3', 'fabric' => 'f-b']]],
+        'setting' => [
+            'kind' => 'straight',
+            'pattern' => [['b-one']],
+            'borders' => [['id' => 'e-in', 'width' => '1', 'fabric' => 'f-a'], ['id' => 'e-out', 'width' => '3', 'fabric' => 'f-b']],
+        ],
         'sizes' => [
             ['id' => 's-plain', 'name' => 'Plain', 'columns' => 2, 'rows' => 3],
             ['id' => 's-large', 'name' => 'Large', 'columns' => 2, 'rows' => 3, 'block' => '9'],
-            ['id' => 's-both', 'name' => 'Both', 'columns' => 4, 'rows' => 4, 'scale' => '3/2', 'borders' => ['e-out'], 'border_widths' => ['e-out' => '5']],
+            [
+                'id' => 's-both',
+                'name' => 'Both',
+                'columns' => 4,
+                'rows' => 4,
+                'scale' => '3/2',
+                'borders' => ['e-out'],
+                'border_widths' => ['e-out' => '5'],
+            ],
             ['id' => 's-own', 'name' => 'Own', 'columns' => 1, 'rows' => 1, 'borders' => [], 'pattern' => [['b-one']]],
         ],
     ]);
     $finished = fn (string $size): string => Compiler::quiltSheet($design, $size)->finished->encode();
-    $cut = fn (string $size): string => byRule(Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks[0]->making->pieces[0]);
+    $cut = fn (string $size): string => byRule(
+        Compiler::clueSheet($design, $size, 'k', MethodChoices::defaults())->tasks[0]->making->pieces[0],
+    );
 
-    expect([$finished('s-plain'), $finished('s-large'), $finished('s-both'), $finished('s-own')])->toBe(['20 x 26', '26 x 35', '46 x 46', '6 x 6'])
+    expect(
+        [$finished('s-plain'), $finished('s-large'), $finished('s-both'), $finished('s-own')],
+    )->toBe(['20 x 26', '26 x 35', '46 x 46', '6 x 6'])
         // Triangle squares of 3 are cut 3⅞, of 4½ they are cut 5⅜.
         ->and([$cut('s-plain'), $cut('s-large'), $cut('s-both')])->toBe(['31/8', '43/8', '43/8'])
-        ->and(refusal(smallJson(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => '9', 'scale' => '2']]]))->problem)->toContain('give one of them')
-        ->and(refusal(smallJson(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'scale' => '20']]]))->problem)->toContain('up to 12 times');
+        ->and(refusal(smallJson(['sizes' => [[
+            'id' => 's',
+            'name' => 'S',
+            'columns' => 1,
+            'rows' => 1,
+            'block' => '9',
+            'scale' => '2',
+        ]]]))->problem)->toContain('give one of them')
+        ->and(refusal(smallJson(['sizes' => [[
+            'id' => 's',
+            'name' => 'S',
+            'columns' => 1,
+            'rows' => 1,
+            'scale' => '20',
+        ]]]))->problem)->toContain('up to 12 times');
 });
 
 it('gives a block that is quilted by itself the layers its join needs', function (QuiltingJoin $join, array $sizes): void {
@@ -193,14 +353,28 @@ it('gives a block that is quilted by itself the layers its join needs', function
 
     expect(array_map(fn (Size|Length $size): string => $size->encode(), $found))->toBe($sizes);
 })->with([
-    [QuiltingJoin::BackToFront, ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '29/2 x 29/2', 'strip' => '1', 'outer' => '1/2', 'clear' => '1/2']],
-    [QuiltingJoin::FrontToBack, ['front' => '29/2 x 29/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1']],
-    [QuiltingJoin::CoverStrip, ['front' => '25/2 x 25/2', 'batting' => '21/2 x 21/2', 'back' => '25/2 x 25/2', 'strip' => '2', 'outer' => '0', 'clear' => '1']],
-    [QuiltingJoin::SewnThrough, ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1']],
+    [
+        QuiltingJoin::BackToFront,
+        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '29/2 x 29/2', 'strip' => '1', 'outer' => '1/2', 'clear' => '1/2'],
+    ],
+    [
+        QuiltingJoin::FrontToBack,
+        ['front' => '29/2 x 29/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
+    ],
+    [
+        QuiltingJoin::CoverStrip,
+        ['front' => '25/2 x 25/2', 'batting' => '21/2 x 21/2', 'back' => '25/2 x 25/2', 'strip' => '2', 'outer' => '0', 'clear' => '1'],
+    ],
+    [
+        QuiltingJoin::SewnThrough,
+        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
+    ],
 ]);
 
 it('adds up over sizes and counts seams', function (): void {
-    $design = smallDesign(['sizes' => array_map(fn (int $n): array => ['id' => "s-$n", 'name' => "S $n", 'columns' => $n, 'rows' => 1], [1, 2, 3])]);
+    $design = smallDesign(
+        ['sizes' => array_map(fn (int $n): array => ['id' => "s-$n", 'name' => "S $n", 'columns' => $n, 'rows' => 1], [1, 2, 3])],
+    );
     $sheets = array_map(fn (int $n) => Compiler::quiltSheet($design, "s-$n"), [1, 2, 3]);
 
     foreach ($sheets[2]->unitCounts as $unit => $count) {

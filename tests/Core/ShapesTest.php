@@ -66,8 +66,14 @@ it('cuts right triangles of unequal legs', function (array $given, array $expect
         ->and($down->exact->toFloat())->toEqualWithDelta((float) $expect['cut_b_exact'], 2e-5)
         ->and($across->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_a_rule']))
         ->and($down->in(Dew\Core\Measure\Notation::Fractions)->encode())->toBe(ruled($expect['cut_b_rule']))
-        ->and(RightTriangleCut::miss($a, $b, Length::parse($given['seam']))->exact->toDecimal(6))->toBe($expect['seam_misses_raw_corner_by_exact'])
-        ->and(unitOf(UnitKind::HalfRectangle, Length::inches(2), 2)->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->batch->yield)->toBe($expect['triangles_per_rectangle']);
+        ->and(RightTriangleCut::miss($a, $b, Length::parse($given['seam']))->exact->toDecimal(6))->toBe(
+            $expect['seam_misses_raw_corner_by_exact'],
+        )
+        ->and(unitOf(
+            UnitKind::HalfRectangle,
+            Length::inches(2),
+            2,
+        )->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->batch->yield)->toBe($expect['triangles_per_rectangle']);
 })->with(fn (): array => referenceCases('right_triangle'));
 
 it('knows which right triangles it can say exactly', function (): void {
@@ -83,8 +89,14 @@ it('cuts a quarter circle with both curves about the finished corner', function 
     [$inner, $outer] = fabrics(2);
     $unit = new QuarterCircle(Length::parse($given['finished_square']), Length::parse($given['finished_radius']), $inner, $outer);
     $making = $unit->making(Method::QuarterCircleTemplates, roomOf($given['seam']));
-    [$convex, $concave] = array_map(fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::parse($given['seam'])), $unit->patches());
-    $straight = fn (CutShape $shape, int $from): float => hypot($shape->corners[$from + 1][0] - $shape->corners[$from][0], $shape->corners[$from + 1][1] - $shape->corners[$from][1]);
+    [$convex, $concave] = array_map(
+        fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::parse($given['seam'])),
+        $unit->patches(),
+    );
+    $straight = fn (CutShape $shape, int $from): float => hypot(
+        $shape->corners[$from + 1][0] - $shape->corners[$from][0],
+        $shape->corners[$from + 1][1] - $shape->corners[$from][1],
+    );
 
     expect($convex->arcs[1][0])->toEqualWithDelta((float) $expect['convex_cut_radius_exact'], 1e-6)
         ->and($concave->arcs[4][0])->toEqualWithDelta((float) $expect['concave_cut_radius_exact'], 1e-6)
@@ -111,7 +123,9 @@ it('cuts 60° diamonds, triangles and half triangles from strips', function (): 
             ->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
             ->and(lengthOf($pointed))->toBe($expect['cut_side_exact'])
             ->and(lengthOf($blunt))->toBe($expect['cut_side_exact'])
-            ->and($blunt->lay->outline?->corners[1]->x->minus($blunt->lay->outline->corners[0]->x)->toDecimal(6))->toBe($expect['blunt_tip_width_exact'])
+            ->and($blunt->lay->outline?->corners[1]->x->minus($blunt->lay->outline->corners[0]->x)->toDecimal(6))->toBe(
+                $expect['blunt_tip_width_exact'],
+            )
             ->and($pointed->perStrip($usable))->toBe($expect['per_strip_pointed'])
             ->and($blunt->perStrip($usable))->toBe($expect['per_strip_blunt']);
     }
@@ -153,12 +167,23 @@ it('cuts an eight-pointed star', function (array $given, array $expect): void {
 
 it('sews strip sets of any strips', function (array $given, array $expect): void {
     $widths = array_map(Length::parse(...), $given['finished_strips']);
-    $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::parse($given['squaring_loss']));
+    $room = new Dew\Core\Fabric\CuttingRoom(
+        Length::parse($given['seam']),
+        Length::parse($given['usable_length']),
+        Length::parse($given['squaring_loss']),
+    );
     $slots = array_map(fn (int $index) => fabrics(12)[$index], array_keys($widths));
-    $making = UnitFactory::make(UnitKind::Strips, new Size(Length::sum($widths), Length::parse($given['finished_segment'])), $slots, new UnitOptions(widths: $widths))->making(Method::StripsSets, $room);
+    $making = UnitFactory::make(
+        UnitKind::Strips,
+        new Size(Length::sum($widths), Length::parse($given['finished_segment'])),
+        $slots,
+        new UnitOptions(widths: $widths),
+    )->making(Method::StripsSets, $room);
     $segment = pieceOf($making, 'segment');
 
-    expect(array_map(fn (Piece $piece): string => $piece->width->exact->encode(), array_slice($making->pieces, 0, -1)))->toBe(array_map(ruled(...), $expect['cut_strips']))
+    expect(
+        array_map(fn (Piece $piece): string => $piece->width->exact->encode(), array_slice($making->pieces, 0, -1)),
+    )->toBe(array_map(ruled(...), $expect['cut_strips']))
         ->and($segment->length?->exact->toDecimal(6))->toBe($expect['sewn_width_exact'])
         ->and($segment->width->exact->encode())->toBe(ruled($expect['segment_cut']))
         ->and($making->pieces[0]->batch->yield)->toBe($expect['segments']);
@@ -188,7 +213,11 @@ it('cuts setting triangles with the straight grain outside', function (array $gi
 })->with(fn (): array => referenceCases('setting_triangles'));
 
 it('joins border strips and counts what the joins cost', function (array $given, array $expect): void {
-    [$width, $height, $border] = [Length::parse($given['centre_finished_w']), Length::parse($given['centre_finished_h']), Length::parse($given['border_finished'])];
+    [$width, $height, $border] = [
+        Length::parse($given['centre_finished_w']),
+        Length::parse($given['centre_finished_h']),
+        Length::parse($given['border_finished']),
+    ];
     $around = (new Size($width, $height))->outsetBy($border);
     $strips = new LongStrips(fabrics(1)[0], $border, [[$height, 2], [$around->width, 2]], [], $around, true);
     $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::zero());
@@ -201,7 +230,12 @@ it('joins border strips and counts what the joins cost', function (array $given,
 
 it('sews and flips corners on rectangles of any proportion', function (array $given, array $expect): void {
     [$width, $height] = [Length::parse($given['finished_w']), Length::parse($given['finished_h'])];
-    $unit = UnitFactory::make(UnitKind::Corners, new Size($width, $height), fabrics(2), UnitOptions::corners(['top-left' => $height, 'top-right' => $height]));
+    $unit = UnitFactory::make(
+        UnitKind::Corners,
+        new Size($width, $height),
+        fabrics(2),
+        UnitOptions::corners(['top-left' => $height, 'top-right' => $height]),
+    );
     $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
 
     expect(lengthOf(pieceOf($making, 'base')))->toBe($expect['rectangle_w_exact'])
@@ -213,7 +247,12 @@ it('sews and flips corners on rectangles of any proportion', function (array $gi
 )));
 
 it('takes the slant of a set from its length, less when the strips are staggered', function (): void {
-    $unit = UnitFactory::make(UnitKind::StripParallelogram, new Size(Length::inches(2), Length::inches(6)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]));
+    $unit = UnitFactory::make(
+        UnitKind::StripParallelogram,
+        new Size(Length::inches(2), Length::inches(6)),
+        fabrics(3),
+        new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]),
+    );
     $plain = $unit->making(Method::StripParallelogramPlain, roomOf('1/4'));
     $staggered = $unit->making(Method::StripParallelogramStaggered, roomOf('1/4'));
 
@@ -221,7 +260,10 @@ it('takes the slant of a set from its length, less when the strips are staggered
     expect($plain->pieces[0]->batch->yield)->toBe(9)->and($staggered->pieces[0]->batch->yield)->toBe(10)
         ->and($unit->finished()->encode())->toBe('6+2r2 x 6')
         ->and(pieceOf($plain, 'segment')->lay->advance?->exact->encode())->toBe('0+5r2/2')
-        ->and($plain->onCloth(roomOf('1/4')->withUsableWidth(Length::inches(20)), Dew\Core\Measure\Notation::Fractions)->pieces[0]->batch->yield)->toBe(3);
+        ->and($plain->onCloth(
+            roomOf('1/4')->withUsableWidth(Length::inches(20)),
+            Dew\Core\Measure\Notation::Fractions,
+        )->pieces[0]->batch->yield)->toBe(3);
 });
 
 it('cuts a strip set into two different triangles, the strip at the tip wider', function (): void {
@@ -229,25 +271,39 @@ it('cuts a strip set into two different triangles, the strip at the tip wider', 
     $unit = new StripedHalfSquare(Length::inches(4), $widths, fabrics(3));
     $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
     $leg = Length::parse('4 1/2')->plus(Length::root2(1, 4));
-    $sewn = Length::sum(array_map(fn (string $id): Length => pieceOf($making, $id)->width->exact, ['strip-1', 'strip-2']))->minus(Length::fraction(1, 2));
+    $sewn = Length::sum(
+        array_map(fn (string $id): Length => pieceOf($making, $id)->width->exact, ['strip-1', 'strip-2']),
+    )->minus(Length::fraction(1, 2));
 
     expect($sewn->equals($leg))->toBeTrue()
         ->and(pieceOf($making, 'square')->width->exact->equals($leg))->toBeTrue()
-        ->and(array_map(fn (Patch $patch): string => $patch->outline->corners[3]->y->encode(), array_slice($unit->otherHalf(Length::fraction(1, 4))->patches(), 0, 1)))->toBe(['12+1r2/4'])
+        ->and(array_map(
+            fn (Patch $patch): string => $patch->outline->corners[3]->y->encode(),
+            array_slice($unit->otherHalf(Length::fraction(1, 4))->patches(), 0, 1),
+        ))->toBe(['12+1r2/4'])
         // ⌊39½ / 4.8536⌋ = 8 squares a set, one of these triangles from each.
         ->and($making->pieces[0]->batch->yield)->toBe(8)->and($making->batches(17))->toBe(3)
         ->and(pieceOf($making, 'plain')->quantity(17))->toBe(9);
 });
 
 it('takes the other halves out of the bag and cuts only what is plain', function (): void {
-    $unit = UnitFactory::make(UnitKind::StripedHst, Size::square(Length::inches(4)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(3)], twin: true));
+    $unit = UnitFactory::make(
+        UnitKind::StripedHst,
+        Size::square(Length::inches(4)),
+        fabrics(3),
+        new UnitOptions(widths: [Length::inches(1), Length::inches(3)], twin: true),
+    );
     $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
 
     expect($making->method)->toBe(Method::StripedHstHalves)
-        ->and(array_map(fn (Piece $piece): string => $piece->id.' '.$piece->shape->value, $making->pieces))->toBe(['plain square', 'half part'])
+        ->and(array_map(fn (Piece $piece): string => $piece->id.' '.$piece->shape->value, $making->pieces))->toBe(
+            ['plain square', 'half part'],
+        )
         ->and($making->pieces[0]->quantity(5))->toBe(3)
         // Seen from their straight edge: 3 + ¼√2, then 1 − ¼√2, in the other order of fabrics.
-        ->and(array_map(fn (Patch $patch): string => $patch->slot, $unit->patches()))->toBe([fabrics(3)[2]->id, fabrics(3)[1]->id, fabrics(3)[0]->id])
+        ->and(array_map(fn (Patch $patch): string => $patch->slot, $unit->patches()))->toBe(
+            [fabrics(3)[2]->id, fabrics(3)[1]->id, fabrics(3)[0]->id],
+        )
         ->and($unit->patches()[0]->outline->corners[2]->y->encode())->toBe('12+1r2/4');
 });
 
@@ -262,11 +318,18 @@ it('turns left and right pieces over with their unit', function (UnitKind $kind)
         }
     }
     $again = $right->mirror()->mirror()->make();
-    expect(array_map(fn (Patch $patch): string => $patch->encode(), $again->patches()))->toBe(array_map(fn (Patch $patch): string => $patch->encode(), $right->make()->patches()));
+    expect(array_map(fn (Patch $patch): string => $patch->encode(), $again->patches()))->toBe(
+        array_map(fn (Patch $patch): string => $patch->encode(), $right->make()->patches()),
+    );
 })->with(UnitKind::library());
 
 it('takes a hand for the other of two', function (): void {
-    $make = fn (Hand $hand) => UnitFactory::make(UnitKind::HalfRectangle, new Size(Length::inches(2), Length::inches(4)), fabrics(2), new UnitOptions(hand: $hand));
+    $make = fn (Hand $hand) => UnitFactory::make(
+        UnitKind::HalfRectangle,
+        new Size(Length::inches(2), Length::inches(4)),
+        fabrics(2),
+        new UnitOptions(hand: $hand),
+    );
     $corner = fn (Hand $hand): string => $make($hand)->patches()[0]->outline->corners[0]->encode();
 
     expect($corner(Hand::Right))->toBe('0,0')->and($corner(Hand::Left))->toBe('2,0')
@@ -290,7 +353,12 @@ it('moves every straight edge out by the seam, as an offsetting of its own does'
     }
 })->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => $kind !== UnitKind::QuarterCircle)));
 
-it('cuts strips, diamonds and triangles exactly as wide as their polygons moved out', function (UnitKind $kind, Method $method, string $piece, int $patch): void {
+it('cuts strips, diamonds and triangles exactly as wide as their polygons moved out', function (
+    UnitKind $kind,
+    Method $method,
+    string $piece,
+    int $patch,
+): void {
     foreach (['2', '3 1/3'] as $size) {
         $unit = unitOf($kind, Length::parse($size), $kind->fabrics()[0]);
         $cut = pieceOf($unit->making($method, roomOf('1/4')), $piece);
@@ -298,55 +366,161 @@ it('cuts strips, diamonds and triangles exactly as wide as their polygons moved 
         expect($cut->width->exact->toFloat())->toEqualWithDelta($laid->height(), 2e-5);
     }
 })->with([
-    [UnitKind::Diamond45, Method::Diamond45Strip, 'piece', 0], [UnitKind::Diamond60, Method::Diamond60Strip, 'piece', 0], [UnitKind::Parallelogram45, Method::Parallelogram45Strip, 'piece', 0],
-    [UnitKind::Triangle60, Method::Triangle60Pointed, 'piece', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'first', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'corner', 3],
-    [UnitKind::StripParallelogram, Method::StripParallelogramPlain, 'strip-1', 0], [UnitKind::LogCabin, Method::LogCabinLogs, 'log-1-1', 1], [UnitKind::Strips, Method::StripsSingles, 'patch-1', 0],
+    [UnitKind::Diamond45, Method::Diamond45Strip, 'piece', 0], [UnitKind::Diamond60, Method::Diamond60Strip, 'piece', 0], [
+        UnitKind::Parallelogram45,
+        Method::Parallelogram45Strip,
+        'piece',
+        0,
+    ],
+    [
+        UnitKind::Triangle60,
+        Method::Triangle60Pointed,
+        'piece',
+        0,
+    ], [UnitKind::EightPointStar, Method::StarSetIn, 'first', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'corner', 3],
+    [
+        UnitKind::StripParallelogram,
+        Method::StripParallelogramPlain,
+        'strip-1',
+        0,
+    ], [UnitKind::LogCabin, Method::LogCabinLogs, 'log-1-1', 1], [UnitKind::Strips, Method::StripsSingles, 'patch-1', 0],
 ]);
 
 it('refuses shapes that cannot be', function (callable $make, string $words): void {
     expect($make)->toThrow(InvalidArgumentException::class, $words);
 })->with([
-    'a kite wider than its square' => [fn () => UnitFactory::make(UnitKind::Kite, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::inches(3))), 'narrower than its square'],
-    'a circle larger than its square' => [fn () => UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(radius: Length::parse('3 1/8'))), 'at most the side'],
-    'a curve tighter than its seam' => [fn () => UnitFactory::make(UnitKind::QuarterCircle, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(radius: Length::fraction(3, 8)))->making(Method::QuarterCircleTemplates, roomOf('1/4')), 'two seam allowances'],
-    'a log cabin without logs' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(3), new UnitOptions(centre: Length::inches(3), courses: 1)), 'no room for logs'],
-    'a log cabin without courses' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(3), new UnitOptions(centre: Length::inches(1))), 'needs "courses"'],
-    'fabrics that are not its courses' => [fn () => UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(3)), fabrics(4), new UnitOptions(centre: Length::inches(1), courses: 2)), 'take 3 fabrics, or 5'],
-    'strips that do not add up' => [fn () => UnitFactory::make(UnitKind::Strips, new Size(Length::inches(3), Length::inches(3)), fabrics(2), new UnitOptions(widths: [Length::inches(1), Length::inches(1)])), 'finish 2.000 wide together'],
-    'edges that leave no middle' => [fn () => UnitFactory::make(UnitKind::UnevenNinePatch, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::parse('1 1/2'))), 'no middle'],
-    'a nine-patch cut to nothing' => [fn () => UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::inches(1)), fabrics(3)), 'leaves nothing'],
+    'a kite wider than its square' => [
+        fn () => UnitFactory::make(UnitKind::Kite, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::inches(3))),
+        'narrower than its square',
+    ],
+    'a circle larger than its square' => [
+        fn () => UnitFactory::make(
+            UnitKind::QuarterCircle,
+            Size::square(Length::inches(3)),
+            fabrics(2),
+            new UnitOptions(radius: Length::parse('3 1/8')),
+        ),
+        'at most the side',
+    ],
+    'a curve tighter than its seam' => [
+        fn () => UnitFactory::make(
+            UnitKind::QuarterCircle,
+            Size::square(Length::inches(3)),
+            fabrics(2),
+            new UnitOptions(radius: Length::fraction(3, 8)),
+        )->making(Method::QuarterCircleTemplates, roomOf('1/4')),
+        'two seam allowances',
+    ],
+    'a log cabin without logs' => [
+        fn () => UnitFactory::make(
+            UnitKind::LogCabin,
+            Size::square(Length::inches(3)),
+            fabrics(3),
+            new UnitOptions(centre: Length::inches(3), courses: 1),
+        ),
+        'no room for logs',
+    ],
+    'a log cabin without courses' => [
+        fn () => UnitFactory::make(
+            UnitKind::LogCabin,
+            Size::square(Length::inches(3)),
+            fabrics(3),
+            new UnitOptions(centre: Length::inches(1)),
+        ),
+        'needs "courses"',
+    ],
+    'fabrics that are not its courses' => [
+        fn () => UnitFactory::make(
+            UnitKind::LogCabin,
+            Size::square(Length::inches(3)),
+            fabrics(4),
+            new UnitOptions(centre: Length::inches(1), courses: 2),
+        ),
+        'take 3 fabrics, or 5',
+    ],
+    'strips that do not add up' => [
+        fn () => UnitFactory::make(
+            UnitKind::Strips,
+            new Size(Length::inches(3), Length::inches(3)),
+            fabrics(2),
+            new UnitOptions(widths: [Length::inches(1), Length::inches(1)]),
+        ),
+        'finish 2.000 wide together',
+    ],
+    'edges that leave no middle' => [
+        fn () => UnitFactory::make(
+            UnitKind::UnevenNinePatch,
+            Size::square(Length::inches(3)),
+            fabrics(2),
+            new UnitOptions(edge: Length::parse('1 1/2')),
+        ),
+        'no middle',
+    ],
+    'a nine-patch cut to nothing' => [
+        fn () => UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::inches(1)), fabrics(3)),
+        'leaves nothing',
+    ],
     'a block among units' => [fn () => UnitFactory::make(UnitKind::Block, Size::square(Length::inches(3)), fabrics(1)), 'is no unit'],
 ]);
 
 it('says what must be read at each stage', function (): void {
-    $cabin = UnitFactory::make(UnitKind::LogCabin, Size::square(Length::inches(12)), fabrics(3), new UnitOptions(centre: Length::inches(2), courses: 5))->making(Method::LogCabinLogs, roomOf('1/4'));
+    $cabin = UnitFactory::make(
+        UnitKind::LogCabin,
+        Size::square(Length::inches(12)),
+        fabrics(3),
+        new UnitOptions(centre: Length::inches(2), courses: 5),
+    )->making(Method::LogCabinLogs, roomOf('1/4'));
     $courses = array_values(array_filter($cabin->steps, fn ($step): bool => $step->code === 'log_cabin.check'));
-    expect(array_map(fn ($step): string => $step->measures['unfinished']->exact->encode(), $courses))->toBe(['9/2', '13/2', '17/2', '21/2', '25/2'])
+    expect(
+        array_map(fn ($step): string => $step->measures['unfinished']->exact->encode(), $courses),
+    )->toBe(['9/2', '13/2', '17/2', '21/2', '25/2'])
         // The last log of the last course runs the whole length.
         ->and(pieceOf($cabin, 'log-5-4')->length?->exact->encode())->toBe('25/2')
         ->and(pieceOf($cabin, 'log-1-1')->length?->exact->encode())->toBe('5/2');
 
-    $set = UnitFactory::make(UnitKind::Strips, new Size(Length::inches(6), Length::inches(3)), fabrics(3), new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]))->making(Method::StripsSets, roomOf('1/4'));
+    $set = UnitFactory::make(
+        UnitKind::Strips,
+        new Size(Length::inches(6), Length::inches(3)),
+        fabrics(3),
+        new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]),
+    )->making(Method::StripsSets, roomOf('1/4'));
     // An outer strip cut 1½ reads 1¼ after its one seam, an inner one cut 2½ reads 2.
     expect($set->steps[1]->measures['edge']->exact->encode())->toBe('5/4')
         ->and($set->steps[1]->measures['finished']->exact->encode())->toBe('2');
 });
 
 it('finds pieces of one shape, and keeps mirror images apart', function (): void {
-    $triangle = fn (int ...$at): Outline => new Outline(...array_map(fn (array $pair): Point => new Point(Length::inches($pair[0]), Length::inches($pair[1])), array_chunk($at, 2)));
+    $triangle = fn (int ...$at): Outline => new Outline(
+        ...array_map(fn (array $pair): Point => new Point(Length::inches($pair[0]), Length::inches($pair[1])), array_chunk($at, 2)),
+    );
     $pieces = Dew\Core\Unit\Kind\TemplateCut::pieces([
-        new Patch('f', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(4, 2, 0, 2, 4, 0)), new Patch('f', $triangle(0, 0, 4, 0, 4, 2)), new Patch('g', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(0, 0, 2, 0, 1, 2)),
+        new Patch('f', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(4, 2, 0, 2, 4, 0)), new Patch(
+            'f',
+            $triangle(0, 0, 4, 0, 4, 2),
+        ), new Patch('g', $triangle(0, 0, 4, 0, 0, 2)), new Patch('f', $triangle(0, 0, 2, 0, 1, 2)),
     ], roomOf('1/4'));
 
-    expect(array_map(fn (Piece $piece): array => [$piece->slots[0], $piece->batch->each, $piece->lay->chiral], $pieces))->toBe([['f', 2, true], ['f', 1, true], ['g', 1, true], ['f', 1, false]]);
+    expect(
+        array_map(fn (Piece $piece): array => [$piece->slots[0], $piece->batch->each, $piece->lay->chiral], $pieces),
+    )->toBe([['f', 2, true], ['f', 1, true], ['g', 1, true], ['f', 1, false]]);
 });
 
 it('says what a method asks of the cloth', function (): void {
     $offers = [];
-    foreach (Dew\Core\Plan\Whole\Compiler::clueSheet(smallDesign(), 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->offers() as $offer) {
-        $offers[$offer->method->value] = [$offer->cloth(), $offer->waste(), $offer->stock()?->in(Dew\Core\Measure\Notation::Fractions)->encode()];
+    foreach (Dew\Core\Plan\Whole\Compiler::clueSheet(
+        smallDesign(),
+        's',
+        'k',
+        Dew\Core\Unit\MethodChoices::defaults(),
+    )->tasks[0]->offers() as $offer) {
+        $offers[$offer->method->value] = [
+            $offer->cloth(),
+            $offer->waste(),
+            $offer->stock()?->in(Dew\Core\Measure\Notation::Fractions)->encode(),
+        ];
     }
-    // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen come out, and four
+    // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen
+    // come out, and four
     // of them are over.
     expect($offers['hst:two'])->toBe([178.2, 3.0, '31/8'])
         ->and($offers['hst:eight'][0])->toBe(237.6)
@@ -361,7 +535,8 @@ it('says what a method asks of the cloth', function (): void {
 it('measures a pair of diamonds from the raw tip to the mark', function (): void {
     $star = EightPointStar::ofDiamonds(Length::inches(2), ...fabrics(3));
     $edge = $star->making(Method::StarSetIn, roomOf('1/4'))->steps[3]->measures['edge']->exact->toFloat();
-    // The first diamond: tip, inner corner at the side, centre, inner corner at the square. The raw tip lies where its two moved edges meet.
+    // The first diamond: tip, inner corner at the side, centre, inner corner at the square. The raw tip lies where its two moved edges
+    // meet.
     $patch = $star->patches()[0]->outline;
     [$tip, $inner] = [$patch->corners[0], $patch->corners[3]];
     [$rawX, $rawY] = CutShape::of($patch, Length::fraction(1, 4))->corners[0];
@@ -371,7 +546,12 @@ it('measures a pair of diamonds from the raw tip to the mark', function (): void
 });
 
 it('reads the parts of a row after one seam', function (): void {
-    $design = smallDesign(['blocks' => [blockOf('b-one', ['3', '3', '3'], ['3'], ['u-hst u-plain u-hst'])], 'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]]]);
+    $design = smallDesign(
+        [
+            'blocks' => [blockOf('b-one', ['3', '3', '3'], ['3'], ['u-hst u-plain u-hst'])],
+            'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]],
+        ],
+    );
     $steps = Dew\Core\Plan\Whole\Compiler::clueSheet($design, 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->making->steps;
     [$edge] = array_values(array_filter($steps, fn ($step): bool => $step->code === 'block.edge'));
 
@@ -381,7 +561,21 @@ it('reads the parts of a row after one seam', function (): void {
 
 it('leaves nothing standing out where tips are blunted', function (): void {
     $design = fn (string $method) => Dew\Core\Plan\Whole\Compiler::clueSheet(
-        smallDesign(['units' => [['id' => 'u-hst', 'name' => 'Row', 'kind' => 'triangle-row', 'finished' => '3', 'fabrics' => ['f-a', 'f-b'], 'count' => 3]], 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])]]),
+        smallDesign(
+            [
+                'units' => [
+                    [
+                        'id' => 'u-hst',
+                        'name' => 'Row',
+                        'kind' => 'triangle-row',
+                        'finished' => '3',
+                        'fabrics' => ['f-a', 'f-b'],
+                        'count' => 3,
+                    ],
+                ],
+                'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])],
+            ],
+        ),
         's', 'k', Dew\Core\Unit\MethodChoices::defaults()->with(UnitKind::TriangleRow, Method::from($method)),
     )->tasks[0]->overhangs;
 

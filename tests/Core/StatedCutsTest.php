@@ -54,7 +54,12 @@ it('finds squares of 6½ in too small for 4 in finished, four at a time', functi
         ->and($finding->lengths['gives']->toDecimal(4))->toBe('4.2426');
 });
 
-it('refuses a stated piece that the method does not have, and names those it has', function (string $method, array $cut, string $pointer, string $words): void {
+it('refuses a stated piece that the method does not have, and names those it has', function (
+    string $method,
+    array $cut,
+    string $pointer,
+    string $words,
+): void {
     $units = json_decode(smallJson(), true)['units'];
     $units[0]['stated'] = ['method' => $method, 'cut' => $cut];
     $refusal = refusal(smallJson(['units' => $units]));
@@ -94,7 +99,9 @@ it('gives back the unit that a cut was computed for, whatever the kind and metho
         foreach ($spec->make()->making($method, roomOf('1/4'))->pieces as $piece) {
             $unit = UnitFromCut::of($spec, $method, $piece->id, $piece->width->exact, roomOf('1/4'));
             if ($unit !== null) {
-                expect($unit->unfinished->width->minus($spec->make()->finished()->width)->toFloat())->toEqualWithDelta(0.5, 2e-4, $method->value.' '.$piece->id);
+                expect(
+                    $unit->unfinished->width->minus($spec->make()->finished()->width)->toFloat(),
+                )->toEqualWithDelta(0.5, 2e-4, $method->value.' '.$piece->id);
                 $asked++;
             }
         }
@@ -105,7 +112,9 @@ it('gives back the unit that a cut was computed for, whatever the kind and metho
 it('answers nothing for a piece that does not grow, and refuses one that there is not', function (): void {
     $spec = UnitExample::of(UnitKind::HalfSquareTriangle, Length::inches(3), fabrics(2));
     expect(UnitFromCut::of($spec, Method::HstTwo, 'first', Length::fraction(1, 4), roomOf('1/4')))->toBeNull();
-    expect(fn () => UnitFromCut::of($spec, Method::HstTwo, 'third', Length::inches(2), roomOf('1/4')))->toThrow(InvalidArgumentException::class, 'first, second');
+    expect(
+        fn () => UnitFromCut::of($spec, Method::HstTwo, 'third', Length::inches(2), roomOf('1/4')),
+    )->toThrow(InvalidArgumentException::class, 'first, second');
 });
 
 it('cuts triangles for an hourglass from strips with a right-angled triangle ruler', function (): void {

@@ -108,7 +108,10 @@ it('names no thing before it was spoken of', function (): void {
 it('writes steps without an article before a fabric, and rulers with the right one', function (): void {
     $loose = [];
     array_walk_recursive($GLOBALS['dewSteps'], function (string $text, string $key) use (&$loose): void {
-        if (preg_match('/\ban? :(?!seam|number)/i', $text) === 1 || preg_match('/\b(a [aeio]|an [^aeiou8 ])/i', preg_replace('/\ba (?:one|un)\w*/i', '', $text) ?? '') === 1) {
+        if (preg_match('/\ban? :(?!seam|number)/i', $text) === 1 || preg_match(
+            '/\b(a [aeio]|an [^aeiou8 ])/i',
+            preg_replace('/\ba (?:one|un)\w*/i', '', $text) ?? '',
+        ) === 1) {
             $loose[] = "$key: $text";
         }
     });
@@ -130,10 +133,22 @@ beforeEach(function (): void {
     $GLOBALS['dewSteps'] = require dirname(__DIR__, 2).'/lang/en/steps.php';
 });
 
-it('joins a block by what it is: rows, one row, one column, or sections', function (array $columns, array $rows, array $cells, array $has, array $hasNot): void {
-    $list = array_map(fn (array $cell): Cell => new Cell($cell[0], $cell[1], 'u', Orientation::upright(), $cell[2] ?? 1, $cell[3] ?? 1), $cells);
+it('joins a block by what it is: rows, one row, one column, or sections', function (
+    array $columns,
+    array $rows,
+    array $cells,
+    array $has,
+    array $hasNot,
+): void {
+    $list = array_map(
+        fn (array $cell): Cell => new Cell($cell[0], $cell[1], 'u', Orientation::upright(), $cell[2] ?? 1, $cell[3] ?? 1),
+        $cells,
+    );
     $block = new Block('b', 'B', array_map(Length::inches(...), $columns), array_map(Length::inches(...), $rows), $list);
-    $steps = (new BlockUnit($block, ['u' => unitOf(UnitKind::HalfSquareTriangle, Length::inches(2), 2)]))->making(Method::BlockRows, roomOf('1/4'))->steps;
+    $steps = (new BlockUnit($block, ['u' => unitOf(UnitKind::HalfSquareTriangle, Length::inches(2), 2)]))->making(
+        Method::BlockRows,
+        roomOf('1/4'),
+    )->steps;
     $codes = array_map(fn (Step $step): string => $step->code, $steps);
     expect($codes)->toContain(...$has);
     foreach ($hasNot as $code) {
@@ -147,8 +162,20 @@ it('joins a block by what it is: rows, one row, one column, or sections', functi
     }
     expect($seams)->toBe(array_values(array_unique($seams)));
 })->with([
-    'two by two' => [[2, 2], [2, 2], [[0, 0], [1, 0], [0, 1], [1, 1]], ['block.rows', 'block.press', 'block.join', 'block.press_joined'], ['block.sections']],
-    'one row' => [[2, 2, 2], [2], [[0, 0], [1, 0], [2, 0]], ['block.one_row.sew', 'block.one_row.press', 'block.edge'], ['block.join', 'block.rows']],
+    'two by two' => [
+        [2, 2],
+        [2, 2],
+        [[0, 0], [1, 0], [0, 1], [1, 1]],
+        ['block.rows', 'block.press', 'block.join', 'block.press_joined'],
+        ['block.sections'],
+    ],
+    'one row' => [
+        [2, 2, 2],
+        [2],
+        [[0, 0], [1, 0], [2, 0]],
+        ['block.one_row.sew', 'block.one_row.press', 'block.edge'],
+        ['block.join', 'block.rows'],
+    ],
     'one column' => [[2], [2, 2], [[0, 0], [0, 1]], ['block.one_column.sew', 'block.one_row.press'], ['block.join', 'block.rows']],
     'one unit' => [[2], [2], [[0, 0]], ['block.check'], ['block.join', 'block.one_row.sew', 'block.lay_out']],
 ]);

@@ -32,7 +32,11 @@ it('cuts quarter triangles and hourglasses as they were cut and measured', funct
 })->with(fn (): array => referenceCases('qst'));
 
 it('cuts a half and two quarters as they were cut and measured', function (array $given, array $expect): void {
-    $making = unitOf(UnitKind::HalfAndQuarters, Length::parse($given['finished']), 3)->making(Method::HalfAndQuartersTriangles, roomOf($given['seam']));
+    $making = unitOf(
+        UnitKind::HalfAndQuarters,
+        Length::parse($given['finished']),
+        3,
+    )->making(Method::HalfAndQuartersTriangles, roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'half')))->toBe($expect['half_square_exact'])
         ->and(byRule(pieceOf($making, 'half')))->toBe(ruled($expect['half_square_rule']))
@@ -76,7 +80,12 @@ it('cuts triangles for flying geese as they were cut and measured', function (ar
 
 it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
     $side = Length::parse($given['finished_square']);
-    $unit = UnitFactory::make(UnitKind::Corners, Size::square($side), fabrics(2), UnitOptions::corners(['top-left' => Length::parse($given['finished_leg'])]));
+    $unit = UnitFactory::make(
+        UnitKind::Corners,
+        Size::square($side),
+        fabrics(2),
+        UnitOptions::corners(['top-left' => Length::parse($given['finished_leg'])]),
+    );
     $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])
@@ -84,14 +93,30 @@ it('sews and flips corners as they were cut and measured', function (array $give
 })->with(fn (): array => referenceCases('stitch_and_flip_corner'));
 
 it('cuts a square in a square as it was cut and measured, the centre never too large', function (array $given, array $expect): void {
-    $making = unitOf(UnitKind::SquareInSquare, Length::parse($given['finished']), 2)->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
+    $making = unitOf(
+        UnitKind::SquareInSquare,
+        Length::parse($given['finished']),
+        2,
+    )->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])
-        ->and(in_array(byRule(pieceOf($making, 'centre')), [ruled($expect['centre_square_nearest_sixteenth']), Length::parse($expect['centre_square_nearest_sixteenth'])->minus(Length::fraction(1, 16))->encode()], true))->toBeTrue()
-        ->and(pieceOf($making, 'centre')->width->in(Notation::Fractions)->toFloat() - (float) $expect['centre_square_exact'])->toBeLessThan(1 / 64)
+        ->and(in_array(
+            byRule(pieceOf($making, 'centre')),
+            [
+                ruled($expect['centre_square_nearest_sixteenth']),
+                Length::parse($expect['centre_square_nearest_sixteenth'])->minus(Length::fraction(1, 16))->encode(),
+            ],
+            true,
+        ))->toBeTrue()
+        ->and(pieceOf($making, 'centre')->width->in(
+            Notation::Fractions,
+        )->toFloat() - (float) $expect['centre_square_exact'])->toBeLessThan(1 / 64)
         ->and(exactly(pieceOf($making, 'corner')))->toBe($expect['corner_square_cut_once_exact'])
         // What a centre below its mark lacks is added to the corners: never less than their own rule, at most an eighth more.
-        ->and(pieceOf($making, 'corner')->width->in(Notation::Fractions)->minus(Length::parse($expect['corner_square_cut_once_rule']))->encode())->toBeIn(['0', '1/8'])
+        ->and(pieceOf(
+            $making,
+            'corner',
+        )->width->in(Notation::Fractions)->minus(Length::parse($expect['corner_square_cut_once_rule']))->encode())->toBeIn(['0', '1/8'])
         ->and(pieceOf($making, 'corner')->quantity(1))->toBe($expect['corner_squares']);
 })->with(fn (): array => referenceCases('square_in_square'));
 
@@ -106,11 +131,17 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
         $within = $orientation->sizeOf($size);
 
         if (! $kind->isFree()) {
-            expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($size->area(), 1e-6 * max(1, $size->area()));
+            expect(
+                array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)),
+            )->toEqualWithDelta($size->area(), 1e-6 * max(1, $size->area()));
         }
         foreach ($patches as $patch) {
             foreach ($patch->outline->corners as $corner) {
-                expect($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($within->width) || $corner->y->isGreaterThan($within->height))->toBeFalse();
+                expect(
+                    $corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan(
+                        $within->width,
+                    ) || $corner->y->isGreaterThan($within->height),
+                )->toBeFalse();
             }
         }
     }
@@ -119,8 +150,14 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
 it('doubles every finished length when a unit is doubled, and halves it back', function (UnitKind $kind): void {
     [$least] = $kind->fabrics();
     $spec = UnitExample::of($kind, Length::parse('3 1/3'), fabrics($least));
-    $corners = fn (Outline $outline, int $times): array => array_map(fn (Point $corner): string => $corner->x->times($times)->encode().','.$corner->y->times($times)->encode(), $outline->corners);
-    $radii = fn (Outline $outline, int $times): array => array_map(fn ($arc): string => $arc->radius->times($times)->encode(), $outline->arcs);
+    $corners = fn (Outline $outline, int $times): array => array_map(
+        fn (Point $corner): string => $corner->x->times($times)->encode().','.$corner->y->times($times)->encode(),
+        $outline->corners,
+    );
+    $radii = fn (Outline $outline, int $times): array => array_map(
+        fn ($arc): string => $arc->radius->times($times)->encode(),
+        $outline->arcs,
+    );
     $encode = fn (Unit $unit): array => array_map(fn (Patch $patch): string => $patch->encode(), $unit->patches());
     foreach ($spec->make()->patches() as $index => $patch) {
         $larger = $spec->scaled(2, 1)->make()->patches()[$index];
@@ -193,7 +230,9 @@ it('uses at least as much cloth as its pieces take, and not several times as muc
         // Triangles cut with a ruler have lost their tips; a neighbour's seam line blunts more than the raw edge does.
         $blunt = str_contains($method->value, 'blunt') || $method === Method::HstStrip;
 
-        expect(($making->cloth(840, CuttingRoom::usual()->usableWidth) / 840))->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
+        expect(
+            ($making->cloth(840, CuttingRoom::usual()->usableWidth) / 840),
+        )->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
     }
 })->with(UnitKind::library());
 
@@ -215,7 +254,14 @@ it('makes hourglasses of four fabrics from triangles alone, since squares would 
 });
 
 it('refuses corners that overlap, are given twice or lie nowhere', function (array $corners, int $fabrics, string $words): void {
-    expect(fn () => UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(3)), fabrics($fabrics), UnitOptions::corners(array_map(Length::parse(...), $corners))))->toThrow(InvalidArgumentException::class, $words);
+    expect(
+        fn () => UnitFactory::make(
+            UnitKind::Corners,
+            new Size(Length::inches(4), Length::inches(3)),
+            fabrics($fabrics),
+            UnitOptions::corners(array_map(Length::parse(...), $corners)),
+        ),
+    )->toThrow(InvalidArgumentException::class, $words);
 })->with([
     [['top-left' => '2', 'top-right' => '2 1/8'], 2, 'do not fit'],
     [['top-left' => '2', 'bottom-left' => '1 1/8'], 2, 'do not fit'],
@@ -226,6 +272,11 @@ it('refuses corners that overlap, are given twice or lie nowhere', function (arr
 ]);
 
 it('lets corners meet in a point', function (): void {
-    $unit = UnitFactory::make(UnitKind::Corners, new Size(Length::inches(4), Length::inches(2)), fabrics(2), UnitOptions::corners(['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]));
+    $unit = UnitFactory::make(
+        UnitKind::Corners,
+        new Size(Length::inches(4), Length::inches(2)),
+        fabrics(2),
+        UnitOptions::corners(['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]),
+    );
     expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $unit->patches())))->toEqualWithDelta(8.0, 1e-9);
 });

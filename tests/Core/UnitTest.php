@@ -18,11 +18,15 @@ use Dew\Core\Unit\UnitKind;
 
 it('cuts rectangles as they were cut and measured', function (array $given, array $expect): void {
     $size = new Size(Length::parse($given['finished_w']), Length::parse($given['finished_h']));
-    $piece = (new PlainUnit($size, lightSlot()))->making(Method::Plain, new CuttingRoom(Length::parse($given['seam']), Length::inches(40), Length::zero()))->pieces[0];
+    $piece = (new PlainUnit($size, lightSlot()))->making(
+        Method::Plain,
+        new CuttingRoom(Length::parse($given['seam']), Length::inches(40), Length::zero()),
+    )->pieces[0];
 
     expect($piece->width->exact->toDecimal(6))->toBe($expect['cut_w_exact'])
         ->and($piece->length?->exact->toDecimal(6))->toBe($expect['cut_h_exact'])
-        ->and($piece->width->exact->isMultipleOf(Length::fraction(1, 8)) && $piece->length->exact->isMultipleOf(Length::fraction(1, 8)))->toBe($expect['on_eighth_grid']);
+        ->and($piece->width->exact->isMultipleOf(Length::fraction(1, 8)) && $piece->length->exact->isMultipleOf(Length::fraction(1, 8)))
+        ->toBe($expect['on_eighth_grid']);
 })->with(fn (): array => referenceCases('rectangle'));
 
 it('cuts half-square triangles two at a time as they were cut and measured', function (array $given, array $expect): void {
@@ -32,7 +36,9 @@ it('cuts half-square triangles two at a time as they were cut and measured', fun
         expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['cut_leg_exact'])
             ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['cut_square_rule'])->encode())
             ->and($making->pieces[0]->batch->yield)->toBe($expect['two_at_a_time_yield'])
-            ->and($making->steps[count($making->steps) - 1]->measures['unfinished']->exact->encode())->toBe(Length::parse($expect['unfinished'])->encode());
+            ->and($making->steps[count($making->steps) - 1]->measures['unfinished']->exact->encode())->toBe(
+                Length::parse($expect['unfinished'])->encode(),
+            );
     }
 })->with(fn (): array => referenceCases('hst'));
 
@@ -55,7 +61,10 @@ it('cuts half-square triangles four at a time as they were cut and measured', fu
 
 it('gets as many segments from a strip set as were cut from one', function (array $given, array $expect): void {
     $room = new CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::parse($given['squaring_loss']));
-    $making = (new FourPatch(Length::parse($given['finished_strips'][0])->times(2), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, $room);
+    $making = (new FourPatch(Length::parse($given['finished_strips'][0])->times(2), lightSlot(), darkSlot()))->making(
+        Method::FourPatchStrips,
+        $room,
+    );
 
     expect($making->pieces[0]->batch->yield)->toBe($expect['segments'])
         ->and($making->pieces[0]->width->exact->encode())->toBe(Length::parse($expect['cut_strips'][0])->encode())
@@ -85,7 +94,12 @@ it('rounds batches up and says what is left over', function (Method $method, int
 
     expect($making->batches($units))->toBe($batches)->and($making->spares($units))->toBe($spares);
 })->with([
-    [Method::HstTwo, 104, 52, 0], [Method::HstTwo, 13, 7, 1], [Method::HstEight, 13, 2, 3], [Method::HstFour, 13, 4, 3], [Method::HstEight, 0, 0, 0], [Method::HstEight, 1, 1, 7],
+    [Method::HstTwo, 104, 52, 0], [Method::HstTwo, 13, 7, 1], [
+        Method::HstEight,
+        13,
+        2,
+        3,
+    ], [Method::HstFour, 13, 4, 3], [Method::HstEight, 0, 0, 0], [Method::HstEight, 1, 1, 7],
 ]);
 
 it('counts strips, sets and segments for four-patches', function (): void {
@@ -119,7 +133,9 @@ it('keeps the lines to sew a seam allowance from the lines to cut', function ():
                 [$c, $d] = $cut->corners;
                 $dx = $d->x->toFloat() - $c->x->toFloat();
                 $dy = $d->y->toFloat() - $c->y->toFloat();
-                $off = fn ($point): float => abs($dx * ($point->y->toFloat() - $c->y->toFloat()) - $dy * ($point->x->toFloat() - $c->x->toFloat())) / hypot($dx, $dy);
+                $off = fn ($point): float => abs(
+                    $dx * ($point->y->toFloat() - $c->y->toFloat()) - $dy * ($point->x->toFloat() - $c->x->toFloat()),
+                ) / hypot($dx, $dy);
                 if (abs($off($a) - $off($b)) < 1e-9) {
                     $distances[] = round($off($a), 9);
                 }
@@ -144,18 +160,32 @@ it('covers a unit with its patches, whichever way it lies', function (Unit $unit
             $patches = array_map(fn (Patch $patch): Patch => $patch->oriented($orientation, $unit->finished()), $unit->patches());
             $size = $orientation->sizeOf($unit->finished());
 
-            expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($unit->finished()->area(), 1e-9);
+            expect(
+                array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)),
+            )->toEqualWithDelta($unit->finished()->area(), 1e-9);
             foreach ($patches as $patch) {
                 foreach ($patch->outline->corners as $corner) {
-                    expect($corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan($size->width) || $corner->y->isGreaterThan($size->height))->toBeFalse();
+                    expect(
+                        $corner->x->isNegative() || $corner->y->isNegative() || $corner->x->isGreaterThan(
+                            $size->width,
+                        ) || $corner->y->isGreaterThan($size->height),
+                    )->toBeFalse();
                 }
             }
         }
     }
 })->with([
     'square' => fn (): Unit => UnitFactory::make(UnitKind::Square, Size::square(Length::parse('2⅔')), [lightSlot()]),
-    'rectangle' => fn (): Unit => UnitFactory::make(UnitKind::Rectangle, new Size(Length::inches(2), Length::parse('4 1/2')), [lightSlot()]),
-    'hst' => fn (): Unit => UnitFactory::make(UnitKind::HalfSquareTriangle, Size::square(Length::parse('3 1/16')), [lightSlot(), darkSlot()]),
+    'rectangle' => fn (): Unit => UnitFactory::make(
+        UnitKind::Rectangle,
+        new Size(Length::inches(2), Length::parse('4 1/2')),
+        [lightSlot()],
+    ),
+    'hst' => fn (): Unit => UnitFactory::make(
+        UnitKind::HalfSquareTriangle,
+        Size::square(Length::parse('3 1/16')),
+        [lightSlot(), darkSlot()],
+    ),
     'four-patch' => fn (): Unit => UnitFactory::make(UnitKind::FourPatch, Size::square(Length::inches(3)), [lightSlot(), darkSlot()]),
 ]);
 
@@ -176,9 +206,17 @@ it('comes back to itself after four turns or two mirrorings', function (): void 
 it('refuses units that cannot be', function (): void {
     $inches = fn (int $inches): Length => Length::inches($inches);
 
-    expect(fn () => UnitFactory::make(UnitKind::Square, Size::square(Length::zero()), [lightSlot()]))->toThrow(InvalidArgumentException::class, 'above zero')
-        ->and(fn () => UnitFactory::make(UnitKind::HalfSquareTriangle, Size::square($inches(3)), [lightSlot()]))->toThrow(InvalidArgumentException::class, 'takes 2 fabrics')
-        ->and(fn () => UnitFactory::make(UnitKind::FourPatch, new Size($inches(3), $inches(4)), [lightSlot(), darkSlot()]))->toThrow(InvalidArgumentException::class, 'as wide as')
+    expect(
+        fn () => UnitFactory::make(UnitKind::Square, Size::square(Length::zero()), [lightSlot()]),
+    )->toThrow(InvalidArgumentException::class, 'above zero')
+        ->and(fn () => UnitFactory::make(UnitKind::HalfSquareTriangle, Size::square($inches(3)), [lightSlot()]))->toThrow(
+            InvalidArgumentException::class,
+            'takes 2 fabrics',
+        )
+        ->and(fn () => UnitFactory::make(UnitKind::FourPatch, new Size($inches(3), $inches(4)), [lightSlot(), darkSlot()]))->toThrow(
+            InvalidArgumentException::class,
+            'as wide as',
+        )
         ->and(fn () => hst('3', '1/4', Method::FourPatchStrips))->toThrow(InvalidArgumentException::class, 'not made by')
         ->and(fn () => Orientation::of(45))->toThrow(InvalidArgumentException::class, 'turns by');
 });

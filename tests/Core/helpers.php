@@ -76,7 +76,9 @@ function node(string $json): Node
  */
 function findings(callable $change): array
 {
-    $document = $change(json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true, flags: JSON_THROW_ON_ERROR));
+    $document = $change(
+        json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true, flags: JSON_THROW_ON_ERROR),
+    );
 
     return array_map(
         fn (Finding $finding): string => implode(' ', [$finding->severity->value, $finding->code, $finding->place]),
@@ -94,7 +96,10 @@ function plainBlock(string $id, string ...$columns): Block
 /** @return list<Slot> */
 function fabrics(int $count): array
 {
-    return array_map(fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]), range(0, $count - 1));
+    return array_map(
+        fn (int $index): Slot => new Slot("f-$index", chr(65 + $index), "Fabric $index", FabricValue::cases()[$index % 3]),
+        range(0, $count - 1),
+    );
 }
 
 function unitOf(UnitKind $kind, Length $height, int $fabrics): Unit
@@ -183,7 +188,10 @@ function referenceCases(string $kind): array
     $cases = json_decode((string) file_get_contents(__DIR__.'/reference/cases.json'), true, flags: JSON_THROW_ON_ERROR);
     $found = array_values(array_filter($cases, fn (array $case): bool => $case['kind'] === $kind));
 
-    return $found === [] ? throw new LogicException("No case of $kind.") : array_map(fn (array $case): array => [$case['given'], $case['expect']], $found);
+    return $found === [] ? throw new LogicException("No case of $kind.") : array_map(
+        fn (array $case): array => [$case['given'], $case['expect']],
+        $found,
+    );
 }
 
 /** Square inches that a quilt's drawing covers. */
@@ -195,7 +203,9 @@ function drawnArea(QuiltSheet $sheet): float
         return $area + array_sum(array_map(fn (Placement $placement): float => $of($placement->product), $sheet->blocks[$product] ?? []));
     };
 
-    return array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $sheet->frame)) + array_sum(array_map(fn (Placement $placement): float => $of($placement->product), $sheet->placements));
+    return array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $sheet->frame)) + array_sum(
+        array_map(fn (Placement $placement): float => $of($placement->product), $sheet->placements),
+    );
 }
 
 /**
@@ -218,12 +228,24 @@ function smallJson(array $change = []): string
 
     return json_encode(array_replace([
         'dew' => 3, 'id' => 'small', 'title' => 'Small',
-        'fabrics' => [['id' => 'f-a', 'letter' => 'A', 'name' => 'Flax', 'value' => 'light'], ['id' => 'f-b', 'letter' => 'B', 'name' => 'Moss', 'value' => 'dark'], ['id' => 'f-c', 'letter' => 'C', 'name' => 'Rust', 'value' => 'medium']],
-        'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(['f-a', 'f-b', 'f-c'], ['name' => 'cloth', 'colour' => '#808080'])]],
+        'fabrics' => [
+            ['id' => 'f-a', 'letter' => 'A', 'name' => 'Flax', 'value' => 'light'],
+            ['id' => 'f-b', 'letter' => 'B', 'name' => 'Moss', 'value' => 'dark'],
+            ['id' => 'f-c', 'letter' => 'C', 'name' => 'Rust', 'value' => 'medium'],
+        ],
+        'colourways' => [
+            ['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(['f-a', 'f-b', 'f-c'], ['name' => 'cloth', 'colour' => '#808080'])],
+        ],
         'units' => [
             ['id' => 'u-hst', 'name' => 'Triangle square', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']],
             ['id' => 'u-plain', 'name' => 'Plain square', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-c']],
-            ['id' => 'u-lean', 'name' => 'Leaning half', 'kind' => 'half-rectangle', 'finished' => ['width' => '3', 'height' => '6'], 'fabrics' => ['f-a', 'f-b']],
+            [
+                'id' => 'u-lean',
+                'name' => 'Leaning half',
+                'kind' => 'half-rectangle',
+                'finished' => ['width' => '3', 'height' => '6'],
+                'fabrics' => ['f-a', 'f-b'],
+            ],
         ],
         'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['3', '3'], 'rows' => ['3', '3'], 'cells' => $cells]],
         'setting' => ['kind' => 'straight', 'pattern' => [['b-one']]],

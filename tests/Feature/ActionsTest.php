@@ -98,7 +98,9 @@ it('works the tallies out anew when a total changes, and begins none that was no
     $this->tap($project, ['counter' => 'trimmed', 'amount' => 40])->assertOk();
     Progress::query()->update(['done' => 12]);
     app(RefreshTallies::class)($project->fresh());
-    expect(ClueProgress::query()->where('clue_id', $clue->id)->firstOrFail()->only(['done', 'total']))->toBe(['done' => 12, 'total' => 112]);
+    expect(
+        ClueProgress::query()->where('clue_id', $clue->id)->firstOrFail()->only(['done', 'total']),
+    )->toBe(['done' => 12, 'total' => 112]);
 });
 
 it('lists what somebody hosts and what she makes, each once', function (): void {
@@ -113,18 +115,29 @@ it('lists what somebody hosts and what she makes, each once', function (): void 
 });
 
 it('reads a length on the style page', function (string $typed, string $answer): void {
-    $this->get('/style?'.http_build_query(['length' => $typed]))->assertOk()->assertSeeText($answer)->assertSee('value="'.e($typed).'"', false);
+    $this->get(
+        '/style?'.http_build_query(['length' => $typed]),
+    )->assertOk()->assertSeeText($answer)->assertSee('value="'.e($typed).'"', false);
 })->with([['4⅝', '4.625'], ['11.7 cm', '11.7'], ['4 5/0', 'divides by zero'], ['', 'Enter a length'], ['<b>', '“<b>” is not a length']]);
 
 it('tells a watcher whether it is well, without a session and without asking anybody else', function (): void {
     $this->get('/up')->assertOk()->assertSeeText('up')->assertCookieMissing(config('session.cookie'));
-    config(['database.connections.gone' => ['port' => '1', 'database' => 'gone'] + config('database.connections.pgsql'), 'database.default' => 'gone']);
+    config(
+        [
+            'database.connections.gone' => ['port' => '1', 'database' => 'gone'] + config('database.connections.pgsql'),
+            'database.default' => 'gone',
+        ],
+    );
     $this->get('/up')->assertStatus(503);
     config(['database.default' => 'pgsql']);
 });
 
 it('takes a proxy\'s word only when it is told to', function (): void {
-    $asked = fn () => $this->call('GET', '/sign-in', server: ['REMOTE_ADDR' => '10.0.0.5', 'HTTP_X_FORWARDED_PROTO' => 'https'])->headers->has('Strict-Transport-Security');
+    $asked = fn () => $this->call(
+        'GET',
+        '/sign-in',
+        server: ['REMOTE_ADDR' => '10.0.0.5', 'HTTP_X_FORWARDED_PROTO' => 'https'],
+    )->headers->has('Strict-Transport-Security');
     expect($asked())->toBeFalse();
     TrustProxies::at(['10.0.0.5']);
     expect($asked())->toBeTrue();

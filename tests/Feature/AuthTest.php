@@ -18,7 +18,10 @@ function latestLink(string $to): string
 }
 
 it('registers, signs out and signs in again, whatever the case of the address', function (): void {
-    $this->post('/register', ['name' => 'Mara', 'email' => 'Mara@Rivers.example ', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'])->assertRedirect('/home');
+    $this->post(
+        '/register',
+        ['name' => 'Mara', 'email' => 'Mara@Rivers.example ', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'],
+    )->assertRedirect('/home');
     $this->assertAuthenticated();
     $this->post('/sign-out')->assertRedirect('/');
     $this->assertGuest();
@@ -28,15 +31,23 @@ it('registers, signs out and signs in again, whatever the case of the address', 
 
 it('keeps what was typed when a registration is wrong', function (): void {
     User::factory()->create(['email' => 'mara@rivers.example']);
-    $this->from('/register')->post('/register', ['name' => 'Mara', 'email' => 'MARA@rivers.example', 'password' => 'short', 'password_confirmation' => 'other'])
+    $this->from('/register')->post(
+        '/register',
+        ['name' => 'Mara', 'email' => 'MARA@rivers.example', 'password' => 'short', 'password_confirmation' => 'other'],
+    )
         ->assertRedirect('/register')->assertSessionHasErrors(['email', 'password']);
-    $this->get('/register')->assertSee('value="Mara"', false)->assertSee('There is an account with this address already')->assertDontSee('short');
+    $this->get('/register')->assertSee('value="Mara"', false)->assertSee(
+        'There is an account with this address already',
+    )->assertDontSee('short');
 });
 
 it('says the same for a wrong password and an unknown address', function (): void {
     User::factory()->create(['email' => 'mara@rivers.example']);
     foreach (['mara@rivers.example', 'nobody@rivers.example'] as $email) {
-        $this->post('/sign-in', ['email' => $email, 'password' => 'wrong-password'])->assertSessionHasErrors(['email' => __('auth.failed')]);
+        $this->post(
+            '/sign-in',
+            ['email' => $email, 'password' => 'wrong-password'],
+        )->assertSessionHasErrors(['email' => __('auth.failed')]);
     }
     $this->assertGuest();
 });
@@ -46,7 +57,10 @@ it('slows down guessing, at the form and with the address kept', function (): vo
     for ($try = 0; $try < 3; $try++) {
         $this->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'wrong']);
     }
-    $this->from('/sign-in')->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'wrong'])->assertRedirect('/sign-in')->assertSessionHas('warning');
+    $this->from('/sign-in')->post(
+        '/sign-in',
+        ['email' => 'mara@rivers.example', 'password' => 'wrong'],
+    )->assertRedirect('/sign-in')->assertSessionHas('warning');
     $this->get('/sign-in')->assertSee('value="mara@rivers.example"', false)->assertSee('Wait');
     $this->post('/sign-in', ['email' => 'somebody@else.example', 'password' => 'wrong'])->assertSessionHasErrors('email');
 });
@@ -58,7 +72,12 @@ it('sends a link to choose a new password, which works once and signs other devi
     $link = latestLink('mara@rivers.example');
     $this->get($link)->assertOk()->assertSee('mara@rivers.example');
     $token = basename((string) parse_url($link, PHP_URL_PATH));
-    $given = ['token' => $token, 'email' => 'mara@rivers.example', 'password' => 'another-long-one', 'password_confirmation' => 'another-long-one'];
+    $given = [
+        'token' => $token,
+        'email' => 'mara@rivers.example',
+        'password' => 'another-long-one',
+        'password_confirmation' => 'another-long-one',
+    ];
     $this->post('/reset-password', $given)->assertRedirect('/sign-in');
     expect(Hash::check('another-long-one', $user->refresh()->password))->toBeTrue()
         ->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
@@ -72,7 +91,10 @@ it('does not tell whether an address has an account', function (): void {
 
 it('moves an account to a new address only through the link sent there', function (): void {
     $user = User::factory()->create(['email' => 'old@rivers.example']);
-    $this->actingAs($user)->post('/account/email', ['email' => 'New@rivers.example', 'password' => 'wrong'])->assertSessionHasErrorsIn('email', ['password']);
+    $this->actingAs($user)->post(
+        '/account/email',
+        ['email' => 'New@rivers.example', 'password' => 'wrong'],
+    )->assertSessionHasErrorsIn('email', ['password']);
     $this->post('/account/email', ['email' => 'New@rivers.example', 'password' => 'a-long-password'])->assertSessionHas('status');
     $link = latestLink('new@rivers.example');
     expect($user->refresh()->email)->toBe('old@rivers.example');
@@ -115,13 +137,18 @@ it('does not pull a quilt-along from under its members', function (): void {
 it('changes the password and signs other devices out', function (): void {
     $user = User::factory()->create();
     DB::table('sessions')->insert(['id' => 'other-device', 'user_id' => $user->id, 'payload' => '', 'last_activity' => time()]);
-    $this->actingAs($user)->put('/account/password', ['current_password' => 'a-long-password', 'password' => 'a-longer-password', 'password_confirmation' => 'a-longer-password'])->assertSessionHas('status');
+    $this->actingAs($user)->put(
+        '/account/password',
+        ['current_password' => 'a-long-password', 'password' => 'a-longer-password', 'password_confirmation' => 'a-longer-password'],
+    )->assertSessionHas('status');
     expect(Hash::check('a-longer-password', $user->refresh()->password))->toBeTrue()
         ->and(DB::table('sessions')->where('id', 'other-device')->exists())->toBeFalse();
 });
 
 it('shows post to its addressee and to nobody else', function (): void {
-    $post = Post::query()->create(['addressee' => 'mara@rivers.example', 'subject' => 'A line', 'html' => '<p>For Mara</p>', 'text' => 'For Mara']);
+    $post = Post::query()->create(
+        ['addressee' => 'mara@rivers.example', 'subject' => 'A line', 'html' => '<p>For Mara</p>', 'text' => 'For Mara'],
+    );
     $mara = User::factory()->create(['email' => 'mara@rivers.example']);
     $this->actingAs($mara)->get("/post/{$post->id}")->assertOk()->assertSee('For Mara');
     $this->actingAs(User::factory()->create())->get("/post/{$post->id}")->assertNotFound();
@@ -159,7 +186,11 @@ it('keeps its cookie to TLS behind TLS, and says so to the browser', function ()
     config(['app.url' => 'https://dew.example', 'session.secure' => true]);
     $response = $this->get('https://dew.example/sign-in');
 
-    expect(collect($response->headers->getCookies())->firstWhere(fn ($cookie): bool => $cookie->getName() === config('session.cookie'))->isSecure())->toBeTrue()
+    expect(
+        collect($response->headers->getCookies())->firstWhere(
+            fn ($cookie): bool => $cookie->getName() === config('session.cookie'),
+        )->isSecure(),
+    )->toBeTrue()
         ->and($response->headers->get('Strict-Transport-Security'))->not->toBeNull();
 });
 

@@ -26,7 +26,10 @@ it('prints the plan of a design at a size, by chosen methods, with everything th
 it('prints the plan of one clue', function (): void {
     Artisan::call('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-lanterns']);
     expect(Artisan::output())->toContain('3. Lanterns along the pier')->not->toContain('1. Casting off');
-    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-nowhere'])->expectsOutputToContain('no clue "k-nowhere"')->assertFailed();
+    $this->artisan(
+        'dew:plan',
+        ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-nowhere'],
+    )->expectsOutputToContain('no clue "k-nowhere"')->assertFailed();
 });
 
 it('says what unit comes from a square or strip by a method', function (): void {
@@ -60,7 +63,9 @@ it('proves a design, and fails when it cannot be sewn', function (): void {
     $file = tempnam(sys_get_temp_dir(), 'dew');
     file_put_contents($file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents(NIGHT_FERRY), true)));
     $this->artisan('dew:proof', ['file' => $file])
-        ->expectsOutput("Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.")
+        ->expectsOutput(
+            "Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.",
+        )
         ->expectsOutput('3 errors, 0 warnings, 0 notes')
         ->assertExitCode(1);
     unlink($file);
@@ -77,7 +82,10 @@ it('draws a quilt that any viewer can open', function (): void {
     $svg = simplexml_load_string((string) file_get_contents($file));
     expect((string) $svg['viewBox'])->toBe('0 0 6800 9200')->and($svg->use)->toHaveCount(35);
     unlink($file);
-    $this->artisan('dew:draw', ['file' => NIGHT_FERRY, '--size' => 's-twin', '--out' => '/nowhere/at/all.svg'])->expectsOutputToContain('cannot be written')->assertFailed();
+    $this->artisan(
+        'dew:draw',
+        ['file' => NIGHT_FERRY, '--size' => 's-twin', '--out' => '/nowhere/at/all.svg'],
+    )->expectsOutputToContain('cannot be written')->assertFailed();
 });
 
 it('draws one block, and says which there are', function (): void {
@@ -89,14 +97,27 @@ it('draws one block, and says which there are', function (): void {
         ->and($svg->use)->toHaveCount(1)
         ->and((string) file_get_contents($file))->toContain('A250 250 0 0 1');
     unlink($file);
-    $this->artisan('dew:draw', ['file' => $garden, '--size' => 's-bed', '--block' => 'b-none'])->expectsOutputToContain('b-seed-packet, b-cold-frame')->assertExitCode(2);
+    $this->artisan(
+        'dew:draw',
+        ['file' => $garden, '--size' => 's-bed', '--block' => 'b-none'],
+    )->expectsOutputToContain('b-seed-packet, b-cold-frame')->assertExitCode(2);
 });
 
 it('writes cut shapes at true size, a mat to a file', function (): void {
     $folder = sys_get_temp_dir().'/dew-cut-'.bin2hex(random_bytes(4));
     mkdir($folder);
     $garden = database_path('designs/kitchen-garden.json');
-    $this->artisan('dew:cutfile', ['file' => $garden, '--size' => 's-lap', '--unit' => 'u-bath', '--count' => '16', '--mat' => '12x24', '--out' => "$folder/bath.svg"])->assertSuccessful();
+    $this->artisan(
+        'dew:cutfile',
+        [
+            'file' => $garden,
+            '--size' => 's-lap',
+            '--unit' => 'u-bath',
+            '--count' => '16',
+            '--mat' => '12x24',
+            '--out' => "$folder/bath.svg",
+        ],
+    )->assertSuccessful();
     $svg = simplexml_load_string((string) file_get_contents("$folder/bath.svg"));
     // 16 inner pieces of 2½ by 2½, four to a row; a hundred drawing units to the inch.
     expect([(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']])->toBe(['12in', '24in', '0 0 1200 2400'])
@@ -111,7 +132,10 @@ it('writes cut shapes at true size, a mat to a file', function (): void {
 });
 
 it('says what it cannot cut', function (array $options, string $words): void {
-    $this->artisan('dew:cutfile', ['file' => database_path('designs/kitchen-garden.json'), '--size' => 's-lap'] + $options)->expectsOutputToContain($words)->assertExitCode(2);
+    $this->artisan(
+        'dew:cutfile',
+        ['file' => database_path('designs/kitchen-garden.json'), '--size' => 's-lap'] + $options,
+    )->expectsOutputToContain($words)->assertExitCode(2);
 })->with([
     [['--unit' => 'u-none'], 'no unit "u-none"'],
     [['--unit' => 'b-bee-bath'], 'no unit "b-bee-bath"'],
@@ -122,6 +146,12 @@ it('says what it cannot cut', function (array $options, string $words): void {
 ]);
 
 it('plans with pieces cut larger', function (): void {
-    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['hst']])->expectsOutputToContain('20 squares, 4 in')->assertSuccessful();
-    $this->artisan('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['origami']])->expectsOutputToContain('no kind of unit "origami"')->assertExitCode(2);
+    $this->artisan(
+        'dew:plan',
+        ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['hst']],
+    )->expectsOutputToContain('20 squares, 4 in')->assertSuccessful();
+    $this->artisan(
+        'dew:plan',
+        ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['origami']],
+    )->expectsOutputToContain('no kind of unit "origami"')->assertExitCode(2);
 });

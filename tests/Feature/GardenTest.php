@@ -48,7 +48,9 @@ it('says what is left and what is right, and how far tips stand out', function (
 
 it('draws arcs, and takes parts out of bags', function (): void {
     $this->release($this->garden, 7);
-    $page = $this->get("/q/{$this->member->id}/clues/7")->assertSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
+    $page = $this->get(
+        "/q/{$this->member->id}/clues/7",
+    )->assertSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
 
     // The unit, its two pieces and the block: arcs of 2 in, and of 2¼ and 1¾ where they are cut.
     expect((string) $page->getContent())->toContain('A200 200 0 0 1')
@@ -87,7 +89,9 @@ it('keeps the eleven months to come to itself', function (): void {
 
 it('shows the host every block, and the parts of the setting by their names', function (): void {
     $this->actingAs($this->person($this->garden, Role::Owner));
-    $this->get("/host/{$this->garden->slug}/design?size=s-bed")->assertOk()->assertSeeText('65×82')->assertSeeText('Winter Squash')->assertSeeText('Stepping stones')->assertSeeText('Path sashes');
+    $this->get(
+        "/host/{$this->garden->slug}/design?size=s-bed",
+    )->assertOk()->assertSeeText('65×82')->assertSeeText('Winter Squash')->assertSeeText('Stepping stones')->assertSeeText('Path sashes');
 });
 
 it('keeps as many sheets as there are ways to make a month, and no more', function (): void {

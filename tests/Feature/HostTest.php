@@ -19,7 +19,10 @@ beforeEach(function (): void {
 });
 
 it('schedules a clue by the wall clock of a named zone and moves it again', function (): void {
-    $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertRedirect("{$this->base}/clues#clue-1")->assertSessionHas('status');
+    $this->put(
+        "{$this->base}/clues/1/release",
+        ['date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'],
+    )->assertRedirect("{$this->base}/clues#clue-1")->assertSessionHas('status');
     expect($this->clue($this->quilt, 1)->release_at->toIso8601String())->toBe('2027-03-06T14:00:00+00:00');
 
     $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-20', 'time' => '09:00', 'zone' => 'America/New_York']);
@@ -31,8 +34,14 @@ it('schedules a clue by the wall clock of a named zone and moves it again', func
 });
 
 it('says what is wrong with a release time, at its field, and keeps the rest', function (array $given, string $field, string $words): void {
-    $this->from("{$this->base}/clues")->put("{$this->base}/clues/1/release", $given + ['clue' => 1, 'date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertSessionHasErrors($field);
-    $this->get("{$this->base}/clues")->assertSee($words)->assertSee('id="'.$field.'-1-note"', false)->assertSee('value="'.($given['zone'] ?? 'America/New_York').'"', false);
+    $this->from("{$this->base}/clues")->put(
+        "{$this->base}/clues/1/release",
+        $given + ['clue' => 1, 'date' => '2027-03-06', 'time' => '09:00', 'zone' => 'America/New_York'],
+    )->assertSessionHasErrors($field);
+    $this->get("{$this->base}/clues")->assertSee($words)->assertSee('id="'.$field.'-1-note"', false)->assertSee(
+        'value="'.($given['zone'] ?? 'America/New_York').'"',
+        false,
+    );
     expect($this->clue($this->quilt, 1)->release_at)->toBeNull();
 })->with([
     'in the past' => [['date' => '2027-02-28'], 'date', 'press Release now'],
@@ -43,7 +52,10 @@ it('says what is wrong with a release time, at its field, and keeps the rest', f
 ]);
 
 it('tells the host when the clocks skip the hour she chose', function (): void {
-    $this->put("{$this->base}/clues/1/release", ['date' => '2027-03-14', 'time' => '02:30', 'zone' => 'America/New_York'])->assertSessionHas('warning', 'The clocks skip 02:30 that day, so it opens at 03:30.');
+    $this->put(
+        "{$this->base}/clues/1/release",
+        ['date' => '2027-03-14', 'time' => '02:30', 'zone' => 'America/New_York'],
+    )->assertSessionHas('warning', 'The clocks skip 02:30 that day, so it opens at 03:30.');
     expect($this->clue($this->quilt, 1)->release_at->toIso8601String())->toBe('2027-03-14T07:30:00+00:00');
 });
 
@@ -59,12 +71,17 @@ it('releases now, withdraws, and brings back what was counted', function (): voi
 
 it('does not move a clue that is open', function (): void {
     $this->release($this->quilt);
-    $this->put("{$this->base}/clues/1/release", ['date' => '2027-04-06', 'time' => '09:00', 'zone' => 'America/New_York'])->assertSessionHasErrors('date');
+    $this->put(
+        "{$this->base}/clues/1/release",
+        ['date' => '2027-04-06', 'time' => '09:00', 'zone' => 'America/New_York'],
+    )->assertSessionHasErrors('date');
     expect($this->clue($this->quilt, 1)->isReleased())->toBeTrue();
 });
 
 it('previews a clue as each size will see it', function (string $size, string $beams): void {
-    $this->get("{$this->base}/clues/1?size=$size")->assertOk()->assertSeeText("Make $beams")->assertSeeText('Casting off')->assertDontSee('counter-buttons');
+    $this->get(
+        "{$this->base}/clues/1?size=$size",
+    )->assertOk()->assertSeeText("Make $beams")->assertSeeText('Casting off')->assertDontSee('counter-buttons');
 })->with([['s-crib', '40'], ['s-throw', '104'], ['s-twin', '144'], ['s-queen', '200']]);
 
 it('falls back to the first size when asked for one that does not exist', function (): void {
@@ -104,7 +121,14 @@ it('asks the same few queries for three members and for three hundred', function
     };
     $begin = function (int $members): void {
         for ($i = 0; $i < $members; $i++) {
-            DB::table('clue_progress')->insert(['project_id' => $this->project($this->quilt)->id, 'clue_id' => $this->clue($this->quilt, 1)->id, 'done' => 1, 'total' => 304]);
+            DB::table('clue_progress')->insert(
+                [
+                    'project_id' => $this->project($this->quilt)->id,
+                    'clue_id' => $this->clue($this->quilt, 1)->id,
+                    'done' => 1,
+                    'total' => 304,
+                ],
+            );
         }
     };
     $begin(3);

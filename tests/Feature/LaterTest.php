@@ -29,7 +29,9 @@ function begunWithoutSize(TestCase $test): Project
 }
 
 it('lets members join without a size where the design allows it, and says which clue needs it', function (): void {
-    $this->actingAs(User::factory()->create())->get('/join/LATERSIZ')->assertSeeText('Decide later')->assertSeeText('Clue 1 is the first that needs your size.');
+    $this->actingAs(User::factory()->create())->get('/join/LATERSIZ')->assertSeeText('Decide later')->assertSeeText(
+        'Clue 1 is the first that needs your size.',
+    );
     expect(begunWithoutSize($this)->size_later)->toBeTrue();
 });
 
@@ -49,7 +51,10 @@ it('shows no number of a clue that needs a size before one is chosen, and all of
     $this->tap($project, ['amount' => 1])->assertNotFound();
     expect(app(ReleasedSheets::class)->plan($project)->clues)->toBe([]);
 
-    $this->from("/q/{$project->id}/clues/1")->patch("/q/{$project->id}/size", ['size' => 's-king'])->assertSessionHasErrors(['size' => __('join.unknown_size')]);
+    $this->from("/q/{$project->id}/clues/1")->patch(
+        "/q/{$project->id}/size",
+        ['size' => 's-king'],
+    )->assertSessionHasErrors(['size' => __('join.unknown_size')]);
     $this->patch("/q/{$project->id}/size", ['size' => 's-crib'])->assertRedirect("/q/{$project->id}/clues");
     $this->get("/q/{$project->id}/clues/1")->assertSeeText('Make 40')->assertDontSeeText('Choose your size');
     $this->tap($project->fresh(), ['amount' => 1])->assertOk()->assertJsonPath('total', 40);

@@ -18,14 +18,19 @@ it('puts mail into the tray under each addressee, as HTML and as text', function
     expect(Post::query()->pluck('addressee')->sort()->values()->all())->toBe(['mara@rivers.example', 'pia@rivers.example'])
         ->and($post->subject)->toBe('Choose a new password')
         ->and($post->html)->toContain('Hello Mara &amp; Co &lt;b&gt;,')->not->toContain('<b>')
-        ->and($post->text)->toContain('Hello Mara & Co <b>,')->toContain(route('password.reset', ['token' => 'a-token', 'email' => 'mara@rivers.example']));
+        ->and($post->text)->toContain('Hello Mara & Co <b>,')->toContain(
+            route('password.reset', ['token' => 'a-token', 'email' => 'mara@rivers.example']),
+        );
 });
 
 it('says in each letter who, what, and what to do if it was not asked for', function (): void {
     $user = User::factory()->create(['name' => 'Mara', 'email' => 'mara@rivers.example']);
     $letters = [
         [new ResetPasswordMail($user, 't'), ['Hello Mara', 'within an hour', 'If it was not you, do nothing']],
-        [new ConfirmEmailMail($user, 'http://127.0.0.1/confirm?signature=x&account=1'), ['It holds for a day', 'If you did not ask', 'http://127.0.0.1/confirm?signature=x&account=1']],
+        [
+            new ConfirmEmailMail($user, 'http://127.0.0.1/confirm?signature=x&account=1'),
+            ['It holds for a day', 'If you did not ask', 'http://127.0.0.1/confirm?signature=x&account=1'],
+        ],
         [new EmailChangedMail($user), ['mara@rivers.example', 'If that was not you']],
     ];
     foreach ($letters as [$letter, $words]) {

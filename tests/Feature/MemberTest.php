@@ -19,9 +19,15 @@ beforeEach(function (): void {
 });
 
 it('joins by a code, however it is typed, and picks up where sign-in left off', function (): void {
-    $this->post('/join', ['code' => ' '.Str::lower(substr($this->code, 0, 4)).'-'.substr($this->code, 4)])->assertRedirect("/join/{$this->code}");
+    $this->post(
+        '/join',
+        ['code' => ' '.Str::lower(substr($this->code, 0, 4)).'-'.substr($this->code, 4)],
+    )->assertRedirect("/join/{$this->code}");
     $this->get("/join/{$this->code}")->assertOk()->assertSee('Night Ferry')->assertSee('Throw')->assertDontSee('Casting off');
-    $this->post('/register', ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'])->assertRedirect("/join/{$this->code}");
+    $this->post(
+        '/register',
+        ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'ten-letters', 'password_confirmation' => 'ten-letters'],
+    )->assertRedirect("/join/{$this->code}");
     $this->post("/join/{$this->code}", ['size' => 's-throw', 'colourway' => 'c-first-boat'])->assertRedirect();
     $project = Project::query()->firstOrFail();
     expect($project->size_key)->toBe('s-throw')
@@ -31,7 +37,10 @@ it('joins by a code, however it is typed, and picks up where sign-in left off', 
 
 it('refuses a size that does not exist and keeps what was chosen', function (): void {
     $this->actingAs(User::factory()->create());
-    $this->from("/join/{$this->code}")->post("/join/{$this->code}", ['size' => 's-king', 'colourway' => 'c-first-boat', 'name' => 'For Nan'])->assertSessionHasErrors(['size' => __('join.unknown_size')]);
+    $this->from("/join/{$this->code}")->post(
+        "/join/{$this->code}",
+        ['size' => 's-king', 'colourway' => 'c-first-boat', 'name' => 'For Nan'],
+    )->assertSessionHasErrors(['size' => __('join.unknown_size')]);
     $this->get("/join/{$this->code}")->assertSee('value="For Nan"', false)->assertSee(__('join.unknown_size'));
     expect(Project::query()->count())->toBe(0);
 });
@@ -39,7 +48,10 @@ it('refuses a size that does not exist and keeps what was chosen', function (): 
 it('offers somebody already in a second quilt, and makes it only when she says so', function (): void {
     $project = $this->project($this->quilt);
     $this->actingAs($project->user)->get("/join/{$this->code}")->assertSee(__('join.already_title'))->assertSee(__('join.second'));
-    $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat'])->assertSessionHasErrors(['second' => __('join.already_in')]);
+    $this->post(
+        "/join/{$this->code}",
+        ['size' => 's-crib', 'colourway' => 'c-last-boat'],
+    )->assertSessionHasErrors(['second' => __('join.already_in')]);
     $this->post("/join/{$this->code}", ['size' => 's-crib', 'colourway' => 'c-last-boat', 'second' => '1'])->assertRedirect();
     expect($project->user->projects()->orderBy('name')->pluck('name')->all())->toBe(['Mine', 'My second Night Ferry'])
         ->and($project->user->memberships()->count())->toBe(1);
@@ -55,7 +67,10 @@ it('shows the countdown before the hour and the clue after it', function (): voi
     $this->freezeSecond();
     $project = $this->project($this->quilt);
     $this->clue($this->quilt, 1)->forceFill(['release_at' => now()->addHour(), 'zone' => 'Europe/Dublin'])->save();
-    $this->actingAs($project->user)->get("/q/{$project->id}")->assertOk()->assertSee('data-opens="'.now()->addHour()->startOfSecond()->getTimestampMs(), false)->assertSee('Dublin time')->assertDontSee('Casting off');
+    $this->actingAs($project->user)->get("/q/{$project->id}")->assertOk()->assertSee(
+        'data-opens="'.now()->addHour()->startOfSecond()->getTimestampMs(),
+        false,
+    )->assertSee('Dublin time')->assertDontSee('Casting off');
     $this->travel(61)->minutes();
     $this->get("/q/{$project->id}")->assertSee('Casting off')->assertSee('Begin clue 1');
     $this->get("/q/{$project->id}/clues")->assertRedirect("/q/{$project->id}/clues/1");
@@ -91,9 +106,14 @@ it('refuses to pass the total and says how many are left', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt, 's-crib');
     $this->tap($project, ['amount' => 38])->assertOk();
-    $this->tap($project, ['amount' => 3])->assertUnprocessable()->assertJson(['done' => 38, 'applied' => 0, 'message' => 'Only 2 are left of 40, so 3 were not added.']);
+    $this->tap($project, ['amount' => 3])->assertUnprocessable()->assertJson(
+        ['done' => 38, 'applied' => 0, 'message' => 'Only 2 are left of 40, so 3 were not added.'],
+    );
     $this->tap($project, ['amount' => 2])->assertOk();
-    $this->tap($project, ['amount' => 1])->assertUnprocessable()->assertJsonPath('message', 'All 40 are counted already, perhaps on another device.');
+    $this->tap($project, ['amount' => 1])->assertUnprocessable()->assertJsonPath(
+        'message',
+        'All 40 are counted already, perhaps on another device.',
+    );
     $this->tap($project, ['amount' => -41])->assertUnprocessable()->assertJsonPath('message', 'There are only 40 to take off.');
     expect(Tap::query()->count())->toBe(2);
 });
@@ -113,7 +133,9 @@ it('takes as much of a waiting tap as fits and says so', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt, 's-crib');
     $this->tap($project, ['amount' => 38]);
-    $this->tap($project, ['amount' => 5, 'queued' => true])->assertOk()->assertJson(['done' => 40, 'applied' => 2, 'message' => '2 of the 5 counted while you were away were added; 40 is all.']);
+    $this->tap($project, ['amount' => 5, 'queued' => true])->assertOk()->assertJson(
+        ['done' => 40, 'applied' => 2, 'message' => '2 of the 5 counted while you were away were added; 40 is all.'],
+    );
 });
 
 it('takes a tap back by what it really did, once', function (): void {
@@ -141,8 +163,14 @@ it('refuses taps that make no sense', function (array $tap, int $status): void {
     $this->tap($this->project($this->quilt), $tap)->assertStatus($status);
     expect(Tap::query()->count())->toBe(0);
 })->with([
-    [['amount' => 0], 422], [['amount' => 'three'], 422], [['amount' => 10_000_000_000], 422], [['amount' => 1.5], 422], [[], 422], [['id' => 'x', 'amount' => 1], 422],
-    [['task' => 't-nowhere', 'amount' => 1], 404], [['counter' => 'cut:hst:eight:first', 'amount' => 1], 404], [['kind' => 'undo', 'undoes' => '00000000-0000-4000-8000-000000000000'], 404],
+    [['amount' => 0], 422], [['amount' => 'three'], 422], [
+        ['amount' => 10_000_000_000],
+        422,
+    ], [['amount' => 1.5], 422], [[], 422], [['id' => 'x', 'amount' => 1], 422],
+    [['task' => 't-nowhere', 'amount' => 1], 404], [['counter' => 'cut:hst:eight:first', 'amount' => 1], 404], [
+        ['kind' => 'undo', 'undoes' => '00000000-0000-4000-8000-000000000000'],
+        404,
+    ],
 ]);
 
 it('counts without script too', function (): void {
@@ -159,20 +187,28 @@ it('re-plans only the remainder when the method changes, and keeps what is sewn'
     $project = $this->project($this->quilt);
     $this->tap($project, ['amount' => 50]);
     $this->tap($project, ['counter' => 'cut:hst:two:first', 'amount' => 30]);
-    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:eight', 'from' => 't-beam'])->assertRedirect("/q/{$project->id}/clues/1#t-beam");
+    $this->put(
+        "/q/{$project->id}/clues/1/method",
+        ['kind' => 'hst', 'method' => 'hst:eight', 'from' => 't-beam'],
+    )->assertRedirect("/q/{$project->id}/clues/1#t-beam");
     $counters = $this->getJson("/q/{$project->id}/clues/1/counters")->json();
     // 104 − 50 = 54 still to make: 7 pairs of squares at eight to a pair.
     expect($counters['t-beam-sewn'])->toBe(['done' => 50, 'total' => 104])
         ->and($counters['t-beam-cut-hst-eight-first'])->toBe(['done' => 0, 'total' => 7])
         ->and($counters)->not->toHaveKey('t-beam-cut-hst-two-first');
-    $this->get("/q/{$project->id}/clues/1")->assertSee('7¾')->assertSeeText('50 were made another way. What is to cut covers the other 54.');
+    $this->get("/q/{$project->id}/clues/1")->assertSee('7¾')->assertSeeText(
+        '50 were made another way. What is to cut covers the other 54.',
+    );
 });
 
 it('cuts larger when she chooses so, and counts that apart', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt);
     $this->tap($project, ['counter' => 'cut:hst:two:first', 'amount' => 30]);
-    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => '1', 'from' => 't-beam'])->assertRedirect();
+    $this->put(
+        "/q/{$project->id}/clues/1/method",
+        ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => '1', 'from' => 't-beam'],
+    )->assertRedirect();
     $counters = $this->getJson("/q/{$project->id}/clues/1/counters")->json();
 
     // 3⅞ by rule, 4 cut larger: the 30 cut exactly are not counted among those.
@@ -180,13 +216,19 @@ it('cuts larger when she chooses so, and counts that apart', function (): void {
     $this->get("/q/{$project->id}/clues/1")->assertSeeText('cut larger')->assertDontSee('>3⅞<', false);
     $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'from' => 't-beam'])->assertRedirect();
     expect($this->getJson("/q/{$project->id}/clues/1/counters")->json('t-beam-cut-hst-two-first'))->toBe(['done' => 30, 'total' => 52]);
-    $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => 'perhaps'])->assertSessionHasErrors('oversize');
+    $this->put(
+        "/q/{$project->id}/clues/1/method",
+        ['kind' => 'hst', 'method' => 'hst:two', 'oversize' => 'perhaps'],
+    )->assertSessionHasErrors('oversize');
 });
 
 it('refuses a method the unit is not made by', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt);
-    $this->actingAs($project->user)->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'four-patch:strips'])->assertSessionHasErrors(['method' => __('methods.unknown')]);
+    $this->actingAs($project->user)->put(
+        "/q/{$project->id}/clues/1/method",
+        ['kind' => 'hst', 'method' => 'four-patch:strips'],
+    )->assertSessionHasErrors(['method' => __('methods.unknown')]);
     $this->put("/q/{$project->id}/clues/1/method", ['kind' => 'square', 'method' => 'plain:cut'])->assertSessionHasErrors('kind');
 });
 
@@ -206,9 +248,21 @@ it('plans strips on the cloth she has, and says at the field what it cannot read
     $project = $this->project($this->quilt);
     $given = ['name' => 'Mine', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'notation' => 'in'];
     $this->actingAs($project->user);
-    foreach ([['4 5/0', 'divides by zero'], ['-3', 'is below zero'], ['4 5/8 cm in', 'names two units'], ['4 in', "Enter a width between 18\u{a0}in and 120\u{a0}in"], ['wide', 'is not a length']] as [$typed, $words]) {
-        $this->from("/q/{$project->id}/quilt")->patch("/q/{$project->id}/quilt", ['usable_width' => $typed, 'name' => 'Kept'] + $given)->assertSessionHasErrors('usable_width');
-        $this->get("/q/{$project->id}/quilt")->assertSeeText($words)->assertSee('value="Kept"', false)->assertSee('value="'.$typed.'"', false);
+    foreach ([
+        ['4 5/0', 'divides by zero'],
+        ['-3', 'is below zero'],
+        ['4 5/8 cm in', 'names two units'],
+        ['4 in', "Enter a width between 18\u{a0}in and 120\u{a0}in"],
+        ['wide', 'is not a length'],
+    ] as [$typed, $words]) {
+        $this->from("/q/{$project->id}/quilt")->patch(
+            "/q/{$project->id}/quilt",
+            ['usable_width' => $typed, 'name' => 'Kept'] + $given,
+        )->assertSessionHasErrors('usable_width');
+        $this->get("/q/{$project->id}/quilt")->assertSeeText($words)->assertSee('value="Kept"', false)->assertSee(
+            'value="'.$typed.'"',
+            false,
+        );
     }
     $this->patch("/q/{$project->id}/quilt", ['usable_width' => '50.8 cm'] + $given)->assertSessionHasNoErrors();
     $this->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-wake-cut-four-patch-strips-first-strip.total', 34);
@@ -217,8 +271,12 @@ it('plans strips on the cloth she has, and says at the field what it cannot read
 it('shows counts made to earlier numbers apart', function (): void {
     $this->release($this->quilt);
     $project = $this->project($this->quilt);
-    Progress::query()->create(['project_id' => $project->id, 'task_key' => 't-beam', 'counter' => 'sewn', 'digest' => 'earlier', 'done' => 12]);
-    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertSeeText('12 made to the earlier numbers')->assertSeeText('0 / 104');
+    Progress::query()->create(
+        ['project_id' => $project->id, 'task_key' => 't-beam', 'counter' => 'sewn', 'digest' => 'earlier', 'done' => 12],
+    );
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertSeeText(
+        '12 made to the earlier numbers',
+    )->assertSeeText('0 / 104');
 });
 
 it('lists bags and fabrics of released work alone', function (): void {

@@ -28,12 +28,19 @@ function page(string $size, Notation $notation, ?MethodChoices $methods = null):
 {
     $design = DesignReader::read(Tests\TestCase::document());
 
-    return CluePage::forPreview(Compiler::clueSheet($design, $size, 'k-casting-off', $methods ?? MethodChoices::defaults()), Compiler::announcement($design), $notation);
+    return CluePage::forPreview(
+        Compiler::clueSheet($design, $size, 'k-casting-off', $methods ?? MethodChoices::defaults()),
+        Compiler::announcement($design),
+        $notation,
+    );
 }
 
 it('letters cloth in the ink that stands out', function (string $colour): void {
     $luminance = function (string $hex): float {
-        $channels = array_map(fn (string $pair): float => ($share = hexdec($pair) / 255) <= 0.04045 ? $share / 12.92 : (($share + 0.055) / 1.055) ** 2.4, str_split(substr($hex, 1), 2));
+        $channels = array_map(
+            fn (string $pair): float => ($share = hexdec($pair) / 255) <= 0.04045 ? $share / 12.92 : (($share + 0.055) / 1.055) ** 2.4,
+            str_split(substr($hex, 1), 2),
+        );
 
         return 0.2126 * $channels[0] + 0.7152 * $channels[1] + 0.0722 * $channels[2];
     };
@@ -64,7 +71,12 @@ it('names times by the wall clock of their zone', function (): void {
 it('tells the state of a clue by what was done in it', function (bool $released, bool $countable, ?int $done, DropState $state): void {
     expect(DropState::of($released, $countable, $done, 24))->toBe($state);
 })->with([
-    [false, true, 24, DropState::ToCome], [true, true, null, DropState::Waiting], [true, true, 0, DropState::InProgress], [true, true, 23, DropState::InProgress],
+    [false, true, 24, DropState::ToCome], [true, true, null, DropState::Waiting], [true, true, 0, DropState::InProgress], [
+        true,
+        true,
+        23,
+        DropState::InProgress,
+    ],
     [true, true, 24, DropState::Done], [true, false, null, DropState::Done],
 ]);
 
@@ -108,7 +120,12 @@ it('writes a cutting list fabric by fabric, with strips', function (): void {
     $lines = [];
     foreach (page('s-throw', Notation::Fractions)->fabrics() as $fabric) {
         foreach ($fabric->lines as $line) {
-            $lines[] = [$fabric->letter, $line->count, $line->width->number, $line->strips === null ? null : str_replace("\u{a0}", ' ', $line->strips)];
+            $lines[] = [
+                $fabric->letter,
+                $line->count,
+                $line->width->number,
+                $line->strips === null ? null : str_replace("\u{a0}", ' ', $line->strips),
+            ];
         }
     }
 
@@ -146,7 +163,12 @@ it('compares the ways to make a unit', function (): void {
 
 it('draws a unit with its raw edge a seam allowance outside', function (): void {
     $design = DesignReader::read(Tests\TestCase::document());
-    $sheet = Compiler::clueSheet($design, 's-crib', 'k-casting-off', MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight));
+    $sheet = Compiler::clueSheet(
+        $design,
+        's-crib',
+        'k-casting-off',
+        MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight),
+    );
     $pictures = new UnitPicture($design->colourways['c-last-boat'], $design->slots);
     $unit = $pictures->unit($sheet->tasks[0]);
     $piece = $pictures->piece($sheet->tasks[0]->making->pieces[0]);
@@ -156,7 +178,9 @@ it('draws a unit with its raw edge a seam allowance outside', function (): void 
         ->and($unit->shapes[0])->toEqual(new Shape('M25 25L325 25L25 325Z', '#e3b04b'))
         ->and(array_map(fn ($letter): string => $letter->text, $unit->letters))->toBe(['B', 'A'])
         ->and($unit->description)->toContain('B Lamplight, A Deep water')
-        ->and(array_count_values(array_map(fn ($line): string => $line->kind->value, $piece->lines)))->toBe([LineKind::Cut->value => 4, LineKind::Sew->value => 4])
+        ->and(array_count_values(array_map(fn ($line): string => $line->kind->value, $piece->lines)))->toBe(
+            [LineKind::Cut->value => 4, LineKind::Sew->value => 4],
+        )
         ->and([$segment->width, $segment->height])->toBe([200.0, 350.0])
         ->and($segment->shapes)->toHaveCount(2);
 });
@@ -165,7 +189,9 @@ it('shows the whole quilt in either colourway, to hosts', function (): void {
     $quilt = $this->quiltAlong();
     $this->actingAs($this->person($quilt, App\Models\Role::Helper));
     foreach (['c-last-boat' => '#22375a', 'c-first-boat' => '#4b3552'] as $colourway => $colour) {
-        $page = $this->get("/host/{$quilt->slug}/design?size=s-twin&colourway=$colourway")->assertOk()->assertSee($colour)->assertSeeText('68×92');
+        $page = $this->get(
+            "/host/{$quilt->slug}/design?size=s-twin&colourway=$colourway",
+        )->assertOk()->assertSee($colour)->assertSeeText('68×92');
         // 35 blocks, and 16 units drawn in each of the two kinds once.
         expect(substr_count((string) $page->getContent(), '<use '))->toBe(35 + 2 * 16);
     }

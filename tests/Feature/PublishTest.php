@@ -84,7 +84,10 @@ it('never serves a sheet of an older compiler', function (): void {
     $sheet = app(SheetStore::class)->clue($quilt->version(), 's-throw', $this->clue($quilt, 1), MethodChoices::defaults());
 
     expect($sheet->tasks)->toHaveCount(3);
-    Event::assertDispatched(SheetMissed::class, fn (SheetMissed $miss): bool => $miss->clue === 'k-casting-off' && $miss->size === 's-throw');
+    Event::assertDispatched(
+        SheetMissed::class,
+        fn (SheetMissed $miss): bool => $miss->clue === 'k-casting-off' && $miss->size === 's-throw',
+    );
 });
 
 it('shares sheets between people whose choices do not touch the clue', function (): void {

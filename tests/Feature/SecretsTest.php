@@ -11,7 +11,10 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
 
 /** Words that only clue 1 and the picture hold. */
-const SECRETS = ['Casting off', 'Slack water', 'Beam', 'Blade', 'Wake', 't-beam', 'u-beam', 'Pier Lantern', 'Slow Propeller', 'We begin with', 'cut:hst', '3⅞', '3½'];
+const SECRETS = [
+    'Casting off', 'Slack water', 'Beam', 'Blade', 'Wake', 't-beam', 'u-beam', 'Pier Lantern', 'Slow Propeller', 'We begin with',
+    'cut:hst', '3⅞', '3½',
+];
 
 /** Addresses that are public or a person's own and cannot lead to a clue. */
 const OUTSIDE = ['sign-out', 'account', 'up', 'storage/{path}'];
@@ -58,11 +61,22 @@ it('keeps a clue before its hour out of every address there is', function (strin
     foreach ($addresses as [$method, $address]) {
         foreach (['text/html', 'application/json'] as $accept) {
             // What is asked must not hold the words that are looked for: a redirect repeats the address it came from.
-            $asked = $method === 'GET' ? ['size' => 's-throw'] : ['size' => 's-throw', 'task' => 't-beam', 'counter' => 'sewn', 'kind' => $method === 'PUT' ? 'hst' : 'add', 'amount' => 1, 'id' => (string) Str::uuid(), 'method' => 'hst:eight', 'code' => 'NOSUCHCODE'];
+            $asked = $method === 'GET' ? ['size' => 's-throw'] : [
+                'size' => 's-throw',
+                'task' => 't-beam',
+                'counter' => 'sewn',
+                'kind' => $method === 'PUT' ? 'hst' : 'add',
+                'amount' => 1,
+                'id' => (string) Str::uuid(),
+                'method' => 'hst:eight',
+                'code' => 'NOSUCHCODE',
+            ];
             $response = $this->call($method, $address, $asked, server: ['HTTP_ACCEPT' => $accept]);
             expect($response->status())->not->toBe(500, "$method $address");
             foreach (SECRETS as $secret) {
-                expect(str_contains((string) $response->getContent(), $secret))->toBeFalse("$who $method $address ($accept) gives away \"$secret\"");
+                expect(str_contains((string) $response->getContent(), $secret))->toBeFalse(
+                    "$who $method $address ($accept) gives away \"$secret\"",
+                );
             }
         }
     }
@@ -72,7 +86,9 @@ it('keeps a clue before its hour out of every address there is', function (strin
 })->with(['guest', 'member', 'stranger'])->with([
     'draft' => [fn ($clue) => null],
     'one minute early' => [fn ($clue) => $clue->forceFill(['release_at' => now()->addMinute(), 'zone' => 'America/New_York'])->save()],
-    'withdrawn' => [fn ($clue) => $clue->forceFill(['release_at' => now()->subDay(), 'zone' => 'America/New_York', 'withdrawn_at' => now()])->save()],
+    'withdrawn' => [
+        fn ($clue) => $clue->forceFill(['release_at' => now()->subDay(), 'zone' => 'America/New_York', 'withdrawn_at' => now()])->save(),
+    ],
 ]);
 
 it('finds those very words once the clue is open, so the search above can fail', function (): void {
@@ -143,14 +159,20 @@ it('keeps one member out of another one\'s quilt', function (): void {
 });
 
 it('puts a policy on every route that is not public', function (): void {
-    $public = ['/', 'register', 'sign-in', 'sign-out', 'forgot-password', 'reset-password/{token}', 'reset-password', 'join', 'join/{code}', 'home', 'style', 'post', 'post/{post}', 'up', 'storage/{path}', 'account', 'account/password', 'account/email', 'account/email/{email}'];
+    $public = [
+        '/', 'register', 'sign-in', 'sign-out', 'forgot-password', 'reset-password/{token}', 'reset-password', 'join', 'join/{code}',
+        'home', 'style', 'post', 'post/{post}', 'up', 'storage/{path}', 'account', 'account/password', 'account/email',
+        'account/email/{email}',
+    ];
     foreach (Route::getRoutes() as $route) {
         if (in_array($route->uri(), $public, true)) {
             continue;
         }
         $middleware = $route->gatherMiddleware();
         expect($middleware)->toContain('auth')
-            ->and(array_filter($middleware, fn ($name): bool => is_string($name) && str_starts_with($name, 'can:')))->not->toBeEmpty($route->uri());
+            ->and(array_filter($middleware, fn ($name): bool => is_string($name) && str_starts_with($name, 'can:')))->not->toBeEmpty(
+                $route->uri(),
+            );
     }
 });
 
@@ -163,5 +185,9 @@ it('is deaf to the test clock outside the e2e environment', function (): void {
     $this->get("/q/{$project->id}/clues/1", $clock)->assertNotFound();
     app()->detectEnvironment(fn (): string => 'e2e');
     $this->get("/q/{$project->id}/clues/1", $clock)->assertOk();
-    $this->call('GET', "/q/{$project->id}/clues/1", server: ['REMOTE_ADDR' => '203.0.113.9', 'HTTP_X_DEW_CLOCK' => $clock['X-Dew-Clock']])->assertNotFound();
+    $this->call(
+        'GET',
+        "/q/{$project->id}/clues/1",
+        server: ['REMOTE_ADDR' => '203.0.113.9', 'HTTP_X_DEW_CLOCK' => $clock['X-Dew-Clock']],
+    )->assertNotFound();
 });

@@ -23,8 +23,8 @@ it('has words for every step, method, tool and measure that the core can give', 
     foreach (Finder::create()->files()->in(base_path('core'))->name('*.php') as $file) {
         $core .= $file->getContents();
     }
-    preg_match_all("/new Step\(StepKind::\w+, '([a-z_.]+)'/", $core, $steps);
-    preg_match_all("/new Tool\('([a-z]+)'/", $core, $tools);
+    preg_match_all("/new Step\(\s*StepKind::\w+,\s*'([a-z0-9_.]+)'/", $core, $steps);
+    preg_match_all("/new Tool\(\s*'([a-z]+)'/", $core, $tools);
     preg_match_all("/new self\('([a-z_]+)', \[/", $core, $measures);
     $keys = [
         ...array_map(fn (string $code): string => "steps.$code", $steps[1]),
@@ -40,7 +40,7 @@ it('has words for every step, method, tool and measure that the core can give', 
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.many.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.one.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
     );
-    preg_match_all("/new Finding\((?:\\\$[^']*\? )?'([a-z-]+)'(?: : '([a-z-]+)')?/", $core, $findings);
+    preg_match_all("/new Finding\(\s*(?:\\\$[^']*\? )?'([a-z-]+)'(?: : '([a-z-]+)')?/", $core, $findings);
     array_push($keys, ...array_map(fn (string $code): string => "proof.$code", array_filter([...$findings[1], ...$findings[2]])));
     expect(count($keys))->toBeGreaterThan(150)
         ->and(count($either[1]))->toBeGreaterThan(2)
@@ -55,7 +55,9 @@ it('has no text in a view outside the language files', function (): void {
     foreach (Finder::create()->files()->in(resource_path('views'))->name('*.blade.php') as $file) {
         $html = '';
         foreach (token_get_all(Blade::compileString($file->getContents())) as $token) {
-            $html .= is_array($token) && $token[0] === T_INLINE_HTML ? $token[1] : (is_array($token) && $token[0] === T_OPEN_TAG ? '0' : '');
+            $html .= is_array($token) && $token[0] === T_INLINE_HTML
+                ? $token[1]
+                : (is_array($token) && $token[0] === T_OPEN_TAG ? '0' : '');
         }
         preg_match_all('/\b[A-Za-z]{3,}\b/', strip_tags($html), $words);
         foreach (array_diff($words[0], ['Dew']) as $word) {

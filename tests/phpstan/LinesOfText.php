@@ -11,7 +11,9 @@ use PHPStan\Type\DynamicFunctionReturnTypeExtension;
 use PHPStan\Type\StringType;
 use PHPStan\Type\Type;
 
-/** Tells the analyser that `__()` gives text: every key that Dew asks for is one line of a language file. A test holds that none is missing. */
+/**
+ * Tells the analyser that `__()` gives text: every key that Dew asks for is one line of a language file. A test holds that none is missing.
+ */
 final class LinesOfText implements DynamicFunctionReturnTypeExtension
 {
     public function isFunctionSupported(FunctionReflection $functionReflection): bool

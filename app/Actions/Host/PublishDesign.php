@@ -18,7 +18,9 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\DB;
 
-/** Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled. */
+/**
+ * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled.
+ */
 final readonly class PublishDesign
 {
     public function __construct(private SheetStore $sheets)

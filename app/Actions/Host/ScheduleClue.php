@@ -30,7 +30,9 @@ final class ScheduleClue
                 throw ValidationException::withMessages(['date' => __('clues.errors.already_released')]);
             }
             if ($release->instant <= now()) {
-                throw ValidationException::withMessages(['date' => __('clues.errors.past', ['now' => now($release->zone)->isoFormat('LLL')])]);
+                throw ValidationException::withMessages(
+                    ['date' => __('clues.errors.past', ['now' => now($release->zone)->isoFormat('LLL')])],
+                );
             }
             $locked->setReleaseTime($release);
             $locked->withdrawn_at = null;
@@ -50,7 +52,9 @@ final class ScheduleClue
                 return;
             }
             if ($locked->state() !== ClueState::Withdrawn || $locked->release_at?->isFuture() !== false) {
-                $locked->setReleaseTime(ReleaseTime::at(DateTimeImmutable::createFromInterface(now()), $locked->zone ?? $locked->quiltAlong->zone));
+                $locked->setReleaseTime(
+                    ReleaseTime::at(DateTimeImmutable::createFromInterface(now()), $locked->zone ?? $locked->quiltAlong->zone),
+                );
                 $locked->announced_at = null;
             }
             $locked->withdrawn_at = null;

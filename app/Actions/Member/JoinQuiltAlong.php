@@ -14,8 +14,14 @@ use Illuminate\Support\Facades\DB;
 final class JoinQuiltAlong
 {
     /** @param  bool  $sizeLater  whether the size only stands for one that is chosen later */
-    public function __invoke(User $user, QuiltAlong $quiltAlong, string $name, string $size, string $colourway, bool $sizeLater = false): Project
-    {
+    public function __invoke(
+        User $user,
+        QuiltAlong $quiltAlong,
+        string $name,
+        string $size,
+        string $colourway,
+        bool $sizeLater = false,
+    ): Project {
         return DB::transaction(function () use ($user, $quiltAlong, $name, $size, $colourway, $sizeLater): Project {
             $user->memberships()->createOrFirst(['quilt_along_id' => $quiltAlong->id], ['role' => Role::Member]);
 

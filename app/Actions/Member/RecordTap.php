@@ -31,8 +31,16 @@ final readonly class RecordTap
     }
 
     /** @throws ModelNotFoundException when the clue, task or counter is not one she can count in */
-    public function add(Project $project, Clue $clue, string $task, string $counter, TapKind $kind, int $amount, string $id, bool $queued): TapOutcome
-    {
+    public function add(
+        Project $project,
+        Clue $clue,
+        string $task,
+        string $counter,
+        TapKind $kind,
+        int $amount,
+        string $id,
+        bool $queued,
+    ): TapOutcome {
         $sheet = $this->sheets->sheet($project, $clue);
         $taskSheet = $sheet->task($task) ?? throw (new ModelNotFoundException)->setModel(Progress::class);
         $total = $this->totals($project, $taskSheet)[$counter] ?? throw (new ModelNotFoundException)->setModel(Progress::class);
@@ -61,7 +69,10 @@ final readonly class RecordTap
         $sheet = $this->sheets->sheet($project, $clue);
         $tap = Tap::query()->with('progress')->where('project_id', $project->id)->where('kind', '!=', TapKind::Undo)->findOrFail($undoes);
         $taskSheet = $sheet->task($tap->progress->task_key) ?? throw (new ModelNotFoundException)->setModel(Progress::class);
-        $total = $this->totals($project, $taskSheet)[$tap->progress->counter] ?? throw (new ModelNotFoundException)->setModel(Progress::class);
+        $total = $this->totals(
+            $project,
+            $taskSheet,
+        )[$tap->progress->counter] ?? throw (new ModelNotFoundException)->setModel(Progress::class);
 
         return DB::transaction(function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
             $progress = Progress::query()->lockForUpdate()->findOrFail($tap->progress_id);
@@ -69,7 +80,14 @@ final readonly class RecordTap
                 return TapOutcome::repeated($progress->done, $total);
             }
 
-            return $this->apply($project, $clue, $sheet, $progress, new Tap(['id' => $id, 'kind' => TapKind::Undo, 'asked' => -$tap->applied, 'undoes' => $tap->id]), $total);
+            return $this->apply(
+                $project,
+                $clue,
+                $sheet,
+                $progress,
+                new Tap(['id' => $id, 'kind' => TapKind::Undo, 'asked' => -$tap->applied, 'undoes' => $tap->id]),
+                $total,
+            );
         });
     }
 

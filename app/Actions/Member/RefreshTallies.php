@@ -43,7 +43,16 @@ final readonly class RefreshTallies
         ));
         $now = now()->toDateTimeString();
         ClueProgress::query()->upsert(
-            [['project_id' => $project->id, 'clue_id' => $clue, 'done' => $done, 'total' => $sheet->unitCount(), 'created_at' => $now, 'updated_at' => $now]],
+            [
+                [
+                    'project_id' => $project->id,
+                    'clue_id' => $clue,
+                    'done' => $done,
+                    'total' => $sheet->unitCount(),
+                    'created_at' => $now,
+                    'updated_at' => $now,
+                ],
+            ],
             ['project_id', 'clue_id'],
             ['done', 'total', 'updated_at'],
         );

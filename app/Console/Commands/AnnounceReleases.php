@@ -35,6 +35,9 @@ final class AnnounceReleases extends Command
     /** @return Collection<int, int> */
     private function members(Clue $clue): Collection
     {
-        return Project::query()->where('quilt_along_id', $clue->quilt_along_id)->distinct()->pluck('user_id')->map(fn (mixed $id): int => (int) $id);
+        return Project::query()->where(
+            'quilt_along_id',
+            $clue->quilt_along_id,
+        )->distinct()->pluck('user_id')->map(fn (mixed $id): int => (int) $id);
     }
 }

@@ -11,7 +11,10 @@ use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
 
-/** Times the computation on this machine: reading a document, compiling every sheet of every size and writing them, the median of several runs. */
+/**
+ * Times the computation on this machine: reading a document, compiling every sheet of every size and writing them, the median of several
+ * runs.
+ */
 final class Bench extends Command
 {
     protected $signature = 'dew:bench
@@ -52,7 +55,13 @@ final class Bench extends Command
             ];
         }
         $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', $this->reference())]));
-        $this->table(array_map(fn (string $column): string => __('console.bench.'.$column), ['design', 'read', 'compile', 'write', 'range', 'memory', 'sheets']), $rows);
+        $this->table(
+            array_map(
+                fn (string $column): string => __('console.bench.'.$column),
+                ['design', 'read', 'compile', 'write', 'range', 'memory', 'sheets'],
+            ),
+            $rows,
+        );
 
         return self::SUCCESS;
     }
@@ -67,7 +76,10 @@ final class Bench extends Command
         $times = [hrtime(true)];
         $design = DesignReader::read($document);
         $times[] = hrtime(true);
-        $plans = array_map(fn (int|string $size): Plan => Compiler::plan($design, (string) $size, MethodChoices::defaults()), array_keys($design->sizes));
+        $plans = array_map(
+            fn (int|string $size): Plan => Compiler::plan($design, (string) $size, MethodChoices::defaults()),
+            array_keys($design->sizes),
+        );
         $times[] = hrtime(true);
         $bytes = 0;
         foreach ($plans as $plan) {
@@ -120,32 +132,73 @@ final class Bench extends Command
         ];
     }
 
-    /** A design of 6 × 6 cells to a block and four kinds of unit, half of them with units of their own, so that nothing is shared that would not be. */
+    /**
+     * A design of 6 × 6 cells to a block and four kinds of unit, half of them with units of their own, so that nothing is shared that would
+     * not be.
+     */
     private function generated(int $blocks, int $sizes): string
     {
         $kinds = [['hst', 2], ['four-patch', 2], ['hourglass', 3], ['square-in-square', 2]];
-        $fabrics = array_map(fn (int $n): array => ['id' => "f-$n", 'letter' => chr(65 + $n), 'name' => "Fabric $n", 'value' => ['light', 'medium', 'dark'][$n % 3]], range(0, 7));
+        $fabrics = array_map(
+            fn (int $n): array => [
+                'id' => "f-$n",
+                'letter' => chr(65 + $n),
+                'name' => "Fabric $n",
+                'value' => ['light', 'medium', 'dark'][$n % 3],
+            ],
+            range(0, 7),
+        );
         $units = $made = $tasks = [];
         for ($block = 0; $block < $blocks; $block++) {
             $cells = [];
             foreach ($kinds as $index => [$kind, $count]) {
-                $units[] = ['id' => "u-$block-$index", 'name' => "Unit $block.$index", 'kind' => $kind, 'finished' => '2', 'fabrics' => array_map(fn (int $n): string => 'f-'.(($block + $index + $n) % 8), range(0, $count - 1))];
+                $units[] = [
+                    'id' => "u-$block-$index",
+                    'name' => "Unit $block.$index",
+                    'kind' => $kind,
+                    'finished' => '2',
+                    'fabrics' => array_map(fn (int $n): string => 'f-'.(($block + $index + $n) % 8), range(0, $count - 1)),
+                ];
                 $tasks[] = ['id' => "t-$block-$index", 'unit' => "u-$block-$index"];
             }
             $tasks[] = ['id' => "t-b-$block", 'block' => "b-$block"];
             for ($cell = 0; $cell < 36; $cell++) {
-                $cells[] = ['column' => $cell % 6 + 1, 'row' => intdiv($cell, 6) + 1, 'unit' => "u-$block-".($cell % 4), 'turn' => 90 * ($cell % 3)];
+                $cells[] = [
+                    'column' => $cell % 6 + 1,
+                    'row' => intdiv($cell, 6) + 1,
+                    'unit' => "u-$block-".($cell % 4),
+                    'turn' => 90 * ($cell % 3),
+                ];
             }
-            $made[] = ['id' => "b-$block", 'name' => "Block $block", 'columns' => array_fill(0, 6, '2'), 'rows' => array_fill(0, 6, '2'), 'cells' => $cells];
+            $made[] = [
+                'id' => "b-$block",
+                'name' => "Block $block",
+                'columns' => array_fill(0, 6, '2'),
+                'rows' => array_fill(0, 6, '2'),
+                'cells' => $cells,
+            ];
         }
 
         return (string) json_encode([
             'dew' => 3, 'id' => 'bench', 'title' => 'Bench', 'fabrics' => $fabrics,
-            'colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => array_fill_keys(array_column($fabrics, 'id'), ['name' => 'cloth', 'colour' => '#808080'])]],
+            'colourways' => [
+                [
+                    'id' => 'c',
+                    'name' => 'C',
+                    'cloth' => array_fill_keys(array_column($fabrics, 'id'), ['name' => 'cloth', 'colour' => '#808080']),
+                ],
+            ],
             'units' => $units, 'blocks' => $made,
             'setting' => ['kind' => 'straight', 'pattern' => array_chunk(array_column($made, 'id'), 6)],
-            'sizes' => array_map(fn (int $n): array => ['id' => "s-$n", 'name' => "Size $n", 'columns' => 6 + $n, 'rows' => 5 + $n], range(0, $sizes - 1)),
-            'clues' => array_map(fn (int $n, array $part): array => ['id' => "k-$n", 'title' => "Clue $n", 'minutes' => 60, 'tasks' => $part], array_keys(array_chunk($tasks, 8)), array_chunk($tasks, 8)),
+            'sizes' => array_map(
+                fn (int $n): array => ['id' => "s-$n", 'name' => "Size $n", 'columns' => 6 + $n, 'rows' => 5 + $n],
+                range(0, $sizes - 1),
+            ),
+            'clues' => array_map(
+                fn (int $n, array $part): array => ['id' => "k-$n", 'title' => "Clue $n", 'minutes' => 60, 'tasks' => $part],
+                array_keys(array_chunk($tasks, 8)),
+                array_chunk($tasks, 8),
+            ),
         ]);
     }
 }

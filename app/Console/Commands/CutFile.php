@@ -45,7 +45,15 @@ final class CutFile extends Command
             }
             $method = $this->text('method') === '' ? $design->defaultMethod($unit->kind()) : Method::tryFrom($this->text('method'));
             if ($method === null || ! in_array($method, $unit->kind()->methods(), true)) {
-                $this->error(__('console.no_method', ['method' => $this->text('method'), 'methods' => implode(', ', array_map(fn (Method $known): string => $known->value, $unit->kind()->methods()))]));
+                $this->error(
+                    __(
+                        'console.no_method',
+                        [
+                            'method' => $this->text('method'),
+                            'methods' => implode(', ', array_map(fn (Method $known): string => $known->value, $unit->kind()->methods())),
+                        ],
+                    ),
+                );
 
                 return self::INVALID;
             }
@@ -57,7 +65,12 @@ final class CutFile extends Command
                 return self::INVALID;
             }
             foreach ($sheets as $index => $sheet) {
-                $file = $index === 0 ? $this->text('out') : (string) preg_replace('/(\.[^.\/]*)?$/', '-'.($index + 1).'$1', $this->text('out'), 1);
+                $file = $index === 0 ? $this->text('out') : (string) preg_replace(
+                    '/(\.[^.\/]*)?$/',
+                    '-'.($index + 1).'$1',
+                    $this->text('out'),
+                    1,
+                );
                 if (! $this->put($file, $this->svg($sheet, $design->slots[$sheet->slot]->name))) {
                     return self::FAILURE;
                 }
@@ -78,10 +91,19 @@ final class CutFile extends Command
     private function svg(CutSheet $sheet, string $fabric): string
     {
         [$width, $height] = [$sheet->mat->width->toFloat(), $sheet->mat->height->toFloat()];
-        $path = fn (Outline $outline): string => sprintf('  <path d="%s" fill="none" stroke="#000000" stroke-width="1"/>', Shape::path($outline));
+        $path = fn (Outline $outline): string => sprintf(
+            '  <path d="%s" fill="none" stroke="#000000" stroke-width="1"/>',
+            Shape::path($outline),
+        );
 
         return implode("\n", [
-            sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$sin" height="%2$sin" viewBox="0 0 %3$s %4$s">', round($width, 4), round($height, 4), Shape::at($width), Shape::at($height)),
+            sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$sin" height="%2$sin" viewBox="0 0 %3$s %4$s">',
+                round($width, 4),
+                round($height, 4),
+                Shape::at($width),
+                Shape::at($height),
+            ),
             '  <title>'.e($fabric).'</title>',
             ...array_map($path, $sheet->shapes),
             ...array_map($path, $sheet->lines),

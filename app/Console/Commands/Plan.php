@@ -76,7 +76,15 @@ final class Plan extends Command
     {
         $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $notation);
         $size = $design->size($this->text('size'));
-        $this->info(sprintf('%s, %s: %s x %s', $design->title, $size->name, $text($plan->quilt->finished->width), $text($plan->quilt->finished->height)));
+        $this->info(
+            sprintf(
+                '%s, %s: %s x %s',
+                $design->title,
+                $size->name,
+                $text($plan->quilt->finished->width),
+                $text($plan->quilt->finished->height),
+            ),
+        );
         $this->line(__('console.effort', [
             'seams' => $plan->quilt->effort->seams,
             'length' => $text(Length::approximately($plan->quilt->effort->seamLength)),

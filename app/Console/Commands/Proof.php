@@ -38,7 +38,14 @@ final class Proof extends Command
                 ], $findings), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
             } else {
                 foreach ($findings as $finding) {
-                    $this->line(sprintf('%s %s: %s', __('proof.severity.'.$finding->severity->value), $finding->place, FindingSentence::of($finding)));
+                    $this->line(
+                        sprintf(
+                            '%s %s: %s',
+                            __('proof.severity.'.$finding->severity->value),
+                            $finding->place,
+                            FindingSentence::of($finding),
+                        ),
+                    );
                 }
                 $this->line($findings === [] ? __('proof.clean') : __('proof.count', [
                     'errors' => $this->count($findings, Severity::Error),

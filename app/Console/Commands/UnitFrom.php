@@ -62,9 +62,13 @@ final class UnitFrom extends Command
         $text = fn (Length $length): string => Figure::text(Measurement::setting($length), $notation);
         $trim = $unit->trimTo($notation->cuttingStep());
         $this->line(__('console.unit_from', [
-            'cut' => $text($cut), 'piece' => $piece, 'width' => $text($unit->unfinished->width), 'height' => $text($unit->unfinished->height),
+            'cut' => $text($cut), 'piece' => $piece, 'width' => $text($unit->unfinished->width), 'height' => $text(
+                $unit->unfinished->height,
+            ),
             'trim_width' => $text($trim->width), 'trim_height' => $text($trim->height),
-            'finished_width' => $text($trim->width->minus($room->seam->times(2))), 'finished_height' => $text($trim->height->minus($room->seam->times(2))),
+            'finished_width' => $text($trim->width->minus($room->seam->times(2))), 'finished_height' => $text(
+                $trim->height->minus($room->seam->times(2)),
+            ),
         ]));
 
         return self::SUCCESS;

@@ -20,7 +20,8 @@ final readonly class QuiltPicture
     /**
      * @param  array<string, list<Shape>>  $units  by the name they have in the drawing
      * @param  array<string, list<array{of: string, transform: string}>>  $blocks  likewise, those inside others first
-     * @param  list<array{of: string, transform: string, clip: string|null}>  $places  with the path of what is seen of a block that loses at its joins
+     * @param  list<array{of: string, transform: string, clip: string|null}>  $places  with the path of what is seen of a block that loses
+     *     at its joins
      * @param  list<Shape>  $frame  sashes, setting triangles, borders
      */
     private function __construct(
@@ -42,7 +43,12 @@ final readonly class QuiltPicture
         }
         $place = fn (Placement $placement): array => [
             'of' => $names[$placement->product],
-            'transform' => sprintf('translate(%s %s)%s', Shape::at($placement->x->toFloat()), Shape::at($placement->y->toFloat()), $placement->turn === 0 ? '' : sprintf(' rotate(%d)', $placement->turn)),
+            'transform' => sprintf(
+                'translate(%s %s)%s',
+                Shape::at($placement->x->toFloat()),
+                Shape::at($placement->y->toFloat()),
+                $placement->turn === 0 ? '' : sprintf(' rotate(%d)', $placement->turn),
+            ),
         ];
         $units = $blocks = [];
         foreach ($sheet->units as $key => $patches) {
@@ -57,7 +63,10 @@ final readonly class QuiltPicture
             $sheet->finished->height->toFloat() * Picture::PER_INCH,
             $units,
             $blocks,
-            array_map(fn (Placement $placement): array => [...$place($placement), 'clip' => self::seen($sheet, $placement)], $sheet->placements),
+            array_map(
+                fn (Placement $placement): array => [...$place($placement), 'clip' => self::seen($sheet, $placement)],
+                $sheet->placements,
+            ),
             array_map($shape, $sheet->frame),
         );
     }
@@ -69,7 +78,10 @@ final readonly class QuiltPicture
             return null;
         }
         $seen = [];
-        foreach ([[$placement->x, $sheet->block->width, $sheet->finished->width], [$placement->y, $sheet->block->height, $sheet->finished->height]] as [$at, $side, $whole]) {
+        foreach ([
+            [$placement->x, $sheet->block->width, $sheet->finished->width],
+            [$placement->y, $sheet->block->height, $sheet->finished->height],
+        ] as [$at, $side, $whole]) {
             $from = $at->plus($sheet->crop);
             $to = $at->plus($side)->minus($sheet->crop);
             $seen[] = [
@@ -79,6 +91,8 @@ final readonly class QuiltPicture
         }
         [[$left, $right], [$top, $bottom]] = $seen;
 
-        return Shape::path(new Outline(new Point($left, $top), new Point($right, $top), new Point($right, $bottom), new Point($left, $bottom)));
+        return Shape::path(
+            new Outline(new Point($left, $top), new Point($right, $top), new Point($right, $bottom), new Point($left, $bottom)),
+        );
     }
 }

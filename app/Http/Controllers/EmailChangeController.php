@@ -26,7 +26,11 @@ final class EmailChangeController extends Controller
             'email' => ['required', 'string', 'email', 'max:255', Rule::unique(User::class)],
             'password' => ['required', 'string', 'current_password'],
         ]);
-        $address = URL::temporarySignedRoute('account.email.confirm', now()->addHours(self::HOURS), ['email' => $given['email'], 'account' => $person->id, 'from' => $person->email]);
+        $address = URL::temporarySignedRoute(
+            'account.email.confirm',
+            now()->addHours(self::HOURS),
+            ['email' => $given['email'], 'account' => $person->id, 'from' => $person->email],
+        );
         Mail::to($given['email'])->send(new ConfirmEmailMail($person, $address));
 
         return back()->with('status', __('account.email_sent', ['email' => $given['email']]));

@@ -15,7 +15,9 @@ final class HomeController extends Controller
         $person = $this->person($request);
 
         return view('home', [
-            'hosted' => $person->memberships()->with('quiltAlong')->get()->filter(fn ($membership): bool => $membership->role->isHostSide()),
+            'hosted' => $person->memberships()->with('quiltAlong')->get()->filter(
+                fn ($membership): bool => $membership->role->isHostSide(),
+            ),
             'projects' => $person->projects()->with('quiltAlong')->latest()->get(),
         ]);
     }

@@ -28,9 +28,15 @@ final class StyleController extends Controller
         try {
             $length = Measurement::exact(Length::parse($request->string('length')->value()));
 
-            return $view->with('reading', implode(' = ', array_map(fn (Notation $notation): string => Figure::text($length, $notation), Notation::cases())));
+            return $view->with(
+                'reading',
+                implode(' = ', array_map(fn (Notation $notation): string => Figure::text($length, $notation), Notation::cases())),
+            );
         } catch (MeasureException $error) {
-            View::share('errors', (new ViewErrorBag)->put('default', new MessageBag(['length' => __('measure.errors.'.$error->reason, $error->values)])));
+            View::share(
+                'errors',
+                (new ViewErrorBag)->put('default', new MessageBag(['length' => __('measure.errors.'.$error->reason, $error->values)])),
+            );
 
             return $view;
         }

@@ -25,7 +25,11 @@ final class JoinRequest extends FormRequest
         $announcement = $sheets->announcement($this->invitation()->quiltAlong->version());
 
         return [
-            'size' => ['required', 'string', Rule::in([...array_keys($announcement->sizes), ...$announcement->sizeNeededAt === null ? [] : [self::LATER]])],
+            'size' => [
+                'required',
+                'string',
+                Rule::in([...array_keys($announcement->sizes), ...$announcement->sizeNeededAt === null ? [] : [self::LATER]]),
+            ],
             'colourway' => ['required', 'string', Rule::in(array_keys($announcement->colourways))],
             'name' => ['nullable', 'string', 'max:80'],
             'second' => ['nullable', 'boolean'],
@@ -35,7 +39,11 @@ final class JoinRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['size.in' => __('join.unknown_size'), 'size.required' => __('join.choose_size'), 'colourway.in' => __('join.unknown_colourway')];
+        return [
+            'size.in' => __('join.unknown_size'),
+            'size.required' => __('join.choose_size'),
+            'colourway.in' => __('join.unknown_colourway'),
+        ];
     }
 
     /** @return list<callable(Validator): void> */
@@ -52,7 +60,10 @@ final class JoinRequest extends FormRequest
     {
         $name = $this->string('name')->trim()->value();
 
-        return $name !== '' ? $name : __($this->hasQuilt() ? 'join.second_name' : 'join.first_name', ['quilt' => $this->invitation()->quiltAlong->name]);
+        return $name !== '' ? $name : __(
+            $this->hasQuilt() ? 'join.second_name' : 'join.first_name',
+            ['quilt' => $this->invitation()->quiltAlong->name],
+        );
     }
 
     /** The size that was chosen; the first one stands for a size that is left open. */
@@ -70,7 +81,9 @@ final class JoinRequest extends FormRequest
     {
         $person = $this->user();
 
-        return $person instanceof User && Project::query()->whereBelongsTo($person)->whereBelongsTo($this->invitation()->quiltAlong)->exists();
+        return $person instanceof User && Project::query()->whereBelongsTo($person)->whereBelongsTo(
+            $this->invitation()->quiltAlong,
+        )->exists();
     }
 
     private function invitation(): Invitation

@@ -33,7 +33,10 @@ final class ProjectRequest extends FormRequest
 
         return [
             'name' => ['required', 'string', 'max:80'],
-            'size_key' => ['required', Rule::in([...array_keys($announcement->sizes), ...$sheets->maySizeStayOpen($project) ? [JoinRequest::LATER] : []])],
+            'size_key' => [
+                'required',
+                Rule::in([...array_keys($announcement->sizes), ...$sheets->maySizeStayOpen($project) ? [JoinRequest::LATER] : []]),
+            ],
             'colourway_key' => ['required', Rule::in(array_keys($announcement->colourways))],
             'notation' => ['required', Rule::enum(Notation::class)],
             'usable_width' => ['nullable', new LengthBetween($least, $most, $this->notation()->unit(), __('quilt.width_bounds', [

@@ -122,7 +122,10 @@ final class SheetStore
     {
         $name = implode('|', ['sheet', $version, $kind, $size, $clue, $methods->signature()]);
 
-        return Cache::lock($name, self::LOCK_SECONDS)->block(self::LOCK_SECONDS, function () use ($version, $kind, $size, $clue, $methods, $find): string {
+        return Cache::lock(
+            $name,
+            self::LOCK_SECONDS,
+        )->block(self::LOCK_SECONDS, function () use ($version, $kind, $size, $clue, $methods, $find): string {
             $found = $find();
             if ($found !== null) {
                 return $found;
@@ -135,7 +138,10 @@ final class SheetStore
         });
     }
 
-    /** @return array{design_version_id: int, kind: string, size_key: string, clue_key: string, methods: string, revision: int, body: string, created_at: string} */
+    /**
+     * @return array{design_version_id: int, kind: string, size_key: string, clue_key: string, methods: string, revision: int, body: string,
+     * created_at: string}
+     */
     private function row(int $version, string $kind, string $size, string $clue, MethodChoices $methods): array
     {
         $design = $this->design($version);

@@ -17,7 +17,10 @@ final class FindingSentence
     {
         return __('proof.'.$finding->code, [
             ...self::names($finding->names),
-            ...array_map(fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths),
+            ...array_map(
+                fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions),
+                $finding->lengths,
+            ),
             ...array_map(strval(...), $finding->counts),
         ]);
     }

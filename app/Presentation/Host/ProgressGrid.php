@@ -47,11 +47,17 @@ final readonly class ProgressGrid
             ->paginate(self::PER_PAGE)
             ->withQueryString();
         $progress = [];
-        $rows = ClueProgress::query()->whereIn('project_id', array_map(fn (Project $project): string => $project->id, $projects->items()))->get();
+        $rows = ClueProgress::query()->whereIn(
+            'project_id',
+            array_map(fn (Project $project): string => $project->id, $projects->items()),
+        )->get();
         foreach ($rows as $row) {
             $progress[$row->project_id][$row->clue_id] = $row;
         }
-        $sizes = array_map(fn (AnnouncedSize $size): string => $size->name, app(SheetStore::class)->announcement($quiltAlong->version())->sizes);
+        $sizes = array_map(
+            fn (AnnouncedSize $size): string => $size->name,
+            app(SheetStore::class)->announcement($quiltAlong->version())->sizes,
+        );
 
         return new self($quiltAlong->clues()->get()->toBase(), $projects, $progress, $sizes);
     }

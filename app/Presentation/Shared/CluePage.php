@@ -28,11 +28,19 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
-/** One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count for. */
+/**
+ * One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count
+ * for.
+ */
 final readonly class CluePage
 {
     /** Cautions by the kind of step that calls for them. */
-    private const CAUTIONS = ['cutter' => 'cautions.cutter', 'iron' => 'cautions.iron', 'marker' => 'cautions.marker', 'needle' => 'cautions.needle'];
+    private const CAUTIONS = [
+        'cutter' => 'cautions.cutter',
+        'iron' => 'cautions.iron',
+        'marker' => 'cautions.marker',
+        'needle' => 'cautions.needle',
+    ];
 
     private UnitPicture $pictures;
 
@@ -163,7 +171,9 @@ final readonly class CluePage
         $spares = $task->making->spares($task->toMake($before));
         $square = $task->finished->isSquare();
         $choosable = count($task->ways) > 1 || $task->making->canBeOversize();
-        $counters = array_values(array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:')));
+        $counters = array_values(
+            array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:')),
+        );
 
         return new TaskView(
             anchor: $task->task,
@@ -177,15 +187,25 @@ final readonly class CluePage
             picture: $this->pictures->unit($task),
             method: __('methods.'.$task->making->method->value.'.name'),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
-            methods: $choosable ? array_map(fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method), $task->offers()) : [],
+            methods: $choosable ? array_map(
+                fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method),
+                $task->offers(),
+            ) : [],
             steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->making->steps),
             overhangs: array_map($this->overhang(...), $task->overhangs),
-            counters: $this->counters === null ? [] : array_map(fn (string $counter): CounterView => $this->counters->get($task->task, $counter), $counters),
+            counters: $this->counters === null ? [] : array_map(
+                fn (string $counter): CounterView => $this->counters->get($task->task, $counter),
+                $counters,
+            ),
             spares: $spares > 0 ? trans_choice('tasks.spares', $spares) : null,
             remainder: $before > 0 ? __('tasks.remainder', ['made' => $before, 'left' => $task->toMake($before)]) : null,
             fromBag: $this->fromBag($task, $before),
             byproduct: $task->byproduct === null ? null : $this->byproduct($task->byproduct, $task),
-            byproductPicture: $task->byproduct === null ? null : $this->pictures->part($task->name, $task->byproduct->patches, $task->byproduct->finished),
+            byproductPicture: $task->byproduct === null ? null : $this->pictures->part(
+                $task->name,
+                $task->byproduct->patches,
+                $task->byproduct->finished,
+            ),
             quilting: $this->quilting($task),
         );
     }
@@ -262,7 +282,11 @@ final readonly class CluePage
                 $step->sewing === null ? '' : __('steps.sewing.'.$step->sewing->value),
                 isset($step->measures['before']) && $step->kind === StepKind::Trim ? __('steps.before_trimming', $words) : '',
             ])),
-            $unfinished !== null && in_array($step->kind, [StepKind::Trim, StepKind::Check], true) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
+            $unfinished !== null && in_array(
+                $step->kind,
+                [StepKind::Trim, StepKind::Check],
+                true,
+            ) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
         );
     }
 
@@ -271,7 +295,10 @@ final readonly class CluePage
     {
         foreach (['pattern_width' => 'width', 'pattern' => 'unfinished'] as $pattern => $sewn) {
             $differs = isset($step->measures[$pattern], $step->measures[$sewn])
-                && Figure::text($step->measures[$sewn], $this->notation) !== Figure::text(Measurement::exact($step->measures[$pattern]->exact), $this->notation);
+                && Figure::text($step->measures[$sewn], $this->notation) !== Figure::text(
+                    Measurement::exact($step->measures[$pattern]->exact),
+                    $this->notation,
+                );
             if ($differs) {
                 return true;
             }
@@ -306,8 +333,14 @@ final readonly class CluePage
             count: $count,
             shape: trans_choice('pieces.many.'.$piece->shape->value, $count),
             width: $width,
-            length: $piece->length === null || $piece->isSegment() || $piece->width->encode() === $piece->length->encode() ? null : Figure::of($piece->length, SizeKind::Cut, $this->notation),
-            strips: $strips === null || $count === 0 ? null : trans_choice('cutting.strips', $strips->strips, ['width' => $width->number."\u{00a0}".$width->unit, 'each' => $strips->perStrip]),
+            length: $piece->length === null || $piece->isSegment() || $piece->width->encode() === $piece->length->encode()
+                ? null
+                : Figure::of($piece->length, SizeKind::Cut, $this->notation),
+            strips: $strips === null || $count === 0 ? null : trans_choice(
+                'cutting.strips',
+                $strips->strips,
+                ['width' => $width->number."\u{00a0}".$width->unit, 'each' => $strips->perStrip],
+            ),
             for: $piece->label === null ? $task->name : __('pieces.labelled', ['label' => $piece->label, 'task' => $task->name]),
             letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
             picture: $this->pictures->piece($piece),
@@ -330,7 +363,11 @@ final readonly class CluePage
             strips: null,
             for: $task->name,
             letters: '',
-            picture: $this->pictures->part($name, $drawing->part($piece->id), new Size($length->exact->minus($allowance), $piece->width->exact->minus($allowance))),
+            picture: $this->pictures->part(
+                $name,
+                $drawing->part($piece->id),
+                new Size($length->exact->minus($allowance), $piece->width->exact->minus($allowance)),
+            ),
             counter: null,
         );
     }
@@ -340,7 +377,10 @@ final readonly class CluePage
     {
         $notes = array_filter([
             $piece->lay->mirrored ? __('pieces.mirrored') : ($piece->lay->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
-            $piece->template?->notches === [] || $piece->template === null ? null : trans_choice('pieces.notches', count($piece->template->notches)),
+            $piece->template?->notches === [] || $piece->template === null ? null : trans_choice(
+                'pieces.notches',
+                count($piece->template->notches),
+            ),
             $piece->template?->later === null ? null : __('pieces.spare'),
         ]);
 

@@ -31,6 +31,16 @@ final readonly class FabricView
      */
     public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null): self
     {
-        return new self($slot->id, $slot->letter, $slot->name, $slot->value->value, $cloth->name, $cloth->colour, Ink::on($cloth->colour), $lines, $later);
+        return new self(
+            $slot->id,
+            $slot->letter,
+            $slot->name,
+            $slot->value->value,
+            $cloth->name,
+            $cloth->colour,
+            Ink::on($cloth->colour),
+            $lines,
+            $later,
+        );
     }
 }

@@ -68,9 +68,15 @@ final readonly class StylePage
                 new Drop(4, DropState::ToCome, null, $opens->addWeek(), 'America/New_York'),
                 new Drop(5, DropState::ToCome),
             ],
-            fractions: array_map(fn (int $sixteenths): string => Notation::Fractions->print(Length::fraction($sixteenths, 16)), range(1, 16)),
+            fractions: array_map(
+                fn (int $sixteenths): string => Notation::Fractions->print(Length::fraction($sixteenths, 16)),
+                range(1, 16),
+            ),
             task: $task,
-            pictures: new UnitPicture(new Colourway('c', 'c', ['f-a' => new Cloth('ink blue', '#22375a'), 'f-b' => new Cloth('warm gold', '#e3b04b')]), ['f-a' => $dark, 'f-b' => $light]),
+            pictures: new UnitPicture(
+                new Colourway('c', 'c', ['f-a' => new Cloth('ink blue', '#22375a'), 'f-b' => new Cloth('warm gold', '#e3b04b')]),
+                ['f-a' => $dark, 'f-b' => $light],
+            ),
             counter: new CounterView('t-style', 'sewn', 't-style-sewn', __('counters.sewn'), 10, 24, 2, 0, 0),
             units: self::units($room),
         );
@@ -89,7 +95,11 @@ final readonly class StylePage
         $pictures = new UnitPicture(new Colourway('c', 'c', $cloths), $slots);
         $drawn = [];
         foreach (UnitKind::library() as $kind) {
-            $unit = UnitExample::of($kind, Length::inches(3), array_slice(array_values($slots), 0, min($kind === UnitKind::LogCabin ? 5 : 4, $kind->fabrics()[1])))->make();
+            $unit = UnitExample::of(
+                $kind,
+                Length::inches(3),
+                array_slice(array_values($slots), 0, min($kind === UnitKind::LogCabin ? 5 : 4, $kind->fabrics()[1])),
+            )->make();
             $making = $unit->making($kind->methods()[0], $room);
             $drawn[$kind->value] = $pictures->unit(self::task($unit, $making, $room, $kind->value, 1));
         }

@@ -26,7 +26,10 @@ final readonly class MapType implements Type
             return;
         }
         foreach (is_array($value) ? $value : [] as $name => $item) {
-            if ($this->names === null ? preg_match('/'.PatternType::ID.'/D', (string) $name) !== 1 : ! in_array((string) $name, $this->names, true)) {
+            if ($this->names === null ? preg_match(
+                '/'.PatternType::ID.'/D',
+                (string) $name,
+            ) !== 1 : ! in_array((string) $name, $this->names, true)) {
                 $complaints->add($pointer, sprintf('has "%s", which means nothing here. Is it misspelt?', $name), harmless: true);
             } else {
                 $this->values->check($item, $pointer.'/'.Node::escaped((string) $name), $complaints);
@@ -56,7 +59,9 @@ final readonly class MapType implements Type
 
     public function schema(): array
     {
-        $patterns = $this->names === null ? [PatternType::ID => $this->values->schema()] : ['^('.implode('|', $this->names).')$' => $this->values->schema()];
+        $patterns = $this->names === null ? [PatternType::ID => $this->values->schema()] : [
+            '^('.implode('|', $this->names).')$' => $this->values->schema(),
+        ];
 
         return ['type' => 'object', 'patternProperties' => $patterns, 'additionalProperties' => false];
     }

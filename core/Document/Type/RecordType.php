@@ -48,7 +48,10 @@ final readonly class RecordType implements Type
 
     public function words(): string
     {
-        return 'an object with '.implode(', ', array_map(fn (string $name): string => '"'.$name.'"', array_diff(array_keys($this->parts), $this->optional)));
+        return 'an object with '.implode(
+            ', ',
+            array_map(fn (string $name): string => '"'.$name.'"', array_diff(array_keys($this->parts), $this->optional)),
+        );
     }
 
     /** Whether one of its parts is there, which tells it apart from other objects. */

@@ -7,7 +7,8 @@ namespace Dew\Core\Document\Type;
 use Dew\Core\Document\Complaints;
 
 /**
- * What may stand at a place of a document. One description serves to check a document, to write it in one way, and to give other programs its JSON
+ * What may stand at a place of a document. One description serves to check a document, to write it in one way, and to give other programs
+ * its JSON
  * Schema.
  */
 interface Type

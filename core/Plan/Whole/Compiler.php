@@ -33,7 +33,11 @@ final class Compiler
     {
         $compilation = Compilation::of($design);
         $sizes = array_map(
-            fn (QuiltSize $size): AnnouncedSize => new AnnouncedSize($size->id, $size->name, $compilation->sized($size->id)->layout->finished),
+            fn (QuiltSize $size): AnnouncedSize => new AnnouncedSize(
+                $size->id,
+                $size->name,
+                $compilation->sized($size->id)->layout->finished,
+            ),
             $design->sizes,
         );
 
@@ -45,7 +49,10 @@ final class Compiler
             $design->room->usableWidth,
             array_values(array_map(fn (Clue $clue): int => $clue->minutes, $design->clues)),
             $design->later->size ? Decisions::clueThatNeedsSize($compilation) : null,
-            array_map(fn (string $slot): int => Decisions::clueThatNeedsFabric($compilation, $slot), array_combine($design->later->fabrics, $design->later->fabrics)),
+            array_map(
+                fn (string $slot): int => Decisions::clueThatNeedsFabric($compilation, $slot),
+                array_combine($design->later->fabrics, $design->later->fabrics),
+            ),
         );
     }
 
@@ -133,8 +140,13 @@ final class Compiler
      * @throws UnknownSize
      * @throws InvalidArgumentException when the design has no such clue
      */
-    public static function clueSheet(Design $design, string $size, string $clue, MethodChoices $methods, ?CuttingRoom $room = null): ClueSheet
-    {
+    public static function clueSheet(
+        Design $design,
+        string $size,
+        string $clue,
+        MethodChoices $methods,
+        ?CuttingRoom $room = null,
+    ): ClueSheet {
         $compilation = Compilation::of($design, $room);
         $sized = $compilation->sized($size);
         $asked = $design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
@@ -228,7 +240,13 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
-            $effort = Effort::of($compilation->usualMaking($unit), $count, $compilation->work($unit)->seamwork(), $compilation->usualPerStrip($unit), $rates);
+            $effort = Effort::of(
+                $compilation->usualMaking($unit),
+                $count,
+                $compilation->work($unit)->seamwork(),
+                $compilation->usualPerStrip($unit),
+                $rates,
+            );
             $seams += $effort->seams;
             $length += $effort->seamLength;
             $minutes += $effort->minutes;

@@ -10,7 +10,9 @@ use Dew\Core\Design\Task;
 /** Which clue is the first for which something must be decided. Counted from 1; one more than there are clues when none needs it. */
 final class Decisions
 {
-    /** The first clue whose work is not the same at every size: another count, another finished size, or a task that only some sizes have. */
+    /**
+     * The first clue whose work is not the same at every size: another count, another finished size, or a task that only some sizes have.
+     */
     public static function clueThatNeedsSize(Compilation $compilation): int
     {
         return self::first($compilation, function (Task $task) use ($compilation): bool {

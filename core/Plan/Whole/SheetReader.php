@@ -99,7 +99,12 @@ final class SheetReader
         $slots = $colourways = $sizes = [];
         foreach ($sheet->get('slots')->items(self::MANY) as $slot) {
             $id = $slot->get('id')->string();
-            $slots[$id] = new Slot($id, $slot->get('letter')->string(), $slot->get('name')->string(), $slot->get('value')->enum(FabricValue::class));
+            $slots[$id] = new Slot(
+                $id,
+                $slot->get('letter')->string(),
+                $slot->get('name')->string(),
+                $slot->get('value')->enum(FabricValue::class),
+            );
         }
         foreach ($sheet->get('colourways')->items(self::MANY) as $colourway) {
             $id = $colourway->get('id')->string();
@@ -115,13 +120,26 @@ final class SheetReader
         }
         $minutes = array_map(fn (Node $node): int => $node->integer(0, self::MANY), $sheet->get('minutes')->items(self::MANY));
 
-        return new Announcement($sheet->get('title')->string(), $slots, $colourways, $sizes, Length::decode($sheet->get('usable_width')->string()), $minutes, $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null, $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : []);
+        return new Announcement(
+            $sheet->get('title')->string(),
+            $slots,
+            $colourways,
+            $sizes,
+            Length::decode($sheet->get('usable_width')->string()),
+            $minutes,
+            $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null,
+            $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : [],
+        );
     }
 
     private static function task(Node $task): TaskSheet
     {
         $room = $task->get('room');
-        $cuttingRoom = new CuttingRoom(self::length($room->get('seam')), self::length($room->get('usable_width')), self::length($room->get('squaring')));
+        $cuttingRoom = new CuttingRoom(
+            self::length($room->get('seam')),
+            self::length($room->get('usable_width')),
+            self::length($room->get('squaring')),
+        );
         $count = $task->get('count')->integer(0, PHP_INT_MAX);
         $cutArea = $task->has('cut_area') ? $task->get('cut_area')->number() : INF;
 
@@ -143,7 +161,10 @@ final class SheetReader
                     : $making,
                 $task->get('offers')->items(self::MANY),
             ),
-            overhangs: array_map(fn (Node $overhang): Overhang => Overhang::decode($overhang->string()), $task->get('overhangs')->items(self::MANY)),
+            overhangs: array_map(
+                fn (Node $overhang): Overhang => Overhang::decode($overhang->string()),
+                $task->get('overhangs')->items(self::MANY),
+            ),
             seamwork: new Seamwork($task->get('seams')->integer(0, PHP_INT_MAX), $task->get('seam_length')->number()),
             cutArea: $cutArea,
             room: $cuttingRoom,
@@ -179,7 +200,10 @@ final class SheetReader
     /** @return array<string, Size|Length> */
     private static function quilting(Node $node): array
     {
-        return array_map(fn (Node $size): Size|Length => str_contains($size->string(), ' x ') ? Size::decode($size->string()) : self::length($size), $node->entries());
+        return array_map(
+            fn (Node $size): Size|Length => str_contains($size->string(), ' x ') ? Size::decode($size->string()) : self::length($size),
+            $node->entries(),
+        );
     }
 
     private static function length(Node $node): Length
@@ -229,7 +253,12 @@ final class SheetReader
             $slots === [] ? throw $piece->fail('has no fabric.') : $slots,
             self::measurement($piece->get('width')),
             $measure('length'),
-            new Batch($positive('yield'), $positive('per_unit'), $positive('each'), $piece->has('segment') ? $piece->get('segment')->string() : null),
+            new Batch(
+                $positive('yield'),
+                $positive('per_unit'),
+                $positive('each'),
+                $piece->has('segment') ? $piece->get('segment')->string() : null,
+            ),
             new Lines($lines($piece, 'sew'), $lines($piece, 'cut')),
             new Lay(
                 $piece->has('outline') ? Outline::decode($piece->get('outline')->text()) : null,
@@ -241,7 +270,10 @@ final class SheetReader
                 $piece->get('grain')->enum(Grain::class),
             ),
             $piece->has('label') ? $piece->get('label')->string() : null,
-            $template === null ? null : new Template($lines($template, 'notches'), $template->has('later') ? Outline::decode($template->get('later')->text()) : null),
+            $template === null ? null : new Template(
+                $lines($template, 'notches'),
+                $template->has('later') ? Outline::decode($template->get('later')->text()) : null,
+            ),
         );
     }
 
@@ -271,7 +303,11 @@ final class SheetReader
 
     private static function effort(Node $effort): Effort
     {
-        return new Effort($effort->get('seams')->integer(0, PHP_INT_MAX), $effort->get('length')->number(), $effort->get('minutes')->integer(0, PHP_INT_MAX));
+        return new Effort(
+            $effort->get('seams')->integer(0, PHP_INT_MAX),
+            $effort->get('length')->number(),
+            $effort->get('minutes')->integer(0, PHP_INT_MAX),
+        );
     }
 
     /** @return list<Patch> */

@@ -70,7 +70,11 @@ final class SheetWriter
             'seams' => $task->seamwork->seams,
             'seam_length' => round($task->seamwork->length, 6),
             ...(is_finite($task->cutArea) ? ['cut_area' => round($task->cutArea, 6)] : []),
-            'room' => ['seam' => $task->room->seam->encode(), 'usable_width' => $task->room->usableWidth->encode(), 'squaring' => $task->room->squaring->encode()],
+            'room' => [
+                'seam' => $task->room->seam->encode(),
+                'usable_width' => $task->room->usableWidth->encode(),
+                'squaring' => $task->room->squaring->encode(),
+            ],
             ...($task->drawing === null ? [] : ['drawing' => [
                 'block' => $task->drawing->block,
                 'units' => (object) array_map(self::patches(...), $task->drawing->units),
@@ -97,7 +101,8 @@ final class SheetWriter
     }
 
     /**
-     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth. The chosen way has its
+     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth. The chosen way
+     * has its
      * pieces in the task already.
      *
      * @return array<string, mixed>
@@ -111,7 +116,9 @@ final class SheetWriter
             'bias_edges' => $offer->biasEdges,
             'cloth' => $offer->cloth(),
             'waste' => $offer->waste(),
-            ...($offer->method === $task->making->method && ! $task->oversize ? [] : ['pieces' => array_map(fn (Piece $piece): array => self::piece($piece, true), $offer->making->pieces)]),
+            ...($offer->method === $task->making->method && ! $task->oversize ? [] : [
+                'pieces' => array_map(fn (Piece $piece): array => self::piece($piece, true), $offer->making->pieces),
+            ]),
         ];
     }
 
@@ -185,7 +192,9 @@ final class SheetWriter
         return [
             'kind' => $step->kind->value,
             'code' => $step->code,
-            ...($step->measures === [] ? [] : ['measures' => array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures)]),
+            ...($step->measures === [] ? [] : [
+                'measures' => array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures),
+            ]),
             ...($step->slots === [] ? [] : ['slots' => $step->slots]),
             ...($step->counts === [] ? [] : ['counts' => $step->counts]),
             ...($step->sewing === null ? [] : ['sewing' => $step->sewing->value]),
@@ -223,7 +232,13 @@ final class SheetWriter
      */
     private static function placements(array $placements): array
     {
-        return array_map(fn (Placement $placement): string => implode(' ', [$placement->product, $placement->x->encode(), $placement->y->encode(), $placement->turn]), $placements);
+        return array_map(
+            fn (Placement $placement): string => implode(
+                ' ',
+                [$placement->product, $placement->x->encode(), $placement->y->encode(), $placement->turn],
+            ),
+            $placements,
+        );
     }
 
     /** @return array{seams: int, length: float, minutes: int} */

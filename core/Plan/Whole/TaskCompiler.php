@@ -116,7 +116,9 @@ final class TaskCompiler
         if ($other === null || $made < 1) {
             return null;
         }
-        $known = array_values(array_filter($this->pairs($key, $unit), fn (string $product): bool => $this->order[$product][1] < $this->order[$key][1]));
+        $known = array_values(
+            array_filter($this->pairs($key, $unit), fn (string $product): bool => $this->order[$product][1] < $this->order[$key][1]),
+        );
 
         return new Byproduct(isset($known[0]) ? $this->sized->names[$known[0]] : null, $made, $other->patches(), $other->finished());
     }
@@ -133,7 +135,9 @@ final class TaskCompiler
             && $this->compilation->work($this->sized->products[$product])->digest() === $digest));
     }
 
-    /** Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest. */
+    /**
+     * Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest.
+     */
     private function pressedBothWays(string $key, Making $making): Making
     {
         $image = ProductKey::mirrorOf($key) ?? str_replace(ProductKey::id($key).'.m', ProductKey::id($key), $key);
@@ -155,6 +159,9 @@ final class TaskCompiler
     {
         $quilting = $this->compilation->design->setting->quilting;
 
-        return $quilting !== null && isset($this->sized->layout->blockCounts[$key]) ? $quilting->sizes($unit->finished(), $this->compilation->room) : [];
+        return $quilting !== null && isset($this->sized->layout->blockCounts[$key]) ? $quilting->sizes(
+            $unit->finished(),
+            $this->compilation->room,
+        ) : [];
     }
 }

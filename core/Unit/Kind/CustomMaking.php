@@ -49,7 +49,13 @@ final readonly class CustomMaking
         $parts = [];
         foreach ($made as $section => $product) {
             $unit = $this->unit->section($section);
-            $parts[] = $this->part($product, $unit->slots(), $unit->finished()->outsetBy($this->room->seam)->width, $unit->finished()->outsetBy($this->room->seam)->height, 1);
+            $parts[] = $this->part(
+                $product,
+                $unit->slots(),
+                $unit->finished()->outsetBy($this->room->seam)->width,
+                $unit->finished()->outsetBy($this->room->seam)->height,
+                1,
+            );
         }
         $inside = fn (string $one, string $other): bool => isset($sectionOf[$one]) && $sectionOf[$one] === ($sectionOf[$other] ?? null);
         $size = $this->unit->finished()->outsetBy($this->room->seam);
@@ -63,7 +69,11 @@ final readonly class CustomMaking
     public function section(CustomSection $section): Making
     {
         $own = array_values(array_filter($this->pieces, fn (CustomPiece $piece): bool => in_array($piece->id, $section->pieces, true)));
-        $inside = fn (string $one, string $other): bool => in_array($one, $section->pieces, true) && in_array($other, $section->pieces, true);
+        $inside = fn (string $one, string $other): bool => in_array($one, $section->pieces, true) && in_array(
+            $other,
+            $section->pieces,
+            true,
+        );
 
         return $this->making($own, [], $inside, [new Step(StepKind::Check, 'custom.check_section', on: [On::whole()])]);
     }
@@ -91,14 +101,27 @@ final readonly class CustomMaking
         $steps = [];
         if ($round !== []) {
             $steps[] = $notched
-                ? new Step(StepKind::Cut, 'custom.cut_notched', ['deep' => Measurement::setting(Length::fraction(...Notch::DEPTH))], on: $onTemplates)
+                ? new Step(
+                    StepKind::Cut,
+                    'custom.cut_notched',
+                    ['deep' => Measurement::setting(Length::fraction(...Notch::DEPTH))],
+                    on: $onTemplates,
+                )
                 : new Step(StepKind::Cut, 'custom.cut_templates', on: $onTemplates);
         }
         if ($cut !== []) {
             $steps[] = new Step(StepKind::Cut, 'custom.cut', on: array_map(fn (CustomPiece $piece): On => On::piece($piece->id), $cut));
         }
-        if (array_filter($this->seams, fn (CustomSeam $seam): bool => $seam->sewing !== null && $sews($seam->first, $seam->second)) !== []) {
-            $steps[] = new Step(StepKind::Mark, 'custom.mark', ['seam' => $this->room->allowance()], on: array_map(fn (CustomPiece $piece): On => On::piece($idOf[$piece->id]), $own));
+        if (array_filter(
+            $this->seams,
+            fn (CustomSeam $seam): bool => $seam->sewing !== null && $sews($seam->first, $seam->second),
+        ) !== []) {
+            $steps[] = new Step(
+                StepKind::Mark,
+                'custom.mark',
+                ['seam' => $this->room->allowance()],
+                on: array_map(fn (CustomPiece $piece): On => On::piece($idOf[$piece->id]), $own),
+            );
         }
 
         return new Making(
@@ -138,12 +161,22 @@ final readonly class CustomMaking
             [$first, $second] = [$byId[$seam->first], $byId[$seam->second]];
             $on = On::seam($this->unit->number($first->id), $this->unit->number($second->id));
             $names = ['first' => $this->word($first), 'second' => $this->word($second)];
-            $pieces = On::pieces(...array_values(array_unique(array_map(fn (string $id): string => $idOf[$id] ?? $id, [$first->id, $second->id]))));
+            $pieces = On::pieces(
+                ...array_values(array_unique(array_map(fn (string $id): string => $idOf[$id] ?? $id, [$first->id, $second->id]))),
+            );
             $notched = $first->notches !== [] && $second->notches !== [];
             if ($notched) {
                 $steps[] = new Step(StepKind::Sew, 'custom.baste', on: [...$pieces, $on], names: $names);
             }
-            $steps[] = new Step(StepKind::Sew, 'custom.seam', ['seam' => $this->room->allowance()], counts: ['number' => $number], sewing: $seam->sewing, on: [...$pieces, $on], names: $names);
+            $steps[] = new Step(
+                StepKind::Sew,
+                'custom.seam',
+                ['seam' => $this->room->allowance()],
+                counts: ['number' => $number],
+                sewing: $seam->sewing,
+                on: [...$pieces, $on],
+                names: $names,
+            );
             if ($notched) {
                 $steps[] = new Step(StepKind::Trim, 'custom.trim_inner', on: [$on], names: $names);
             }
@@ -159,7 +192,10 @@ final readonly class CustomMaking
         return match (true) {
             $seam->open => new Step(StepKind::Press, 'custom.press_open', on: [$on]),
             $seam->toward !== null => new Step(
-                StepKind::Press, 'custom.press_toward', on: [$on, On::toward($this->unit->number($seam->toward))], names: ['toward' => $this->word($byId[$seam->toward])],
+                StepKind::Press, 'custom.press_toward', on: [
+                    $on,
+                    On::toward($this->unit->number($seam->toward)),
+                ], names: ['toward' => $this->word($byId[$seam->toward])],
             ),
             default => new Step(StepKind::Press, 'custom.press_seam', on: [$on]),
         };
@@ -178,7 +214,10 @@ final readonly class CustomMaking
             if ($piece->spare !== null && $piece->spare->after === $seam->id) {
                 $edges = array_map(fn (int $edge): On => On::edge($this->unit->number($piece->id), $edge), $piece->spare->edges);
                 $steps[] = new Step(
-                    StepKind::Trim, 'custom.trim_spare', ['seam' => $this->room->allowance()], on: [On::piece($idOf[$piece->id] ?? $piece->id), ...$edges],
+                    StepKind::Trim, 'custom.trim_spare', ['seam' => $this->room->allowance()], on: [
+                        On::piece($idOf[$piece->id] ?? $piece->id),
+                        ...$edges,
+                    ],
                     names: ['piece' => $this->word($piece)],
                 );
             }

@@ -56,7 +56,10 @@ final readonly class CustomPiece
         $outline = $this->outline === null ? null : new Outline(...$path);
 
         return new self(
-            $this->id, $this->fabric, $outline, $cut, $this->yield, $this->letter, $this->notches, $this->spare, $this->placed?->scaled($numerator, $denominator),
+            $this->id, $this->fabric, $outline, $cut, $this->yield, $this->letter, $this->notches, $this->spare, $this->placed?->scaled(
+                $numerator,
+                $denominator,
+            ),
         );
     }
 

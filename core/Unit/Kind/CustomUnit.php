@@ -20,7 +20,8 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. A piece may
+ * A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. A
+ * piece may
  * itself be a unit that was made before.
  */
 final readonly class CustomUnit implements Unit
@@ -61,7 +62,12 @@ final readonly class CustomUnit implements Unit
                     || $corner->x->isGreaterThan($finished->width) || $corner->y->isGreaterThan($finished->height);
                 if ($out) {
                     throw new InvalidArgumentException(
-                        sprintf('Piece "%s" has a corner outside the unit, at %s by %s.', $piece->id, $corner->x->toDecimal(3), $corner->y->toDecimal(3)),
+                        sprintf(
+                            'Piece "%s" has a corner outside the unit, at %s by %s.',
+                            $piece->id,
+                            $corner->x->toDecimal(3),
+                            $corner->y->toDecimal(3),
+                        ),
                     );
                 }
             }
@@ -221,7 +227,11 @@ final readonly class CustomUnit implements Unit
     /** @return list<Patch> one for each piece, whatever it is made of */
     public function outlinePatches(): array
     {
-        return array_map(fn (Outline $outline, int $number): Patch => new Patch($this->patchesOf($number)[0]->slot, $outline), $this->outlines, array_keys($this->outlines));
+        return array_map(
+            fn (Outline $outline, int $number): Patch => new Patch($this->patchesOf($number)[0]->slot, $outline),
+            $this->outlines,
+            array_keys($this->outlines),
+        );
     }
 
     private function seamBetween(string $one, string $other): ?CustomSeam

@@ -73,7 +73,10 @@ final readonly class Economy implements Unit
         return $patches;
     }
 
-    /** The centre finishes F/2; its corners are half triangles of leg F/(2√2), those outside of leg F/2. Each round is made like a square in a square. */
+    /**
+     * The centre finishes F/2; its corners are half triangles of leg F/(2√2), those outside of leg F/2. Each round is made like a square in
+     * a square.
+     */
     public function making(Method $method, CuttingRoom $room): Making
     {
         if ($method !== Method::EconomyTriangles) {
@@ -89,7 +92,8 @@ final readonly class Economy implements Unit
         $slots = ['centre' => $this->centre->id, 'inner' => $this->inner->id, 'outer' => $this->outer->id];
         $root = Length::root2(1, 2);
         $one = Length::inches(1);
-        // Beyond the corners of the centre lies s, half of what the middle was trimmed larger, less half of what the centre's diagonal is too long.
+        // Beyond the corners of the centre lies s, half of what the middle was trimmed larger, less half of what the centre's diagonal is
+        // too long.
         $beyondInner = Measurement::resulting($room->seam, [[Length::fraction(1, 2), $middle], [Length::root2(-1, 2), $centre]]);
         $innerTrim = [
             'unfinished' => $middle,

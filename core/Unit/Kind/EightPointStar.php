@@ -75,7 +75,10 @@ final readonly class EightPointStar implements Unit
         $corner = new Patch($this->ground->id, Outline::rectangle($zero, $zero, Size::square($side)));
         $triangle = new Patch($this->ground->id, new Outline($at($side, $zero), $at($all->minus($side), $zero), $at($middle, $deep)));
         $left = new Patch($this->first->id, new Outline($at($side, $zero), $at($middle, $deep), $centre, $at($side, $side)));
-        $right = new Patch($this->second->id, new Outline($at($all->minus($side), $zero), $at($all->minus($side), $side), $centre, $at($middle, $deep)));
+        $right = new Patch(
+            $this->second->id,
+            new Outline($at($all->minus($side), $zero), $at($all->minus($side), $side), $centre, $at($middle, $deep)),
+        );
         $patches = [];
         foreach ([0, 90, 180, 270] as $turn) {
             foreach ([$left, $right, $triangle, $corner] as $patch) {
@@ -117,7 +120,13 @@ final readonly class EightPointStar implements Unit
             Piece::square('corner', $this->ground->id, $square, new Batch(each: 4)),
             Piece::square('side', $this->ground->id, $triangle, new Batch(4, 4), $twice),
         ], [
-            new Step(StepKind::Cut, 'star.cut', ['strip' => $strip], $slots, on: [...On::pieces('first', 'second'), ...On::cutLines('side', 2)]),
+            new Step(
+                StepKind::Cut,
+                'star.cut',
+                ['strip' => $strip],
+                $slots,
+                on: [...On::pieces('first', 'second'), ...On::cutLines('side', 2)],
+            ),
             new Step(StepKind::Mark, 'star.mark', $sewing, on: $all),
             new Step(StepKind::Sew, 'star.pairs', $sewing, $slots, sewing: Sewing::StopAndSecure, on: $pairs),
             new Step(StepKind::Check, 'star.check', ['edge' => $edge], $slots, on: $pairs),

@@ -26,10 +26,12 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * A square or rectangle with one to four sewn-and-flipped corners, of equal or unequal finished legs. The base is one plain piece, or a unit or block
+ * A square or rectangle with one to four sewn-and-flipped corners, of equal or unequal finished legs. The base is one plain piece, or a
+ * unit or block
  * that was made before.
  *
- * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them. Squares that
+ * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them.
+ * Squares that
  * would lie over each other on the base are sewn in rounds: each round is trimmed and pressed before the next one is laid on.
  */
 final readonly class FlippedCorners implements Unit
@@ -99,7 +101,10 @@ final readonly class FlippedCorners implements Unit
     /** The base first, in one patch or in those of what was made before, then the corners in their order. */
     public function patches(): array
     {
-        return [...($this->base instanceof Made ? $this->cutBase($this->base->unit) : [$this->plainBase($this->base)]), ...$this->cornerPatches()];
+        return [
+            ...($this->base instanceof Made ? $this->cutBase($this->base->unit) : [$this->plainBase($this->base)]),
+            ...$this->cornerPatches(),
+        ];
     }
 
     /** Of a base made before, only the corners are sewn here; its own seams belong to it. */
@@ -136,7 +141,10 @@ final readonly class FlippedCorners implements Unit
         $places = array_map(fn (int $corner): On => On::corner($this->corners[$corner]->place->value), $corners);
         $pieces = On::pieces(...array_values(array_unique(array_map(fn (int $corner): string => $pileOf[$corner], $corners))));
         $lines = array_map(fn (On $piece): On => On::sewLine($piece->of, 0), $pieces);
-        $seams = SeamPairs::of($this->patches(), fn (int $one, int $other): bool => $one < $first && in_array($other - $first, $corners, true));
+        $seams = SeamPairs::of(
+            $this->patches(),
+            fn (int $one, int $other): bool => $one < $first && in_array($other - $first, $corners, true),
+        );
         $slots = $this->base instanceof Slot ? ['base' => $this->base->id] : [];
         $sewn = [...$pieces, On::piece($base), ...$lines, ...$places, ...$seams];
         $toward = array_map(fn (int $corner): On => On::toward($first + $corner), $corners);
@@ -189,7 +197,10 @@ final readonly class FlippedCorners implements Unit
         $rounds = [];
         foreach (array_keys($this->corners) as $number) {
             $round = 0;
-            while (isset($rounds[$round]) && array_filter($rounds[$round], fn (int $other): bool => $this->overlap($number, $other, $room)) !== []) {
+            while (isset($rounds[$round]) && array_filter(
+                $rounds[$round],
+                fn (int $other): bool => $this->overlap($number, $other, $room),
+            ) !== []) {
                 $round++;
             }
             $rounds[$round][] = $number;
@@ -253,7 +264,10 @@ final readonly class FlippedCorners implements Unit
     /** @return list<Patch> */
     private function cornerPatches(): array
     {
-        return array_map(fn (Corner $corner): Patch => new Patch($corner->slot->id, new Outline(...$this->around($corner->place, $corner->leg))), $this->corners);
+        return array_map(
+            fn (Corner $corner): Patch => new Patch($corner->slot->id, new Outline(...$this->around($corner->place, $corner->leg))),
+            $this->corners,
+        );
     }
 
     /** @return array{Point, Point, Point} the corner and the points a leg before and after it, clockwise */

@@ -124,7 +124,13 @@ final readonly class FlyingGeese implements Unit
             new Step(StepKind::Check, 'geese.flip.check', on: [On::piece('sky'), On::edge(1, 0)]),
             new Step(StepKind::Cut, 'geese.flip.cut', ['seam' => $room->allowance()], on: [On::seam(0, 1)]),
             new Step(StepKind::Press, 'geese.press', slots: $slots, on: [On::seam(0, 1), On::toward(1)]),
-            new Step(StepKind::Sew, 'geese.flip.sew_again', ['seam' => $room->allowance()], $slots, on: [On::piece('sky'), ...$line, On::seam(0, 2)]),
+            new Step(
+                StepKind::Sew,
+                'geese.flip.sew_again',
+                ['seam' => $room->allowance()],
+                $slots,
+                on: [On::piece('sky'), ...$line, On::seam(0, 2)],
+            ),
             ...$this->finish($room, [On::seam(0, 2), On::toward(2)]),
         ], sewn: [$width, $height]);
     }
@@ -163,7 +169,9 @@ final readonly class FlyingGeese implements Unit
     /** @return list<Step> */
     private function sewTriangles(CuttingRoom $room): array
     {
-        return [new Step(StepKind::Sew, 'geese.triangles.sew', ['seam' => $room->allowance()], $this->ids(), on: On::seams([[0, 1], [0, 2]]))];
+        return [
+            new Step(StepKind::Sew, 'geese.triangles.sew', ['seam' => $room->allowance()], $this->ids(), on: On::seams([[0, 1], [0, 2]])),
+        ];
     }
 
     /** @return list<On> */
@@ -180,7 +188,9 @@ final readonly class FlyingGeese implements Unit
     private function finish(CuttingRoom $room, array $pressed, array $before = []): array
     {
         $measures = [
-            'width' => $room->unfinished($this->height->times(2)), 'unfinished' => $room->unfinished($this->height), 'seam' => $room->allowance(),
+            'width' => $room->unfinished(
+                $this->height->times(2),
+            ), 'unfinished' => $room->unfinished($this->height), 'seam' => $room->allowance(),
         ];
 
         return [

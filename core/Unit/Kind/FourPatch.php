@@ -99,9 +99,20 @@ final readonly class FourPatch implements Unit
             new Step(StepKind::Sew, 'four_patch.strips.sew', ['seam' => $room->allowance()], ['first' => $first, 'second' => $second], on: [
                 ...On::pieces('first-strip', 'second-strip'), ...$pairs,
             ]),
-            new Step(StepKind::Press, 'four_patch.strips.press', slots: ['dark' => $this->darker()->id], on: [...$pairs, ...$this->towardDark()]),
+            new Step(
+                StepKind::Press,
+                'four_patch.strips.press',
+                slots: ['dark' => $this->darker()->id],
+                on: [...$pairs, ...$this->towardDark()],
+            ),
             new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $sewn], on: [On::piece('segment')]),
-            new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $width], counts: ['segments' => $segments], on: [On::piece('segment')]),
+            new Step(
+                StepKind::Cut,
+                'four_patch.strips.cut',
+                ['segment' => $width],
+                counts: ['segments' => $segments],
+                on: [On::piece('segment')],
+            ),
             ...$this->join($sewn),
         ], sewn: [$sewn, $sewn]);
     }
@@ -118,7 +129,12 @@ final readonly class FourPatch implements Unit
             Piece::square('second-square', $this->second->id, $width, new Batch(each: 2)),
         ], [
             new Step(StepKind::Sew, 'four_patch.squares.sew', ['seam' => $room->allowance()], $slots, on: $pairs),
-            new Step(StepKind::Press, 'four_patch.squares.press', slots: ['dark' => $this->darker()->id], on: [...$pairs, ...$this->towardDark()]),
+            new Step(
+                StepKind::Press,
+                'four_patch.squares.press',
+                slots: ['dark' => $this->darker()->id],
+                on: [...$pairs, ...$this->towardDark()],
+            ),
             ...$this->join($sewn),
         ], sewn: [$sewn, $sewn]);
     }

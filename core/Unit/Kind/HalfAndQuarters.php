@@ -122,7 +122,12 @@ final readonly class HalfAndQuarters implements Unit
             new Step(StepKind::Press, 'half_and_quarters.press_pair', on: [On::seam(1, 2)]),
             new Step(StepKind::Sew, 'half_and_quarters.join', $seam, $slots, on: $long),
             new Step(StepKind::Press, 'half_and_quarters.press', slots: $slots, on: [...$long, On::toward(0)]),
-            new Step(StepKind::Trim, 'half_and_quarters.trim', ['unfinished' => $room->unfinished($this->side)], on: [On::whole(), ...$long]),
+            new Step(
+                StepKind::Trim,
+                'half_and_quarters.trim',
+                ['unfinished' => $room->unfinished($this->side)],
+                on: [On::whole(), ...$long],
+            ),
         ];
     }
 }

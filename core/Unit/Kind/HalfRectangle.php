@@ -82,9 +82,19 @@ final readonly class HalfRectangle implements Unit
             RightTriangleCut::piece('second', $this->second->id, $width, $height, $room),
         ], [
             new Step(StepKind::Cut, 'half_rectangle.cut', on: $cuts),
-            new Step(StepKind::Layer, 'half_rectangle.layer', slots: ['first' => $this->first->id, 'second' => $this->second->id], on: On::pieces('first', 'second')),
+            new Step(
+                StepKind::Layer,
+                'half_rectangle.layer',
+                slots: ['first' => $this->first->id, 'second' => $this->second->id],
+                on: On::pieces('first', 'second'),
+            ),
             new Step(StepKind::Sew, 'half_rectangle.sew', ['seam' => $room->allowance()], sewing: Sewing::Leader, on: $seam),
-            new Step(StepKind::Press, 'half_rectangle.press', slots: ['dark' => $dark === 0 ? $this->first->id : $this->second->id], on: [...$seam, On::toward($dark)]),
+            new Step(
+                StepKind::Press,
+                'half_rectangle.press',
+                slots: ['dark' => $dark === 0 ? $this->first->id : $this->second->id],
+                on: [...$seam, On::toward($dark)],
+            ),
             new Step(StepKind::Trim, 'half_rectangle.trim', [
                 'width' => Measurement::exact($unfinished->width),
                 'unfinished' => Measurement::exact($unfinished->height),

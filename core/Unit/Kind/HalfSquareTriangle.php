@@ -93,7 +93,12 @@ final readonly class HalfSquareTriangle implements Unit
         $marked = $this->lighterPiece();
 
         return $this->fromPairsOfSquares(Method::HstTwo, 2, $square, Length::inches(1), $lines, [
-            new Step(StepKind::Mark, 'hst.two.mark', slots: ['light' => $this->lighter()->id], on: [On::piece($marked), On::cutLine($marked, 0)]),
+            new Step(
+                StepKind::Mark,
+                'hst.two.mark',
+                slots: ['light' => $this->lighter()->id],
+                on: [On::piece($marked), On::cutLine($marked, 0)],
+            ),
             $this->layer('hst.layer'),
             new Step(StepKind::Sew, 'hst.two.sew', ['seam' => $room->allowance()], on: [...On::sewLines($marked, 2), On::seam(0, 1)]),
             new Step(StepKind::Cut, 'hst.two.cut', on: [On::cutLine($marked, 0)]),
@@ -152,7 +157,9 @@ final readonly class HalfSquareTriangle implements Unit
     {
         $square = SquareCut::half($this->side, $room->seam);
 
-        return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, Length::inches(1), new Lines(cut: [SquareCut::rising($square)]), [
+        return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, Length::inches(1), new Lines(
+            cut: [SquareCut::rising($square)],
+        ), [
             new Step(StepKind::Cut, 'hst.triangles.cut', on: [On::cutLine('first', 0), On::cutLine('second', 0)]),
             $this->layer('hst.triangles.layer'),
             new Step(StepKind::Sew, 'hst.triangles.sew', ['seam' => $room->allowance()], sewing: Sewing::Leader, on: [On::seam(0, 1)]),

@@ -122,7 +122,9 @@ final readonly class Hourglass implements Unit
         $square = SquareCut::quarter($this->side, $room->seam);
         $cut = Measurement::up($square);
         $lines = new Lines(cut: [SquareCut::rising($square), SquareCut::falling($square)]);
-        $pieces = $this->pieces(fn (string $id, string $slot, int $quarters): Piece => Piece::square($id, $slot, $cut, new Batch(4, $quarters), $lines));
+        $pieces = $this->pieces(
+            fn (string $id, string $slot, int $quarters): Piece => Piece::square($id, $slot, $cut, new Batch(4, $quarters), $lines),
+        );
         $cuts = array_merge(...array_map(fn (Piece $piece): array => On::cutLines($piece->id, 2), $pieces));
 
         return new Making(Method::HourglassTriangles, $pieces, [
@@ -187,11 +189,18 @@ final readonly class Hourglass implements Unit
     private function finish(CuttingRoom $room, ?Measurement $cut = null): array
     {
         $unfinished = $room->unfinished($this->side);
-        $before = $cut === null ? [] : ['before' => Measurement::resulting($unfinished->exact, [[Length::inches(1), $cut]], Rounding::None)];
+        $before = $cut === null ? [] : [
+            'before' => Measurement::resulting($unfinished->exact, [[Length::inches(1), $cut]], Rounding::None),
+        ];
 
         return [
             new Step(StepKind::Press, 'hourglass.spin', on: On::seams(self::LAST)),
-            new Step(StepKind::Trim, 'hourglass.trim', ['unfinished' => $unfinished, ...$before], on: [On::whole(), ...On::seams(self::PAIRS)]),
+            new Step(
+                StepKind::Trim,
+                'hourglass.trim',
+                ['unfinished' => $unfinished, ...$before],
+                on: [On::whole(), ...On::seams(self::PAIRS)],
+            ),
         ];
     }
 

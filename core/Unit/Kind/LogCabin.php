@@ -26,7 +26,8 @@ use InvalidArgumentException;
 /**
  * Logs of one width sewn round a centre, course by course, clockwise from the top.
  *
- * With three fabrics the top and right logs are of the second and the bottom and left ones of the third; with more, each course has two of its own.
+ * With three fabrics the top and right logs are of the second and the bottom and left ones of the third; with more, each course has two of
+ * its own.
  */
 final readonly class LogCabin implements Unit
 {
@@ -50,7 +51,9 @@ final readonly class LogCabin implements Unit
             throw new InvalidArgumentException(sprintf('A log cabin has 1 to 8 courses, not %d.', $courses));
         }
         if (count($slots) !== 3 && count($slots) !== 1 + 2 * $courses) {
-            throw new InvalidArgumentException(sprintf('%d courses take 3 fabrics, or %d, not %d.', $courses, 1 + 2 * $courses, count($slots)));
+            throw new InvalidArgumentException(
+                sprintf('%d courses take 3 fabrics, or %d, not %d.', $courses, 1 + 2 * $courses, count($slots)),
+            );
         }
     }
 
@@ -116,7 +119,12 @@ final readonly class LogCabin implements Unit
         $seam = ['seam' => $room->allowance()];
 
         return new Making($method, $pieces, [
-            $long ? new Step(StepKind::Sew, 'log_cabin.strips.sew', $seam, on: $seams) : new Step(StepKind::Sew, 'log_cabin.logs.sew', $seam, on: $seams),
+            $long ? new Step(
+                StepKind::Sew,
+                'log_cabin.strips.sew',
+                $seam,
+                on: $seams,
+            ) : new Step(StepKind::Sew, 'log_cabin.logs.sew', $seam, on: $seams),
             new Step(StepKind::Press, 'log_cabin.press', on: $seams),
             ...$checks,
             new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $whole], on: [On::whole()]),

@@ -76,7 +76,10 @@ final readonly class PointedUnit implements Unit
 
     public function slots(): array
     {
-        return $this->left === $this->right ? [$this->point, $this->left] : ($this->kind === UnitKind::Kite ? [$this->point, $this->right, $this->left] : [$this->point, $this->left, $this->right]);
+        return $this->left === $this->right ? [
+            $this->point,
+            $this->left,
+        ] : ($this->kind === UnitKind::Kite ? [$this->point, $this->right, $this->left] : [$this->point, $this->left, $this->right]);
     }
 
     public function patches(): array
@@ -102,7 +105,10 @@ final readonly class PointedUnit implements Unit
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
         $unfinished = $this->finished->outsetBy($room->seam);
-        [$along, $across] = $this->kind === UnitKind::Kite ? [$this->finished->width, $this->short] : [$this->short, $this->finished->height];
+        [$along, $across] = $this->kind === UnitKind::Kite ? [$this->finished->width, $this->short] : [
+            $this->short,
+            $this->finished->height,
+        ];
         $slots = ['point' => $this->point->id, 'left' => $this->left->id, 'right' => $this->right->id];
 
         [$left, $right] = $this->kind === UnitKind::Kite ? [2, 1] : [1, 2];

@@ -39,7 +39,8 @@ final readonly class QuarterCircle implements Unit
     use Patchwork;
 
     /**
-     * @param  Length  $radius  at most the side of the square; when it is the side, the curve runs into the corners, where later seams meet it
+     * @param  Length  $radius  at most the side of the square; when it is the side, the curve runs into the corners, where later seams meet
+     *     it
      *
      * @throws InvalidArgumentException when the circle does not fit its square
      */
@@ -113,7 +114,10 @@ final readonly class QuarterCircle implements Unit
 
     private function fromTemplates(CuttingRoom $room): Making
     {
-        $cut = ['inner' => Measurement::exact($this->radius->plus($room->seam)), 'outer' => Measurement::exact($this->radius->minus($room->seam))];
+        $cut = [
+            'inner' => Measurement::exact($this->radius->plus($room->seam)),
+            'outer' => Measurement::exact($this->radius->minus($room->seam)),
+        ];
         $inner = CutShape::of($this->patches()[0]->outline, $room->seam)->laidOnStrip()->toOutline();
         $unfinished = $room->unfinished($this->side);
 
@@ -168,7 +172,8 @@ final readonly class QuarterCircle implements Unit
     }
 
     /**
-     * The outer piece as it is cut: the square of F + 2s without a quarter circle of radius r − s about the finished corner, s inside the raw edges.
+     * The outer piece as it is cut: the square of F + 2s without a quarter circle of radius r − s about the finished corner, s inside the
+     * raw edges.
      * Its curve meets a raw edge √((r − s)² − s²) beyond the finished corner.
      */
     private function outerCut(CuttingRoom $room): Outline

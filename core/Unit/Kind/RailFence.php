@@ -93,7 +93,13 @@ final readonly class RailFence implements Unit
             new Step(StepKind::Sew, 'rail.strips.sew', $seam, on: $seams),
             new Step(StepKind::Press, 'rail.strips.press', on: $seams),
             new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $sewn], on: [On::piece('segment')]),
-            new Step(StepKind::Cut, 'four_patch.strips.cut', ['segment' => $length], counts: ['segments' => $segments], on: [On::piece('segment')]),
+            new Step(
+                StepKind::Cut,
+                'four_patch.strips.cut',
+                ['segment' => $length],
+                counts: ['segments' => $segments],
+                on: [On::piece('segment')],
+            ),
         ], sewn: [$sewn, $length]);
     }
 

@@ -41,8 +41,15 @@ final class RightTriangleCut
      * @param  positive-int  $perUnit
      * @param  bool  $mirrored  the long edge falls from the top left to the bottom right, not from the bottom left to the top right
      */
-    public static function piece(string $id, string $slot, Length $width, Length $height, CuttingRoom $room, int $perUnit = 1, bool $mirrored = false): Piece
-    {
+    public static function piece(
+        string $id,
+        string $slot,
+        Length $width,
+        Length $height,
+        CuttingRoom $room,
+        int $perUnit = 1,
+        bool $mirrored = false,
+    ): Piece {
         [$across, $down] = self::rectangle($width, $height, $room->seam);
         $rising = new Outline(new Point(Length::zero(), $down->exact), new Point($across->exact, Length::zero()));
 

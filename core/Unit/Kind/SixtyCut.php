@@ -19,7 +19,8 @@ use Dew\Core\Unit\PieceShape;
  * Triangles of 60° cut from strips, pointed or with their tips blunted at the neighbour's seam line.
  *
  * Of a finished side a the height is a√3/2; moved out by the seam allowance s the side is a + 2s√3 and the height a√3/2 + 3s. Blunted, the
- * strip is a√3/2 + 2s wide and each tip 2s/√3. The half triangle's legs a/2 and a√3/2 become a/2 + s(1 + √3) and a√3/2 + s(3 + √3); blunted,
+ * strip is a√3/2 + 2s wide and each tip 2s/√3. The half triangle's legs a/2 and a√3/2 become a/2 + s(1 + √3) and a√3/2 + s(3 + √3);
+ * blunted,
  * its tip is s(3 + √3)/3 wide.
  */
 final class SixtyCut
@@ -39,7 +40,12 @@ final class SixtyCut
         $zero = Length::zero();
         $half = $cut->dividedBy(2);
         $outline = $blunt
-            ? new Outline(new Point($half->minus($tip->dividedBy(2)), $zero), new Point($half->plus($tip->dividedBy(2)), $zero), new Point($cut, $height), new Point($zero, $height))
+            ? new Outline(
+                new Point($half->minus($tip->dividedBy(2)), $zero),
+                new Point($half->plus($tip->dividedBy(2)), $zero),
+                new Point($cut, $height),
+                new Point($zero, $height),
+            )
             : new Outline(new Point($half, $zero), new Point($cut, $height), new Point($zero, $height));
 
         $advance = Measurement::exact($blunt ? $cut->plus($tip)->dividedBy(2) : $half);
@@ -53,8 +59,15 @@ final class SixtyCut
      * @param  positive-int  $each
      * @param  bool  $mirrored  its right angle at the top right when its long leg stands upright, not at the top left
      */
-    public static function half(string $id, string $slot, Length $side, CuttingRoom $room, bool $blunt, int $each = 1, bool $mirrored = false): Piece
-    {
+    public static function half(
+        string $id,
+        string $slot,
+        Length $side,
+        CuttingRoom $room,
+        bool $blunt,
+        int $each = 1,
+        bool $mirrored = false,
+    ): Piece {
         $seam = $room->seam;
         $short = $side->dividedBy(2)->plus($seam)->plus($seam->timesRoot3());
         $long = self::height($side)->plus($seam->times(3))->plus($seam->timesRoot3());
@@ -66,7 +79,9 @@ final class SixtyCut
             : new Outline(new Point($zero, $zero), new Point($short, $zero), new Point($zero, $height));
 
         $lay = new Lay(
-            $outline, Measurement::exact($blunt ? $short->plus($tip) : $short), 2, chiral: true, mirrored: $mirrored, grain: Grain::ShortEdges,
+            $outline, Measurement::exact(
+                $blunt ? $short->plus($tip) : $short,
+            ), 2, chiral: true, mirrored: $mirrored, grain: Grain::ShortEdges,
         );
         $width = Measurement::exact($height);
 

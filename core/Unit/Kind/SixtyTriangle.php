@@ -21,7 +21,9 @@ use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/** A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends. */
+/**
+ * A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends.
+ */
 final readonly class SixtyTriangle implements Unit
 {
     use Patchwork;

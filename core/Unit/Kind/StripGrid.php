@@ -58,13 +58,25 @@ final readonly class StripGrid implements Unit
     {
         $sum = Length::sum($widths);
         if (count($widths) !== count($slots)) {
-            throw new InvalidArgumentException(sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)));
+            throw new InvalidArgumentException(
+                sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)),
+            );
         }
         if (! $sum->equals($finished->width)) {
-            throw new InvalidArgumentException(sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $finished->width->toDecimal(3)));
+            throw new InvalidArgumentException(
+                sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $finished->width->toDecimal(3)),
+            );
         }
 
-        return new self(UnitKind::Strips, $widths, [$finished->height], $slots, [array_keys($slots)], Method::StripsSets, Method::StripsSingles);
+        return new self(
+            UnitKind::Strips,
+            $widths,
+            [$finished->height],
+            $slots,
+            [array_keys($slots)],
+            Method::StripsSets,
+            Method::StripsSingles,
+        );
     }
 
     /**
@@ -82,7 +94,15 @@ final readonly class StripGrid implements Unit
         }
         $widths = [$edge, $middle, $edge];
 
-        return new self(UnitKind::UnevenNinePatch, $widths, $widths, $slots, [[0, 1, 0], [1, count($slots) > 2 ? 2 : 0, 1], [0, 1, 0]], Method::UnevenNinePatchSets, Method::UnevenNinePatchSingles);
+        return new self(
+            UnitKind::UnevenNinePatch,
+            $widths,
+            $widths,
+            $slots,
+            [[0, 1, 0], [1, count($slots) > 2 ? 2 : 0, 1], [0, 1, 0]],
+            Method::UnevenNinePatchSets,
+            Method::UnevenNinePatchSingles,
+        );
     }
 
     /** @param  list<Slot>  $slots  two, alternating */
@@ -90,7 +110,15 @@ final readonly class StripGrid implements Unit
     {
         $widths = array_fill(0, 4, $side->dividedBy(4));
 
-        return new self(UnitKind::SixteenPatch, $widths, $widths, $slots, [[0, 1, 0, 1], [1, 0, 1, 0], [0, 1, 0, 1], [1, 0, 1, 0]], Method::SixteenPatchSets, Method::SixteenPatchSingles);
+        return new self(
+            UnitKind::SixteenPatch,
+            $widths,
+            $widths,
+            $slots,
+            [[0, 1, 0, 1], [1, 0, 1, 0], [0, 1, 0, 1], [1, 0, 1, 0]],
+            Method::SixteenPatchSets,
+            Method::SixteenPatchSingles,
+        );
     }
 
     public function kind(): UnitKind
@@ -115,7 +143,10 @@ final readonly class StripGrid implements Unit
         foreach ($this->rows as $row => $height) {
             $left = Length::zero();
             foreach ($this->columns as $column => $width) {
-                $patches[] = new Patch($this->slots[$this->roles[$row][$column]]->id, Outline::rectangle($left, $top, new Size($width, $height)));
+                $patches[] = new Patch(
+                    $this->slots[$this->roles[$row][$column]]->id,
+                    Outline::rectangle($left, $top, new Size($width, $height)),
+                );
                 $left = $left->plus($width);
             }
             $top = $top->plus($height);
@@ -136,7 +167,12 @@ final readonly class StripGrid implements Unit
         if ($method === $this->sets) {
             $pieces = StripSets::pieces($this->columns, $this->rows, $ids, $room);
 
-            return new Making($method, $pieces, [...$this->setSteps($pieces, $sewn[0], $rows, $room), ...$this->finish($sewn)], sewn: $sewn);
+            return new Making(
+                $method,
+                $pieces,
+                [...$this->setSteps($pieces, $sewn[0], $rows, $room), ...$this->finish($sewn)],
+                sewn: $sewn,
+            );
         }
         if ($method !== $this->singles) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));

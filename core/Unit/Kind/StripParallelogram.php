@@ -29,7 +29,8 @@ use InvalidArgumentException;
 /**
  * A 45° parallelogram cut from a strip set, its strips along the top and bottom edges, leaning to the right at the top.
  *
- * Of a set of finished height h, segments of finished width g have the unequal sides h√2 and g√2. They are cut g + 2s wide, measured square to
+ * Of a set of finished height h, segments of finished width g have the unequal sides h√2 and g√2. They are cut g + 2s wide, measured square
+ * to
  * the cut, and take (g + 2s)√2 of the set each; the first cut loses the sewn height, or one strip when the strips are staggered.
  */
 final readonly class StripParallelogram implements Unit
@@ -49,7 +50,9 @@ final readonly class StripParallelogram implements Unit
         private array $slots,
     ) {
         if (count($widths) !== count($slots)) {
-            throw new InvalidArgumentException(sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)));
+            throw new InvalidArgumentException(
+                sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)),
+            );
         }
     }
 
@@ -76,7 +79,15 @@ final readonly class StripParallelogram implements Unit
         foreach ($this->widths as $index => $width) {
             $to = $from->plus($width);
             [$upper, $lower] = [$this->height()->minus($from), $this->height()->minus($to)];
-            $patches[] = new Patch($this->slots[$index]->id, new Outline(new Point($upper, $from), new Point($upper->plus($base), $from), new Point($lower->plus($base), $to), new Point($lower, $to)));
+            $patches[] = new Patch(
+                $this->slots[$index]->id,
+                new Outline(
+                    new Point($upper, $from),
+                    new Point($upper->plus($base), $from),
+                    new Point($lower->plus($base), $to),
+                    new Point($lower, $to),
+                ),
+            );
             $from = $to;
         }
 
@@ -87,7 +98,12 @@ final readonly class StripParallelogram implements Unit
     {
         [$zero, $base, $height] = [Length::zero(), $this->across->timesRoot2(), $this->height()];
 
-        return new Outline(new Point($height, $zero), new Point($height->plus($base), $zero), new Point($base, $height), new Point($zero, $height));
+        return new Outline(
+            new Point($height, $zero),
+            new Point($height->plus($base), $zero),
+            new Point($base, $height),
+            new Point($zero, $height),
+        );
     }
 
     /** @throws InvalidArgumentException when not one segment fits across the cloth */
@@ -114,7 +130,12 @@ final readonly class StripParallelogram implements Unit
         }
         $strips = [];
         foreach ($this->widths as $index => $width) {
-            $strips[] = Piece::strip('strip-'.($index + 1), $ids[$index], $room->unfinished($width), new Batch($perSet, segment: 'segment'));
+            $strips[] = Piece::strip(
+                'strip-'.($index + 1),
+                $ids[$index],
+                $room->unfinished($width),
+                new Batch($perSet, segment: 'segment'),
+            );
         }
 
         $seams = SeamPairs::inARow(count($this->widths));

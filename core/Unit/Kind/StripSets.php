@@ -41,7 +41,13 @@ final class StripSets
         $length = Measurement::sewn(Length::sum($columns)->plus($both), array_map($room->unfinished(...), $columns));
         foreach (array_values($sets) as $number => ['row' => $row, 'count' => $count]) {
             $id = count($sets) === 1 ? 'segment' : 'segment-'.chr(ord('a') + $number);
-            $segment = Piece::segment($id, self::atLeastOne($slots[$row]), Measurement::exact($rows[$row]->plus($both)), $length, new Batch(perUnit: max(1, $count)));
+            $segment = Piece::segment(
+                $id,
+                self::atLeastOne($slots[$row]),
+                Measurement::exact($rows[$row]->plus($both)),
+                $length,
+                new Batch(perUnit: max(1, $count)),
+            );
             $perSet = $segment->perSet($room->usableWidth, $room->squaring);
             if ($perSet < 1) {
                 throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');

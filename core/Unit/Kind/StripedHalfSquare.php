@@ -54,10 +54,14 @@ final readonly class StripedHalfSquare implements Unit
     ) {
         $sum = Length::sum($widths);
         if (count($slots) !== count($widths) + 1) {
-            throw new InvalidArgumentException(sprintf('A plain triangle and %d strips take %d fabrics, not %d.', count($widths), count($widths) + 1, count($slots)));
+            throw new InvalidArgumentException(
+                sprintf('A plain triangle and %d strips take %d fabrics, not %d.', count($widths), count($widths) + 1, count($slots)),
+            );
         }
         if (! $sum->equals($side)) {
-            throw new InvalidArgumentException(sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $side->toDecimal(3)));
+            throw new InvalidArgumentException(
+                sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $side->toDecimal(3)),
+            );
         }
     }
 
@@ -91,12 +95,17 @@ final readonly class StripedHalfSquare implements Unit
         }
         $corner = new Point($this->side, $this->side);
 
-        return [...$patches, new Patch($this->slots[0]->id, new Outline(new Point($this->side, $zero), $corner, new Point($zero, $this->side)))];
+        return [
+            ...$patches,
+            new Patch($this->slots[0]->id, new Outline(new Point($this->side, $zero), $corner, new Point($zero, $this->side))),
+        ];
     }
 
     /**
-     * What the other half of the square shows, from its straight edge to its tip: the strips in the other order, moved by s√2 because both halves
-     * lose a seam allowance at the diagonal cut. A strip at the tip that is narrower than that is lost in the seam, and what it lacks comes off the
+     * What the other half of the square shows, from its straight edge to its tip: the strips in the other order, moved by s√2 because both
+     * halves
+     * lose a seam allowance at the diagonal cut. A strip at the tip that is narrower than that is lost in the seam, and what it lacks comes
+     * off the
      * next one.
      *
      * @return array{non-empty-list<Length>, non-empty-list<Slot>} widths, together the side, and the fabrics of those strips

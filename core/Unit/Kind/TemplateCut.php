@@ -59,7 +59,8 @@ final class TemplateCut
     }
 
     /**
-     * Pieces of a custom unit that are cut round templates, with the pattern's letters, notches and spare allowances. Pieces are one only when all of
+     * Pieces of a custom unit that are cut round templates, with the pattern's letters, notches and spare allowances. Pieces are one only
+     * when all of
      * that is the same.
      *
      * @param  list<CustomPiece>  $pieces
@@ -79,7 +80,14 @@ final class TemplateCut
             $own = $piece->notches === [] && $spare === [] ? '' : ' '.$piece->id;
             $key = implode(' ', [$slot, $piece->letter ?? '', $as.$own]);
             $mirror = implode(' ', [$slot, $piece->letter ?? '', $over.$own]);
-            $found[$key] ??= ['shape' => $shape, 'slot' => $slot, 'over' => $mirror, 'count' => 0, 'piece' => $piece, 'outline' => $outline];
+            $found[$key] ??= [
+                'shape' => $shape,
+                'slot' => $slot,
+                'over' => $mirror,
+                'count' => 0,
+                'piece' => $piece,
+                'outline' => $outline,
+            ];
             $found[$key]['count']++;
             $idOf[$piece->id] = 'template-'.((int) array_search($key, array_keys($found), true) + 1);
         }
@@ -88,7 +96,10 @@ final class TemplateCut
             $lay = $one['shape']->strip();
             $laid = $one['shape']->laid($lay);
             $later = $one['piece']->spare === null ? null : CutShape::of($one['outline'], $room->seam)->laid($lay)->toOutline();
-            $notches = array_map(fn (Notch $notch): Outline => self::notch($notch, $one['outline'], $one['shape'], $lay), $one['piece']->notches);
+            $notches = array_map(
+                fn (Notch $notch): Outline => self::notch($notch, $one['outline'], $one['shape'], $lay),
+                $one['piece']->notches,
+            );
             $templates[] = new Piece(
                 'template-'.(count($templates) + 1),
                 PieceShape::Template,
@@ -130,7 +141,10 @@ final class TemplateCut
         foreach ($shape->corners as $index => [$x, $y]) {
             [$nextX, $nextY] = $shape->corners[($index + 1) % $count];
             [$beforeX, $beforeY] = $shape->corners[($index + $count - 1) % $count];
-            $turn = atan2(($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x), ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y));
+            $turn = atan2(
+                ($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x),
+                ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y),
+            );
             [$radius, $clockwise] = $shape->arcs[$index] ?? [0.0, true];
             $sides[] = [round($turn, 5), round(hypot($nextX - $x, $nextY - $y), 5), round($clockwise ? $radius : -$radius, 5)];
         }

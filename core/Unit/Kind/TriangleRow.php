@@ -113,7 +113,12 @@ final readonly class TriangleRow implements Unit
                 ? new Step(StepKind::Sew, 'triangle_row.sew_blunt', $seam, on: $seams)
                 : new Step(StepKind::Sew, 'triangle_row.sew', $seam, sewing: Sewing::Leader, on: $seams),
             new Step(StepKind::Press, 'triangle_row.press', on: $seams),
-            new Step(StepKind::Trim, 'triangle_row.trim', ['width' => Measurement::exact($unfinished->width), 'unfinished' => $height], on: [On::whole()]),
+            new Step(
+                StepKind::Trim,
+                'triangle_row.trim',
+                ['width' => Measurement::exact($unfinished->width), 'unfinished' => $height],
+                on: [On::whole()],
+            ),
         ], sewn: $blunt ? [Measurement::exact($unfinished->width), $height] : null);
     }
 

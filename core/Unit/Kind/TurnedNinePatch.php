@@ -55,7 +55,9 @@ final readonly class TurnedNinePatch implements Unit
             throw new InvalidArgumentException(sprintf('A nine-patch is cut into four quarters; give four turns, not %d.', count($turns)));
         }
         if (! $this->cutOff()->isPositive()) {
-            throw new InvalidArgumentException('A nine-patch of this size leaves nothing of its middle once it is cut and sewn again; make it larger.');
+            throw new InvalidArgumentException(
+                'A nine-patch of this size leaves nothing of its middle once it is cut and sewn again; make it larger.',
+            );
         }
     }
 

@@ -12,7 +12,10 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\UnitKind;
 
-/** An example of every kind in the library, of any size and number of fabrics it can have: for the contact sheet and for checking properties. */
+/**
+ * An example of every kind in the library, of any size and number of fabrics it can have: for the contact sheet and for checking
+ * properties.
+ */
 final class UnitExample
 {
     /** @param  list<Slot>  $slots  as many as the kind allows */
@@ -32,7 +35,10 @@ final class UnitExample
             UnitKind::UnevenNinePatch => new UnitOptions(edge: $height->dividedBy(5)),
             UnitKind::Kite => new UnitOptions(edge: $height->times(2, 5)),
             UnitKind::QuarterCircle => new UnitOptions(radius: $height->times(3, 4)),
-            UnitKind::LogCabin => new UnitOptions(centre: $height->dividedBy(5), courses: $fabrics % 2 === 1 && $fabrics > 3 ? intdiv($fabrics - 1, 2) : 2),
+            UnitKind::LogCabin => new UnitOptions(
+                centre: $height->dividedBy(5),
+                courses: $fabrics % 2 === 1 && $fabrics > 3 ? intdiv($fabrics - 1, 2) : 2,
+            ),
             UnitKind::TriangleRow => new UnitOptions(count: 2 + $fabrics),
             UnitKind::Custom => new UnitOptions(pieces: self::pieces($width, $height, $fabrics)),
             default => new UnitOptions,
@@ -68,12 +74,20 @@ final class UnitExample
         $half = $width->dividedBy(2);
         $pieces = [
             new CustomPiece('p-leaf', 0, new Outline($at($zero, $zero), $at($half, $zero), new Arc($half, true), $at($zero, $height))),
-            new CustomPiece('p-ground', min(1, $fabrics - 1), new Outline($at($half, $zero), $at($half, $height), $at($zero, $height), new Arc($half, false))),
+            new CustomPiece(
+                'p-ground',
+                min(1, $fabrics - 1),
+                new Outline($at($half, $zero), $at($half, $height), $at($zero, $height), new Arc($half, false)),
+            ),
         ];
         $bars = max(1, $fabrics - 2);
         for ($bar = 0; $bar < $bars; $bar++) {
             $left = $half->plus($half->times($bar, $bars));
-            $pieces[] = new CustomPiece('p-bar-'.($bar + 1), min($fabrics - 1, $bar + 2), Outline::rectangle($left, $zero, new Size($half->dividedBy($bars), $height)));
+            $pieces[] = new CustomPiece(
+                'p-bar-'.($bar + 1),
+                min($fabrics - 1, $bar + 2),
+                Outline::rectangle($left, $zero, new Size($half->dividedBy($bars), $height)),
+            );
         }
 
         return $pieces;

@@ -13,7 +13,8 @@ use Dew\Core\Unit\Piece;
 use InvalidArgumentException;
 
 /**
- * The inverse question: from a square or strip of this size, which unit? At an exact cut this is the unit it was cut for; at a cut rounded up, the
+ * The inverse question: from a square or strip of this size, which unit? At an exact cut this is the unit it was cut for; at a cut rounded
+ * up, the
  * size before trimming.
  *
  * Every cut grows evenly with its unit, w = a·k + b for a unit k times as large, so two scales tell every other: k = (cut − b)/a.
@@ -88,6 +89,8 @@ final readonly class UnitFromCut
     {
         $ids = array_map(fn (Piece $known): string => $known->id, $spec->make()->making($method, $room)->pieces);
 
-        return new InvalidArgumentException(sprintf('Made by "%s" there is no piece "%s". There are: %s.', $method->value, $piece, implode(', ', $ids)));
+        return new InvalidArgumentException(
+            sprintf('Made by "%s" there is no piece "%s". There are: %s.', $method->value, $piece, implode(', ', $ids)),
+        );
     }
 }

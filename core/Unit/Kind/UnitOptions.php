@@ -8,7 +8,10 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\UnitKind;
 
-/** What some kinds of unit need to know beyond their finished size and fabrics. Lengths are finished and grow with the unit, but for the seam. */
+/**
+ * What some kinds of unit need to know beyond their finished size and fabrics. Lengths are finished and grow with the unit, but for the
+ * seam.
+ */
 final readonly class UnitOptions
 {
     /** What each kind may be told, by the name it has in a design document. */

@@ -58,7 +58,14 @@ final readonly class UnitSpec
     /** @param  array<string, Slot>  $fabrics  what takes whose place, by slot id */
     public function inFabrics(array $fabrics): self
     {
-        return new self($this->kind, $this->finished, array_map(fn (Slot $slot): Slot => $fabrics[$slot->id] ?? $slot, $this->slots), $this->options, $this->mirrored, $this->mirroredKeys);
+        return new self(
+            $this->kind,
+            $this->finished,
+            array_map(fn (Slot $slot): Slot => $fabrics[$slot->id] ?? $slot, $this->slots),
+            $this->options,
+            $this->mirrored,
+            $this->mirroredKeys,
+        );
     }
 
     /** @param  array<string, string>  $keys  product keys of what the mirror image is made of, by those of what this is made of */

@@ -13,7 +13,8 @@
     @if ($task->spares)<p class="field-hint">{{ $task->spares }}</p>@endif
     @if ($task->byproduct)
         <div class="cut-line">
-            <x-picture :picture="$task->byproductPicture" class="cut-picture" :scale="72 / max($task->byproductPicture->width, $task->byproductPicture->height)"/>
+            <x-picture :picture="$task->byproductPicture" class="cut-picture"
+                :scale="72 / max($task->byproductPicture->width, $task->byproductPicture->height)"/>
             <p class="cut-words">{{ $task->byproduct }}</p>
         </div>
     @endif
@@ -36,15 +37,19 @@
             @endif
                 <div class="choices">
                     @foreach ($task->methods as $method)
-                        <label class="choice is-method"><input type="radio" name="method" value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
+                        <label class="choice is-method"><input type="radio" name="method"
+                            value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
-                            <span class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
+                            <span
+                                class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
                         </label>
                     @endforeach
                 </div>
                 @if ($task->oversize !== null)
-                    <label class="choice is-method"><input type="checkbox" name="oversize" value="1" @checked($task->oversize) @disabled(! isset($methodUrl))>
-                        <span><span class="choice-name">{{ __('methods.oversize.name') }}</span> <span class="choice-hint">{{ __('methods.oversize.hint') }}</span></span>
+                    <label class="choice is-method"><input type="checkbox" name="oversize"
+                        value="1" @checked($task->oversize) @disabled(! isset($methodUrl))>
+                        <span><span class="choice-name">{{ __('methods.oversize.name') }}</span> <span
+                            class="choice-hint">{{ __('methods.oversize.hint') }}</span></span>
                     </label>
                 @endif
             @if (isset($methodUrl))

@@ -1,5 +1,7 @@
 @props(['picture', 'scale' => 0.4])
-<svg {{ $attributes->class('picture') }} viewBox="-6 -6 {{ $picture->width + 12 }} {{ $picture->height + 12 }}" width="{{ round(($picture->width + 12) * $scale, 1) }}" height="{{ round(($picture->height + 12) * $scale, 1) }}" role="img" aria-label="{{ $picture->description }}">
+<svg {{ $attributes->class('picture') }} viewBox="-6 -6 {{ $picture->width + 12 }} {{ $picture->height + 12 }}"
+    width="{{ round(($picture->width + 12) * $scale, 1) }}" height="{{ round(($picture->height + 12) * $scale, 1) }}" role="img"
+    aria-label="{{ $picture->description }}">
     @foreach ($picture->shapes as $shape)
         <path class="cloth" d="{{ $shape->path }}" fill="{{ $shape->fill }}"/>
     @endforeach
@@ -7,6 +9,7 @@
         <path class="line is-{{ $line->kind->value }}" d="{{ $line->path }}" fill="none" @if ($line->ink) stroke="{{ $line->ink }}" @endif/>
     @endforeach
     @foreach ($picture->letters as $letter)
-        <text x="{{ $letter->x }}" y="{{ $letter->y }}" font-size="{{ $letter->size }}" fill="{{ $letter->ink }}" text-anchor="middle" dominant-baseline="central" aria-hidden="true">{{ $letter->text }}</text>
+        <text x="{{ $letter->x }}" y="{{ $letter->y }}" font-size="{{ $letter->size }}" fill="{{ $letter->ink }}" text-anchor="middle"
+            dominant-baseline="central" aria-hidden="true">{{ $letter->text }}</text>
     @endforeach
 </svg>

@@ -2,10 +2,12 @@
 <svg class="quilt-picture" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ $label }}">
     <defs>
         @foreach ($picture->units as $id => $shapes)
-            <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}" stroke-width="5"/>@endforeach</g>
+            <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}"
+                stroke-width="5"/>@endforeach</g>
         @endforeach
         @foreach ($picture->blocks as $id => $places)
-            <g id="{{ $id }}">@foreach ($places as $place)<use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>@endforeach</g>
+            <g id="{{ $id }}">@foreach ($places as $place)<use href="#{{ $place['of'] }}"
+                transform="{{ $place['transform'] }}"/>@endforeach</g>
         @endforeach
         @foreach ($picture->places as $number => $place)
             @if ($place['clip'] !== null)<clipPath id="seen-{{ $number }}"><path d="{{ $place['clip'] }}"/></clipPath>@endif

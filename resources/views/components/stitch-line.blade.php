@@ -15,7 +15,8 @@
                     <span class="visually-hidden">{{ $drop->label() }}</span>
                 </span>
             @endif
-            <span class="stitch-day" aria-hidden="true">@if ($drop->opens){{ App\Presentation\Shared\When::day($drop->opens, (string) $drop->zone) }}@endif</span>
+            <span class="stitch-day"
+                aria-hidden="true">@if ($drop->opens){{ App\Presentation\Shared\When::day($drop->opens, (string) $drop->zone) }}@endif</span>
         </li>
     @endforeach
 </ol>

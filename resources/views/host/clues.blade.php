@@ -19,25 +19,34 @@
                 @can('run', $quiltAlong)
                     <div class="clue-row-release">
                         @if ($row->state === App\Models\ClueState::Released)
-                            <form method="post" action="{{ route('host.release.destroy', [$quiltAlong, $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
+                            <form method="post"
+                                action="{{ route('host.release.destroy', [$quiltAlong, $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
                         @else
-                            <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}" class="release-form" id="release-{{ $row->clue->number }}">
+                            <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}"
+                                class="release-form" id="release-{{ $row->clue->number }}">
                                 @csrf @method('put')
                                 <input type="hidden" name="clue" value="{{ $row->clue->number }}">
                                 @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ?? '09:00'], 'zone' => ['text', $row->zone]] as $field => [$type, $value])
                                     <div class="field">
-                                        <label class="form-label" for="{{ $field }}-{{ $row->clue->number }}">{{ __('clues.'.$field) }}</label>
-                                        <input class="form-control @if ($failed && $errors->has($field)) is-invalid @endif" id="{{ $field }}-{{ $row->clue->number }}" name="{{ $field }}" type="{{ $type }}" value="{{ $failed ? old($field) : $value }}" @if ($field === 'zone') list="zones" autocomplete="off" @endif required @if ($failed && $errors->has($field)) aria-invalid="true" aria-describedby="{{ $field }}-{{ $row->clue->number }}-note" @endif>
+                                        <label class="form-label"
+                                            for="{{ $field }}-{{ $row->clue->number }}">{{ __('clues.'.$field) }}</label>
+                                        <input class="form-control @if ($failed && $errors->has($field)) is-invalid @endif"
+                                            id="{{ $field }}-{{ $row->clue->number }}" name="{{ $field }}" type="{{ $type }}"
+                                            value="{{ $failed ? old($field) : $value }}" @if ($field === 'zone') list="zones"
+                                            autocomplete="off" @endif required @if ($failed && $errors->has($field)) aria-invalid="true"
+                                            aria-describedby="{{ $field }}-{{ $row->clue->number }}-note" @endif>
                                     </div>
                                 @endforeach
                                 <button class="btn btn-other">{{ __('clues.save') }}</button>
                                 @if ($failed)
                                     @foreach (['date', 'time', 'zone'] as $field)
-                                        @error($field)<p class="field-error release-error" role="alert" id="{{ $field }}-{{ $row->clue->number }}-note">{{ $message }}</p>@enderror
+                                        @error($field)<p class="field-error release-error" role="alert"
+                                            id="{{ $field }}-{{ $row->clue->number }}-note">{{ $message }}</p>@enderror
                                     @endforeach
                                 @endif
                             </form>
-                            <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf<button class="btn btn-quiet">{{ __('clues.release_now') }}</button></form>
+                            <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf<button
+                                class="btn btn-quiet">{{ __('clues.release_now') }}</button></form>
                         @endif
                     </div>
                 @endcan

@@ -4,5 +4,6 @@
     <p class="field-hint">{{ __('people.code_hint') }}</p>
 @endif
 @can('run', $quiltAlong)
-    <form method="post" action="{{ route('host.invitation.store', $quiltAlong) }}">@csrf<button class="btn btn-quiet">{{ __($invitation ? 'people.replace' : 'people.make') }}</button></form>
+    <form method="post" action="{{ route('host.invitation.store', $quiltAlong) }}">@csrf<button
+        class="btn btn-quiet">{{ __($invitation ? 'people.replace' : 'people.make') }}</button></form>
 @endcan

@@ -29,7 +29,8 @@
                             <td>{{ $grid->sizeName($project) }}</td>
                             @foreach ($grid->clues as $clue)
                                 @php($drop = $grid->drop($project, $clue))
-                                <td class="clue-column"><x-drop :state="$drop->state"/><span class="visually-hidden">{{ $drop->state->label() }}</span>@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
+                                <td class="clue-column"><x-drop :state="$drop->state"/><span
+                                    class="visually-hidden">{{ $drop->state->label() }}</span>@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
                             @endforeach
                         </tr>
                     @endforeach

@@ -1,6 +1,7 @@
 <x-layout.plain :title="__('join.heading', ['quilt' => $quiltAlong->name])">
     <h1>{!! __('join.heading', ['quilt' => '<span class="serif">'.e($quiltAlong->name).'</span>']) !!}</h1>
-    <p class="lead">{{ __('join.by', ['host' => $quiltAlong->host_name]) }} · {{ __('home.kind.'.$quiltAlong->kind->value) }} · {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
+    <p
+        class="lead">{{ __('join.by', ['host' => $quiltAlong->host_name]) }} · {{ __('home.kind.'.$quiltAlong->kind->value) }} · {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
     @guest
         <h2>{{ __('join.sizes') }}</h2>
         <ul class="plain-list">
@@ -10,7 +11,8 @@
         </ul>
         <div class="card">
             <p>{{ __('join.sign_in_first') }}</p>
-            <p class="actions"><a class="btn btn-main" href="{{ route('login') }}">{{ __('auth.sign_in') }}</a> <a class="btn btn-other" href="{{ route('register') }}">{{ __('auth.register') }}</a></p>
+            <p class="actions"><a class="btn btn-main" href="{{ route('login') }}">{{ __('auth.sign_in') }}</a> <a class="btn btn-other"
+                href="{{ route('register') }}">{{ __('auth.register') }}</a></p>
         </div>
     @else
         @if ($mine->isNotEmpty())
@@ -18,7 +20,8 @@
                 <h2>{{ __('join.already_title') }}</h2>
                 <p class="actions">
                     @foreach ($mine as $project)
-                        <a class="btn btn-main" href="{{ route('member.now', $project) }}">{{ __('join.open_mine', ['name' => $project->name]) }}</a>
+                        <a class="btn btn-main"
+                            href="{{ route('member.now', $project) }}">{{ __('join.open_mine', ['name' => $project->name]) }}</a>
                     @endforeach
                 </p>
             </div>
@@ -30,19 +33,24 @@
             <fieldset class="choices">
                 <legend>{{ __('join.colourway') }}</legend>
                 @foreach ($announcement->colourways as $colourway)
-                    <label class="choice"><input type="radio" name="colourway" value="{{ $colourway->id }}" @checked(old('colourway', array_key_first($announcement->colourways)) === $colourway->id) required>
+                    <label class="choice"><input type="radio" name="colourway"
+                        value="{{ $colourway->id }}" @checked(old('colourway', array_key_first($announcement->colourways)) === $colourway->id) required>
                         <span class="choice-name">{{ $colourway->name }}</span>
-                        <span class="swatches">@foreach ($announcement->slots as $slot)<x-swatch :letter="$slot->letter" :colour="$colourway->cloths[$slot->id]->colour" :ink="App\Drawing\Ink::on($colourway->cloths[$slot->id]->colour)"/>@endforeach</span>
+                        <span class="swatches">@foreach ($announcement->slots as $slot)<x-swatch :letter="$slot->letter"
+                            :colour="$colourway->cloths[$slot->id]->colour"
+                            :ink="App\Drawing\Ink::on($colourway->cloths[$slot->id]->colour)"/>@endforeach</span>
                     </label>
                 @endforeach
                 @error('colourway')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             </fieldset>
             <x-field name="name" :label="__('join.name')" :hint="__('join.name_hint')" maxlength="80" autocomplete="off"/>
             @if ($mine->isNotEmpty())
-                <label class="check"><input type="checkbox" class="form-check-input" name="second" value="1" @checked(old('second'))> {{ __('join.second') }}</label>
+                <label class="check"><input type="checkbox" class="form-check-input" name="second"
+                    value="1" @checked(old('second'))> {{ __('join.second') }}</label>
                 @error('second')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             @endif
-            <button class="btn {{ $mine->isEmpty() ? 'btn-main' : 'btn-other' }}">{{ $mine->isEmpty() ? __('join.join') : __('join.second_start') }}</button>
+            <button
+                class="btn {{ $mine->isEmpty() ? 'btn-main' : 'btn-other' }}">{{ $mine->isEmpty() ? __('join.join') : __('join.second_start') }}</button>
         </form>
     @endguest
 </x-layout.plain>

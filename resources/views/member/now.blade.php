@@ -4,7 +4,8 @@
     <h1 class="visually-hidden">{{ $project->quiltAlong->name }}: {{ __('nav.member.now') }}</h1>
     <x-stitch-line :drops="$line->drops" :current="$current?->number"/>
     @if ($project->size_later)
-        <p class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt, $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
+        <p
+            class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt, $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
     @endif
     @if ($current)
         <section class="card do-next" aria-labelledby="do-next">
@@ -12,9 +13,11 @@
             <h2 id="do-next" class="serif">{{ $current->title }}</h2>
             @if ($current->total)
                 <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
-                <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}" aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
+                <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}"
+                    aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
-            <a class="btn btn-main" href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin', App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
+            <a class="btn btn-main"
+                href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin', App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>
     @else
         <p class="lead">{{ __('now.nothing_open') }}</p>
@@ -22,7 +25,8 @@
     <section class="card" aria-labelledby="countdown">
         @if ($next)
             <h2 id="countdown" class="eyebrow">{{ __('now.opens_in', ['number' => $next->number]) }}</h2>
-            <div class="countdown" x-data="countdown" data-opens="{{ $next->opens->getTimestampMs() }}" data-now="{{ now()->getTimestampMs() }}" aria-hidden="true">
+            <div class="countdown" x-data="countdown" data-opens="{{ $next->opens->getTimestampMs() }}"
+                data-now="{{ now()->getTimestampMs() }}" aria-hidden="true">
                 <span><b x-text="days">–</b> {{ __('now.days') }}</span>
                 <span><b x-text="hours">–</b> {{ __('now.hours') }}</span>
                 <span><b x-text="minutes">–</b> {{ __('now.minutes') }}</span>

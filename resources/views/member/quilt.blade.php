@@ -6,28 +6,33 @@
         <x-field name="size_key" :label="__('quilt.size')" :hint="__('quilt.size_note')">
             <select id="size_key" name="size_key" class="form-select" aria-describedby="size_key-note">
                 @foreach ($announcement->sizes as $size)
-                    <option value="{{ $size->id }}" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === $size->id)>{{ $size->name }}</option>
+                    <option
+                        value="{{ $size->id }}" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === $size->id)>{{ $size->name }}</option>
                 @endforeach
                 @if ($maySizeStayOpen)
-                    <option value="later" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === 'later')>{{ __('join.size_later') }}</option>
+                    <option
+                        value="later" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === 'later')>{{ __('join.size_later') }}</option>
                 @endif
             </select>
         </x-field>
         <x-field name="colourway_key" :label="__('quilt.colourway')">
             <select id="colourway_key" name="colourway_key" class="form-select">
                 @foreach ($announcement->colourways as $colourway)
-                    <option value="{{ $colourway->id }}" @selected(old('colourway_key', $project->colourway_key) === $colourway->id)>{{ $colourway->name }}</option>
+                    <option
+                        value="{{ $colourway->id }}" @selected(old('colourway_key', $project->colourway_key) === $colourway->id)>{{ $colourway->name }}</option>
                 @endforeach
             </select>
         </x-field>
         <x-field name="notation" :label="__('quilt.notation')">
             <select id="notation" name="notation" class="form-select">
                 @foreach (Dew\Core\Measure\Notation::cases() as $notation)
-                    <option value="{{ $notation->value }}" @selected(old('notation', $project->notation->value) === $notation->value)>{{ __('measure.notation.'.$notation->value) }}</option>
+                    <option
+                        value="{{ $notation->value }}" @selected(old('notation', $project->notation->value) === $notation->value)>{{ __('measure.notation.'.$notation->value) }}</option>
                 @endforeach
             </select>
         </x-field>
-        <x-field name="usable_width" :label="__('quilt.usable_width')" :value="$width" :hint="__('quilt.usable_width_hint', ['usual' => $usualWidth])" autocomplete="off" inputmode="text" maxlength="40"/>
+        <x-field name="usable_width" :label="__('quilt.usable_width')" :value="$width"
+            :hint="__('quilt.usable_width_hint', ['usual' => $usualWidth])" autocomplete="off" inputmode="text" maxlength="40"/>
         <button class="btn btn-main">{{ __('quilt.save') }}</button>
     </form>
 </x-layout.member>

@@ -29,7 +29,9 @@ final class ResetPasswordController extends Controller
             'email' => ['required', 'string', 'email', 'max:255'],
             'password' => ['required', 'string', 'max:255', 'confirmed', Rules\Password::defaults()],
         ]);
-        $given = $request->only(['password', 'password_confirmation', 'token']) + ['email' => $request->string('email')->lower()->trim()->value()];
+        $given = $request->only(['password', 'password_confirmation', 'token']) + [
+            'email' => $request->string('email')->lower()->trim()->value(),
+        ];
         $status = Password::reset($given, function (User $user, string $password): void {
             $user->password = $password;
             $user->setRememberToken(Str::random(60));

@@ -17,10 +17,18 @@ final class ReleaseController extends Controller
     public function update(ReleaseRequest $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $clue = $this->clue($quiltAlong, $number);
-        $release = $schedule->at($clue, $request->string('date')->value(), $request->string('time')->value(), $request->string('zone')->value());
+        $release = $schedule->at(
+            $clue,
+            $request->string('date')->value(),
+            $request->string('time')->value(),
+            $request->string('zone')->value(),
+        );
         $back = $this->back($quiltAlong, $number)->with('status', __('clues.scheduled', ['number' => $number]));
 
-        return $release->movedForward ? $back->with('warning', __('clues.moved_forward', ['asked' => $release->time, 'opens' => $release->local()->format('H:i')])) : $back;
+        return $release->movedForward ? $back->with(
+            'warning',
+            __('clues.moved_forward', ['asked' => $release->time, 'opens' => $release->local()->format('H:i')]),
+        ) : $back;
     }
 
     public function store(QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse

@@ -19,7 +19,10 @@ final class ClueController extends Controller
     {
         $current = StitchLine::of($project)->current();
 
-        return $current === null ? redirect()->route('member.now', $project) : redirect()->route('member.clues.show', [$project, $current->number]);
+        return $current === null ? redirect()->route('member.now', $project) : redirect()->route(
+            'member.clues.show',
+            [$project, $current->number],
+        );
     }
 
     public function show(Project $project, int $number, ReleasedSheets $sheets): View

@@ -24,12 +24,26 @@ final class CounterController extends Controller
         return response()->json(Counters::of($sheet, $project)->asMap());
     }
 
-    public function store(TapRequest $request, Project $project, int $number, ReleasedSheets $sheets, RecordTap $record): JsonResponse|RedirectResponse
-    {
+    public function store(
+        TapRequest $request,
+        Project $project,
+        int $number,
+        ReleasedSheets $sheets,
+        RecordTap $record,
+    ): JsonResponse|RedirectResponse {
         $clue = $sheets->find($project, $number);
         $outcome = $request->isUndo()
             ? $record->undo($project, $clue, $request->undoes(), $request->tapId())
-            : $record->add($project, $clue, $request->task(), $request->counter(), $request->kind(), $request->amount(), $request->tapId(), $request->boolean('queued'));
+            : $record->add(
+                $project,
+                $clue,
+                $request->task(),
+                $request->counter(),
+                $request->kind(),
+                $request->amount(),
+                $request->tapId(),
+                $request->boolean('queued'),
+            );
 
         return $request->expectsJson() ? $this->json($outcome) : $this->page($request, $project, $number, $outcome);
     }

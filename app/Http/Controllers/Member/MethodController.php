@@ -21,9 +21,14 @@ final class MethodController extends Controller
         $clue = $sheets->find($project, $number);
         $kind = UnitKind::from($request->validate(['kind' => ['required', Rule::in($clue->kinds)]])['kind']);
         $methods = array_map(fn (Method $method): string => $method->value, $kind->methods());
-        $given = $request->validate(['method' => ['required', Rule::in($methods)], 'oversize' => ['boolean']], ['method.in' => __('methods.unknown')]);
+        $given = $request->validate(
+            ['method' => ['required', Rule::in($methods)], 'oversize' => ['boolean']],
+            ['method.in' => __('methods.unknown')],
+        );
         $choose($project, $kind, Method::from($given['method']), $request->boolean('oversize'));
 
-        return redirect()->to(route('member.clues.show', [$project, $number]).'#'.$request->string('from')->slug()->value())->with('status', __('methods.changed'));
+        return redirect()->to(
+            route('member.clues.show', [$project, $number]).'#'.$request->string('from')->slug()->value(),
+        )->with('status', __('methods.changed'));
     }
 }

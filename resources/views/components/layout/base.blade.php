@@ -1,6 +1,7 @@
 @props(['title', 'bodyClass' => ''])
 <!DOCTYPE html>
-<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" @if (in_array(request()->cookie('dew_theme'), ['light', 'dark'], true)) data-bs-theme="{{ request()->cookie('dew_theme') }}" @endif>
+<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" @if (in_array(request()->cookie('dew_theme'), ['light', 'dark'], true))
+    data-bs-theme="{{ request()->cookie('dew_theme') }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
