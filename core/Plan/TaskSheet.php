@@ -8,6 +8,8 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Rates;
+use Dew\Core\Making\Step;
+use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -123,6 +125,31 @@ final readonly class TaskSheet
     public function toMake(int $madeBefore = 0): int
     {
         return max(0, $this->count - $this->fromBag - $madeBefore);
+    }
+
+    /** Whether everything comes out of a bag, so that nothing is cut for this task. */
+    public function isAllFromBag(int $madeBefore = 0): bool
+    {
+        return $this->fromBag > 0 && $this->toMake($madeBefore) === 0;
+    }
+
+    /** @return list<Step> what is left to do: of units out of a bag, the cutting and the sharing out of what was cut are done */
+    public function steps(int $madeBefore = 0): array
+    {
+        if (! $this->isAllFromBag($madeBefore)) {
+            return $this->making->steps;
+        }
+        $steps = [];
+        $cutting = false;
+        foreach ($this->making->steps as $step) {
+            $sharesOut = $cutting && $step->kind === StepKind::Layer;
+            $cutting = $step->kind === StepKind::Cut;
+            if (! $cutting && ! $sharesOut) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
     }
 
     /** The same task on other cloth: what comes out of a strip set changes, and with it the offers, the effort and the waste. */

@@ -9,6 +9,8 @@ return [
     'remainder' => ':made were made another way. What is to cut covers the other :left.',
     'from_bag' => ':count of these lies in a bag from earlier work. What is to cut covers the other :left.'
         .'|:count of these lie in a bag from earlier work. What is to cut covers the other :left.',
+    'all_from_bag' => 'This one lies in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for it.'
+        .'|All :count lie in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for them.',
     'byproduct' => [
         'name' => 'The other way round of :unit',
         'unnamed' => ':count more comes out of the same cuts, the other way round of :unit. Keep it in a bag of its own.'

@@ -111,7 +111,7 @@ final readonly class CluePage
         $lines = [];
         foreach ($this->sheet->tasks as $task) {
             foreach ($task->making->pieces as $piece) {
-                if ($piece->isCloth()) {
+                if ($piece->isCloth() && ! $task->isAllFromBag($this->madeBefore($task))) {
                     $lines[$piece->slots[0]][] = $this->cutLine($task, $piece);
                 }
             }
@@ -191,7 +191,7 @@ final readonly class CluePage
                 fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method),
                 $task->offers(),
             ) : [],
-            steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->making->steps),
+            steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->steps($before)),
             overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(
                 fn (string $counter): CounterView => $this->counters->get($task->task, $counter),
@@ -215,7 +215,11 @@ final readonly class CluePage
     {
         $there = $task->fromBag + min(0, $before);
 
-        return $there > 0 ? trans_choice('tasks.from_bag', $there, ['left' => $task->toMake($before)]) : null;
+        return match (true) {
+            $there <= 0 => null,
+            $task->isAllFromBag($before) => trans_choice('tasks.all_from_bag', $there),
+            default => trans_choice('tasks.from_bag', $there, ['left' => $task->toMake($before)]),
+        };
     }
 
     private function byproduct(Byproduct $byproduct, TaskSheet $task): string
