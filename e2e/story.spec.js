@@ -55,7 +55,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
         await test.step('she finds her size, its numbers, drawings and steps', async () => {
             await expect(member.getByText('Clue 1 · Throw')).toBeVisible();
             await expect(member.getByText('Make 104', { exact: true })).toBeVisible();
-            await expect(member.getByText('A long ruler, at least 3⅞ in wide')).toBeVisible();
+            await expect(member.getByText('A ruler that measures 3⅞ in across, or two side by side')).toBeVisible();
             await expect(member.getByRole('region', { name: 'B Lamplight' })).toContainText('52 squares');
             await expect(member.getByRole('region', { name: 'B Lamplight' })).toContainText('3⅞');
             await expect(member.getByRole('img', { name: /Drawing of Beam half-square triangle/ })).toBeVisible();

@@ -87,8 +87,7 @@ final class Project extends Model
 
     /**
      * Units of a task that nothing is to be cut for, because they were made before she chose the method she uses now. What was to come out
-     * of another
-     * task's bag, and did not because that task was made another way, is taken off: it may be below zero.
+     * of another task's bag, and did not because that task was made another way, is taken off: it may be below zero.
      */
     public function madeBefore(TaskSheet $task): int
     {

@@ -318,8 +318,7 @@ final class BlockUnit implements Unit
 
     /**
      * In the first row: after one seam the part at the edge reads its finished width and one allowance; the next one has lost both. A row
-     * of two parts
-     * has no inner one.
+     * of two parts has no inner one.
      *
      * @return list<Step>
      */

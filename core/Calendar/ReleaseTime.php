@@ -12,8 +12,7 @@ use Exception;
  * When a clue opens: a date and an hour on the wall clock of a named zone, and the instant they mean.
  *
  * The wall clock is what was promised, so it is what is kept: 09:00 stays 09:00 across a change of clocks. Where the clocks skip the hour
- * it
- * moves forward with them; where they show it twice the first counts.
+ * it moves forward with them; where they show it twice the first counts.
  */
 final readonly class ReleaseTime
 {

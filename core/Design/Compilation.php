@@ -17,8 +17,7 @@ use InvalidArgumentException;
 
 /**
  * A design worked out for one cutting room: its units and blocks at every scale, its sizes, and what belongs to each unit alone. Whatever
- * is worked out
- * is kept with the design, apart for every cutting room.
+ * is worked out is kept with the design, apart for every cutting room.
  */
 final readonly class Compilation
 {

@@ -18,8 +18,7 @@ use Dew\Core\Unit\UnitKind;
  * A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues.
  *
  * Units and blocks are known by product keys. The key of what the document declares is its id; used in other fabrics or mirrored (where
- * that
- * makes it another thing) it has a key of its own: {@see ProductKey}.
+ * that makes it another thing) it has a key of its own: {@see ProductKey}.
  */
 final readonly class Design
 {

@@ -24,8 +24,7 @@ use InvalidArgumentException;
 
 /**
  * Builds a design from its document as far as it goes: whatever cannot be read is complained of and left out, and so is what names it. What
- * stands
- * within which bounds is not asked here but in {@see DesignFormat}.
+ * stands within which bounds is not asked here but in {@see DesignFormat}.
  */
 final class DesignBuilder
 {

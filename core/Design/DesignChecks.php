@@ -12,8 +12,7 @@ use InvalidArgumentException;
 
 /**
  * What can only be told of a whole design: whether every size can be laid out, whether everything in it can be made on its cloth, and
- * whether what a
- * pattern states names pieces that there are.
+ * whether what a pattern states names pieces that there are.
  */
 final readonly class DesignChecks
 {

@@ -54,8 +54,8 @@ final readonly class DesignDocument
 
     /**
      * The document's canonical bytes: keys in the order of the format, ids of maps sorted, two spaces of indentation, no escapes that are
-     * not needed,
-     * one line feed at the end. Documents that say the same in the same words have the same bytes, so those can be hashed and compared.
+     * not needed, one line feed at the end. Documents that say the same in the same words have the same bytes, so those can be hashed and
+     * compared.
      */
     public function write(): string
     {

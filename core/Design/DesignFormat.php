@@ -27,8 +27,7 @@ use Dew\Core\Unit\UnitKind;
 
 /**
  * The one description of a design document: what stands where, and within which bounds. From it documents are checked and written, and the
- * JSON
- * Schema in docs/design.schema.json is made.
+ * JSON Schema in docs/design.schema.json is made.
  */
 final class DesignFormat
 {

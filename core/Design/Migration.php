@@ -36,8 +36,7 @@ final class Migration
 
     /**
      * Format 2 added kinds of unit, spans, nested blocks, settings and scales. What format 1 could say means the same in it, but for an
-     * empty
-     * list of borders, which is left out.
+     * empty list of borders, which is left out.
      *
      * @param  array<string, mixed>  $document
      * @return array<string, mixed>
@@ -56,8 +55,7 @@ final class Migration
 
     /**
      * Format 3 gives flipped corners as a list, since their order matters, and stated cuts with the method they belong to: in format 2 that
-     * was always
-     * the first one of the kind. It wants the letters of fabrics to differ.
+     * was always the first one of the kind. It wants the letters of fabrics to differ.
      *
      * @param  array<string, mixed>  $document
      * @return array<string, mixed>

@@ -11,8 +11,7 @@ use Dew\Core\Measure\Size;
  * Finds where patches meet.
  *
  * A corner of interior angle θ moved out by the seam allowance s stands s·cot(θ/2) beyond the finished corner, measured along either of its
- * edges.
- * So at an end where one patch has the angle θ and the other φ, the first overhangs the second by s(cot(θ/2) − cot(φ/2)).
+ * edges. So at an end where one patch has the angle θ and the other φ, the first overhangs the second by s(cot(θ/2) − cot(φ/2)).
  */
 final class Seams
 {
@@ -68,8 +67,7 @@ final class Seams
 
     /**
      * Seams where tips stand out, each sewn seam once: where one long edge meets several patches sewn together before, its ends are
-     * compared with
-     * the outermost of those.
+     * compared with the outermost of those.
      *
      * @param  list<Seam>  $seams
      * @return list<Seam>

@@ -10,8 +10,7 @@ use InvalidArgumentException;
  * What a step does something to: a piece, a line on it, an edge, a seam, a corner or the whole unit.
  *
  * Words, drawings, pressing and assembly all read the same operands, so that no fact stands in a sentence alone. Patches count from zero in
- * the
- * order of {@see \Dew\Core\Unit\Unit::patches()}, cells of a block in the order of the block.
+ * the order of {@see \Dew\Core\Unit\Unit::patches()}, cells of a block in the order of the block.
  */
 final readonly class On
 {

@@ -110,8 +110,7 @@ final readonly class Length
 
     /**
      * This length times a ratio of two others. The result is exact when the divisor is a fraction, a fraction of √2 or a fraction of √3,
-     * one of the
-     * two factors is a fraction, and the result holds no √6; else it is rounded up by less than 1⁄65536 in.
+     * one of the two factors is a fraction, and the result holds no √6; else it is rounded up by less than 1⁄65536 in.
      *
      * Example: 3 in times the ratio of 2 in to √2 in is 3√2 in, exactly.
      *

@@ -11,8 +11,7 @@ namespace Dew\Core\Measure;
  * converted. What has no exact value in {@see Length} (most square roots, curves) is kept to 1⁄65536 in and marked approximate.
  *
  * A measurement may depend on others, as the width of sewn strips depends on the strips: when those are cut by a ruler whose marks they do
- * not
- * lie on, this length comes out larger or smaller than its exact value, and {@see value()} says by how much.
+ * not lie on, this length comes out larger or smaller than its exact value, and {@see value()} says by how much.
  */
 final readonly class Measurement
 {

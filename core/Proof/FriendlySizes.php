@@ -16,8 +16,7 @@ use InvalidArgumentException;
  * would.
  *
  * Only rational cuts are asked: those with √2 or √3 never lie on a mark, and their rule cut is trimmed or nearest. Cut sizes grow evenly
- * with the
- * block, so two scales tell every other.
+ * with the block, so two scales tell every other.
  */
 final readonly class FriendlySizes
 {
@@ -63,8 +62,7 @@ final readonly class FriendlySizes
 
     /**
      * The rational lengths that a unit is cut and trimmed to, and what they are when it is twice as large. Nothing when it cannot be made
-     * that large on
-     * this cloth: there is no telling then how it grows.
+     * that large on this cloth: there is no telling then how it grows.
      *
      * @return list<array{Length, Length}>
      */

@@ -99,8 +99,7 @@ final readonly class StatedChecks
 
     /**
      * Smaller than exact can never be squared up. Larger is oversize where the piece is trimmed, and an error of the seam where it is not.
-     * Either way the
-     * unit that such a cut would give is said, and by which other method the cut would be right.
+     * Either way the unit that such a cut would give is said, and by which other method the cut would be right.
      */
     private function cut(string $id, StatedSizes $stated, Unit $unit, Method $method, Piece $piece, Length|Size $given): ?Finding
     {

@@ -155,8 +155,7 @@ final readonly class WorkChecks
 
     /**
      * Work that gives two different things, such as squares of a strip set cut corner to corner: what nobody uses is left over, and what
-     * comes from
-     * no such work is missing.
+     * comes from no such work is missing.
      *
      * @return list<Finding>
      */

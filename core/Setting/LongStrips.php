@@ -25,8 +25,8 @@ use InvalidArgumentException;
 /**
  * Strips longer than the cloth is wide, joined end to end and then cut to length: a border, or sashing between rows.
  *
- * Of strips of cut width w, each diagonal join costs w of length and each straight one 2s: ⌈(L − w)/(usable − w)⌉ and
- * ⌈(L − 2s)/(usable − 2s)⌉ strips for a total cut length L.
+ * Of strips of cut width w, each diagonal join costs w of length and each straight one 2s: ⌈(L − w)/(usable − w)⌉ and ⌈(L − 2s)/(usable −
+ * 2s)⌉ strips for a total cut length L.
  */
 final readonly class LongStrips implements Unit
 {

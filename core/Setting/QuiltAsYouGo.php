@@ -26,8 +26,7 @@ final readonly class QuiltAsYouGo
 
     /**
      * What one block adds to a row. Joined along the edges of the batting, with one layer folded over, a block of trimmed side A keeps all
-     * of A; joined
-     * with a seam of h, or with a cover strip, it measures A − 2h.
+     * of A; joined with a seam of h, or with a cover strip, it measures A − 2h.
      */
     public function pitch(Size $finished, CuttingRoom $room): Size
     {
@@ -51,11 +50,9 @@ final readonly class QuiltAsYouGo
      * Sizes for one block.
      *
      * Back folded to the front: the block is trimmed level with its batting, the back stands out by h all round; sewn along the batting's
-     * edge
-     * and folded over, the strip shows h wide and covers h/2 of each block, the outer one shows h/2. Front folded to the back: the same,
-     * seen
-     * from behind, so that no strip shows. A cover strip: the layers are joined with a seam of h, and the batting is smaller than the block
-     * by h all round; a strip of 2h is laid over the seam behind. Sewn through: all layers end together and lose h.
+     * edge and folded over, the strip shows h wide and covers h/2 of each block, the outer one shows h/2. Front folded to the back: the
+     * same, seen from behind, so that no strip shows. A cover strip: the layers are joined with a seam of h, and the batting is smaller
+     * than the block by h all round; a strip of 2h is laid over the seam behind. Sewn through: all layers end together and lose h.
      *
      * @return array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length} unfinished sizes; the width of the
      *     strip as it

@@ -29,8 +29,7 @@ use InvalidArgumentException;
 
 /**
  * What fills the edge of an on-point setting of blocks of side B. Side triangles have a long edge of B√2 and are quarters of a square,
- * corner
- * triangles have a long edge of B and are halves of one: so that the straight grain runs along the outside of the quilt.
+ * corner triangles have a long edge of B and are halves of one: so that the straight grain runs along the outside of the quilt.
  */
 final readonly class SettingTriangle implements Unit
 {

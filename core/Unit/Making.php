@@ -32,8 +32,7 @@ final readonly class Making
 
     /**
      * Square inches of cloth cut for so many units at the exact sizes, whole batches counted: squares from which four triangles come are
-     * cut whole
-     * for one.
+     * cut whole for one.
      */
     public function cloth(int $units, Length $usableWidth): float
     {

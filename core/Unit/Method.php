@@ -78,8 +78,7 @@ enum Method: string
 
     /**
      * Whether pieces are sewn along slanted edges with their tips on. Squares sewn before they are cut, flipped corners and blunted tips
-     * meet level,
-     * strip sets are cut at a slant after they are sewn, and set-in seams are matched at their marks.
+     * meet level, strip sets are cut at a slant after they are sewn, and set-in seams are matched at their marks.
      */
     public function meetsAtSlants(): bool
     {

@@ -150,8 +150,7 @@ final readonly class Piece
 
     /**
      * Square inches of cloth that a number of these takes at its exact size: a strip over the whole usable width, shapes that interlock by
-     * their
-     * advance along the strip. Nothing for what is not cut from cloth.
+     * their advance along the strip. Nothing for what is not cut from cloth.
      */
     public function cloth(int $quantity, Length $usableWidth): float
     {
@@ -165,8 +164,7 @@ final readonly class Piece
 
     /**
      * How many come out of one strip of the cloth. Exact when no notation is given; else at the marks the reader's ruler has, since a
-     * rounded
-     * piece takes a rounded share of the strip.
+     * rounded piece takes a rounded share of the strip.
      *
      * @return int 0 when it is itself a strip, is not cut from cloth, or is longer than the cloth is wide
      */

@@ -69,8 +69,7 @@ interface Unit
 
     /**
      * A short text that is the same for the same finished unit in the same fabrics, so that counted units keep counting while they would
-     * still fit.
-     * Neither the count nor the method is in it.
+     * still fit. Neither the count nor the method is in it.
      */
     public function digest(CuttingRoom $room): string;
 
@@ -83,8 +82,7 @@ interface Unit
 
     /**
      * What the same work gives besides, one for each unit: the quarter circle the other way round, the other half of a square of a strip
-     * set. Null
-     * where nothing else comes out.
+     * set. Null where nothing else comes out.
      */
     public function byproduct(Method $method, CuttingRoom $room): ?self;
 

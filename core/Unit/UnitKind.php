@@ -8,8 +8,7 @@ namespace Dew\Core\Unit;
  * The unit types the library knows, by the key they have in a design document.
  *
  * A finished size is width by height, except: of a diamond or a 60° triangle it is the side; of a 45° parallelogram the side along the
- * strip
- * by the height of the strip; of one cut from a strip set the width square to its slanted sides by the height of the set.
+ * strip by the height of the strip; of one cut from a strip set the width square to its slanted sides by the height of the set.
  */
 enum UnitKind: string
 {

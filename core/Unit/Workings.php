@@ -48,8 +48,7 @@ final class Workings
 
     /**
      * By a method, or by the first other of the unit's methods that is possible where that one is not, as when no segment of a strip set
-     * fits
-     * across the cloth.
+     * fits across the cloth.
      *
      * @throws InvalidArgumentException when the unit can be made in no way
      */

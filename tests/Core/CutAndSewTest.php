@@ -16,9 +16,8 @@ use Dew\Core\Unit\UnitKind;
 
 /*
  * Cuts and sews units on paper: every piece is as large as the reader's ruler says, and what comes out is worked out with sines and roots
- * of its own,
- * not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out as its sheet
- * says.
+ * of its own, not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out
+ * as its sheet says.
  */
 
 /** A cut length at the mark of the ruler, as a number of inches. */

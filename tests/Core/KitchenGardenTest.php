@@ -78,8 +78,7 @@ it('cuts the Lap as it was worked out by hand', function (string $clue, array $l
     ],
     'November' => ['k-compost-heap', ['A 2 strip 2', 'D 2 strip 2', 'D 1 square 6⅞', 'A 1 square 7¼', 'E 1 square 7¼']],
     // Diamonds of side 12 − 6√2 = 3.5147: strips 2.9853, corners 4.0147, side triangles 4.9706 + 1.2071. 16 + 15 sashes, 4 by 5 stones; a
-    // fence of
-    // 2 · 58½ + 2 · 50½ = 218, and (218 − 3½)/36½ = 5.9 strips.
+    // fence of 2 · 58½ + 2 · 50½ = 218, and (218 − 3½)/36½ = 5.9 strips.
     'December' => [
         'k-winter-squash',
         [
@@ -94,8 +93,7 @@ it('cuts the Bed, whose blocks are a quarter larger, as it was worked out by han
     expect(cuttingOf('s-bed', $clue))->toBe($lines);
 })->with([
     // Everything of 4 is 5: 5 + 1.2071; 2½ + ½; 5/(2√2) + 0.8536 = 2.6214. The middle is 4.0355, trimmed to 4, so the corners want
-    // 0.0355/√2 more:
-    // 2½ + 0.8536 + 0.0251 = 3.3787.
+    // 0.0355/√2 more: 2½ + 0.8536 + 0.0251 = 3.3787.
     'January' => ['k-seed-packet', ['A 2 square 6¼', 'B 2 square 6¼', 'E 1 square 3', 'C 2 square 2⅝', 'B 2 square 3½', 'A 4 square 5½']],
     // Bars of 1¼; squares of 4¼, of which a set gives ⌊39½ / 4¼⌋ = 9.
     'March' => ['k-pea-trellis', ['A 2 strip 1¾', 'B 2 strip 1¾', 'D 2 strip 1¾']],

@@ -15,8 +15,7 @@ use Dew\Core\Unit\UnitKind;
 
 /**
  * Which pieces may be cut larger than they are computed: those that are trimmed afterwards. Everything else would move a seam, and is cut
- * to the
- * nearest mark; the middle of a square in a square is cut smaller, since each of its points would else stand over the edge.
+ * to the nearest mark; the middle of a square in a square is cut smaller, since each of its points would else stand over the edge.
  */
 dataset('what may grow', [
     // Triangles and what they are cut from, when the unit is trimmed.

@@ -520,8 +520,7 @@ it('says what a method asks of the cloth', function (): void {
         ];
     }
     // Twelve units of 3: two squares of 3.8536 for every two, of which four tips of ⅛ · ½ each are trimmed off. Eight at a time sixteen
-    // come out, and four
-    // of them are over.
+    // come out, and four of them are over.
     expect($offers['hst:two'])->toBe([178.2, 3.0, '31/8'])
         ->and($offers['hst:eight'][0])->toBe(237.6)
         ->and($offers['hst:eight'][2])->toBe('31/4')

@@ -12,8 +12,7 @@ use Symfony\Component\HttpFoundation\IpUtils;
 
 /**
  * The simulated post tray, in demo mode. Somebody signed in reads her own mail. Somebody signed out (waiting for a password link, say) may
- * name
- * the address, but only on the machine Dew runs on and not through a proxy.
+ * name the address, but only on the machine Dew runs on and not through a proxy.
  */
 final class PostController extends Controller
 {

@@ -8,8 +8,7 @@ use Dew\Core\Document\Complaints;
 
 /**
  * What may stand at a place of a document. One description serves to check a document, to write it in one way, and to give other programs
- * its JSON
- * Schema.
+ * its JSON Schema.
  */
 interface Type
 {

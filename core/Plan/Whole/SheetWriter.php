@@ -102,8 +102,7 @@ final class SheetWriter
 
     /**
      * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth. The chosen way
-     * has its
-     * pieces in the task already.
+     * has its pieces in the task already.
      *
      * @return array<string, mixed>
      */

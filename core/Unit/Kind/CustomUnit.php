@@ -21,8 +21,7 @@ use InvalidArgumentException;
 
 /**
  * A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. A
- * piece may
- * itself be a unit that was made before.
+ * piece may itself be a unit that was made before.
  */
 final readonly class CustomUnit implements Unit
 {

@@ -27,12 +27,10 @@ use InvalidArgumentException;
 
 /**
  * A square or rectangle with one to four sewn-and-flipped corners, of equal or unequal finished legs. The base is one plain piece, or a
- * unit or block
- * that was made before.
+ * unit or block that was made before.
  *
  * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them.
- * Squares that
- * would lie over each other on the base are sewn in rounds: each round is trimmed and pressed before the next one is laid on.
+ * Squares that would lie over each other on the base are sewn in rounds: each round is trimmed and pressed before the next one is laid on.
  */
 final readonly class FlippedCorners implements Unit
 {

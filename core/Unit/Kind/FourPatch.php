@@ -74,8 +74,8 @@ final readonly class FourPatch implements Unit
     }
 
     /**
-     * Strips of F/2 + 2s in pairs; segments of the same width; two segments, one turned, make a unit. A set gives
-     * ⌊(usable − squaring)/(F/2 + 2s)⌋ segments. Strips and segments are cut exactly: their surplus would move the seams.
+     * Strips of F/2 + 2s in pairs; segments of the same width; two segments, one turned, make a unit. A set gives ⌊(usable − squaring)/(F/2
+     * + 2s)⌋ segments. Strips and segments are cut exactly: their surplus would move the seams.
      *
      * @throws InvalidArgumentException when not one segment fits across the cloth
      */

@@ -25,8 +25,7 @@ use InvalidArgumentException;
 
 /**
  * Four half-square triangles turning about the middle: walking clockwise round it, each triangle of the first fabric comes before the one
- * of the
- * second that it is sewn to.
+ * of the second that it is sewn to.
  */
 final readonly class Pinwheel implements Unit
 {

@@ -173,8 +173,7 @@ final readonly class QuarterCircle implements Unit
 
     /**
      * The outer piece as it is cut: the square of F + 2s without a quarter circle of radius r − s about the finished corner, s inside the
-     * raw edges.
-     * Its curve meets a raw edge √((r − s)² − s²) beyond the finished corner.
+     * raw edges. Its curve meets a raw edge √((r − s)² − s²) beyond the finished corner.
      */
     private function outerCut(CuttingRoom $room): Outline
     {

@@ -20,8 +20,7 @@ use Dew\Core\Unit\PieceShape;
  *
  * Of a finished side a the height is a√3/2; moved out by the seam allowance s the side is a + 2s√3 and the height a√3/2 + 3s. Blunted, the
  * strip is a√3/2 + 2s wide and each tip 2s/√3. The half triangle's legs a/2 and a√3/2 become a/2 + s(1 + √3) and a√3/2 + s(3 + √3);
- * blunted,
- * its tip is s(3 + √3)/3 wide.
+ * blunted, its tip is s(3 + √3)/3 wide.
  */
 final class SixtyCut
 {

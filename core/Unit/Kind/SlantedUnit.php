@@ -31,8 +31,7 @@ use InvalidArgumentException;
  * A parallelogram cut from a strip, leaning to the right at the top: a 60° or 45° diamond, or a 45° parallelogram of unequal sides.
  *
  * The strip is h + 2s wide. Along it a piece of finished base b takes b + 2s/sin α (b + 2s√2 at 45°, b + 4s/√3 at 60°), and the first one
- * the
- * slant of the strip's end besides.
+ * the slant of the strip's end besides.
  */
 final readonly class SlantedUnit implements Unit
 {

@@ -30,8 +30,7 @@ use InvalidArgumentException;
  * A square standing on its corner inside another.
  *
  * The centre's side is F/√2 + 2s. Cut d too large it would push each point d/√2 over the edge, so it is cut at the nearest mark that is not
- * over;
- * where that is below, the corners are cut as much larger.
+ * over; where that is below, the corners are cut as much larger.
  */
 final readonly class SquareInSquare implements Unit
 {
@@ -149,8 +148,7 @@ final readonly class SquareInSquare implements Unit
      * The squares for the triangles round a centre of a given cut size, in a unit of finished side F.
      *
      * From the middle of the unit to its corner it measures (c − 2s)/2 of the centre and L/√2 − s of the triangle, so a centre that is d
-     * too small
-     * wants legs L longer by d/√2.
+     * too small wants legs L longer by d/√2.
      */
     public static function cornersAround(Measurement $centre, Length $finished, CuttingRoom $room): Measurement
     {

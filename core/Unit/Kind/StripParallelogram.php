@@ -30,8 +30,7 @@ use InvalidArgumentException;
  * A 45° parallelogram cut from a strip set, its strips along the top and bottom edges, leaning to the right at the top.
  *
  * Of a set of finished height h, segments of finished width g have the unequal sides h√2 and g√2. They are cut g + 2s wide, measured square
- * to
- * the cut, and take (g + 2s)√2 of the set each; the first cut loses the sewn height, or one strip when the strips are staggered.
+ * to the cut, and take (g + 2s)√2 of the set each; the first cut loses the sewn height, or one strip when the strips are staggered.
  */
 final readonly class StripParallelogram implements Unit
 {

@@ -103,10 +103,8 @@ final readonly class StripedHalfSquare implements Unit
 
     /**
      * What the other half of the square shows, from its straight edge to its tip: the strips in the other order, moved by s√2 because both
-     * halves
-     * lose a seam allowance at the diagonal cut. A strip at the tip that is narrower than that is lost in the seam, and what it lacks comes
-     * off the
-     * next one.
+     * halves lose a seam allowance at the diagonal cut. A strip at the tip that is narrower than that is lost in the seam, and what it
+     * lacks comes off the next one.
      *
      * @return array{non-empty-list<Length>, non-empty-list<Slot>} widths, together the side, and the fabrics of those strips
      */

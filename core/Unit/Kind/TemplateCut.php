@@ -60,8 +60,7 @@ final class TemplateCut
 
     /**
      * Pieces of a custom unit that are cut round templates, with the pattern's letters, notches and spare allowances. Pieces are one only
-     * when all of
-     * that is the same.
+     * when all of that is the same.
      *
      * @param  list<CustomPiece>  $pieces
      * @return array{list<Piece>, array<string, string>} and the ids in the cutting list by the ids of the pieces

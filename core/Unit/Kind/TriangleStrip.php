@@ -17,15 +17,13 @@ use Dew\Core\Unit\PieceShape;
 
 /**
  * Right-angled triangles with two equal sides, cut from strips with a triangle ruler, their tips blunted. The unit is trimmed, so a strip
- * may be a
- * little wider than exact.
+ * may be a little wider than exact.
  */
 final class TriangleStrip
 {
     /**
      * A triangle with a short side across the strip, of finished short side F: the strip is F + 2s wide. A flipped pair takes F + s(2 +
-     * 2√2) of it, a
-     * last single one F + s(2 + √2).
+     * 2√2) of it, a last single one F + s(2 + √2).
      *
      * @param  positive-int  $each
      * @param  bool  $exact  whether the strip is as wide as the unit is trimmed to, so that it must be cut as it is
@@ -53,8 +51,7 @@ final class TriangleStrip
 
     /**
      * A triangle with its long side on the edge of the strip, of finished long side F: the strip is F/2 + 2s wide, and each further
-     * triangle takes
-     * F/2 + 2s√2 of it.
+     * triangle takes F/2 + 2s√2 of it.
      *
      * @param  positive-int  $each
      */

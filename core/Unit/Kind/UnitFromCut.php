@@ -14,8 +14,7 @@ use InvalidArgumentException;
 
 /**
  * The inverse question: from a square or strip of this size, which unit? At an exact cut this is the unit it was cut for; at a cut rounded
- * up, the
- * size before trimming.
+ * up, the size before trimming.
  *
  * Every cut grows evenly with its unit, w = a·k + b for a unit k times as large, so two scales tell every other: k = (cut − b)/a.
  */
