@@ -92,7 +92,7 @@ final class Project extends Model
     public function madeBefore(TaskSheet $task): int
     {
         $before = $this->methodChoices->firstWhere('kind', $task->kind)->made_before ?? [];
-        $missing = $task->bagTask === null ? 0 : min($task->fromBag, $before[$task->bagTask] ?? 0);
+        $missing = $task->bagTask === null ? 0 : $task->missingFromBag($before[$task->bagTask] ?? 0);
 
         return ($before[$task->task] ?? 0) - $missing;
     }

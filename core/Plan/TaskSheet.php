@@ -41,6 +41,7 @@ final readonly class TaskSheet
      * @param  bool  $oversize  pieces are cut larger and trimmed
      * @param  int  $fromBag  units of these that come out of another task's work, so that nothing is cut for them
      * @param  string|null  $bagTask  the id of that task
+     * @param  int  $bagGives  how many that task's work gives when all of it is done the same way
      * @param  Byproduct|null  $byproduct  what comes out besides
      * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
      *     \Dew\Core\Setting\QuiltAsYouGo::sizes()}
@@ -64,6 +65,7 @@ final readonly class TaskSheet
         public bool $oversize = false,
         public int $fromBag = 0,
         public ?string $bagTask = null,
+        public int $bagGives = 0,
         public ?Byproduct $byproduct = null,
         public array $quilting = [],
     ) {
@@ -127,6 +129,12 @@ final readonly class TaskSheet
         return max(0, $this->count - $this->fromBag - $madeBefore);
     }
 
+    /** Units that do not come out of the bag, because so many of the other task were made another way. */
+    public function missingFromBag(int $madeOtherwise): int
+    {
+        return $this->fromBag - min($this->fromBag, max(0, $this->bagGives - $madeOtherwise));
+    }
+
     /** Whether everything comes out of a bag, so that nothing is cut for this task. */
     public function isAllFromBag(int $madeBefore = 0): bool
     {
@@ -160,7 +168,7 @@ final readonly class TaskSheet
             $this->making->onCloth($room, $notation),
             array_map(fn (Making $way): Making => $way->onCloth($room, $notation), $this->ways),
             $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
-            $this->bagTask, $this->byproduct, $this->quilting,
+            $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting,
         );
     }
 

@@ -77,22 +77,27 @@ final readonly class QuiltPicture
         if ($sheet->crop === null || ! $sheet->crop->isPositive() || $placement->turn !== 0) {
             return null;
         }
-        $seen = [];
-        foreach ([
-            [$placement->x, $sheet->block->width, $sheet->finished->width],
-            [$placement->y, $sheet->block->height, $sheet->finished->height],
-        ] as [$at, $side, $whole]) {
-            $from = $at->plus($sheet->crop);
-            $to = $at->plus($side)->minus($sheet->crop);
-            $seen[] = [
-                $from->isLessThan($sheet->crop) ? Length::zero() : $from,
-                $whole->minus($to)->isLessThan($sheet->crop) ? $whole : $to,
-            ];
-        }
-        [[$left, $right], [$top, $bottom]] = $seen;
+        $across = array_map(fn (Placement $other): Length => $other->x, $sheet->placements);
+        $down = array_map(fn (Placement $other): Length => $other->y, $sheet->placements);
+        [$left, $right] = self::between($placement->x, $across, $sheet->block->width, $sheet->finished->width, $sheet->crop);
+        [$top, $bottom] = self::between($placement->y, $down, $sheet->block->height, $sheet->finished->height, $sheet->crop);
 
-        return Shape::path(
-            new Outline(new Point($left, $top), new Point($right, $top), new Point($right, $bottom), new Point($left, $bottom)),
-        );
+        return Shape::path(new Outline(
+            new Point($left, $top), new Point($right, $top), new Point($right, $bottom), new Point($left, $bottom),
+        ));
+    }
+
+    /**
+     * From where to where it is seen in one direction.
+     *
+     * @param  list<Length>  $all  where blocks begin
+     * @return array{Length, Length}
+     */
+    private static function between(Length $at, array $all, Length $side, Length $whole, Length $crop): array
+    {
+        $before = array_filter($all, fn (Length $other): bool => $other->isLessThan($at));
+        $after = array_filter($all, fn (Length $other): bool => $other->isGreaterThan($at));
+
+        return [$before === [] ? Length::zero() : $at->plus($crop), $after === [] ? $whole : $at->plus($side)->minus($crop)];
     }
 }

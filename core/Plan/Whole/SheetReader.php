@@ -172,6 +172,7 @@ final class SheetReader
             oversize: $task->has('oversize'),
             fromBag: $task->has('bag') ? $task->get('bag')->get('count')->integer(0, PHP_INT_MAX) : 0,
             bagTask: $task->has('bag') ? $task->get('bag')->get('task')->string() : null,
+            bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, PHP_INT_MAX) : 0,
             byproduct: $task->has('byproduct') ? self::byproduct($task->get('byproduct')) : null,
             quilting: $task->has('quilting') ? self::quilting($task->get('quilting')) : [],
         );

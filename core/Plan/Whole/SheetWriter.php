@@ -82,7 +82,9 @@ final class SheetWriter
                 'names' => (object) $task->drawing->names,
             ]]),
             ...($task->oversize ? ['oversize' => true] : []),
-            ...($task->bagTask === null ? [] : ['bag' => ['count' => $task->fromBag, 'task' => $task->bagTask]]),
+            ...($task->bagTask === null ? [] : ['bag' => [
+                'count' => $task->fromBag, 'task' => $task->bagTask, 'gives' => $task->bagGives,
+            ]]),
             ...($task->byproduct === null ? [] : ['byproduct' => self::byproduct($task->byproduct)]),
             ...($task->quilting === [] ? [] : ['quilting' => self::quilting($task->quilting)]),
         ];

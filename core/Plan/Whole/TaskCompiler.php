@@ -45,7 +45,7 @@ final class TaskCompiler
         $making = $this->making($unit);
         $oversize = $this->methods->isOversize($unit->kind()) && $making->canBeOversize();
         $making = $this->pressedBothWays($task->product, $oversize ? $making->oversize($making->method->oversizeBy()) : $making);
-        [$fromBag, $bagTask] = $this->fromBag($task->product, $unit);
+        [$fromBag, $bagTask, $bagGives] = $this->fromBag($task->product, $unit);
 
         return new TaskSheet(
             task: $task->id,
@@ -66,6 +66,7 @@ final class TaskCompiler
             oversize: $oversize,
             fromBag: $fromBag,
             bagTask: $bagTask,
+            bagGives: $bagGives,
             byproduct: $this->byproduct($task->product, $unit, $making->method, $count - $fromBag),
             quilting: $this->quilting($task->product, $unit),
         );
@@ -93,20 +94,22 @@ final class TaskCompiler
     /**
      * Units of this task that another task, earlier in the order of release, gives besides its own.
      *
-     * @return array{int, string|null} how many, and the id of that task
+     * @return array{int, string|null, int} how many, the id of that task, and how many it gives
      */
     private function fromBag(string $key, Unit $unit): array
     {
         if ($unit->isMadeOfByproducts() || $unit->byproduct($this->making($unit)->method, $this->compilation->room) === null) {
-            return [0, null];
+            return [0, null, 0];
         }
         foreach ($this->pairs($key, $unit) as $other) {
             if ($this->order[$other][1] < $this->order[$key][1]) {
-                return [min($this->sized->count($key), $this->sized->count($other)), $this->order[$other][0]];
+                $gives = $this->sized->count($other);
+
+                return [min($this->sized->count($key), $gives), $this->order[$other][0], $gives];
             }
         }
 
-        return [0, null];
+        return [0, null, 0];
     }
 
     /** What comes out besides; its name is said only when the task that makes it is not still to come. */

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Host\PublishDesign;
+use App\Drawing\Host\QuiltPicture;
+use App\Drawing\LineKind;
+use App\Drawing\UnitPicture;
+use App\Models\QuiltAlong;
+use App\Plans\Whole\SheetStore;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Unit\MethodChoices;
+use Tests\TestCase;
+
+/**
+ * Quarter circles of both kinds, and in a second clue a curve with notches and a spare allowance; the blocks are quilted one by one.
+ *
+ * @param  array<string, mixed>  $change
+ */
+function curves(array $change = []): string
+{
+    $leaf = [
+        'id' => 'u-leaf', 'name' => 'Leaf', 'kind' => 'custom', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'],
+        'pieces' => [
+            [
+                'id' => 'leaf', 'letter' => 'Q', 'fabric' => 'f-a',
+                'shape' => [
+                    ['x' => '0', 'y' => '0'],
+                    ['x' => '3', 'y' => '0'],
+                    ['arc' => '3', 'clockwise' => true],
+                    ['x' => '0', 'y' => '3'],
+                ],
+                'notches' => [['edge' => 2, 'at' => '1/2']],
+            ],
+            [
+                'id' => 'ground', 'letter' => 'R', 'fabric' => 'f-b',
+                'shape' => [
+                    [
+                        'x' => '3',
+                        'y' => '0',
+                    ], ['x' => '4', 'y' => '0'], ['x' => '4', 'y' => '4'], ['x' => '0', 'y' => '4'], ['x' => '0', 'y' => '3'],
+                    ['arc' => '3', 'clockwise' => false],
+                ],
+                'notches' => [['edge' => 5, 'at' => '1/2']],
+                'spare' => ['edges' => [2, 3], 'width' => '1/4', 'after' => 'curve'],
+            ],
+        ],
+        'seams' => [['id' => 'curve', 'pieces' => ['leaf', 'ground'], 'toward' => 'ground']],
+    ];
+
+    return smallJson([
+        'units' => [
+            ['id' => 'u-in', 'name' => 'Dusk', 'kind' => 'quarter-circle', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'], 'radius' => '3'],
+            [
+                'id' => 'u-out',
+                'name' => 'Dawn',
+                'kind' => 'quarter-circle',
+                'finished' => '4',
+                'fabrics' => ['f-b', 'f-a'],
+                'radius' => '3',
+            ],
+            $leaf,
+        ],
+        'blocks' => [blockOf('b-one', ['4', '4'], ['4', '4'], ['u-in u-out', 'u-leaf u-in'])],
+        'sizes' => [['id' => 's', 'name' => 'Small', 'columns' => 2, 'rows' => 2]],
+        'clues' => [
+            [
+                'id' => 'k',
+                'title' => 'Curves',
+                'minutes' => 1,
+                'tasks' => [['id' => 't-in', 'unit' => 'u-in'], ['id' => 't-out', 'unit' => 'u-out']],
+            ],
+            ['id' => 'k-2', 'title' => 'Leaves', 'minutes' => 1, 'tasks' => [['id' => 't-leaf', 'unit' => 'u-leaf']]],
+        ],
+        ...$change,
+    ]);
+}
+
+beforeEach(function (): void {
+    $this->quilt = QuiltAlong::factory()->create();
+    app(PublishDesign::class)($this->quilt, curves());
+    $this->release($this->quilt);
+    $this->project = $this->project($this->quilt, 's');
+    $this->url = "/q/{$this->project->id}";
+});
+
+/** What is cut for a task of the first clue, by piece id, for this member. */
+function cutFor(TestCase $test, string $task): array
+{
+    $project = $test->project->fresh();
+    $sheet = app(SheetStore::class)->clue($test->quilt->version(), 's', $test->quilt->clues()->where('number', 1)->firstOrFail(), $project->methods());
+    foreach ($sheet->tasks as $known) {
+        if ($known->task === $task) {
+            $counts = [];
+            foreach ($known->making->pieces as $piece) {
+                $counts[$piece->id] = $known->quantity($piece, $project->madeBefore($known));
+            }
+
+            return $counts;
+        }
+    }
+    throw new LogicException("No task $task.");
+}
+
+it('cuts each kind by itself from templates, and the second kind out of the bag of the first by swapping', function (): void {
+    expect(cutFor($this, 't-in'))->toBe(['inner' => 8, 'outer' => 8])->and(cutFor($this, 't-out'))->toBe(['inner' => 4, 'outer' => 4]);
+    $this->actingAs($this->project->user)->put(
+        "{$this->url}/clues/1/method",
+        ['task' => 't-in', 'kind' => 'quarter-circle', 'method' => 'quarter-circle:swap'],
+    )
+        ->assertSessionHasNoErrors();
+    expect(cutFor($this, 't-in'))->toBe(['inner' => 8, 'outer' => 8])->and(cutFor($this, 't-out'))->toBe(['inner' => 0, 'outer' => 0]);
+    $this->get("{$this->url}/clues/1")
+        ->assertSeeText('All 4 lie in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for them.')
+        ->assertSeeText('8 more come out of the same cuts, the other way round of Dusk.');
+    $this->get("{$this->url}/bench")->assertSeeText('The other way round of Dusk');
+});
+
+it('cuts for what did not come out of the bag because it was made another way before', function (): void {
+    // Six of the eight are made from templates; only two are left to be swapped, and those give two of the four others.
+    $this->tap($this->project, ['task' => 't-in', 'counter' => 'sewn', 'amount' => 6])->assertOk();
+    $this->actingAs($this->project->user)->put(
+        "{$this->url}/clues/1/method",
+        ['task' => 't-in', 'kind' => 'quarter-circle', 'method' => 'quarter-circle:swap'],
+    )
+        ->assertSessionHasNoErrors();
+    expect(cutFor($this, 't-in'))->toBe(['inner' => 2, 'outer' => 2])->and(cutFor($this, 't-out'))->toBe(['inner' => 2, 'outer' => 2])
+        ->and($this->project->fresh()->methods()->for(Dew\Core\Unit\UnitKind::QuarterCircle)->value)->toBe('quarter-circle:swap');
+    $this->get("{$this->url}/clues/1")->assertDontSeeText('Nothing is cut for them')->assertSeeText('lie in a bag');
+});
+
+it('uses the method that the design usually makes a kind by, until somebody chooses another', function (): void {
+    app(PublishDesign::class)($this->quilt, curves(['methods' => ['quarter-circle' => 'quarter-circle:swap']]));
+    expect($this->quilt->fresh()->usualMethods())->toHaveKey('quarter-circle')
+        ->and(cutFor($this, 't-out'))->toBe(['inner' => 0, 'outer' => 0]);
+    $this->actingAs($this->project->user)->get("{$this->url}/clues/1")->assertSeeText('Nothing is cut for them');
+});
+
+it('draws notches across the edge and the line where the spare allowance goes', function (): void {
+    $this->release($this->quilt, 2);
+    $sheet = app(SheetStore::class)->clue($this->quilt->version(), 's', $this->clue($this->quilt, 2), MethodChoices::defaults());
+    $announcement = app(SheetStore::class)->announcement($this->quilt->version());
+    $pictures = new UnitPicture($announcement->colourway('c'), $announcement->slots);
+    $kinds = [];
+    foreach ($sheet->tasks[0]->making->pieces as $piece) {
+        foreach ($pictures->piece($piece)->lines as $line) {
+            $kinds[$piece->label.' '.$line->kind->value] = ($kinds[$piece->label.' '.$line->kind->value] ?? 0) + 1;
+        }
+    }
+    expect($kinds['Q '.LineKind::Notch->value])->toBe(1)
+        ->and($kinds['R '.LineKind::Notch->value])->toBe(1)
+        ->and($kinds['R '.LineKind::Later->value])->toBe(1)
+        ->and($kinds)->not->toHaveKey('Q '.LineKind::Later->value);
+    $this->actingAs($this->project->user)->get("{$this->url}/clues/2")
+        ->assertSeeText('Clip each notch at most ⅛'."\u{a0}".'in deep')
+        ->assertSeeText('baste their notches together by machine')
+        ->assertSeeText('trim its outer edge by it')
+        ->assertSee('is-notch', false)
+        ->assertSee('is-later', false);
+});
+
+it('draws of quilted blocks only what is seen once they are joined', function (): void {
+    $quilting = ['kind' => 'straight', 'pattern' => [['b-one']], 'quilting' => ['join' => 'cover-strip', 'allowance' => '1']];
+    $draw = function (array $setting): QuiltPicture {
+        $design = Dew\Core\Design\DesignReader::read(curves(['setting' => $setting]));
+
+        return QuiltPicture::of(Compiler::quiltSheet($design, 's'), $design->colourways['c']);
+    };
+    $joined = $draw($quilting);
+    // Trimmed to 8½ in, a block loses 1 in at each side: 6½ in of it is seen, ¾ in of the finished 8 in is hidden at each side.
+    expect($joined->width)->toBe(1300.0)
+        ->and(array_column($joined->places, 'clip'))->toBe(
+            ['M0 0L650 0L650 650L0 650Z', 'M650 0L1300 0L1300 650L650 650Z', 'M0 650L650 650L650 1300L0 1300Z', 'M650 650L1300 650L1300 1300L650 1300Z'],
+        )
+        ->and(array_column($draw(['kind' => 'straight', 'pattern' => [['b-one']]])->places, 'clip'))->toBe([null, null, null, null])
+        ->and($draw(
+            [...$quilting, 'quilting' => ['join' => 'cover-strip', 'allowance' => '1', 'edge_kept' => true]],
+        )->places[0]['clip'])->toStartWith('M0 0L');
+});
