@@ -37,9 +37,6 @@ final class Cache
      */
     public array $drawn = [];
 
-    /** @var array<string, float> cut areas by geometry: units of one size in other colours share theirs */
-    public array $cutAreas = [];
-
     public function __construct(CuttingRoom $room)
     {
         $this->workings = new Workings($room);

@@ -54,7 +54,7 @@ final readonly class Compilation
 
     public function work(Unit $unit): UnitWork
     {
-        return $this->cache->work[spl_object_id($unit)] ??= new UnitWork($unit, $this->cache);
+        return $this->cache->work[spl_object_id($unit)] ??= new UnitWork($unit, $this->cache->workings);
     }
 
     /** A unit made by the method that the design usually makes its kind by. */

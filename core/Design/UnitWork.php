@@ -13,6 +13,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
 /** What belongs to one unit alone in one cutting room, whatever quilt it is in. Each answer is worked out once. */
@@ -46,9 +47,9 @@ final class UnitWork
 
     public function __construct(
         public readonly Unit $unit,
-        private readonly Cache $shared,
+        private readonly Workings $workings,
     ) {
-        $this->room = $shared->workings->room;
+        $this->room = $workings->room;
     }
 
     /** @return list<Patch> */
@@ -65,7 +66,7 @@ final class UnitWork
      */
     public function making(Method $method): Making
     {
-        return $this->makings[$method->value] ??= $this->shared->workings->firstPossible($this->unit, $method);
+        return $this->makings[$method->value] ??= $this->workings->firstPossible($this->unit, $method);
     }
 
     /**
@@ -116,7 +117,7 @@ final class UnitWork
 
     public function digest(): string
     {
-        return $this->shared->workings->digest($this->unit);
+        return $this->workings->digest($this->unit);
     }
 
     /** @return list<Overhang> */
@@ -133,15 +134,6 @@ final class UnitWork
     /** Square inches of the pieces of one unit; worked out once for units of the same shapes in other fabrics. */
     public function cutArea(): float
     {
-        if ($this->cutArea === null && $this->unit->kind() === UnitKind::Block) {
-            $this->cutArea = $this->unit->cutArea($this->room);
-        }
-        if ($this->cutArea === null) {
-            $shapes = implode('|', array_map(fn (Patch $patch): string => $patch->outline->encode(), $this->patches()));
-            $key = $this->unit->kind()->value.'|'.$shapes;
-            $this->cutArea = $this->shared->cutAreas[$key] ??= $this->unit->cutArea($this->room);
-        }
-
-        return $this->cutArea;
+        return $this->cutArea ??= $this->workings->cutArea($this->unit, $this->unit->kind() === UnitKind::Block ? [] : $this->patches());
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Unit;
 
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Geometry\Patch;
 use InvalidArgumentException;
 use WeakMap;
 
@@ -13,6 +14,9 @@ final class Workings
 {
     /** @var WeakMap<Unit, array<string, Making|InvalidArgumentException>> by unit and method */
     private WeakMap $known;
+
+    /** @var array<string, float> by kind and shape */
+    private array $cutAreas = [];
 
     /** @var WeakMap<Unit, string> */
     private WeakMap $digests;
@@ -28,6 +32,21 @@ final class Workings
     public function digest(Unit $unit): string
     {
         return $this->digests[$unit] ??= $unit->digest($this->room);
+    }
+
+    /**
+     * Square inches of the pieces of one unit. Units of one kind and shape share the answer, whatever their fabrics.
+     *
+     * @param  list<Patch>  $patches  its patches; none for a block, which brings no area of its own
+     */
+    public function cutArea(Unit $unit, array $patches): float
+    {
+        if ($patches === []) {
+            return $unit->cutArea($this->room);
+        }
+        $shapes = implode('|', array_map(fn (Patch $patch): string => $patch->outline->encode(), $patches));
+
+        return $this->cutAreas[$unit->kind()->value.'|'.$shapes] ??= $unit->cutArea($this->room);
     }
 
     /** @throws InvalidArgumentException when the unit is not made by this method, or cannot be on this cloth */

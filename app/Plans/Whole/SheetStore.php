@@ -44,6 +44,13 @@ final class SheetStore
 
     private int $designOf = 0;
 
+    private readonly SheetWriter $writer;
+
+    public function __construct()
+    {
+        $this->writer = new SheetWriter;
+    }
+
     public function announcement(int $version): Announcement
     {
         return SheetReader::announcement($this->body($version, self::ANNOUNCEMENT));
@@ -152,7 +159,7 @@ final class SheetStore
         };
 
         return $this->key($version, $kind, $size, $clue, $methods) + [
-            'body' => SheetWriter::write($sheet),
+            'body' => $this->writer->text($sheet),
             'created_at' => now()->toDateTimeString(),
         ];
     }

@@ -25,21 +25,47 @@ use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
+use WeakMap;
 
-/** Writes sheets as JSON for the store: lengths exact, keys in a fixed order, the same bytes for the same sheet. */
+/**
+ * Writes sheets as JSON for the store: lengths exact, keys in a fixed order, the same bytes for the same sheet.
+ *
+ * One writer writes many sheets of a design faster than many writers do, because it keeps how a unit is made and drawn in its written form.
+ */
 final class SheetWriter
 {
+    /** @var WeakMap<Making, array<string, mixed>> */
+    private WeakMap $makings;
+
+    /** @var WeakMap<Making, list<array<string, mixed>>> */
+    private WeakMap $pieces;
+
+    /** @var WeakMap<Patch, string> */
+    private WeakMap $patches;
+
+    public function __construct()
+    {
+        $this->makings = new WeakMap;
+        $this->pieces = new WeakMap;
+        $this->patches = new WeakMap;
+    }
+
     public static function write(ClueSheet|QuiltSheet|Announcement $sheet): string
     {
+        return (new self)->text($sheet);
+    }
+
+    public function text(ClueSheet|QuiltSheet|Announcement $sheet): string
+    {
         return json_encode(match (true) {
-            $sheet instanceof ClueSheet => self::clue($sheet),
-            $sheet instanceof QuiltSheet => self::quilt($sheet),
-            $sheet instanceof Announcement => self::announcement($sheet),
+            $sheet instanceof ClueSheet => $this->clue($sheet),
+            $sheet instanceof QuiltSheet => $this->quilt($sheet),
+            $sheet instanceof Announcement => $this->announcement($sheet),
         }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @return array<string, mixed> */
-    private static function clue(ClueSheet $sheet): array
+    private function clue(ClueSheet $sheet): array
     {
         return [
             'clue' => $sheet->clue,
@@ -48,12 +74,12 @@ final class SheetWriter
             'introduction' => $sheet->introduction,
             'minutes' => $sheet->minutes,
             'size' => $sheet->size,
-            'tasks' => array_map(self::task(...), $sheet->tasks),
+            'tasks' => array_map($this->task(...), $sheet->tasks),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function task(TaskSheet $task): array
+    private function task(TaskSheet $task): array
     {
         return [
             'task' => $task->task,
@@ -63,9 +89,9 @@ final class SheetWriter
             'count' => $task->count,
             'finished' => $task->finished->encode(),
             'unfinished' => $task->unfinished->encode(),
-            'patches' => self::patches($task->patches),
-            'making' => self::making($task->making),
-            'offers' => array_map(fn (MethodOffer $offer): array => self::offer($offer, $task), $task->offers()),
+            'patches' => $this->patches($task->patches),
+            'making' => $this->makings[$task->making] ??= $this->making($task->making),
+            'offers' => array_map(fn (MethodOffer $offer): array => $this->offer($offer, $task), $task->offers()),
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $task->overhangs),
             'seams' => $task->seamwork->seams,
             'seam_length' => round($task->seamwork->length, 6),
@@ -77,26 +103,26 @@ final class SheetWriter
             ],
             ...($task->drawing === null ? [] : ['drawing' => [
                 'block' => $task->drawing->block,
-                'units' => (object) array_map(self::patches(...), $task->drawing->units),
-                'blocks' => (object) array_map(self::placements(...), $task->drawing->blocks),
+                'units' => (object) array_map($this->patches(...), $task->drawing->units),
+                'blocks' => (object) array_map($this->placements(...), $task->drawing->blocks),
                 'names' => (object) $task->drawing->names,
             ]]),
             ...($task->oversize ? ['oversize' => true] : []),
             ...($task->bagTask === null ? [] : ['bag' => [
                 'count' => $task->fromBag, 'task' => $task->bagTask, 'gives' => $task->bagGives,
             ]]),
-            ...($task->byproduct === null ? [] : ['byproduct' => self::byproduct($task->byproduct)]),
-            ...($task->quilting === [] ? [] : ['quilting' => self::quilting($task->quilting)]),
+            ...($task->byproduct === null ? [] : ['byproduct' => $this->byproduct($task->byproduct)]),
+            ...($task->quilting === [] ? [] : ['quilting' => $this->quilting($task->quilting)]),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function making(Making $making): array
+    private function making(Making $making): array
     {
         return [
             'method' => $making->method->value,
-            'pieces' => array_map(self::piece(...), $making->pieces),
-            'steps' => array_map(self::step(...), $making->steps),
+            'pieces' => array_map($this->piece(...), $making->pieces),
+            'steps' => array_map($this->step(...), $making->steps),
             'bias_edges' => $making->biasEdges,
             ...($making->sewn === null ? [] : ['sewn' => array_map(fn (Measurement $side): string => $side->encode(), $making->sewn)]),
         ];
@@ -108,7 +134,7 @@ final class SheetWriter
      *
      * @return array<string, mixed>
      */
-    private static function offer(MethodOffer $offer, TaskSheet $task): array
+    private function offer(MethodOffer $offer, TaskSheet $task): array
     {
         return [
             'method' => $offer->method->value,
@@ -118,18 +144,24 @@ final class SheetWriter
             'cloth' => $offer->cloth(),
             'waste' => $offer->waste(),
             ...($offer->method === $task->making->method && ! $task->oversize ? [] : [
-                'pieces' => array_map(fn (Piece $piece): array => self::piece($piece, true), $offer->making->pieces),
+                'pieces' => $this->pieces[$offer->making] ??= $this->bare($offer->making),
             ]),
         ];
     }
 
+    /** @return list<array<string, mixed>> the pieces without what only a drawing needs */
+    private function bare(Making $making): array
+    {
+        return array_map(fn (Piece $piece): array => $this->piece($piece, true), $making->pieces);
+    }
+
     /** @return array<string, mixed> */
-    private static function byproduct(Byproduct $byproduct): array
+    private function byproduct(Byproduct $byproduct): array
     {
         return [
             ...($byproduct->name === null ? [] : ['name' => $byproduct->name]),
             'count' => $byproduct->count,
-            'patches' => self::patches($byproduct->patches),
+            'patches' => $this->patches($byproduct->patches),
             'finished' => $byproduct->finished->encode(),
         ];
     }
@@ -138,7 +170,7 @@ final class SheetWriter
      * @param  array<string, Size|Length>  $quilting
      * @return array<string, string>
      */
-    private static function quilting(array $quilting): array
+    private function quilting(array $quilting): array
     {
         return array_map(fn (Size|Length $size): string => $size->encode(), $quilting);
     }
@@ -147,7 +179,7 @@ final class SheetWriter
      * @param  bool  $bare  without the lines and outlines that only a drawing needs
      * @return array<string, mixed>
      */
-    private static function piece(Piece $piece, bool $bare = false): array
+    private function piece(Piece $piece, bool $bare = false): array
     {
         $lay = $piece->lay;
 
@@ -161,8 +193,8 @@ final class SheetWriter
             ...($piece->batch->perUnit === 1 ? [] : ['per_unit' => $piece->batch->perUnit]),
             ...($piece->batch->each === 1 ? [] : ['each' => $piece->batch->each]),
             ...($piece->batch->segment === null ? [] : ['segment' => $piece->batch->segment]),
-            ...($bare || $piece->lines->sew === [] ? [] : ['sew' => self::lines($piece->lines->sew)]),
-            ...($bare || $piece->lines->cut === [] ? [] : ['cut' => self::lines($piece->lines->cut)]),
+            ...($bare || $piece->lines->sew === [] ? [] : ['sew' => $this->lines($piece->lines->sew)]),
+            ...($bare || $piece->lines->cut === [] ? [] : ['cut' => $this->lines($piece->lines->cut)]),
             ...($bare || $lay->outline === null ? [] : ['outline' => $lay->outline->encode()]),
             ...($lay->chiral ? ['chiral' => true] : []),
             ...($lay->mirrored ? ['mirrored' => true] : []),
@@ -172,7 +204,7 @@ final class SheetWriter
             'grain' => $piece->grain()->value,
             ...($piece->label === null ? [] : ['label' => $piece->label]),
             ...($bare || $piece->template === null ? [] : ['template' => [
-                'notches' => self::lines($piece->template->notches),
+                'notches' => $this->lines($piece->template->notches),
                 ...($piece->template->later === null ? [] : ['later' => $piece->template->later->encode()]),
             ]]),
         ];
@@ -182,13 +214,13 @@ final class SheetWriter
      * @param  list<Outline>  $lines
      * @return list<string>
      */
-    private static function lines(array $lines): array
+    private function lines(array $lines): array
     {
         return array_map(fn (Outline $line): string => $line->encode(), $lines);
     }
 
     /** @return array<string, mixed> */
-    private static function step(Step $step): array
+    private function step(Step $step): array
     {
         return [
             'kind' => $step->kind->value,
@@ -205,24 +237,24 @@ final class SheetWriter
     }
 
     /** @return array<string, mixed> */
-    private static function quilt(QuiltSheet $sheet): array
+    private function quilt(QuiltSheet $sheet): array
     {
         return [
             'size' => $sheet->size,
             'finished' => $sheet->finished->encode(),
             'block' => $sheet->block->encode(),
-            'units' => (object) array_map(self::patches(...), $sheet->units),
-            'blocks' => (object) array_map(self::placements(...), $sheet->blocks),
+            'units' => (object) array_map($this->patches(...), $sheet->units),
+            'blocks' => (object) array_map($this->placements(...), $sheet->blocks),
             'block_names' => $sheet->blockNames,
-            'placements' => self::placements($sheet->placements),
-            'frame' => self::patches($sheet->frame),
+            'placements' => $this->placements($sheet->placements),
+            'frame' => $this->patches($sheet->frame),
             'block_counts' => $sheet->blockCounts,
             'unit_counts' => $sheet->unitCounts,
             'unit_names' => $sheet->unitNames,
             'perimeter' => $sheet->perimeter->encode(),
             'areas' => $sheet->areas,
-            'effort' => self::effort($sheet->effort),
-            'quilting' => (object) self::quilting($sheet->quilting),
+            'effort' => $this->effort($sheet->effort),
+            'quilting' => (object) $this->quilting($sheet->quilting),
             ...($sheet->crop === null || $sheet->crop->isZero() ? [] : ['crop' => $sheet->crop->encode()]),
         ];
     }
@@ -231,7 +263,7 @@ final class SheetWriter
      * @param  list<Placement>  $placements
      * @return list<string>
      */
-    private static function placements(array $placements): array
+    private function placements(array $placements): array
     {
         return array_map(
             fn (Placement $placement): string => implode(
@@ -243,13 +275,13 @@ final class SheetWriter
     }
 
     /** @return array{seams: int, length: float, minutes: int} */
-    private static function effort(Effort $effort): array
+    private function effort(Effort $effort): array
     {
         return ['seams' => $effort->seams, 'length' => round($effort->seamLength, 4), 'minutes' => $effort->minutes];
     }
 
     /** @return array<string, mixed> */
-    private static function announcement(Announcement $sheet): array
+    private function announcement(Announcement $sheet): array
     {
         return [
             'title' => $sheet->title,
@@ -280,8 +312,8 @@ final class SheetWriter
      * @param  list<Patch>  $patches
      * @return list<string>
      */
-    private static function patches(array $patches): array
+    private function patches(array $patches): array
     {
-        return array_map(fn (Patch $patch): string => $patch->encode(), $patches);
+        return array_map(fn (Patch $patch): string => $this->patches[$patch] ??= $patch->encode(), $patches);
     }
 }
