@@ -80,7 +80,8 @@ final class DesignFormat
             '$defs' => array_map(fn (NamedType $named): array => $named->type->schema(), [
                 'id' => self::id(), 'length' => self::length(), 'finished' => self::finished(), 'replacements' => self::replacements(),
                 'pattern' => self::pattern(), 'stated' => self::stated(), 'variants' => self::variants(), 'unit' => self::unit(),
-                'piece' => self::piece(), 'block' => self::block(), 'setting' => self::setting(), 'size' => self::size(), 'clue' => self::clue(),
+                'piece' => self::piece(), 'block' => self::block(), 'setting' => self::setting(), 'size' => self::size(),
+                'clue' => self::clue(),
             ]),
         ];
     }

@@ -17,7 +17,8 @@ final class LengthParser
     ];
 
     private const UNITS = [
-        'inches' => LengthUnit::Inch, 'inch' => LengthUnit::Inch, 'in' => LengthUnit::Inch, '"' => LengthUnit::Inch, '″' => LengthUnit::Inch, '”' => LengthUnit::Inch,
+        'inches' => LengthUnit::Inch, 'inch' => LengthUnit::Inch, 'in' => LengthUnit::Inch, '"' => LengthUnit::Inch, '″' => LengthUnit::Inch,
+        '”' => LengthUnit::Inch,
         'centimetres' => LengthUnit::Centimetre, 'centimeters' => LengthUnit::Centimetre, 'cm' => LengthUnit::Centimetre,
         'millimetres' => LengthUnit::Millimetre, 'millimeters' => LengthUnit::Millimetre, 'mm' => LengthUnit::Millimetre,
     ];

@@ -51,7 +51,8 @@ final readonly class FitChecks
                         'unit' => $this->subject->name($cell->product),
                         'block' => $block->name,
                         'neighbour' => $this->neighbour($block, $cell),
-                    ], ['width' => $laid->width, 'height' => $laid->height, 'space_width' => $space->width, 'space_height' => $space->height]);
+                    ], ['width' => $laid->width, 'height' => $laid->height, 'space_width' => $space->width,
+                        'space_height' => $space->height]);
                 }
             }
         }

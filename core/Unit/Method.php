@@ -83,7 +83,8 @@ enum Method: string
     public function meetsAtSlants(): bool
     {
         return match ($this) {
-            self::HstTriangles, self::HourglassTriangles, self::HalfAndQuartersTriangles, self::GeeseTriangles, self::SquareInSquareTriangles,
+            self::HstTriangles, self::HourglassTriangles, self::HalfAndQuartersTriangles, self::GeeseTriangles,
+            self::SquareInSquareTriangles,
             self::EconomyTriangles, self::PinwheelTriangles, self::HalfRectangleTriangles, self::KiteTemplate, self::PeakTemplate,
             self::TriangleRowPointed, self::CustomPieces => true,
             default => false,

@@ -232,7 +232,8 @@ final readonly class Piece
     public function known(string $id): self
     {
         return $id === $this->id ? $this : new self(
-            $id, $this->shape, $this->slots, $this->width, $this->length, $this->batch, $this->lines, $this->lay, $this->label, $this->template,
+            $id, $this->shape, $this->slots, $this->width, $this->length, $this->batch, $this->lines, $this->lay, $this->label,
+            $this->template,
         );
     }
 

@@ -64,8 +64,10 @@ enum UnitKind: string
     public function fabrics(): array
     {
         return match ($this) {
-            self::Square, self::Rectangle, self::Diamond45, self::Parallelogram45, self::Diamond60, self::Triangle60, self::HalfTriangle60, self::SettingTriangle, self::LongStrips => [1, 1],
-            self::HalfSquareTriangle, self::FourPatch, self::Geese, self::SquareInSquare, self::NinePatch, self::SixteenPatch, self::Pinwheel, self::HalfRectangle, self::QuarterCircle => [2, 2],
+            self::Square, self::Rectangle, self::Diamond45, self::Parallelogram45, self::Diamond60, self::Triangle60, self::HalfTriangle60,
+            self::SettingTriangle, self::LongStrips => [1, 1],
+            self::HalfSquareTriangle, self::FourPatch, self::Geese, self::SquareInSquare, self::NinePatch, self::SixteenPatch,
+            self::Pinwheel, self::HalfRectangle, self::QuarterCircle => [2, 2],
             self::HalfAndQuarters, self::TurnedNinePatch, self::Economy, self::EightPointStar => [3, 3],
             self::UnevenNinePatch, self::Kite, self::Peak, self::TriangleRow => [2, 3],
             self::Hourglass => [2, 4],
@@ -83,7 +85,8 @@ enum UnitKind: string
     public function proportion(): ?int
     {
         return match ($this) {
-            self::Rectangle, self::Corners, self::Strips, self::HalfRectangle, self::Peak, self::Parallelogram45, self::StripParallelogram, self::Custom, self::Block, self::SettingTriangle, self::LongStrips => null,
+            self::Rectangle, self::Corners, self::Strips, self::HalfRectangle, self::Peak, self::Parallelogram45, self::StripParallelogram,
+            self::Custom, self::Block, self::SettingTriangle, self::LongStrips => null,
             self::Geese => 2,
             default => 1,
         };

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 return [
     'one' => [
-        'square' => 'square', 'rectangle' => 'rectangle', 'strip' => 'strip', 'segment' => 'segment', 'set-square' => 'square of a strip set', 'triangle' => 'triangle',
-        'sixty-triangle' => '60° triangle', 'diamond' => 'diamond', 'parallelogram' => 'parallelogram', 'template' => 'template piece', 'part' => 'part made before',
+        'square' => 'square', 'rectangle' => 'rectangle', 'strip' => 'strip', 'segment' => 'segment',
+        'set-square' => 'square of a strip set', 'triangle' => 'triangle',
+        'sixty-triangle' => '60° triangle', 'diamond' => 'diamond', 'parallelogram' => 'parallelogram', 'template' => 'template piece',
+        'part' => 'part made before',
     ],
     'many' => [
         'square' => 'square|squares',

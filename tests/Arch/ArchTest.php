@@ -13,14 +13,18 @@ const PLAIN_PHP = [
 
 /** Functions that read a clock, roll dice, touch files or the environment, or belong to the framework. */
 const DOORS = [
-    'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'now', 'today', 'getdate', 'localtime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'shuffle', 'array_rand', 'lcg_value',
-    'file_get_contents', 'file_put_contents', 'fopen', 'file', 'readfile', 'unlink', 'mkdir', 'glob', 'scandir', 'getenv', 'putenv', 'config', 'env', 'app', 'resolve', '__', 'trans', 'trans_choice', 'view', 'request', 'event',
-    'header', 'setcookie', 'session_start', 'exec', 'shell_exec', 'system', 'passthru', 'proc_open', 'curl_init', 'mail', 'echo', 'printf', 'print_r', 'var_dump', 'dd', 'dump',
+    'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'now', 'today', 'getdate', 'localtime', 'rand', 'mt_rand',
+    'random_int', 'random_bytes', 'uniqid', 'shuffle', 'array_rand', 'lcg_value',
+    'file_get_contents', 'file_put_contents', 'fopen', 'file', 'readfile', 'unlink', 'mkdir', 'glob', 'scandir', 'getenv', 'putenv',
+    'config', 'env', 'app', 'resolve', '__', 'trans', 'trans_choice', 'view', 'request', 'event',
+    'header', 'setcookie', 'session_start', 'exec', 'shell_exec', 'system', 'passthru', 'proc_open', 'curl_init', 'mail', 'echo', 'printf',
+    'print_r', 'var_dump', 'dd', 'dump',
 ];
 
 /** The folders that serve members and guests, or hosts and members alike. The namespace decides, not a list of classes. */
 const MEMBER_SIDE = [
-    'app/Actions/Member', 'app/Http/Controllers/Member', 'app/Jobs', 'app/Mail', 'app/Presentation/Member', 'app/Presentation/Shared', 'app/Models',
+    'app/Actions/Member', 'app/Http/Controllers/Member', 'app/Jobs', 'app/Mail', 'app/Presentation/Member', 'app/Presentation/Shared',
+    'app/Models',
     'resources/views/clue', 'resources/views/components', 'resources/views/mail', 'resources/views/member',
 ];
 

@@ -127,9 +127,12 @@ function logCourses(Making $making): int
 
 /** Methods whose pieces are cut round an outline or at angles, and are held to their outlines by tests of their own. */
 const CUT_ROUND = [
-    'half-rectangle:triangles', 'kite:template', 'peak:template', 'quarter-circle:templates', 'quarter-circle:swap', 'striped-hst:sets', 'eight-point-star:set-in',
-    'triangle-row:blunt', 'triangle-row:pointed', 'custom:pieces', 'diamond-45:strip', 'parallelogram-45:strip', 'strip-parallelogram:plain',
-    'strip-parallelogram:staggered', 'diamond-60:strip', 'triangle-60:blunt', 'triangle-60:pointed', 'half-triangle-60:blunt', 'half-triangle-60:pointed',
+    'half-rectangle:triangles', 'kite:template', 'peak:template', 'quarter-circle:templates', 'quarter-circle:swap', 'striped-hst:sets',
+    'eight-point-star:set-in',
+    'triangle-row:blunt', 'triangle-row:pointed', 'custom:pieces', 'diamond-45:strip', 'parallelogram-45:strip',
+    'strip-parallelogram:plain',
+    'strip-parallelogram:staggered', 'diamond-60:strip', 'triangle-60:blunt', 'triangle-60:pointed', 'half-triangle-60:blunt',
+    'half-triangle-60:pointed',
     'economy:triangles',
 ];
 

@@ -33,7 +33,8 @@ function cuttingOf(string $size, string $clue): array
                 $length = $piece->length === null ? '' : ' by '.Notation::Fractions->print($piece->length->in(Notation::Fractions));
                 $width = Notation::Fractions->print($piece->width->in(Notation::Fractions));
                 $lines[] = preg_replace('/[\x{2000}-\x{200a}\x{202f}\x{a0}]/u', ' ', sprintf(
-                    '%s %d %s %s%s', $design->slots[$piece->slots[0]]->letter, $task->quantity($piece), $piece->shape->value, $width, $length === " by $width"
+                    '%s %d %s %s%s', $design->slots[$piece->slots[0]]->letter, $task->quantity($piece), $piece->shape->value, $width,
+                    $length === " by $width"
                         ? ''
                         : $length,
                 ));

@@ -60,7 +60,8 @@ it('finds what a strict tester would mark', function (callable $change, array $e
 
         return $d;
     }, [
-        'warning off-mark /units/2', 'warning off-mark /units/3', 'warning trim-off-mark-block /units/0', 'warning trim-off-mark-block /units/1',
+        'warning off-mark /units/2', 'warning off-mark /units/3', 'warning trim-off-mark-block /units/0',
+        'warning trim-off-mark-block /units/1',
         ...array_map(
             fn (int $size): string => "note unfriendly-size-near /sizes/$size",
             [0, 1, 2, 3],
@@ -78,7 +79,8 @@ it('notes a method that leaves a quarter over', function (): void {
             ] + $d,
         ),
     )->toBe([
-        'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'warning unused-block /blocks/1', 'note wasteful-yield /units/2',
+        'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'warning unused-block /blocks/1',
+        'note wasteful-yield /units/2',
     ]);
 });
 

@@ -115,7 +115,8 @@ final readonly class UnitOptions
     public function withSeam(Length $seam): self
     {
         return new self(
-            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns, $this->hand,
+            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns,
+            $this->hand,
             $this->pieces, $seam, $this->twin, $this->base, $this->seams, $this->sections,
         );
     }
@@ -128,7 +129,8 @@ final readonly class UnitOptions
     public function madeOf(?string $base, array $pieces): self
     {
         return new self(
-            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns, $this->hand,
+            $this->corners, $this->widths, $this->edge, $this->radius, $this->centre, $this->courses, $this->count, $this->turns,
+            $this->hand,
             $pieces, $this->seam, $this->twin, $base, $this->seams, $this->sections,
         );
     }

@@ -41,7 +41,9 @@
                             value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
                             <span
-                                class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} · {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste', ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
+                                class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} ·
+                                    {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste',
+                                    ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
                         </label>
                     @endforeach
                 </div>

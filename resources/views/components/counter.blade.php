@@ -23,7 +23,8 @@
             <button class="btn btn-count" name="amount" value="{{ $counter->step }}"
                 aria-label="{{ __('counters.add_label', ['label' => $label, 'count' => $counter->step]) }}">+{{ $counter->step }}</button>
             <button class="btn btn-quiet" name="kind" value="all"
-                aria-label="{{ __('counters.all_label', ['label' => $label, 'total' => $counter->total]) }}">{{ __('counters.all') }}</button>
+                aria-label="{{ __('counters.all_label', ['label' => $label,
+                    'total' => $counter->total]) }}">{{ __('counters.all') }}</button>
             <button class="btn btn-quiet" type="button" hidden x-bind:hidden="cannotUndo" x-on:click="undo"><x-icon
                 name="undo"/> {{ __('counters.undo') }}</button>
         </div>

@@ -16,7 +16,8 @@
                 </span>
             @endif
             <span class="stitch-day"
-                aria-hidden="true">@if ($drop->opens){{ App\Presentation\Shared\When::day($drop->opens, (string) $drop->zone) }}@endif</span>
+                aria-hidden="true">@if ($drop->opens){{ App\Presentation\Shared\When::day($drop->opens,
+                    (string) $drop->zone) }}@endif</span>
         </li>
     @endforeach
 </ol>

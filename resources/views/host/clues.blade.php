@@ -11,7 +11,8 @@
                     <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft ? '' : $row->when() }}</p>
                     <p class="field-hint">
                         @if (! $row->hasWork()){{ __('clues.text_only') }}
-                        @elseif ($row->state === App\Models\ClueState::Released){{ __('clues.begun', ['begun' => $row->begun, 'all' => $board->projects, 'finished' => $row->finished]) }}
+                        @elseif ($row->state === App\Models\ClueState::Released){{ __('clues.begun', ['begun' => $row->begun,
+                            'all' => $board->projects, 'finished' => $row->finished]) }}
                         @endif
                     </p>
                     <p><a href="{{ route('host.clues.show', [$quiltAlong, $row->clue->number]) }}">{{ __('clues.preview') }}</a></p>
@@ -20,13 +21,15 @@
                     <div class="clue-row-release">
                         @if ($row->state === App\Models\ClueState::Released)
                             <form method="post"
-                                action="{{ route('host.release.destroy', [$quiltAlong, $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
+                                action="{{ route('host.release.destroy', [$quiltAlong,
+                                    $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
                         @else
                             <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}"
                                 class="release-form" id="release-{{ $row->clue->number }}">
                                 @csrf @method('put')
                                 <input type="hidden" name="clue" value="{{ $row->clue->number }}">
-                                @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ?? '09:00'], 'zone' => ['text', $row->zone]] as $field => [$type, $value])
+                                @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ?? '09:00'],
+                                    'zone' => ['text', $row->zone]] as $field => [$type, $value])
                                     <div class="field">
                                         <label class="form-label"
                                             for="{{ $field }}-{{ $row->clue->number }}">{{ __('clues.'.$field) }}</label>

@@ -3,7 +3,8 @@
     <nav class="size-tabs" aria-label="{{ __('design.size') }}">
         @foreach ($announcement->sizes as $choice)
             <a
-                href="{{ route('host.design', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}" @class(['size-tab', 'is-here' => $choice->id === $size]) @if ($choice->id === $size) aria-current="page" @endif>{{ $choice->name }}</a>
+                href="{{ route('host.design', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}" @class(['size-tab',
+                    'is-here' => $choice->id === $size]) @if ($choice->id === $size) aria-current="page" @endif>{{ $choice->name }}</a>
         @endforeach
     </nav>
     <div class="design-pair">
@@ -13,7 +14,8 @@
             <figcaption class="size-tabs">
                 @foreach ($announcement->colourways as $choice)
                     <a
-                        href="{{ route('host.design', [$quiltAlong, 'size' => $size, 'colourway' => $choice->id]) }}" @class(['size-tab', 'is-here' => $choice->id === $colourway->id])>{{ $choice->name }}</a>
+                        href="{{ route('host.design', [$quiltAlong, 'size' => $size, 'colourway' => $choice->id]) }}" @class(['size-tab',
+                            'is-here' => $choice->id === $colourway->id])>{{ $choice->name }}</a>
                 @endforeach
             </figcaption>
         </figure>

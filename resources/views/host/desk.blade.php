@@ -2,7 +2,9 @@
     @php($next = $board->next())
     <p class="lead">{{ $quiltAlong->host_name }} · {{ trans_choice('desk.quilts', $board->projects) }}</p>
     <x-stitch-line
-        :drops="array_map(fn ($row) => new App\Presentation\Shared\Drop($row->clue->number, App\Presentation\Shared\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1, $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number])), $board->rows)"/>
+        :drops="array_map(fn ($row) => new App\Presentation\Shared\Drop($row->clue->number,
+            App\Presentation\Shared\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1,
+            $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number])), $board->rows)"/>
     <div class="pair">
         <section class="card" aria-labelledby="due">
             <h2 id="due" class="eyebrow">{{ __('desk.due') }}</h2>
@@ -11,7 +13,8 @@
                 <p>{{ __('clues.clue', ['number' => $next->clue->number]) }} · {{ __('clues.opens') }}: {{ $next->when() }}</p>
                 <p class="actions">
                     <a class="btn btn-main"
-                        href="{{ route('host.clues.index', $quiltAlong) }}#clue-{{ $next->clue->number }}">{{ __($next->clue->release_at ? 'desk.change_date' : 'desk.set_date') }}</a>
+                        href="{{ route('host.clues.index', $quiltAlong) }}#clue-{{ $next->clue->number }}">{{ __($next->clue->release_at
+                            ? 'desk.change_date' : 'desk.set_date') }}</a>
                     <a class="btn btn-other"
                         href="{{ route('host.clues.show', [$quiltAlong, $next->clue->number]) }}">{{ __('clues.preview') }}</a>
                 </p>
@@ -28,7 +31,8 @@
         <h2 id="open">{{ __('desk.open_clues') }}</h2>
         @forelse ($board->open() as $row)
             <p class="card row-card"><span
-                class="serif big-title">{{ $row->clue->title }}</span> <span>{{ __('clues.begun', ['begun' => $row->begun, 'all' => $board->projects, 'finished' => $row->finished]) }}</span> <a href="{{ route('host.people', $quiltAlong) }}">{{ __('people.title') }}</a></p>
+                class="serif big-title">{{ $row->clue->title }}</span> <span>{{ __('clues.begun', ['begun' => $row->begun,
+                    'all' => $board->projects, 'finished' => $row->finished]) }}</span> <a href="{{ route('host.people', $quiltAlong) }}">{{ __('people.title') }}</a></p>
         @empty
             <div class="empty"><p>{{ __('desk.none_open') }}</p></div>
         @endforelse

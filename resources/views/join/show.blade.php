@@ -1,7 +1,8 @@
 <x-layout.plain :title="__('join.heading', ['quilt' => $quiltAlong->name])">
     <h1>{!! __('join.heading', ['quilt' => '<span class="serif">'.e($quiltAlong->name).'</span>']) !!}</h1>
     <p
-        class="lead">{{ __('join.by', ['host' => $quiltAlong->host_name]) }} · {{ __('home.kind.'.$quiltAlong->kind->value) }} · {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
+        class="lead">{{ __('join.by', ['host' => $quiltAlong->host_name]) }} · {{ __('home.kind.'.$quiltAlong->kind->value) }} ·
+            {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
     @guest
         <h2>{{ __('join.sizes') }}</h2>
         <ul class="plain-list">
@@ -34,7 +35,8 @@
                 <legend>{{ __('join.colourway') }}</legend>
                 @foreach ($announcement->colourways as $colourway)
                     <label class="choice"><input type="radio" name="colourway"
-                        value="{{ $colourway->id }}" @checked(old('colourway', array_key_first($announcement->colourways)) === $colourway->id) required>
+                        value="{{ $colourway->id }}" @checked(old('colourway',
+                            array_key_first($announcement->colourways)) === $colourway->id) required>
                         <span class="choice-name">{{ $colourway->name }}</span>
                         <span class="swatches">@foreach ($announcement->slots as $slot)<x-swatch :letter="$slot->letter"
                             :colour="$colourway->cloths[$slot->id]->colour"
@@ -50,7 +52,8 @@
                 @error('second')<p class="field-error" role="alert">{{ $message }}</p>@enderror
             @endif
             <button
-                class="btn {{ $mine->isEmpty() ? 'btn-main' : 'btn-other' }}">{{ $mine->isEmpty() ? __('join.join') : __('join.second_start') }}</button>
+                class="btn {{ $mine->isEmpty() ? 'btn-main' : 'btn-other' }}">{{ $mine->isEmpty() ? __('join.join')
+                    : __('join.second_start') }}</button>
         </form>
     @endguest
 </x-layout.plain>

@@ -2,6 +2,7 @@
     <div x-data="clue" data-taps="{{ route('member.taps.store', [$project, $number]) }}"
         data-counters="{{ route('member.counters.index', [$project, $number]) }}" data-queue="{{ $project->id }}.{{ $number }}"
         data-waiting="{{ __('counters.waiting') }}" data-failed="{{ __('counters.not_saved') }}">
-        @include('clue.sheet', ['page' => $page, 'taps' => route('member.taps.store', [$project, $number]), 'methodUrl' => route('member.method.update', [$project, $number])])
+        @include('clue.sheet', ['page' => $page, 'taps' => route('member.taps.store', [$project, $number]),
+            'methodUrl' => route('member.method.update', [$project, $number])])
     </div>
 </x-layout.member>

@@ -5,7 +5,8 @@
     <x-stitch-line :drops="$line->drops" :current="$current?->number"/>
     @if ($project->size_later)
         <p
-            class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt, $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
+            class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt,
+                $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
     @endif
     @if ($current)
         <section class="card do-next" aria-labelledby="do-next">
@@ -17,7 +18,8 @@
                     aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
             <a class="btn btn-main"
-                href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin', App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
+                href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin',
+                    App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>
     @else
         <p class="lead">{{ __('now.nothing_open') }}</p>

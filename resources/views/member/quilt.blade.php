@@ -7,11 +7,13 @@
             <select id="size_key" name="size_key" class="form-select" aria-describedby="size_key-note">
                 @foreach ($announcement->sizes as $size)
                     <option
-                        value="{{ $size->id }}" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === $size->id)>{{ $size->name }}</option>
+                        value="{{ $size->id }}" @selected(old('size_key',
+                            $project->size_later ? 'later' : $project->size_key) === $size->id)>{{ $size->name }}</option>
                 @endforeach
                 @if ($maySizeStayOpen)
                     <option
-                        value="later" @selected(old('size_key', $project->size_later ? 'later' : $project->size_key) === 'later')>{{ __('join.size_later') }}</option>
+                        value="later" @selected(old('size_key',
+                            $project->size_later ? 'later' : $project->size_key) === 'later')>{{ __('join.size_later') }}</option>
                 @endif
             </select>
         </x-field>
@@ -19,7 +21,8 @@
             <select id="colourway_key" name="colourway_key" class="form-select">
                 @foreach ($announcement->colourways as $colourway)
                     <option
-                        value="{{ $colourway->id }}" @selected(old('colourway_key', $project->colourway_key) === $colourway->id)>{{ $colourway->name }}</option>
+                        value="{{ $colourway->id }}" @selected(old('colourway_key',
+                            $project->colourway_key) === $colourway->id)>{{ $colourway->name }}</option>
                 @endforeach
             </select>
         </x-field>
@@ -27,7 +30,8 @@
             <select id="notation" name="notation" class="form-select">
                 @foreach (Dew\Core\Measure\Notation::cases() as $notation)
                     <option
-                        value="{{ $notation->value }}" @selected(old('notation', $project->notation->value) === $notation->value)>{{ __('measure.notation.'.$notation->value) }}</option>
+                        value="{{ $notation->value }}" @selected(old('notation',
+                            $project->notation->value) === $notation->value)>{{ __('measure.notation.'.$notation->value) }}</option>
                 @endforeach
             </select>
         </x-field>

@@ -13,7 +13,8 @@
         <h2>{{ __('post.for', ['address' => $address]) }}</h2>
         @forelse ($posts as $post)
             <p class="card row-card"><a
-                href="{{ route('post.show', auth()->check() ? [$post] : [$post, 'to' => $address]) }}">{{ $post->subject }}</a> <small>{{ $post->created_at->isoFormat('LLL') }}</small></p>
+                href="{{ route('post.show', auth()->check() ? [$post] : [$post,
+                    'to' => $address]) }}">{{ $post->subject }}</a> <small>{{ $post->created_at->isoFormat('LLL') }}</small></p>
         @empty
             <div class="empty"><p>{{ __('post.empty') }}</p></div>
         @endforelse

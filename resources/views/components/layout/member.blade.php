@@ -13,7 +13,8 @@
         {{ $slot }}
     </main>
     <nav class="bottom-bar" aria-label="{{ __('nav.member.label') }}">
-        @foreach (['now' => route('member.now', $project), 'clue' => route('member.clues.index', $project), 'fabrics' => route('member.fabrics', $project), 'bench' => route('member.bench', $project)] as $name => $url)
+        @foreach (['now' => route('member.now', $project), 'clue' => route('member.clues.index', $project),
+            'fabrics' => route('member.fabrics', $project), 'bench' => route('member.bench', $project)] as $name => $url)
             <a href="{{ $url }}" @class(['is-here' => $place === $name]) @if ($place === $name) aria-current="page" @endif><x-icon
                 :name="$name"/><span>{{ __('nav.member.'.$name) }}</span></a>
         @endforeach
