@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Mail\ResetPasswordMail;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Illuminate\Support\Facades\Mail;
 
 /**
  * @property int $id
@@ -49,11 +47,6 @@ final class User extends Authenticatable
     public function roleIn(QuiltAlong $quiltAlong): ?Role
     {
         return $this->memberships->firstWhere('quilt_along_id', $quiltAlong->id)?->role;
-    }
-
-    public function sendPasswordResetNotification($token): void
-    {
-        Mail::to($this)->send(new ResetPasswordMail($this, $token));
     }
 
     protected function email(): Attribute

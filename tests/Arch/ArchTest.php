@@ -88,6 +88,29 @@ it('lets each folder of the core use only the folders below it', function (): vo
     expect($crossed)->toBe([]);
 });
 
+it('lets no two folders of the application use each other', function (): void {
+    $uses = [];
+    foreach (Sources::in('app') as $file => $code) {
+        $folder = dirname($file);
+        foreach (array_filter(
+            Sources::classes($code),
+            fn (string $class): bool => str_starts_with($class, 'App\\') && class_exists($class),
+        ) as $class) {
+            $named = 'app/'.str_replace('\\', '/', substr($class, strlen('App\\'), -strlen((string) strrchr($class, '\\'))));
+            $uses[$folder][$named] = "$file uses $class";
+        }
+    }
+    $circles = [];
+    foreach ($uses as $folder => $others) {
+        foreach ($others as $other => $why) {
+            if ($folder !== $other && isset($uses[$other][$folder])) {
+                $circles[] = $why;
+            }
+        }
+    }
+    expect($circles)->toBe([]);
+});
+
 it('never lets what serves members name what is not released', function (): void {
     $files = Sources::in(...MEMBER_SIDE);
     expect(count($files))->toBeGreaterThan(60);

@@ -355,6 +355,33 @@ it('flips a corner onto the inside of a quarter circle, and onto a block', funct
     expect(Compilation::of($design)->contents('u-tip'))->toBe(['u-tip' => 1, 'u-arc' => 1]);
 });
 
+it('flips corners onto a whole block', function (): void {
+    $units = [
+        ...array_slice(json_decode(smallJson(), true)['units'], 0, 2),
+        ['id' => 'u-snowball', 'name' => 'Snowball', 'kind' => 'corners', 'finished' => '6', 'fabrics' => ['f-c'], 'base' => [
+            'block' => 'b-inner',
+        ],
+            'corners' => [['at' => 'top-right', 'leg' => '2'], ['at' => 'bottom-left', 'leg' => '2']]],
+    ];
+    $design = smallDesign([
+        'units' => $units,
+        'blocks' => [
+            blockOf('b-inner', ['3', '3'], ['3', '3'], ['u-hst u-plain', 'u-plain u-hst']),
+            blockOf('b-one', ['6'], ['6'], ['u-snowball']),
+        ],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
+            ['id' => 't-hst', 'unit' => 'u-hst'], ['id' => 't-inner', 'block' => 'b-inner'], ['id' => 't-ball', 'unit' => 'u-snowball'],
+        ]]],
+    ]);
+    [$hst, $inner, $ball] = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks;
+    $rust = array_sum(array_map(fn (Patch $patch): float => $patch->slot === 'f-c' ? $patch->outline->area() : 0.0, $ball->patches()));
+    expect([$hst->count, $inner->count, $ball->count])->toBe([12, 6, 6])
+        ->and(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $ball->patches())))->toEqualWithDelta(36.0, 1e-9)
+        // Two corners of 2 in², and what they leave of two plain squares of 9 in².
+        ->and($rust)->toBeGreaterThan(14.0)
+        ->and(array_map(fn ($piece): string => $piece->id, $ball->making->pieces))->toContain('b-inner');
+});
+
 it('sews overlapping corners one round after the other, each trimmed and pressed before the next', function (): void {
     $unit = ['id' => 'u-boat', 'name' => 'Bow', 'kind' => 'corners', 'finished' => [
         'width' => '4',

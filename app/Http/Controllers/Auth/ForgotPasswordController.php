@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Mail\ResetPasswordMail;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 
 final class ForgotPasswordController extends Controller
@@ -21,7 +24,10 @@ final class ForgotPasswordController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $request->validate(['email' => ['required', 'string', 'email', 'max:255']]);
-        Password::sendResetLink(['email' => $request->string('email')->lower()->trim()->value()]);
+        $send = function (User $user, string $token): void {
+            Mail::to($user)->send(new ResetPasswordMail($user, $token));
+        };
+        Password::sendResetLink(['email' => $request->string('email')->lower()->trim()->value()], $send);
 
         return back()->with('status', __('passwords.sent'));
     }
