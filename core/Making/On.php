@@ -89,6 +89,21 @@ final readonly class On
         return new self(Operand::Whole, '');
     }
 
+    /**
+     * The same of the mirror image of the unit: left and right corners change places.
+     *
+     * @param  array<string, string>  $ids  new ids of pieces by their old ones
+     */
+    public function turnedOver(array $ids): self
+    {
+        if ($this->kind === Operand::Corner) {
+            return self::corner(strtr($this->of, ['left' => 'right', 'right' => 'left']));
+        }
+        $isPiece = in_array($this->kind, [Operand::Piece, Operand::SewLine, Operand::CutLine], true);
+
+        return $isPiece && isset($ids[$this->of]) ? new self($this->kind, $ids[$this->of], $this->first, $this->second) : $this;
+    }
+
     public function encode(): string
     {
         return match ($this->kind) {

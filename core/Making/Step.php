@@ -9,6 +9,9 @@ use Dew\Core\Measure\Measurement;
 /** One thing to do, as data: a code whose sentence the interface holds, what it is done to, and the numbers and fabrics that go into it. */
 final readonly class Step
 {
+    /** Codes of steps that say left or right, or which way round to go. */
+    private const DIRECTED = ['log_cabin.logs.sew', 'log_cabin.strips.sew', 'pinwheel.layer', 'striped_hst.cut_diagonal'];
+
     /**
      * @param  array<string, Measurement>  $measures
      * @param  array<string, string>  $slots  ids of fabric slots
@@ -51,6 +54,23 @@ final readonly class Step
         $measures = array_map(fn (Measurement $measure): Measurement => $measure->following($before, $after), $this->measures);
 
         return new self($this->kind, $this->code, $measures, $this->slots, $this->counts, $this->sewing, $this->on, $this->names);
+    }
+
+    /**
+     * The same step of the mirror image of the unit. Steps that say which way to go have other words for it.
+     *
+     * @param  array<string, string>  $ids  new ids of pieces by their old ones
+     */
+    public function turnedOver(array $ids): self
+    {
+        $on = array_map(fn (On $on): On => $on->turnedOver($ids), $this->on);
+        $code = match (true) {
+            str_ends_with($this->code, '_mirrored') => substr($this->code, 0, -strlen('_mirrored')),
+            in_array($this->code, self::DIRECTED, true) => $this->code.'_mirrored',
+            default => $this->code,
+        };
+
+        return new self($this->kind, $code, $this->measures, $this->slots, $this->counts, $this->sewing, $on, $this->names);
     }
 
     /** The same step under another code. */

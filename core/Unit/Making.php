@@ -122,7 +122,9 @@ final readonly class Making
     {
         $pieces = array_map(fn (Piece $piece): Piece => $piece->turnedOver()->known($keys[$piece->id] ?? $piece->id), $this->pieces);
 
-        return new self($this->method, $pieces, $this->steps, $this->biasEdges, $this->sewn);
+        $steps = array_map(fn (Step $step): Step => $step->turnedOver($keys), $this->steps);
+
+        return new self($this->method, $pieces, $steps, $this->biasEdges, $this->sewn);
     }
 
     /** The same method with other steps. */

@@ -195,7 +195,10 @@ return [
         'trim' => 'Trim what is larger than :width by :unfinished, evenly from all sides.',
     ],
     'pinwheel' => [
-        'layer' => 'Lay four of these out so that :first comes before :second round the middle, all turning the same way.',
+        'layer' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :first comes before the one of '
+            .':second that it is sewn to.',
+        'layer_mirrored' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :second comes before the one '
+            .'of :first that it is sewn to.',
         'sew' => 'Sew two pairs with a :seam seam.',
         'press' => 'Press the two seams in opposite directions.',
         'join' => 'Nest the seams and join the pairs with a :seam seam.',
@@ -213,8 +216,14 @@ return [
         'trim' => 'Trim to :unfinished square and no less: less would come off the outermost pieces.',
     ],
     'log_cabin' => [
-        'logs' => ['sew' => 'Sew the logs on in the order of their numbers, clockwise from the top, each with a :seam seam.'],
-        'strips' => ['sew' => 'Sew a log on with a :seam seam, clockwise from the top, and trim its end level before the next one.'],
+        'logs' => [
+            'sew' => 'Sew the logs on in the order of their numbers, clockwise from the top, each with a :seam seam.',
+            'sew_mirrored' => 'Sew the logs on in the order of their numbers, counter-clockwise from the top, each with a :seam seam.',
+        ],
+        'strips' => [
+            'sew' => 'Sew a log on with a :seam seam, clockwise from the top, and trim its end level before the next one.',
+            'sew_mirrored' => 'Sew a log on with a :seam seam, counter-clockwise from the top, and trim its end level before the next one.',
+        ],
         'press' => 'Press every seam away from the middle.',
         'check' => 'After course :course it reads :unfinished square. Trim now: what is off here grows with every course.',
     ],
@@ -233,6 +242,8 @@ return [
         'cut_plain' => 'Cut each square of :plain once, corner to corner.',
         'halves' => 'Take the other halves of the strip-set squares out of their bag: those with :first along their straight edge.',
         'cut_diagonal' => 'Lay each square of the set with :first at the top and cut it from the bottom left to the top right. '
+            .'The two triangles differ: these units take the upper ones; bag the others. Cut the squares of :plain corner to corner too.',
+        'cut_diagonal_mirrored' => 'Lay each square of the set with :first at the top and cut it from the bottom right to the top left. '
             .'The two triangles differ: these units take the upper ones; bag the others. Cut the squares of :plain corner to corner too.',
     ],
     'strip_parallelogram' => [

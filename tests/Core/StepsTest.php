@@ -133,6 +133,34 @@ beforeEach(function (): void {
     $GLOBALS['dewSteps'] = require dirname(__DIR__, 2).'/lang/en/steps.php';
 });
 
+it('speaks of left and right the other way in a mirror image, and of its own pieces', function (): void {
+    $directed = 0;
+    foreach (everyMaking() as $name => [$unit, $making]) {
+        $mirrored = $making->turnedOver(['first' => 'first.m']);
+        foreach ($mirrored->steps as $index => $step) {
+            expect(steps($step->code))->not->toBe('', "$name has no words for $step->code");
+            if (preg_match('/clockwise|bottom left|top right/', steps($step->code)) === 1) {
+                expect($step->code)->not->toBe(
+                    $making->steps[$index]->code,
+                    "$name says which way to go, and says it of the mirror image too",
+                );
+                $directed++;
+            }
+            foreach ($step->on as $on) {
+                expect($on->kind === Operand::Piece && $on->of === 'first')->toBeFalse();
+            }
+        }
+        expect($mirrored->turnedOver(['first.m' => 'first'])->steps)->toEqual($making->steps);
+    }
+    expect($directed)->toBeGreaterThan(5);
+    $corners = unitOf(UnitKind::Corners, Length::inches(4), 3)->making(Method::CornersFlip, roomOf('1/4'))->turnedOver();
+    $places = [];
+    foreach ($corners->steps as $step) {
+        array_push($places, ...array_map(fn (On $on): string => $on->of, $step->operands(Operand::Corner)));
+    }
+    expect(array_values(array_unique($places)))->toBe(['top-right', 'top-left']);
+});
+
 it('joins a block by what it is: rows, one row, one column, or sections', function (
     array $columns,
     array $rows,
