@@ -25,7 +25,9 @@ final class Cache
     /** @var array<int, UnitWork> by the number of the unit's object */
     public array $work = [];
 
-    /** @var array<string, array{string, int}>|null task ids and their places in the order of release, by product key */
+    /**
+     * @var array<string, array{string, int, int}>|null task ids, their places in the order of release and in that of the clues, by product
+     */
     public ?array $taskOrder = null;
 
     /** How the units are made, each worked out once. */

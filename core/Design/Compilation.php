@@ -69,14 +69,17 @@ final readonly class Compilation
         return $this->work($unit)->perStrip($this->design->defaultMethod($unit->kind()));
     }
 
-    /** @return array<string, array{string, int}> task ids and their places in the order of release, by product key */
+    /**
+     * @return array<string, array{string, int, int}> task ids, their places in the order of release and in that of the clues, by product
+     * key
+     */
     public function taskOrder(): array
     {
         if ($this->cache->taskOrder === null) {
             $this->cache->taskOrder = [];
-            foreach ($this->design->clues as $clue) {
+            foreach (array_values($this->design->clues) as $number => $clue) {
                 foreach ($clue->tasks as $task) {
-                    $this->cache->taskOrder[$task->product] = [$task->id, count($this->cache->taskOrder)];
+                    $this->cache->taskOrder[$task->product] = [$task->id, count($this->cache->taskOrder), $number];
                 }
             }
         }

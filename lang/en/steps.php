@@ -48,7 +48,7 @@ return [
             'cut' => 'Cut on the line.',
             'press' => 'Press every seam the same way, to :dark where it takes part.',
             'layer' => 'Draw the other diagonal on half of these triangle squares. Lay each on a plain partner, seams nested, '
-                .'the fabrics that shall be neighbours face to face.',
+                .'the fabrics that will be neighbours face to face.',
             'sew_again' => 'Sew :seam from the line, on both sides of it, and cut on the line.',
         ],
         'triangles' => [

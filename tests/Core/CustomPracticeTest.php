@@ -127,6 +127,18 @@ it('presses half of the strip sets the other way where mirrored units come from 
     $sheet = Compiler::clueSheet(smallDesign(starDesign(starUnits())), 's', 'k', MethodChoices::defaults());
     expect(codesOf($sheet->tasks[0]->making))->toContain('strips.press_one_way')
         ->and(codesOf($sheet->tasks[1]->making))->toContain('strips.press_other_way');
+
+    // A clue does not give away that a later one makes the mirror image; the later one is pressed the other way all the same.
+    $change = starDesign(starUnits());
+    $tasks = $change['clues'][0]['tasks'];
+    $change['clues'] = [
+        ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [$tasks[0]]],
+        ['id' => 'k-2', 'title' => 'L', 'minutes' => 1, 'tasks' => [$tasks[1], $tasks[2]]],
+    ];
+    $design = smallDesign($change);
+    $codes = fn (string $clue): array => codesOf(Compiler::clueSheet($design, 's', $clue, MethodChoices::defaults())->tasks[0]->making);
+    expect($codes('k'))->toContain('rail.strips.press')->not->toContain('strips.press_one_way')
+        ->and($codes('k-2'))->toContain('strips.press_other_way');
 });
 
 it('finds a given star whose segments are cut 2½ where its geometry wants 2.6213', function (): void {

@@ -24,7 +24,9 @@ use Dew\Core\Unit\UnitKind;
 /** Works out the tasks of one size by the methods somebody has chosen. */
 final class TaskCompiler
 {
-    /** @var array<string, array{string, int}> task ids and their places in the order of release, by product key */
+    /**
+     * @var array<string, array{string, int, int}> task ids, their places in the order of release and in that of the clues, by product key
+     */
     private readonly array $order;
 
     public function __construct(
@@ -139,7 +141,9 @@ final class TaskCompiler
     }
 
     /**
-     * Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest.
+     * Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest. A
+     * clue says
+     * nothing of an image that a later clue makes.
      */
     private function pressedBothWays(string $key, Making $making): Making
     {
@@ -148,6 +152,9 @@ final class TaskCompiler
             return $making;
         }
         $isImage = ProductKey::mirrorOf($key) === null;
+        if (isset($this->order[$image]) && $this->order[$image][2] > $this->order[$key][2]) {
+            return $making;
+        }
 
         return $making->withSteps(...array_map(
             fn (Step $step): Step => $step->kind === StepKind::Press && $step->code === 'rail.strips.press'
