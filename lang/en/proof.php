@@ -63,7 +63,8 @@ return [
     'check-off-mark-block' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the '
         .'nearest is :mark. '
         .':block comes out :comes_out and not :wanted.',
-    'odd-ones-out' => 'Say it twice and label them: of :unit the outermost are cut :outer and the ones between :inner, only :more less.',
+    'odd-ones-out' => 'Point it out and label them: the outermost strips of :unit are cut :outer and those between them :inner, only :more '
+        .'less.',
     'points-at-join' => 'Move the points inwards or choose another join: in :block a point lies :has from the trimmed edge, and the join '
         .'takes :clear, '
         .'so that :lost of it is lost.',

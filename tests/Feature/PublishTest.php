@@ -108,3 +108,20 @@ it('reads several clues in one query, in any order they are asked', function ():
     expect(array_map(fn ($sheet): int => $sheet->number, $sheets))->toBe([1, 2, 3])
         ->and(app(SheetStore::class)->clues($quilt->version(), 's-crib', collect(), MethodChoices::defaults()))->toBe([]);
 });
+
+it('serves a version that an earlier release stored in format 2, and what members counted on it', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt);
+    $project = $this->project($quilt, 's-crib');
+    $this->tap($project, ['amount' => 3])->assertJsonPath('done', 3);
+
+    $old = json_decode(Tests\TestCase::document(), true);
+    $old['dew'] = 2;
+    $old['units'][0]['stated'] = ['unfinished' => '3 1/2', 'cut' => ['first' => '3 7/8']];
+    DesignVersion::query()->update(['document' => (string) json_encode($old)]);
+    Sheet::query()->delete();
+    app()->forgetInstance(SheetStore::class);
+
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk()->assertSeeText('Make 40')->assertSee('data-done="3"', false);
+    $this->tap($project, ['amount' => 1])->assertJsonPath('done', 4);
+});
