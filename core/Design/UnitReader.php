@@ -250,9 +250,9 @@ final readonly class UnitReader
         }
         foreach ($pieces as $piece) {
             if ($piece->spare !== null && ! isset($seams[$piece->spare->after])) {
-                throw $unit->get('pieces')->fail(sprintf(
-                    'has a spare allowance on "%s" that is trimmed after a seam "%s", which the unit does not have.', $piece->id, $piece->spare->after,
-                ));
+                $text = 'has a spare allowance on "%s" that is trimmed after a seam "%s", which the unit does not have.';
+
+                throw $unit->get('pieces')->fail(sprintf($text, $piece->id, $piece->spare->after));
             }
         }
 

@@ -7,8 +7,11 @@
         <h2>{{ __('home.making') }}</h2>
         <ul class="tiles">
             @foreach ($projects as $project)
-                <li><a class="tile" href="{{ route('member.now', $project) }}"><span
-                    class="serif tile-name">{{ $project->quiltAlong->name }}</span><span>{{ $project->name }}</span><small>{{ $project->quiltAlong->host_name }} · {{ __('home.kind.'.$project->quiltAlong->kind->value) }}</small></a></li>
+                <li><a class="tile" href="{{ route('member.now', $project) }}">
+                    <span class="serif tile-name">{{ $project->quiltAlong->name }}</span>
+                    <span>{{ $project->name }}</span>
+                    <small>{{ $project->quiltAlong->host_name }} · {{ __('home.kind.'.$project->quiltAlong->kind->value) }}</small>
+                </a></li>
             @endforeach
         </ul>
     @endif
@@ -16,8 +19,13 @@
         <h2>{{ __('home.hosted') }}</h2>
         <ul class="tiles">
             @foreach ($hosted as $membership)
-                <li><a class="tile" href="{{ route('host.desk', $membership->quiltAlong) }}"><span
-                    class="serif tile-name">{{ $membership->quiltAlong->name }}</span><span>{{ __('home.role.'.$membership->role->value) }}</span><small>{{ $membership->quiltAlong->host_name }} · {{ __('home.kind.'.$membership->quiltAlong->kind->value) }}</small></a></li>
+                <li><a class="tile" href="{{ route('host.desk', $membership->quiltAlong) }}">
+                    <span class="serif tile-name">{{ $membership->quiltAlong->name }}</span>
+                    <span>{{ __('home.role.'.$membership->role->value) }}</span>
+                    <small>
+                        {{ $membership->quiltAlong->host_name }} · {{ __('home.kind.'.$membership->quiltAlong->kind->value) }}
+                    </small>
+                </a></li>
             @endforeach
         </ul>
     @endif

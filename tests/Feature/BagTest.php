@@ -88,7 +88,8 @@ beforeEach(function (): void {
 function cutFor(TestCase $test, string $task): array
 {
     $project = $test->project->fresh();
-    $sheet = app(SheetStore::class)->clue($test->quilt->version(), 's', $test->quilt->clues()->where('number', 1)->firstOrFail(), $project->methods());
+    $clue = $test->quilt->clues()->where('number', 1)->firstOrFail();
+    $sheet = app(SheetStore::class)->clue($test->quilt->version(), 's', $clue, $project->methods());
     foreach ($sheet->tasks as $known) {
         if ($known->task === $task) {
             $counts = [];
@@ -170,7 +171,12 @@ it('draws of quilted blocks only what is seen once they are joined', function ()
     // Trimmed to 8½ in, a block loses 1 in at each side: 6½ in of it is seen, ¾ in of the finished 8 in is hidden at each side.
     expect($joined->width)->toBe(1300.0)
         ->and(array_column($joined->places, 'clip'))->toBe(
-            ['M0 0L650 0L650 650L0 650Z', 'M650 0L1300 0L1300 650L650 650Z', 'M0 650L650 650L650 1300L0 1300Z', 'M650 650L1300 650L1300 1300L650 1300Z'],
+            [
+                'M0 0L650 0L650 650L0 650Z',
+                'M650 0L1300 0L1300 650L650 650Z',
+                'M0 650L650 650L650 1300L0 1300Z',
+                'M650 650L1300 650L1300 1300L650 1300Z',
+            ],
         )
         ->and(array_column($draw(['kind' => 'straight', 'pattern' => [['b-one']]])->places, 'clip'))->toBe([null, null, null, null])
         ->and($draw(
