@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Presentation\Host\FindingSentence;
 use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Proof;
 
 /**
  * The small design changed so that one thing is wrong with it.
@@ -280,3 +281,10 @@ it('has an example of nearly every finding it has words for', function (): void 
     expect(array_values(array_diff($words, array_column(everyFinding(), 0))))
         ->toBe(['stated-cut-small-plain-method', 'stated-cut-large-plain-method', 'check-off-mark', 'unfriendly-size']);
 });
+
+it('says nothing twice', function (string $code, Closure $change): void {
+    $keys = array_map(fn (Finding $finding): string => $finding->key(), Proof::of(smallDesign($change())));
+    $sentences = array_map(fn (Finding $finding): string => $finding->place.FindingSentence::of($finding), Proof::of(smallDesign($change())));
+    expect($keys)->toBe(array_values(array_unique($keys)))
+        ->and($sentences)->toBe(array_values(array_unique($sentences)));
+})->with(everyFinding());
