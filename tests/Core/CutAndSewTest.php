@@ -96,6 +96,18 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
         Method::LogCabinLogs, Method::LogCabinStrips => $square($row(...array_fill(0, 1 + 2 * logCourses($making), $cut('centre')))),
         Method::StripsSets => [$cut($first), $cut('segment')],
         Method::StripsSingles => [$long($first), $cut($first)],
+        Method::EconomyTriangles => $square((trimmedParts($making, $notation) - 2 * $s) / sqrt(2) + $cut('outer') - sqrt(2) * $s),
+        Method::QuarterCircleSwap => $square(min($cut('inner'), $cut('outer')) - 2 * $s),
+        Method::QuarterCircleTemplates => $square($cut('outer')),
+        Method::StripedHstSets => $square($halves(min($cut('square'), $cut('plain')))),
+        // A right triangle sewn on all three sides shrinks to itself by its inradius.
+        Method::HalfRectangleTriangles => sewnTriangle($cut('first'), $long('first'), $s),
+        // Two such triangles lie beside the point, as wide as half of the unit and as high as it.
+        Method::PeakTemplate => (function () use ($cut, $long, $s): array {
+            [$width, $height] = sewnTriangle($cut('left'), $long('left'), $s);
+
+            return [2 * ($width - 2 * $s) + 2 * $s, $height];
+        })(),
         default => null,
     };
 }
@@ -110,6 +122,23 @@ function trimmedParts(Making $making, Notation $notation): float
     }
 
     return INF;
+}
+
+/**
+ * A right triangle of these legs, cut from a rectangle, sewn on all three sides: its legs with two allowances, the longer one first where
+ * the
+ * rectangle lies.
+ *
+ * @return array{float, float}
+ */
+function sewnTriangle(float $leg, float $other, float $s): array
+{
+    $inradius = ($leg + $other - hypot($leg, $other)) / 2;
+    $shrunk = 1 - $s / $inradius;
+    $legs = [$leg * $shrunk + 2 * $s, $other * $shrunk + 2 * $s];
+    rsort($legs);
+
+    return $legs;
 }
 
 function turnedNinePatch(float $sewn, float $s): float
@@ -127,13 +156,12 @@ function logCourses(Making $making): int
 
 /** Methods whose pieces are cut round an outline or at angles, and are held to their outlines by tests of their own. */
 const CUT_ROUND = [
-    'half-rectangle:triangles', 'kite:template', 'peak:template', 'quarter-circle:templates', 'quarter-circle:swap', 'striped-hst:sets',
-    'eight-point-star:set-in',
-    'triangle-row:blunt', 'triangle-row:pointed', 'custom:pieces', 'diamond-45:strip', 'parallelogram-45:strip',
-    'strip-parallelogram:plain',
+    // Pieces round templates, which are printed exact; a star is held to its points below.
+    'kite:template', 'custom:pieces', 'eight-point-star:set-in',
+    // Single pieces that nothing is sewn to, and rows and segments of them.
+    'triangle-row:blunt', 'triangle-row:pointed', 'diamond-45:strip', 'parallelogram-45:strip', 'strip-parallelogram:plain',
     'strip-parallelogram:staggered', 'diamond-60:strip', 'triangle-60:blunt', 'triangle-60:pointed', 'half-triangle-60:blunt',
     'half-triangle-60:pointed',
-    'economy:triangles',
 ];
 
 it('comes out as the sheet says when cut at the marks of the ruler', function (string $finished, Notation $notation): void {
@@ -171,8 +199,10 @@ it('comes out as the sheet says when cut at the marks of the ruler', function (s
                 $trim = min(Measurement::exact($exact)->in($notation)->toFloat(), $exact->toFloat());
                 expect($comesOut)->toBeGreaterThan($trim - 1e-9, "$method->value at $finished cannot be trimmed to $trim");
             }
-            foreach ($making->steps as $step) {
-                if (isset($step->measures['before']) && $step->kind === StepKind::Trim && $making->sewn === null) {
+            foreach ($making->steps as $number => $step) {
+                if ($number === count($making->steps) - 1 && isset(
+                    $step->measures['before'],
+                ) && $step->kind === StepKind::Trim && $making->sewn === null) {
                     $before = $step->measures['before']->value($notation)->toFloat();
                     // A goose is measured at its sides, where the sky is.
                     $sky = $making->piece('sky') === null ? INF : marked(pieceOf($making, 'sky')->width, $notation) - sqrt(2) / 4;
@@ -229,3 +259,35 @@ it('loses nothing and gains nothing when everything lies on the marks', function
         }
     }
 });
+
+it('leaves beyond the points of a star what its diamonds leave', function (string $finished, Notation $notation): void {
+    $making = unitOf(UnitKind::EightPointStar, Length::parse($finished), 3)->making(Method::StarSetIn, roomOf('1/4'));
+    // A 45° diamond is as high as its side over √2, and a star measures (2 + √2) sides from point to point.
+    $side = (marked(pieceOf($making, 'first')->width, $notation) - 0.5) * sqrt(2);
+    $beyond = (Length::parse($finished)->toFloat() + 0.5 - (2 + sqrt(2)) * $side) / 2;
+    $said = array_values(array_filter($making->steps, fn ($step): bool => isset($step->measures['beyond'])))[0]->measures['beyond'];
+    expect($said->value($notation)->toFloat())->toEqualWithDelta($beyond, 1e-4);
+})->with(['6', '8', '12', '9 3/4', '25/3'])->with([Notation::Fractions, Notation::Centimetres]);
+
+it('sews strip parallelograms and triangle rows as high as their strips give', function (Notation $notation): void {
+    $set = unitOf(UnitKind::StripParallelogram, Length::parse('7/3'), 3)->making(Method::StripParallelogramPlain, roomOf('1/4'));
+    $strips = array_map(
+        fn (Piece $piece): float => marked($piece->width, $notation) - 0.5,
+        array_values(array_filter($set->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Strip)),
+    );
+    $said = array_values(array_filter($set->steps, fn ($step): bool => isset($step->measures['sewn'])))[0]->measures['sewn'];
+    expect($said->value($notation)->toFloat())->toEqualWithDelta(array_sum($strips) + 0.5, 1e-9);
+    $row = unitOf(UnitKind::TriangleRow, Length::parse('7/3'), 2)->making(Method::TriangleRowBlunt, roomOf('1/4'));
+    expect($row->sewn[1]->in($notation)->toFloat())->toBe(marked(pieceOf($row, 'up')->width, $notation));
+})->with([Notation::Fractions, Notation::Centimetres]);
+
+it('says what the inner square of an economy block measures before it is trimmed', function (string $finished, Notation $notation): void {
+    $making = unitOf(UnitKind::Economy, Length::parse($finished), 3)->making(Method::EconomyTriangles, roomOf('1/4'));
+    [$centre, $inner] = [marked(pieceOf($making, 'centre')->width, $notation), marked(pieceOf($making, 'inner')->width, $notation)];
+    // What must not be too large is cut to the nearest mark when that is at most 1⁄64 in over.
+    $trim = array_values(array_filter($making->steps, fn ($step): bool => $step->code === 'economy.trim_inner'))[0];
+    expect($trim->measures['before']->value($notation)->toFloat())->toEqualWithDelta(($centre - 0.5) / sqrt(2) + $inner - sqrt(2) / 4, 1e-4)
+        ->and($trim->measures['before']->value($notation)->toFloat())->toBeGreaterThan(
+            marked($trim->measures['unfinished'], $notation) - 1 / 64,
+        );
+})->with(['4', '6', '7/3', '26/5'])->with([Notation::Fractions, Notation::Centimetres]);
