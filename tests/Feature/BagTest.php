@@ -130,6 +130,17 @@ it('cuts for what did not come out of the bag because it was made another way be
     $this->get("{$this->url}/clues/1")->assertDontSeeText('Nothing is cut for them')->assertSeeText('lie in a bag');
 });
 
+it('does not cut again for what lies in the bag already', function (): void {
+    $choose = fn (string $method) => $this->actingAs($this->project->user)
+        ->put("{$this->url}/clues/1/method", ['task' => 't-in', 'kind' => 'quarter-circle', 'method' => $method])
+        ->assertSessionHasNoErrors();
+    $choose('quarter-circle:swap');
+    // Three of the first kind are made by swapping, so three of the other kind lie in the bag.
+    $this->tap($this->project, ['task' => 't-in', 'counter' => 'sewn', 'amount' => 3])->assertOk();
+    $choose('quarter-circle:templates');
+    expect(cutFor($this, 't-in'))->toBe(['inner' => 5, 'outer' => 5])->and(cutFor($this, 't-out'))->toBe(['inner' => 1, 'outer' => 1]);
+});
+
 it('uses the method that the design usually makes a kind by, until somebody chooses another', function (): void {
     app(PublishDesign::class)($this->quilt, curves(['methods' => ['quarter-circle' => 'quarter-circle:swap']]));
     expect($this->quilt->fresh()->usualMethods())->toHaveKey('quarter-circle')

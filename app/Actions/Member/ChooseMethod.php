@@ -35,6 +35,7 @@ final readonly class ChooseMethod
                 ->map(fn (mixed $made): int => (int) $made)
                 ->filter()
                 ->all();
+            $madeBefore = $this->withWhatLiesInBags($madeBefore, $project);
             MethodChoice::query()->updateOrCreate(
                 ['project_id' => $project->id, 'kind' => $kind],
                 ['method' => $method, 'oversize' => $oversize, 'made_before' => $madeBefore],
@@ -42,5 +43,25 @@ final readonly class ChooseMethod
         });
         $project->load('methodChoices');
         $this->sheets->plan($project);
+    }
+
+    /**
+     * Units that came out of another task's work lie in a bag already: nothing is to be cut for them, whichever way the rest is made.
+     *
+     * @param  array<string, int>  $made  units made so far, by task
+     * @return array<string, int>
+     */
+    private function withWhatLiesInBags(array $made, Project $project): array
+    {
+        foreach ($this->sheets->plan($project)->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $there = $task->bagTask === null ? 0 : min($task->fromBag, $made[$task->bagTask] ?? 0);
+                if ($there > ($made[$task->task] ?? 0)) {
+                    $made[$task->task] = $there;
+                }
+            }
+        }
+
+        return $made;
     }
 }
