@@ -237,3 +237,33 @@ it('makes a kind as it was chosen, else as the design does, else as the kind usu
         )->isOversize(UnitKind::HalfSquareTriangle))->toBeFalse()
         ->and(fn () => $choices->with(UnitKind::HalfSquareTriangle, Method::GeeseFlip))->toThrow(InvalidArgumentException::class);
 });
+
+it('says what a unit cut larger measures before it is trimmed', function (): void {
+    $trim = fn (Making $making): Measurement => array_values(array_filter(
+        $making->steps,
+        fn ($step): bool => isset($step->measures['before']),
+    ))[0]->measures['before'];
+    $exact = half(UnitKind::HalfSquareTriangle, Method::HstTwo);
+    $larger = $exact->oversize(Length::fraction(1, 8));
+    expect($trim($larger)->exact->minus($trim($exact)->exact)->encode())->toBe('1/8')
+        ->and($trim($larger)->value(Notation::Fractions)->minus($trim($exact)->value(Notation::Fractions))->encode())->toBe('1/8')
+        ->and($trim($larger)->dependences[0]->on)->toEqual($larger->pieces[0]->width);
+    // Eight at a time the squares are halved before the units come out.
+    $eight = half(UnitKind::HalfSquareTriangle, Method::HstEight);
+    expect($trim($eight->oversize(Length::fraction(1, 4)))->exact->minus($trim($eight)->exact)->encode())->toBe('1/8');
+});
+
+it('counts the segments of each kind of set by itself', function (): void {
+    $spec = new UnitSpec(UnitKind::UnevenNinePatch, Size::square(Length::inches(6)), fabrics(2), new UnitOptions(edge: Length::inches(1)));
+    $making = $spec->make()->making(Method::UnevenNinePatchSets, roomOf('1/4'))->onCloth(roomOf('1/4'), Notation::Fractions);
+    $counts = [];
+    foreach ($making->steps as $step) {
+        if (isset($step->counts['segments'], $step->measures['segment'])) {
+            $counts[$step->measures['segment']->exact->encode()] = $step->counts['segments'];
+        }
+    }
+    // 39½ in of a set give 26 segments of 1½ in, and 8 of 4½ in.
+    expect($counts)->toBe(['3/2' => 26, '9/2' => 8])
+        ->and($making->piece('segment-a-strip-1')?->batch->yield)->toBe(26)
+        ->and($making->piece('segment-b-strip-1')?->batch->yield)->toBe(8);
+});
