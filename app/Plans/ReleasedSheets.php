@@ -29,9 +29,9 @@ final readonly class ReleasedSheets
      */
     public function plan(Project $project): ReleasedPlan
     {
-        $released = $project->quiltAlong->clues()->released()->get()->toBase()->reject(
-            fn (Clue $clue): bool => $this->waitsForSize($project, $clue),
-        );
+        $waits = $this->waitsFrom($project);
+        $released = $project->quiltAlong->clues()->released()->get()->toBase()
+            ->reject(fn (Clue $clue): bool => $waits !== null && $clue->number >= $waits);
 
         $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods());
 
@@ -51,7 +51,9 @@ final readonly class ReleasedSheets
     /** Whether nothing can be said about a clue before the member chooses her size. */
     public function waitsForSize(Project $project, Clue $clue): bool
     {
-        return $project->size_later && $clue->number >= ($this->announcement($project)->sizeNeededAt ?? 1);
+        $waits = $this->waitsFrom($project);
+
+        return $waits !== null && $clue->number >= $waits;
     }
 
     /** Whether a quilt may be without a size for now: the design allows it, and no clue that needs one is open, or it has none yet. */
@@ -76,6 +78,12 @@ final readonly class ReleasedSheets
             $this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods()),
             $project,
         );
+    }
+
+    /** The number of the first clue that waits for the member's size; null when she has chosen one. */
+    private function waitsFrom(Project $project): ?int
+    {
+        return $project->size_later ? $this->announcement($project)->sizeNeededAt ?? 1 : null;
     }
 
     private function onHerCloth(ClueSheet $sheet, Project $project): ClueSheet

@@ -8,6 +8,7 @@ use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
 use App\Plans\ReleasedSheets;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 beforeEach(function (): void {
@@ -87,4 +88,20 @@ it('says of a fabric that may be chosen later which clue cuts from it first', fu
 it('shows the host which quilts have no size yet', function (): void {
     begunWithoutSize($this);
     $this->actingAs($this->person($this->quilt, Role::Owner))->get("/host/{$this->quilt->slug}/people")->assertSeeText('Decide later');
+});
+
+it('asks once which clue needs the size, however many clues are open', function (): void {
+    $project = begunWithoutSize($this)->load('quiltAlong', 'methodChoices');
+    $count = function () use ($project): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        app(ReleasedSheets::class)->plan($project);
+
+        return count(DB::getQueryLog());
+    };
+    $one = $count();
+    foreach (range(2, 8) as $number) {
+        $this->release($this->quilt, $number);
+    }
+    expect($count())->toBe($one);
 });
