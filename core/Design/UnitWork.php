@@ -30,6 +30,9 @@ final class UnitWork
 
     private ?Size $unfinished = null;
 
+    /** @var array<string, positive-int>|null */
+    private ?array $contents = null;
+
     /** @var array<string, array<string, int>> by method and piece id */
     private array $perStrip = [];
 
@@ -88,6 +91,12 @@ final class UnitWork
         }
 
         return $this->ways;
+    }
+
+    /** @return array<string, positive-int> how many of each thing made before lie directly in it, by product key */
+    public function contents(): array
+    {
+        return $this->contents ??= $this->unit->contents();
     }
 
     /** With its seam allowances. */

@@ -16,18 +16,24 @@ final readonly class CutShape
 {
     private const SAME = 1e-9;
 
+    /** A curve that continues a straight edge touches it, but for what lengths kept to 1⁄65536 in miss. */
+    private const TOUCHING = 1e-3;
+
     /**
      * @param  non-empty-list<array{float, float}>  $corners
      * @param  array<int, array{float, bool}>  $arcs  radius and whether clockwise, by the number of the corner the edge begins at
+     * @param  array<int, int>  $starts  numbers of the corners that the edges of the finished shape begin at, by the number of the edge
      */
     private function __construct(
         public array $corners,
         public array $arcs,
+        private array $starts = [],
     ) {
     }
 
     /**
-     * A circular edge that bulges outward grows by the seam, one that bulges inward shrinks by it; both keep their centre.
+     * A circular edge that bulges outward grows by the seam, one that bulges inward shrinks by it; both keep their centre. A tip where a
+     * hollow runs out along a straight edge ends square, a seam allowance beyond the finished tip.
      *
      * @param  array<int, float>  $more  inches beyond the seam allowance, by the number of the corner an edge begins at
      *
@@ -37,7 +43,7 @@ final readonly class CutShape
     {
         $allowance = $seam->toFloat();
         $outward = $outline->signedArea() > 0 ? 1 : -1;
-        $edges = $arcs = $kept = [];
+        $edges = $moved = $kept = [];
         foreach (array_keys($outline->corners) as $index) {
             [$x, $y, $nextX, $nextY] = $outline->edge($index);
             $length = hypot($nextX - $x, $nextY - $y);
@@ -45,7 +51,7 @@ final readonly class CutShape
                 // Two corners lie on each other, as where two flipped corners meet.
                 continue;
             }
-            $kept[] = $outline->corners[$index];
+            $kept[] = [$index, $outline->corners[$index]];
             $distance = $allowance + ($more[$index] ?? 0.0);
             [$alongX, $alongY] = [($nextX - $x) / $length, ($nextY - $y) / $length];
             $arc = $outline->arcs[$index] ?? null;
@@ -56,31 +62,37 @@ final readonly class CutShape
                 continue;
             }
             $radius = $arc->radius->toFloat();
-            $moved = $radius + ($arc->clockwise === ($outward > 0) ? $distance : -$distance);
-            if ($moved <= self::SAME) {
+            $wide = $radius + ($arc->clockwise === ($outward > 0) ? $distance : -$distance);
+            if ($wide <= self::SAME) {
                 throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
             }
             // Of the two centres, a clockwise arc of at most half a turn has its own on the right of its chord as one walks it (y
             // downwards).
             $height = sqrt(max(0.0, $radius ** 2 - ($length / 2) ** 2));
             $side = $arc->clockwise ? 1 : -1;
-            $edges[] = ['arc', ($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height, $moved];
-            $arcs[count($edges) - 1] = [$moved, $arc->clockwise];
+            $edges[] = ['arc', ($x + $nextX) / 2 - $side * $alongY * $height, ($y + $nextY) / 2 + $side * $alongX * $height, $wide];
+            $moved[count($edges) - 1] = [$wide, $arc->clockwise];
         }
-        $corners = [];
+        $corners = $arcs = $starts = [];
         $count = count($edges);
-        foreach ($kept as $index => $corner) {
-            $corners[] = self::meeting(
+        foreach ($kept as $index => [$number, $corner]) {
+            $corners = [...$corners, ...self::meeting(
                 $edges[($index + $count - 1) % $count],
                 $edges[$index],
                 [$corner->x->toFloat(), $corner->y->toFloat()],
-            );
+                $allowance,
+                $outward,
+            )];
+            $starts[$number] = count($corners) - 1;
+            if (isset($moved[$index])) {
+                $arcs[count($corners) - 1] = $moved[$index];
+            }
         }
         if (count($corners) < ($arcs === [] ? 3 : 2)) {
             throw new InvalidArgumentException('A shape has at least three corners, or two and a circular edge.');
         }
 
-        return new self($corners, $arcs);
+        return new self($corners, $arcs, $starts);
     }
 
     /** Sharp tips blunted where they stand out beyond the raw edge of their unit. Shapes with circular edges stay as they are. */
@@ -184,7 +196,7 @@ final readonly class CutShape
             [$outX, $outY] = [$outward * $alongY, -$outward * $alongX];
             [$atX, $atY] = [$x + $share * ($toX - $x), $y + $share * ($toY - $y)];
             // The raw edge lies as far out as the corner of the cut shape that belongs to this edge.
-            $corner = $this->corners[$edge] ?? $this->corners[0];
+            $corner = $this->corners[$this->starts[$edge] ?? 0];
             $out = ($corner[0] - $x) * $outX + ($corner[1] - $y) * $outY;
 
             return [$atX + $out * $outX, $atY + $out * $outY, -$outX, -$outY];
@@ -196,7 +208,7 @@ final readonly class CutShape
         $from = atan2($y - $centreY, $x - $centreX);
         $angle = $from + $side * $share * 2 * asin(min(1.0, $chord / 2 / $radius));
         [$rayX, $rayY] = [cos($angle), sin($angle)];
-        $moved = $this->arcs[$edge][0] ?? $radius;
+        $moved = $this->arcs[$this->starts[$edge] ?? 0][0] ?? $radius;
         $inward = $moved > $radius ? -1 : 1;
 
         return [$centreX + $moved * $rayX, $centreY + $moved * $rayY, $inward * $rayX, $inward * $rayY];
@@ -254,14 +266,17 @@ final readonly class CutShape
     }
 
     /**
-     * Where two moved edges meet, nearest to the finished corner.
+     * Where two moved edges meet, nearest to the finished corner: one point, or the two ends of a tip that is cut square.
      *
      * @param  array{string, float, float, float}  $first
      * @param  array{string, float, float, float}  $second
      * @param  array{float, float}  $near
-     * @return array{float, float}
+     * @param  int  $outward  1 when the edges run clockwise, as seen with y growing downwards; else −1
+     * @return non-empty-list<array{float, float}>
+     *
+     * @throws InvalidArgumentException where the shape leaves no room for its seams
      */
-    private static function meeting(array $first, array $second, array $near): array
+    private static function meeting(array $first, array $second, array $near, float $allowance, int $outward): array
     {
         [$kind, $a, $b, $c] = $first;
         [$otherKind, $d, $e, $f] = $second;
@@ -271,17 +286,47 @@ final readonly class CutShape
                 // Two edges in one line: the corner moves straight out.
                 $off = $c - $a * $near[0] - $b * $near[1];
 
-                return [$near[0] + $a * $off, $near[1] + $b * $off];
+                return [[$near[0] + $a * $off, $near[1] + $b * $off]];
             }
 
-            return [($c * $e - $f * $b) / $determinant, ($a * $f - $d * $c) / $determinant];
+            return [[($c * $e - $f * $b) / $determinant, ($a * $f - $d * $c) / $determinant]];
         }
         if ($kind === 'arc' && $otherKind === 'arc') {
             throw new InvalidArgumentException('Two circular edges of a shape meet; put a straight edge between them.');
         }
-        [$a, $b, $c, $d, $e, $f] = $kind === 'line' ? [$a, $b, $c, $d, $e, $f] : [$d, $e, $f, $a, $b, $c];
-        // The line a·x + b·y = c and the circle about (d, e) of radius f.
+        $lineFirst = $kind === 'line';
+        [$line, $circle] = $lineFirst ? [[$a, $b, $c], [$d, $e, $f]] : [[$d, $e, $f], [$a, $b, $c]];
+        $meeting = self::crossing($line, $circle, $near);
+        if ($meeting !== null) {
+            return [$meeting];
+        }
+        // The hollow runs out along the line: the tip points the way the line goes towards the corner.
+        $way = $lineFirst ? $outward : -$outward;
+        [$x, $y] = [-$way * $line[1], $way * $line[0]];
+        $end = $x * $near[0] + $y * $near[1] + $allowance;
+        $onLine = [$line[2] * $line[0] + $end * $x, $line[2] * $line[1] + $end * $y];
+        $onCircle = self::crossing([$x, $y, $end], $circle, $near)
+            ?? throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
+
+        return $lineFirst ? [$onLine, $onCircle] : [$onCircle, $onLine];
+    }
+
+    /**
+     * Where the line a·x + b·y = c and the circle about (d, e) of radius f cross, nearest to a point; null where they do not.
+     *
+     * @param  array{float, float, float}  $line
+     * @param  array{float, float, float}  $circle
+     * @param  array{float, float}  $near
+     * @return array{float, float}|null
+     */
+    private static function crossing(array $line, array $circle, array $near): ?array
+    {
+        [$a, $b, $c] = $line;
+        [$d, $e, $f] = $circle;
         $off = $c - $a * $d - $b * $e;
+        if (abs($off) > $f + self::TOUCHING) {
+            return null;
+        }
         $half = sqrt(max(0.0, $f ** 2 - $off ** 2));
         $foot = [$d + $a * $off, $e + $b * $off];
         $one = [$foot[0] - $b * $half, $foot[1] + $a * $half];

@@ -220,3 +220,35 @@ it('gives one form to a unit however it is turned, and another to its mirror ima
             ->and(Symmetry::canonical($mirrored, $size) === Symmetry::canonical($patches, $size))->toBe($turns !== null);
     }
 });
+
+it('ends square where a hollow runs out along a straight edge, a seam allowance beyond the tip', function (): void {
+    // What is left of a square of 4 in outside a quarter circle about its top left corner: two tips, each between an edge and the curve.
+    $curve = new Arc(Length::inches(4), false);
+    $outline = new Outline(at(64, 0), at(64, 64), at(0, 64), $curve);
+    foreach ([$outline, new Outline(at(64, 64), at(64, 0), $curve->reversed(), at(0, 64))] as $shape) {
+        $cut = CutShape::of($shape, Length::fraction(1, 4));
+        $reach = sqrt(3.75 ** 2 - 0.25 ** 2);
+        $wanted = [[4.25, -0.25], [4.25, 4.25], [-0.25, 4.25], [-0.25, $reach], [$reach, -0.25]];
+        expect($cut->corners)->toHaveCount(5);
+        foreach ($wanted as [$x, $y]) {
+            $off = min(array_map(fn (array $corner): float => hypot($corner[0] - $x, $corner[1] - $y), $cut->corners));
+            expect($off)->toBeLessThan(1e-9, "There is no corner at $x, $y.");
+        }
+        // The square of 4½ in, without the quarter of a circle of 3¾ in and what lies between it and the raw edges.
+        $sector = 3.75 ** 2 / 2 * (M_PI / 2 + 2 * asin(0.25 / 3.75)) + 0.25 * $reach + 0.25 ** 2;
+        expect($cut->area())->toEqualWithDelta(4.5 ** 2 - $sector, 1e-9);
+    }
+    expect(fn (): CutShape => CutShape::of(
+        new Outline(at(6, 0), at(6, 6), at(0, 6), new Arc(Length::fraction(6, 16), false)),
+        Length::fraction(1, 4),
+    ))->toThrow(InvalidArgumentException::class, 'A hollow edge is narrower than the seam allowance.');
+});
+
+it('marks a notch on the raw edge of a shape whose tips end square', function (): void {
+    $outline = new Outline(at(64, 0), at(64, 64), at(0, 64), new Arc(Length::inches(4), false));
+    $cut = CutShape::of($outline, Length::fraction(1, 4));
+    [$x, $y] = $cut->besideEdge(2, 0.5, $outline);
+    expect(hypot($x, $y))->toEqualWithDelta(3.75, 1e-9)->and($x)->toEqualWithDelta($y, 1e-9);
+    [$x, $y, $inX, $inY] = $cut->besideEdge(1, 0.25, $outline);
+    expect([$x, $y, $inX, $inY])->toEqualWithDelta([3.0, 4.25, 0.0, -1.0], 1e-9);
+});

@@ -64,7 +64,7 @@ dataset('what may grow', [
     [Method::LogCabinStrips, []],
     [Method::QuarterCircleTemplates, []],
     [Method::TriangleRowBlunt, []],
-    [Method::TriangleRowPointed, []],
+    [Method::TriangleRowPointed, ['ends']],
     [Method::Diamond45Strip, []],
     [Method::Parallelogram45Strip, []],
     [Method::StripParallelogramPlain, []],

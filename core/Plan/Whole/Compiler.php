@@ -27,7 +27,7 @@ use InvalidArgumentException;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 4;
+    public const REVISION = 5;
 
     public static function announcement(Design $design): Announcement
     {
@@ -222,7 +222,7 @@ final class Compiler
     private static function unitsIn(Compilation $compilation, SizedDesign $sized, string $block): array
     {
         $counts = [];
-        foreach ($sized->products[$block]->contents() as $key => $each) {
+        foreach ($compilation->work($sized->products[$block])->contents() as $key => $each) {
             $inner = isset($compilation->design->blocks[$key]) ? self::unitsIn($compilation, $sized, $key) : [$key => 1];
             foreach ($inner as $unit => $count) {
                 $counts[$unit] = ($counts[$unit] ?? 0) + $each * $count;

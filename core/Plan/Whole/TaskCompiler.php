@@ -85,7 +85,7 @@ final class TaskCompiler
     private function drawing(string $key, Unit $unit): ?BlockDrawing
     {
         $sections = $this->compilation->design->units[$key]->options->sections ?? [];
-        if ($unit->contents() === [] && $unit->kind() !== UnitKind::Block && $sections === []) {
+        if ($unit->kind() !== UnitKind::Block && $sections === [] && $unit->contents() === []) {
             return null;
         }
         [$units, $blocks, $names] = $this->compilation->drawnContents($this->sized, $key);

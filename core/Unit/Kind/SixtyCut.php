@@ -57,6 +57,7 @@ final class SixtyCut
     /**
      * @param  positive-int  $each
      * @param  bool  $mirrored  its right angle at the top right when its long leg stands upright, not at the top left
+     * @param  bool  $trimmed  whether its straight edges are trimmed once it is sewn, so that it may be cut larger
      */
     public static function half(
         string $id,
@@ -66,6 +67,7 @@ final class SixtyCut
         bool $blunt,
         int $each = 1,
         bool $mirrored = false,
+        bool $trimmed = false,
     ): Piece {
         $seam = $room->seam;
         $short = $side->dividedBy(2)->plus($seam)->plus($seam->timesRoot3());
@@ -82,8 +84,10 @@ final class SixtyCut
                 $blunt ? $short->plus($tip) : $short,
             ), 2, chiral: true, mirrored: $mirrored, grain: Grain::ShortEdges,
         );
-        $width = Measurement::exact($height);
+        // A blunt one comes out of the same strip as its neighbours, which are not trimmed.
+        $width = $trimmed && ! $blunt ? Measurement::up($height) : Measurement::exact($height);
+        $length = $trimmed ? Measurement::up($short) : Measurement::exact($short);
 
-        return new Piece($id, PieceShape::Triangle, [$slot], $width, Measurement::exact($short), new Batch(each: $each), lay: $lay);
+        return new Piece($id, PieceShape::Triangle, [$slot], $width, $length, new Batch(each: $each), lay: $lay);
     }
 }

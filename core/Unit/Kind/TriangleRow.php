@@ -93,33 +93,30 @@ final readonly class TriangleRow implements Unit
         }
         // An end that stands at the top right is the mirror image of the one at the top left; at the bottom right it is the same, turned.
         if ($this->count % 2 === 1) {
-            $pieces[] = SixtyCut::half('left-end', $this->ends()->id, $this->side, $room, $blunt);
-            $pieces[] = SixtyCut::half('right-end', $this->ends()->id, $this->side, $room, $blunt, mirrored: true);
+            $pieces[] = SixtyCut::half('left-end', $this->ends()->id, $this->side, $room, $blunt, trimmed: true);
+            $pieces[] = SixtyCut::half('right-end', $this->ends()->id, $this->side, $room, $blunt, mirrored: true, trimmed: true);
         } else {
-            $pieces[] = SixtyCut::half('ends', $this->ends()->id, $this->side, $room, $blunt, 2);
+            $pieces[] = SixtyCut::half('ends', $this->ends()->id, $this->side, $room, $blunt, 2, trimmed: true);
         }
         $unfinished = $this->finished()->outsetBy($room->seam);
-        // A blunt strip is as high as the row; pointed triangles stand out and are trimmed.
-        $height = $blunt ? $pieces[0]->width : Measurement::exact($unfinished->height);
+        // The strips decide the row: a sewn triangle is as high as its strip less what the seams and tips take, and 2/√3 of that wide. The
+        // ends are cut larger and trimmed to where their points then lie.
+        $strip = $pieces[0]->width;
+        $height = $blunt ? $strip : Measurement::resulting($unfinished->height, [[Length::inches(1), $strip]]);
+        $width = Measurement::resulting($unfinished->width, [[Length::root3($this->count + 1, 3), $strip]]);
         $seams = SeamPairs::inARow($this->count + 2);
         $seam = ['seam' => $room->allowance()];
         $all = array_map(fn (Piece $piece): On => On::piece($piece->id), $pieces);
-        $strip = ['strip' => $pieces[0]->width];
 
         return new Making($method, $pieces, [
-            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', $strip, on: $all),
+            new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', ['strip' => $strip], on: $all),
             new Step(StepKind::Layer, 'triangle_row.layer', on: $all),
             $blunt
                 ? new Step(StepKind::Sew, 'triangle_row.sew_blunt', $seam, on: $seams)
                 : new Step(StepKind::Sew, 'triangle_row.sew', $seam, sewing: Sewing::Leader, on: $seams),
             new Step(StepKind::Press, 'triangle_row.press', on: $seams),
-            new Step(
-                StepKind::Trim,
-                'triangle_row.trim',
-                ['width' => Measurement::exact($unfinished->width), 'unfinished' => $height],
-                on: [On::whole()],
-            ),
-        ], sewn: $blunt ? [Measurement::exact($unfinished->width), $height] : null);
+            new Step(StepKind::Trim, 'triangle_row.trim', ['width' => $width, 'unfinished' => $height], on: [On::whole()]),
+        ], sewn: [$width, $height]);
     }
 
     private function ends(): Slot
