@@ -60,6 +60,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->middleware('throttle:taps')->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
+        Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
+        Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
         Route::get('bench', Member\BenchController::class)->name('bench');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
         Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');

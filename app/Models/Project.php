@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LengthCast;
+use Dew\Core\Fabric\Colourway;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -33,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  * @property-read Collection<int, MethodChoice> $methodChoices
+ * @property-read Collection<int, Swatch> $swatches
  */
 final class Project extends Model
 {
@@ -73,6 +76,27 @@ final class Project extends Model
     public function clueProgress(): HasMany
     {
         return $this->hasMany(ClueProgress::class);
+    }
+
+    /** @return HasMany<Swatch, $this> */
+    public function swatches(): HasMany
+    {
+        return $this->hasMany(Swatch::class);
+    }
+
+    /** Her colourway, with her own cloth wherever she has some. */
+    public function colourway(Announcement $announcement): Colourway
+    {
+        $colourway = $announcement->colourway($this->colourway_key);
+        $own = $this->swatches->mapWithKeys(fn (Swatch $swatch): array => [$swatch->slot_key => $swatch->cloth()])->all();
+
+        return new Colourway($colourway->id, $colourway->name, [...$colourway->cloths, ...$own], $colourway->gaps);
+    }
+
+    /** Whether she has left open which cloth a fabric is made of, as the design allows. */
+    public function isClothOpen(string $slot, Announcement $announcement): bool
+    {
+        return isset($announcement->fabricsNeededAt[$slot]) && ! $this->swatches->contains('slot_key', $slot);
     }
 
     public function methods(): MethodChoices

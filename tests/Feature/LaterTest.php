@@ -85,6 +85,17 @@ it('says of a fabric that may be chosen later which clue cuts from it first', fu
     $this->get("/q/{$project->id}/fabrics")->assertSeeText('You may choose this fabric later: clue 1 is the first that cuts from it.');
 });
 
+it('asks for the cloth of a fabric left open where a clue cuts from it, until she has chosen one', function (): void {
+    $slot = json_decode(TestCase::document(), true)['fabrics'][0]['id'];
+    $project = begunWithoutSize($this);
+    $this->patch("/q/{$project->id}/size", ['size' => 's-crib']);
+    $this->get("/q/{$project->id}/clues/1")->assertSeeText('You have not chosen your cloth for this fabric yet')
+        ->assertSee("/q/{$project->id}/fabrics#fabric-$slot", false);
+    $this->put("/q/{$project->id}/fabrics/$slot", ['cloth' => 'Barn sale plaid', 'colour' => '#123456'])->assertSessionHasNoErrors();
+    $this->get("/q/{$project->id}/clues/1")->assertDontSeeText('You have not chosen your cloth')->assertSeeText('your Barn sale plaid');
+    $this->get("/q/{$project->id}/fabrics")->assertDontSeeText('You may choose this fabric later');
+});
+
 it('shows the host which quilts have no size yet', function (): void {
     begunWithoutSize($this);
     $this->actingAs($this->person($this->quilt, Role::Owner))->get("/host/{$this->quilt->slug}/people")->assertSeeText('Decide later');

@@ -24,7 +24,7 @@ final class Bags
     public static function of(ReleasedPlan $plan, Announcement $announcement, Project $project): array
     {
         $trimmed = Progress::query()->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])->get();
-        $pictures = new UnitPicture($announcement->colourway($project->colourway_key), $announcement->slots);
+        $pictures = new UnitPicture($project->colourway($announcement), $announcement->slots);
         $bags = [];
         foreach ($plan->clues as $clue) {
             foreach ($clue->tasks as $task) {

@@ -24,13 +24,17 @@ final class FabricsPage
                 $lines[$fabric->slot] = [...($lines[$fabric->slot] ?? []), ...$fabric->lines];
             }
         }
-        $cloths = $announcement->colourway($project->colourway_key)->cloths;
+        $cloths = $project->colourway($announcement)->cloths;
+        $own = $project->swatches->pluck('slot_key')->all();
 
         return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of(
             $slot,
             $cloths[$slot->id],
             $lines[$slot->id] ?? [],
-            Later::text('fabric', $announcement->fabricsNeededAt[$slot->id] ?? null, $announcement),
+            $project->isClothOpen($slot->id, $announcement)
+                ? Later::text('fabric', $announcement->fabricsNeededAt[$slot->id], $announcement)
+                : null,
+            in_array($slot->id, $own, true),
         ), $announcement->slots));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Presentation\Shared;
 use App\Drawing\UnitPicture;
 use App\Models\Project;
 use Dew\Core\Cutting\StripCut;
+use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Operand;
@@ -50,25 +51,25 @@ final readonly class CluePage
         public Notation $notation,
         private ?Project $project,
         private ?Counters $counters,
-        string $colourway,
+        private Colourway $colourway,
     ) {
-        $this->pictures = new UnitPicture($announcement->colourway($colourway), $announcement->slots);
+        $this->pictures = new UnitPicture($colourway, $announcement->slots);
     }
 
     public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project): self
     {
-        return new self($sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway_key);
+        return new self($sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway($announcement));
     }
 
     /** Her numbers without her counters, and so without a query for each clue. */
     public static function forReading(ClueSheet $sheet, Announcement $announcement, Project $project): self
     {
-        return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway_key);
+        return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway($announcement));
     }
 
     public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation): self
     {
-        return new self($sheet, $announcement, $notation, null, null, '');
+        return new self($sheet, $announcement, $notation, null, null, $announcement->colourway(null));
     }
 
     public function sizeName(): string
@@ -116,10 +117,15 @@ final readonly class CluePage
                 }
             }
         }
-        $cloths = $this->announcement->colourway($this->project?->colourway_key)->cloths;
         $used = array_filter($this->announcement->slots, fn (Slot $slot): bool => isset($lines[$slot->id]));
 
-        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of($slot, $cloths[$slot->id], $lines[$slot->id]), $used));
+        return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of(
+            $slot,
+            $this->colourway->cloths[$slot->id],
+            $lines[$slot->id],
+            $this->project?->isClothOpen($slot->id, $this->announcement) === true ? __('fabrics.own.wanted') : null,
+            $this->project?->swatches->contains('slot_key', $slot->id) === true,
+        ), $used));
     }
 
     /**

@@ -22,14 +22,16 @@ final readonly class FabricView
         public string $ink,
         public array $lines,
         public ?string $later = null,
+        public bool $isOwn = false,
     ) {
     }
 
     /**
      * @param  list<CutLine>  $lines
      * @param  string|null  $later  until when it may be left open, in words
+     * @param  bool  $isOwn  whether the cloth is the member's own and not the colourway's
      */
-    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null): self
+    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false): self
     {
         return new self(
             $slot->id,
@@ -41,6 +43,7 @@ final readonly class FabricView
             Ink::on($cloth->colour),
             $lines,
             $later,
+            $isOwn,
         );
     }
 }

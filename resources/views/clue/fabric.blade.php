@@ -1,13 +1,17 @@
-<section class="card fabric" aria-label="{{ $fabric->letter }} {{ $fabric->name }}">
+<section class="card fabric" id="fabric-{{ $fabric->slot }}" aria-label="{{ $fabric->letter }} {{ $fabric->name }}">
     <h3 class="fabric-head"><x-swatch :letter="$fabric->letter" :colour="$fabric->colour"
-        :ink="$fabric->ink"/> <span>{{ $fabric->name }} <small>{{ __('fabrics.value.'.$fabric->value) }}, {{ __('fabrics.in_colourway',
-            ['cloth' => $fabric->cloth]) }}</small></span></h3>
+        :ink="$fabric->ink"/> <span>{{ $fabric->name }} <small>{{ __('fabrics.value.'.$fabric->value) }},
+            {{ __($fabric->isOwn ? 'fabrics.in_own' : 'fabrics.in_colourway', ['cloth' => $fabric->cloth]) }}</small></span></h3>
     @if ($fabric->later !== null)
-        <p class="field-hint">{{ $fabric->later }}</p>
+        <p class="field-hint">{{ $fabric->later }}
+            @if (isset($fabricsUrl))<a href="{{ $fabricsUrl }}#fabric-{{ $fabric->slot }}">{{ __('fabrics.own.choose') }}</a>@endif</p>
     @endif
     @forelse ($fabric->lines as $line)
         @include('clue.cut-line', ['line' => $line])
     @empty
         <p class="field-hint">{{ __('cutting.cut_nothing') }}</p>
     @endforelse
+    @if (isset($ownCloth))
+        @include('member.own-cloth', ['fabric' => $fabric, 'project' => $ownCloth])
+    @endif
 </section>

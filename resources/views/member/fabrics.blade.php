@@ -3,7 +3,7 @@
     <p>{{ __('fabrics.intro') }}</p>
     <div class="fabric-cards">
         @foreach ($fabrics as $fabric)
-            @include('clue.fabric', ['fabric' => $fabric])
+            @include('clue.fabric', ['fabric' => $fabric, 'ownCloth' => $project])
         @endforeach
     </div>
 </x-layout.member>

@@ -1,0 +1,24 @@
+@php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
+<details class="own-cloth" @if ($bag->any()) open @endif>
+    <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>
+    <form method="post" action="{{ route('member.swatch.update', [$project, $fabric->slot]) }}" class="stack">
+        @csrf @method('put')
+        <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot" :label="__('fabrics.own.name')">
+            <input id="cloth-{{ $fabric->slot }}" name="cloth" maxlength="80" required autocomplete="off"
+                value="{{ $bag->any() ? old('cloth') : ($fabric->isOwn ? $fabric->cloth : '') }}"
+                @if ($bag->has('cloth')) aria-invalid="true" aria-describedby="cloth-{{ $fabric->slot }}-note" @endif
+                class="form-control @if ($bag->has('cloth')) is-invalid @endif">
+        </x-field>
+        <x-field name="colour" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'colour-'.$fabric->slot" :label="__('fabrics.own.colour')">
+            <input id="colour-{{ $fabric->slot }}" name="colour" type="color" value="{{ $fabric->colour }}"
+                class="form-control form-control-color">
+        </x-field>
+        <button class="btn btn-other">{{ __('fabrics.own.use') }}</button>
+    </form>
+    @if ($fabric->isOwn)
+        <form method="post" action="{{ route('member.swatch.destroy', [$project, $fabric->slot]) }}">
+            @csrf @method('delete')
+            <button class="btn btn-quiet">{{ __('fabrics.own.remove') }}</button>
+        </form>
+    @endif
+</details>
