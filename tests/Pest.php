@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use Illuminate\Foundation\Testing\DatabaseTruncation;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
 require_once __DIR__.'/Core/helpers.php';
+require_once __DIR__.'/AtOnce/helpers.php';
 
 uses(TestCase::class, RefreshDatabase::class)->in('Feature');
+uses(TestCase::class, DatabaseTruncation::class)->in('AtOnce');

@@ -16,6 +16,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property TapKind $kind
  * @property int $asked
  * @property int $applied
+ * @property int|null $done where the counter stood after it
+ * @property int|null $total what the counter went up to then
+ * @property bool $accepted false of one that was refused, and answered so again
  * @property string|null $undoes
  * @property-read Progress $progress
  */
@@ -27,11 +30,13 @@ final class Tap extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'progress_id', 'project_id', 'kind', 'asked', 'applied', 'undoes'];
+    protected $fillable = ['id', 'progress_id', 'project_id', 'kind', 'asked', 'applied', 'undoes', 'done', 'total', 'accepted'];
+
+    protected $attributes = ['accepted' => true];
 
     protected function casts(): array
     {
-        return ['kind' => TapKind::class];
+        return ['kind' => TapKind::class, 'accepted' => 'boolean'];
     }
 
     /** @return BelongsTo<Progress, $this> */

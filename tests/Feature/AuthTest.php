@@ -122,6 +122,15 @@ it('deletes an account with everything in it', function (): void {
         ->and(DB::table('taps')->count())->toBe(0);
 });
 
+it('does not bring back an account that was remembered on the device when it is deleted', function (): void {
+    $user = User::factory()->create(['email' => 'mara@rivers.example']);
+    $this->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'a-long-password', 'remember' => '1'])->assertRedirect('/home');
+    expect($user->refresh()->remember_token)->not->toBeEmpty();
+    $this->delete('/account', ['password' => 'a-long-password'])->assertRedirect('/');
+    $this->assertGuest();
+    expect(User::query()->count())->toBe(0);
+});
+
 it('does not pull a quilt-along from under its members', function (): void {
     $quiltAlong = $this->quiltAlong();
     $owner = $this->person($quiltAlong, Role::Owner);

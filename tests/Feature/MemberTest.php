@@ -115,7 +115,7 @@ it('refuses to pass the total and says how many are left', function (): void {
         'All 40 are counted already, perhaps on another device.',
     );
     $this->tap($project, ['amount' => -41])->assertUnprocessable()->assertJsonPath('message', 'There are only 40 to take off.');
-    expect(Tap::query()->count())->toBe(2);
+    expect(Tap::query()->where('accepted', true)->count())->toBe(2);
 });
 
 it('counts the same tap once, however often it arrives', function (): void {
@@ -127,6 +127,30 @@ it('counts the same tap once, however often it arrives', function (): void {
     }
     $this->tap($project, ['id' => Str::upper($id), 'amount' => 5])->assertJsonPath('done', 5);
     expect(Tap::query()->count())->toBe(1);
+});
+
+it('answers a tap that arrives again with what it did the first time, also when it was refused or cut short', function (): void {
+    $this->release($this->quilt);
+    $project = $this->project($this->quilt, 's-crib');
+    $refused = ['id' => (string) Str::uuid(), 'amount' => 9999];
+    $first = $this->tap($project, $refused)->assertStatus(422)->json();
+    expect($first['message'])->not->toBeEmpty();
+    $this->tap($project, $refused)->assertStatus(422)->assertJson($first);
+
+    $short = ['id' => (string) Str::uuid(), 'amount' => 9999, 'queued' => true];
+    $first = $this->tap($project, $short)->assertOk()->json();
+    expect($first)->applied->toBe($first['total'])->message->not->toBeEmpty();
+    $this->tap($project, $short)->assertOk()->assertJson($first);
+
+    $undo = ['id' => (string) Str::uuid(), 'kind' => 'undo', 'undoes' => $short['id']];
+    $first = $this->tap($project, $undo)->assertOk()->json();
+    expect($first)->applied->toBe(-$first['total'])->done->toBe(0);
+    $this->tap($project, $undo)->assertOk()->assertJson($first);
+    // Another device takes the same tap back: nothing more happens, and it is told what did.
+    $this->tap($project, ['id' => (string) Str::uuid(), 'kind' => 'undo', 'undoes' => $short['id']])->assertOk()->assertJson($first);
+    // A refused tap that is taken back does nothing either.
+    $this->tap($project, ['id' => (string) Str::uuid(), 'kind' => 'undo', 'undoes' => $refused['id']])
+        ->assertOk()->assertJson(['applied' => 0, 'done' => 0]);
 });
 
 it('takes as much of a waiting tap as fits and says so', function (): void {

@@ -10,9 +10,11 @@ use App\Models\Project;
 use App\Models\Tap;
 use App\Models\TapKind;
 use App\Plans\ReleasedSheets;
+use Closure;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -42,24 +44,23 @@ final readonly class RecordTap
         bool $queued,
     ): TapOutcome {
         $sheet = $this->sheets->sheet($project, $clue);
-        $taskSheet = $sheet->task($task) ?? throw (new ModelNotFoundException)->setModel(Progress::class);
-        $total = $this->totals($project, $taskSheet)[$counter] ?? throw (new ModelNotFoundException)->setModel(Progress::class);
+        $taskSheet = $sheet->task($task) ?? throw $this->nothingToCount();
+        $total = $this->total($project, $taskSheet, $counter);
 
-        return DB::transaction(function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
+        return $this->once($id, function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
             $progress = $this->lockedRow($project, $taskSheet, $counter);
-            $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
             $before = Tap::query()->find($id);
             if ($before !== null) {
-                return $before->project_id === $project->id
-                    ? TapOutcome::repeated($progress->done, $total)
-                    : throw (new ModelNotFoundException)->setModel(Tap::class);
+                return $this->repeated($before, $project, $progress, $total);
             }
+            $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
             $after = $progress->done + $asked;
-            if (! $queued && ($after > $total || $after < 0) && $asked !== 0) {
-                return TapOutcome::refused($progress->done, $total, $asked);
-            }
+            $tap = new Tap(['id' => $id, 'kind' => $kind, 'asked' => $asked]);
+            $refused = ! $queued && ($after > $total || $after < 0) && $asked !== 0;
 
-            return $this->apply($project, $clue, $sheet, $progress, new Tap(['id' => $id, 'kind' => $kind, 'asked' => $asked]), $total);
+            return $refused
+                ? $this->write($tap, $progress, $total, 0, accepted: false)
+                : $this->apply($project, $clue, $sheet, $progress, $tap, $total);
         });
     }
 
@@ -68,16 +69,14 @@ final readonly class RecordTap
     {
         $sheet = $this->sheets->sheet($project, $clue);
         $tap = Tap::query()->with('progress')->where('project_id', $project->id)->where('kind', '!=', TapKind::Undo)->findOrFail($undoes);
-        $taskSheet = $sheet->task($tap->progress->task_key) ?? throw (new ModelNotFoundException)->setModel(Progress::class);
-        $total = $this->totals(
-            $project,
-            $taskSheet,
-        )[$tap->progress->counter] ?? throw (new ModelNotFoundException)->setModel(Progress::class);
+        $taskSheet = $sheet->task($tap->progress->task_key) ?? throw $this->nothingToCount();
+        $total = $this->total($project, $taskSheet, $tap->progress->counter);
 
-        return DB::transaction(function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
+        return $this->once($id, function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
             $progress = Progress::query()->lockForUpdate()->findOrFail($tap->progress_id);
-            if (Tap::query()->where('undoes', $tap->id)->orWhere('id', $id)->exists()) {
-                return TapOutcome::repeated($progress->done, $total);
+            $before = Tap::query()->find($id) ?? Tap::query()->where('undoes', $tap->id)->first();
+            if ($before !== null) {
+                return $this->repeated($before, $project, $progress, $total);
             }
 
             return $this->apply(
@@ -91,31 +90,78 @@ final readonly class RecordTap
         });
     }
 
+    /**
+     * In one transaction; once more when the same id was written for another counter at the same moment, and is then found.
+     *
+     * @param  Closure(): TapOutcome  $count
+     */
+    private function once(string $id, Closure $count): TapOutcome
+    {
+        try {
+            return DB::transaction($count);
+        } catch (UniqueConstraintViolationException $error) {
+            return Tap::query()->whereKey($id)->exists() ? DB::transaction($count) : throw $error;
+        }
+    }
+
     private function apply(Project $project, Clue $clue, ClueSheet $sheet, Progress $progress, Tap $tap, int $total): TapOutcome
     {
         $before = $progress->done;
         $progress->done = max(0, min(max($total, $before), $before + $tap->asked));
         $progress->save();
-        $tap->applied = $progress->done - $before;
-        $tap->project_id = $project->id;
-        $progress->taps()->save($tap);
-        $this->tallies->clue($project, $clue->id, $sheet);
+        $outcome = $this->write($tap, $progress, $total, $progress->done - $before);
+        $this->tallies->afterTap($project, $clue->id, $sheet, $progress->counter);
 
-        return TapOutcome::counted($progress->done, $total, $tap->asked, $tap->applied);
+        return $outcome;
     }
 
-    /** @return array<string, int> */
-    private function totals(Project $project, TaskSheet $task): array
+    /** Writes down what a tap did, and what it was answered. */
+    private function write(Tap $tap, Progress $progress, int $total, int $applied, bool $accepted = true): TapOutcome
     {
-        return $task->counters($project->madeBefore($task));
+        $tap->fill([
+            'project_id' => $progress->project_id,
+            'applied' => $applied,
+            'done' => $progress->done,
+            'total' => $total,
+            'accepted' => $accepted,
+        ]);
+        $progress->taps()->save($tap);
+
+        return TapOutcome::of($tap, $progress->done, $total);
     }
 
+    /** What the tap was answered the first time, and the counter as it stands now. */
+    private function repeated(Tap $before, Project $project, Progress $progress, int $total): TapOutcome
+    {
+        if ($before->project_id !== $project->id) {
+            throw $this->nothingToCount();
+        }
+
+        return TapOutcome::of($before, $progress->done, $total);
+    }
+
+    private function total(Project $project, TaskSheet $task, string $counter): int
+    {
+        return $task->counters($project->madeBefore($task))[$counter] ?? throw $this->nothingToCount();
+    }
+
+    /** The row of a counter, made if it is not there, locked until the transaction ends. */
     private function lockedRow(Project $project, TaskSheet $task, string $counter): Progress
     {
         $key = ['project_id' => $project->id, 'task_key' => $task->task, 'counter' => $counter, 'digest' => $task->digest];
-        $now = now()->toDateTimeString();
-        Progress::query()->insertOrIgnore($key + ['done' => 0, 'created_at' => $now, 'updated_at' => $now]);
+        $row = Progress::query()->where($key)->lockForUpdate()->first();
+        if ($row === null) {
+            $now = now()->toDateTimeString();
+            Progress::query()->insertOrIgnore($key + ['done' => 0, 'created_at' => $now, 'updated_at' => $now]);
+            $row = Progress::query()->where($key)->lockForUpdate()->firstOrFail();
+        }
 
-        return Progress::query()->where($key)->lockForUpdate()->firstOrFail();
+        return $row;
+    }
+
+    /** @return ModelNotFoundException<Progress> */
+    private function nothingToCount(): ModelNotFoundException
+    {
+        return (new ModelNotFoundException)->setModel(Progress::class);
     }
 }

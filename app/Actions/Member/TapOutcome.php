@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Member;
 
+use App\Models\Tap;
 use JsonSerializable;
 
 /** What became of a tap: the counter as it stands now, and a sentence when something needs saying. */
@@ -18,28 +19,26 @@ final readonly class TapOutcome implements JsonSerializable
     ) {
     }
 
-    public static function counted(int $done, int $total, int $asked, int $applied): self
+    /** What a tap was answered when it was counted, whenever it is asked: the sentence speaks of the counter as it stood then. */
+    public static function of(Tap $tap, int $done, int $total): self
     {
-        $message = $applied === $asked ? null : trans_choice('counters.clamped', $applied, ['asked' => $asked, 'total' => $total]);
-
-        return new self($done, $total, $applied, true, $message);
-    }
-
-    /** The same tap arrived again: nothing is counted twice. */
-    public static function repeated(int $done, int $total): self
-    {
-        return new self($done, $total, 0, true, null);
-    }
-
-    public static function refused(int $done, int $total, int $asked): self
-    {
+        $then = $tap->total ?? $total;
         $message = match (true) {
+            ! $tap->accepted => self::refusal($tap->done ?? $done, $then, $tap->asked),
+            $tap->applied !== $tap->asked => trans_choice('counters.clamped', $tap->applied, ['asked' => $tap->asked, 'total' => $then]),
+            default => null,
+        };
+
+        return new self($done, $total, $tap->applied, $tap->accepted, $message);
+    }
+
+    private static function refusal(int $done, int $total, int $asked): string
+    {
+        return match (true) {
             $asked < 0 => __('counters.below_zero', ['done' => $done]),
             $done >= $total => __('counters.full', ['total' => $total]),
             default => trans_choice('counters.past_total', $total - $done, ['asked' => $asked, 'total' => $total]),
         };
-
-        return new self($done, $total, 0, false, $message);
     }
 
     /** @return array{done: int, total: int, applied: int, message: string|null} */

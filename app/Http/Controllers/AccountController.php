@@ -30,7 +30,8 @@ final class AccountController extends Controller
         $request->validateWithBag('delete', ['password' => ['required', 'string', 'current_password']]);
         $person = $this->person($request);
         $delete($person);
-        Auth::logout();
+        // The usual sign-out writes a new remember token, and would store the person again.
+        Auth::logoutCurrentDevice();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
