@@ -1,4 +1,4 @@
-import { PHONE, counter, expect, join, releaseNow, test } from './dew.js';
+import { PASSWORD, PHONE, counter, expect, join, releaseNow, test } from './dew.js';
 
 test('taps made without a connection wait on the phone and are counted once', async ({ world, device }) => {
     await releaseNow(await device(), world);
@@ -35,6 +35,44 @@ test('an answer that is lost on the way does not count a tap twice', async ({ wo
     await sewn.tap(/add 10$/);
     await expect.poll(() => lost, { timeout: 15_000 }).toBeGreaterThan(1);
     await sewn.reads(10);
+    await page.reload();
+    await sewn.reads(10);
+});
+
+test('taps made after the session has ended are kept, and sent after the next sign-in', async ({ world, device }) => {
+    await releaseNow(await device(), world);
+    const page = await device({ viewport: PHONE });
+    const email = `mara-${world.name}@rivers.example`;
+    const quilt = await join(page, world, email);
+    await page.goto(`${quilt}/clues/1`);
+    const sewn = counter(page, 'Sewn Wake four-patch');
+    await sewn.tap(/add 1$/);
+    await sewn.reads(1);
+    await expect.poll(() => page.evaluate(() => Object.keys(localStorage))).toEqual([]);
+    await page.context().clearCookies();
+    await sewn.tap(/add 10$/);
+    await sewn.reads(11);
+    await expect(page.getByText('You have been signed out.')).toBeVisible();
+    await page.getByRole('main').getByRole('link', { name: 'Sign in' }).click();
+    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
+    await page.getByRole('main').getByRole('button', { name: 'Sign in' }).click();
+    await expect(page).toHaveURL(new RegExp('/clues/1$'));
+    await sewn.reads(11);
+    await expect.poll(() => page.evaluate(() => Object.keys(localStorage))).toEqual([]);
+    await page.reload();
+    await sewn.reads(11);
+});
+
+test('taps of a page whose token is too old are sent with the new one', async ({ world, device }) => {
+    await releaseNow(await device(), world);
+    const page = await device({ viewport: PHONE });
+    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    await page.goto(`${quilt}/clues/1`);
+    const sewn = counter(page, 'Sewn Wake four-patch');
+    await page.context().clearCookies({ name: 'XSRF-TOKEN' });
+    await sewn.tap(/add 10$/);
+    await expect.poll(() => page.evaluate(() => Object.keys(localStorage))).toEqual([]);
     await page.reload();
     await sewn.reads(10);
 });

@@ -53,6 +53,15 @@ test_pest() {
     [ -z "${PEST_FAILED:-}" ] || say "pest: ended with exit code $PEST_FAILED"
 }
 
+test_js() {
+    say "== JavaScript"
+    npx --no-install vitest run --reporter=default --reporter=json --outputFile.json="$RUN/js.json" "$@" || JS_FAILED=1
+    [ ! -f "$RUN/js.json" ] || php -r '
+        $result = json_decode(file_get_contents($argv[1]), true);
+        printf("vitest: %d passed, %d failed, %d skipped\n", $result["numPassedTests"], $result["numFailedTests"], $result["numPendingTests"]);
+    ' "$RUN/js.json"
+}
+
 test_e2e() {
     say "== Playwright"
     export APP_ENV=e2e DB_DATABASE=dew_e2e QUEUE_CONNECTION=sync SESSION_LIFETIME=5256000
@@ -85,9 +94,9 @@ test_e2e() {
 dew_test() {
     local kind=all
     case "${1:-}" in
-        static | pest | start | e2e) kind=$1; shift ;;
+        static | pest | js | start | e2e) kind=$1; shift ;;
         "" | --) ;;
-        *) fail "test knows static, pest, start and e2e, not \"$1\"." ;;
+        *) fail "test knows static, pest, js, start and e2e, not \"$1\"." ;;
     esac
     [ "${1:-}" = -- ] && shift
     install_everything tests
@@ -98,8 +107,8 @@ dew_test() {
     [ "$kind" = all ] && test_static
     tests_prepare
     case "$kind" in
-        all) test_pest; test_start; test_e2e ;;
+        all) test_pest; test_js; test_start; test_e2e ;;
         *) "test_$kind" "$@" ;;
     esac
-    [ -z "${PEST_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
+    [ -z "${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
 }

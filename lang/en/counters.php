@@ -24,5 +24,7 @@ return [
         .'away were added; :total is all.',
     'whole_number' => 'Count in whole numbers.',
     'waiting' => 'Kept on this device; sent as soon as there is a connection.',
+    'signed_out' => 'You have been signed out. What you count is kept on this device and sent once you have signed in again.',
+    'sign_in' => 'Sign in',
     'not_saved' => 'That was not counted. Reload the page and try again.',
 ];

@@ -1,32 +1,30 @@
 import { TapQueue, newId } from './queue.js';
+import { TapSender } from './sender.js';
 
 const REFRESH_MS = 20000;
-const RETRY_MS = 5000;
 const SETTLE_MS = 1000;
 
-const post = (url, body) =>
-    fetch(url, {
-        method: 'POST',
-        headers: {
-            'Content-Type': 'application/json',
-            Accept: 'application/json',
-            'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
-        },
-        body: JSON.stringify(body),
-    });
-
-/** Sends the taps of one clue's counters, one after another, and keeps them until the server has answered. */
+/** The counters of one clue: takes their taps, and tells each what became of them. */
 export const clue = () => ({
+    isSignedIn: true,
+
     init() {
-        this.queue = new TapQueue(this.$el.dataset.queue);
-        this.sending = false;
+        const { queue, taps, counters } = this.$el.dataset;
+        this.queue = new TapQueue(queue);
+        this.sender = new TapSender(this.queue, { taps, counters }, {
+            answered: (tap, answer) => this.settle(tap, answer),
+            waiting: (tap) => this.tell(tap.anchor, { message: this.$root.dataset.waiting }),
+            signedOut: (isOut) => {
+                this.isSignedIn = !isOut;
+            },
+        });
         this.$el.addEventListener('dew:tap', (event) => this.take(event.detail));
-        addEventListener('online', () => this.flush());
+        addEventListener('online', () => this.sender.flush());
         addEventListener('visibilitychange', () => this.refresh());
         setInterval(() => this.refresh(), REFRESH_MS);
-        if (this.queue.all().length > 0) {
-            this.queue.save(this.queue.all().map((tap) => ({ ...tap, queued: true })));
-            this.flush();
+        if (!this.queue.isEmpty()) {
+            this.queue.markAllWaiting();
+            this.sender.flush();
         }
         if (this.queue.wasUsedLately()) {
             setTimeout(() => this.refresh(), SETTLE_MS);
@@ -35,44 +33,12 @@ export const clue = () => ({
 
     take(tap) {
         this.queue.add(tap);
-        this.flush();
+        this.sender.flush();
     },
 
-    async flush() {
-        if (this.sending) {
-            return;
-        }
-        this.sending = true;
-        for (let tap = this.queue.all()[0]; tap !== undefined; tap = this.queue.all()[0]) {
-            const { anchor, ...body } = tap;
-            const answer = await this.send(body);
-            if (answer === null) {
-                this.tell(anchor, { message: this.$root.dataset.waiting });
-                this.queue.save(this.queue.all().map((kept) => ({ ...kept, queued: true })));
-                setTimeout(() => this.flush(), RETRY_MS);
-                break;
-            }
-            this.queue.remove(tap.id);
-            this.tell(anchor, answer, tap);
-        }
-        this.sending = false;
-    },
-
-    /** The server's answer, or null while it cannot be reached. */
-    async send(body) {
-        try {
-            const response = await post(this.$root.dataset.taps, body);
-            if (response.status >= 500 || response.status === 429) {
-                return null;
-            }
-            const answer = await response.json();
-
-            return 'done' in answer
-                ? { ...answer, accepted: response.ok }
-                : { message: Object.values(answer.errors ?? {}).flat()[0] ?? this.$root.dataset.failed, accepted: false };
-        } catch {
-            return null;
-        }
+    settle(tap, answer) {
+        const message = 'done' in answer ? answer.message : Object.values(answer.errors ?? {}).flat()[0] ?? this.$root.dataset.failed;
+        this.tell(tap.anchor, { ...answer, message }, tap);
     },
 
     /** Passes an answer on to its counter, with what is still on its way added, so that the number does not jump back in between. */
@@ -84,19 +50,17 @@ export const clue = () => ({
         document.getElementById(anchor)?.dispatchEvent(new CustomEvent('dew:counted', { detail: { ...answer, tap } }));
     },
 
-    /** Brings in what another device has counted. */
+    /** Sends what waits, or brings in what another device has counted. */
     async refresh() {
-        if (document.hidden || this.sending || this.queue.all().length > 0) {
+        if (document.hidden) {
             return;
         }
-        try {
-            const response = await fetch(this.$root.dataset.counters, { headers: { Accept: 'application/json' } });
-            if (response.ok && this.queue.all().length === 0 && !this.sending) {
-                Object.entries(await response.json()).forEach(([anchor, counted]) => this.tell(anchor, counted));
-            }
-        } catch {
-            // Offline: the next refresh will do.
+        if (!this.queue.isEmpty()) {
+            await this.sender.flush();
+
+            return;
         }
+        Object.entries((await this.sender.counters()) ?? {}).forEach(([anchor, counted]) => this.tell(anchor, counted));
     },
 });
 
