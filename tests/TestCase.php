@@ -32,7 +32,7 @@ abstract class TestCase extends BaseTestCase
     }
 
     /** A published quilt-along with nothing scheduled. */
-    protected function quiltAlong(): QuiltAlong
+    public function quiltAlong(): QuiltAlong
     {
         $quiltAlong = QuiltAlong::factory()->create();
         app(PublishDesign::class)($quiltAlong, self::document());
@@ -41,7 +41,7 @@ abstract class TestCase extends BaseTestCase
         return $quiltAlong;
     }
 
-    protected function person(QuiltAlong $quiltAlong, Role $role): User
+    public function person(QuiltAlong $quiltAlong, Role $role): User
     {
         $user = User::factory()->create();
         $user->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => $role]);
@@ -49,12 +49,12 @@ abstract class TestCase extends BaseTestCase
         return $user;
     }
 
-    protected function project(QuiltAlong $quiltAlong, string $size = 's-throw', ?User $user = null): Project
+    public function project(QuiltAlong $quiltAlong, string $size = 's-throw', ?User $user = null): Project
     {
         return app(JoinQuiltAlong::class)($user ?? User::factory()->create(), $quiltAlong, 'Mine', $size, 'c-last-boat');
     }
 
-    protected function release(QuiltAlong $quiltAlong, int $number = 1): Clue
+    public function release(QuiltAlong $quiltAlong, int $number = 1): Clue
     {
         $clue = $this->clue($quiltAlong, $number);
         $clue->forceFill(['release_at' => now()->subMinute(), 'zone' => 'America/New_York'])->save();
@@ -62,7 +62,7 @@ abstract class TestCase extends BaseTestCase
         return $clue;
     }
 
-    protected function clue(QuiltAlong $quiltAlong, int $number): Clue
+    public function clue(QuiltAlong $quiltAlong, int $number): Clue
     {
         return $quiltAlong->clues()->where('number', $number)->firstOrFail();
     }
@@ -71,7 +71,7 @@ abstract class TestCase extends BaseTestCase
      * @param  array<string, mixed>  $tap
      * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    protected function tap(Project $project, array $tap, int $number = 1): TestResponse
+    public function tap(Project $project, array $tap, int $number = 1): TestResponse
     {
         return $this->actingAs($project->user)->postJson("/q/{$project->id}/clues/$number/taps", $tap + [
             'id' => (string) Str::uuid(),

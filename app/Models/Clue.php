@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $number counted from 1; public
  * @property string $title secret until the release
  * @property list<string> $kinds kinds of unit it makes; its sheets depend on the methods of these alone
+ * @property list<string>|null $sizes sizes at which it has something to make; null when that is not known
  * @property string|null $local_date YYYY-MM-DD
  * @property string|null $local_time HH:MM
  * @property string|null $zone IANA name
@@ -30,15 +31,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read QuiltAlong $quiltAlong
  *
  * @method static Builder<self> released()
+ * @method static Builder<self> opened()
  */
 final class Clue extends Model
 {
-    protected $fillable = ['key', 'number', 'title', 'kinds'];
+    protected $fillable = ['key', 'number', 'title', 'kinds', 'sizes'];
 
     protected function casts(): array
     {
         return [
             'kinds' => 'array',
+            'sizes' => 'array',
             'release_at' => 'immutable_datetime',
             'withdrawn_at' => 'immutable_datetime',
             'announced_at' => 'immutable_datetime',
@@ -59,6 +62,22 @@ final class Clue extends Model
     protected function scopeReleased(Builder $query): void
     {
         $query->where('release_at', '<=', now())->whereNull('withdrawn_at');
+    }
+
+    /**
+     * Those that members have had before them, also when they are withdrawn now.
+     *
+     * @param  Builder<self>  $query
+     */
+    protected function scopeOpened(Builder $query): void
+    {
+        $query->where('release_at', '<=', now());
+    }
+
+    /** Whether there is anything to make and count in it at a size. */
+    public function hasWorkAt(string $size): bool
+    {
+        return $this->kinds !== [] && ($this->sizes === null || in_array($size, $this->sizes, true));
     }
 
     /** The same rule for a clue already in hand. */

@@ -32,6 +32,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
+ * @property string|null $begun_by id of the form it was begun by
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  * @property-read Collection<int, MethodChoice> $methodChoices
@@ -41,7 +42,7 @@ final class Project extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later'];
+    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later', 'begun_by'];
 
     protected function casts(): array
     {

@@ -26,14 +26,16 @@ final readonly class ReleasedSheets
 
     /**
      * Of the released clues, those that can be worked out: a quilt whose size is still open has none from the clue on that needs its size.
+     *
+     * @param  bool  $methodsChanged  whether she has just chosen how to make something, so that sheets may be missing
      */
-    public function plan(Project $project): ReleasedPlan
+    public function plan(Project $project, bool $methodsChanged = false): ReleasedPlan
     {
         $waits = $this->waitsFrom($project);
         $released = $project->quiltAlong->clues()->released()->get()->toBase()
             ->reject(fn (Clue $clue): bool => $waits !== null && $clue->number >= $waits);
 
-        $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods());
+        $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods(), $methodsChanged);
 
         return ReleasedPlan::of(array_map(fn (ClueSheet $sheet): ClueSheet => $this->onHerCloth($sheet, $project), $sheets));
     }

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'warmed' => ':count sheet compiled.|:count sheets compiled.',
+    'pruned' => ':count sheet taken out.|:count sheets taken out.',
     'no_file' => 'There is no file :file to read.',
     'too_large' => ':file is :bytes bytes; the most is :most.',
     'no_method' => 'There is no method ":method". The methods are: :methods.',

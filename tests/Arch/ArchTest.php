@@ -134,10 +134,12 @@ it('reaches compiled sheets of members through one door', function (): void {
 
     expect($users)->toBe([
         'app/Actions/Host/PublishDesign.php',
+        'app/Console/Commands/Warm.php',
         'app/Http/Controllers/Host/ClueController.php',
         'app/Http/Controllers/Host/DesignController.php',
         'app/Http/Controllers/JoinController.php',
         'app/Http/Requests/JoinRequest.php',
+        'app/Plans/HeldVersion.php',
         'app/Plans/ReleasedSheets.php',
         'app/Presentation/Host/ProgressGrid.php',
         'app/Providers/AppServiceProvider.php',
@@ -148,9 +150,10 @@ it('asks for announcements alone where a guest may come by', function (): void {
     foreach (Sources::in(
         'app/Http/Controllers/JoinController.php',
         'app/Http/Requests/JoinRequest.php',
+        'app/Plans/HeldVersion.php',
         'app/Presentation/Host/ProgressGrid.php',
     ) as $file => $code) {
-        preg_match_all('/(?:\$sheets|SheetStore::class\))->(\w+)\(/', $code, $asked);
+        preg_match_all('/(?:\$(?:this->)?sheets|SheetStore::class\))->(\w+)\(/', $code, $asked);
         expect(array_unique($asked[1]))->toBe(['announcement'], $file);
     }
 });

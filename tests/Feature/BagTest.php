@@ -81,6 +81,7 @@ beforeEach(function (): void {
     app(PublishDesign::class)($this->quilt, curves());
     $this->release($this->quilt);
     $this->project = $this->project($this->quilt, 's');
+    $this->project->update(['colourway_key' => 'c']);
     $this->url = "/q/{$this->project->id}";
 });
 
@@ -142,7 +143,10 @@ it('does not cut again for what lies in the bag already', function (): void {
 });
 
 it('uses the method that the design usually makes a kind by, until somebody chooses another', function (): void {
+    $this->clue($this->quilt, 1)->forceFill(['release_at' => null])->save();
     app(PublishDesign::class)($this->quilt, curves(['methods' => ['quarter-circle' => 'quarter-circle:swap']]));
+    $this->release($this->quilt);
+    $this->quilt->refresh();
     expect($this->quilt->fresh()->usualMethods())->toHaveKey('quarter-circle')
         ->and(cutFor($this, 't-out'))->toBe(['inner' => 0, 'outer' => 0]);
     $this->actingAs($this->project->user)->get("{$this->url}/clues/1")->assertSeeText('Nothing is cut for them');

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Host;
 
+use App\Models\Clue;
 use App\Models\DesignVersion;
+use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\FindingSentence;
+use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
@@ -19,7 +22,8 @@ use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled.
+ * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled. All
+ * of it or nothing; and every quilt that was begun can be read as before.
  */
 final readonly class PublishDesign
 {
@@ -27,7 +31,7 @@ final readonly class PublishDesign
     {
     }
 
-    /** @throws DocumentException when the document cannot be read, or its proof finds an error */
+    /** @throws DocumentException when it cannot be read, its proof finds an error, or it would change what members have open */
     public function __invoke(QuiltAlong $quiltAlong, string $document): DesignVersion
     {
         $design = DesignReader::read($document);
@@ -38,23 +42,37 @@ final readonly class PublishDesign
         }
 
         return DB::transaction(function () use ($quiltAlong, $document, $design): DesignVersion {
+            // One at a time; and nobody begins a quilt in a size that is being taken out.
+            $locked = QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
+            OpenClues::refuseChanges($locked, $design);
             $version = $quiltAlong->versions()->create([
                 'number' => (int) $quiltAlong->versions()->max('number') + 1,
                 'document' => $document,
                 'hash' => hash('sha256', DesignWriter::write($design)),
             ]);
-            foreach (array_values($design->clues) as $index => $clue) {
-                $quiltAlong->clues()->updateOrCreate(['key' => $clue->id], [
-                    'number' => $index + 1,
-                    'title' => $clue->title,
-                    'kinds' => array_map(fn (UnitKind $kind): string => $kind->value, Compiler::kinds($design, $clue->id)),
-                ]);
-            }
-            $this->sheets->warm($version);
+            $this->listClues($quiltAlong, $design);
+            Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))
+                ->update(['size_key' => (string) array_key_first($design->sizes)]);
             $quiltAlong->default_methods = array_map(fn (Method $method): string => $method->value, $design->methods);
             $quiltAlong->publishedVersion()->associate($version)->save();
+            $this->sheets->warm($version, $design);
+            $this->sheets->prune($quiltAlong);
 
             return $version;
         });
+    }
+
+    private function listClues(QuiltAlong $quiltAlong, Design $design): void
+    {
+        $keys = array_map(strval(...), array_keys($design->clues));
+        $quiltAlong->clues()->whereNotIn('key', $keys)->get()->each(fn (Clue $clue) => $clue->delete());
+        foreach (array_values($design->clues) as $index => $clue) {
+            $quiltAlong->clues()->updateOrCreate(['key' => $clue->id], [
+                'number' => $index + 1,
+                'title' => $clue->title,
+                'kinds' => array_map(fn (UnitKind $kind): string => $kind->value, Compiler::kinds($design, $clue->id)),
+                'sizes' => Compiler::sizesOf($design, $clue->id),
+            ]);
+        }
     }
 }

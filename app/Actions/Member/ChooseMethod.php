@@ -42,7 +42,7 @@ final readonly class ChooseMethod
             );
         });
         $project->load('methodChoices');
-        $this->sheets->plan($project);
+        $this->sheets->plan($project, methodsChanged: true);
     }
 
     /**

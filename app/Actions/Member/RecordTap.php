@@ -16,6 +16,7 @@ use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
  * Counts, once and only once.
@@ -32,7 +33,7 @@ final readonly class RecordTap
     ) {
     }
 
-    /** @throws ModelNotFoundException when the clue, task or counter is not one she can count in */
+    /** @throws ModelNotFoundException|NotFoundHttpException when the clue, task or counter is not one she can count in */
     public function add(
         Project $project,
         Clue $clue,
@@ -159,9 +160,8 @@ final readonly class RecordTap
         return $row;
     }
 
-    /** @return ModelNotFoundException<Progress> */
-    private function nothingToCount(): ModelNotFoundException
+    private function nothingToCount(): NotFoundHttpException
     {
-        return (new ModelNotFoundException)->setModel(Progress::class);
+        return new NotFoundHttpException;
     }
 }

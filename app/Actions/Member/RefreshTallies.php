@@ -61,7 +61,10 @@ final readonly class RefreshTallies
 
     private function lockedRow(Project $project, int $clue): ?ClueProgress
     {
-        return ClueProgress::query()->where(['project_id' => $project->id, 'clue_id' => $clue])->lockForUpdate()->first();
+        /** @var ClueProgress|null $row */
+        $row = ClueProgress::query()->where(['project_id' => $project->id, 'clue_id' => $clue])->lockForUpdate()->first();
+
+        return $row;
     }
 
     private function begun(Project $project, int $clue): ClueProgress

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Mail\ConfirmEmailMail;
 use App\Mail\EmailChangedMail;
 use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
@@ -44,7 +45,16 @@ final class EmailChangeController extends Controller
             return redirect()->route('account')->with('warning', __('account.email_link_void'));
         }
         $old = $person->email;
-        $person->update(['email' => $email]);
+        try {
+            $changed = User::query()->whereKey($person->id)->where('email', $old)->update(['email' => mb_strtolower($email)]);
+        } catch (UniqueConstraintViolationException) {
+            return redirect()->route('account')->with('warning', __('account.email_link_void'));
+        }
+        if ($changed === 0) {
+            // The link was followed twice at the same moment: the mail to the old address has been sent.
+            return redirect()->route('account')->with('status', __('account.email_changed'));
+        }
+        $person->refresh();
         Mail::to($old)->send(new EmailChangedMail($person));
 
         return redirect()->route('account')->with('status', __('account.email_changed'));

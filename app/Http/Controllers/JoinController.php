@@ -57,6 +57,8 @@ final class JoinController extends Controller
             $request->size($sheets->announcement($code->quiltAlong->version())),
             $request->string('colourway')->value(),
             $request->isSizeLater(),
+            $request->boolean('second'),
+            $request->form(),
         );
 
         return redirect()->route('member.now', $project)->with('status', __('join.joined', ['quilt' => $code->quiltAlong->name]));

@@ -11,6 +11,7 @@ use App\Plans\Whole\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 
 /** A size and a colourway that exist; and, from somebody who already makes this quilt, her word that she wants a second. */
@@ -33,6 +34,7 @@ final class JoinRequest extends FormRequest
             'colourway' => ['required', 'string', Rule::in(array_keys($announcement->colourways))],
             'name' => ['nullable', 'string', 'max:80'],
             'second' => ['nullable', 'boolean'],
+            'form' => ['nullable', 'string', 'uuid'],
         ];
     }
 
@@ -50,7 +52,7 @@ final class JoinRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($this->hasQuilt() && ! $this->boolean('second')) {
+            if ($this->hasQuilt() && ! $this->boolean('second') && ! $this->wasSentBefore()) {
                 $validator->errors()->add('second', __('join.already_in'));
             }
         }];
@@ -75,6 +77,21 @@ final class JoinRequest extends FormRequest
     public function isSizeLater(): bool
     {
         return $this->string('size')->value() === self::LATER;
+    }
+
+    /** Id of the form itself; null from a form of an earlier release. */
+    public function form(): ?string
+    {
+        $form = $this->string('form')->lower()->value();
+
+        return $form === '' ? null : $form;
+    }
+
+    /** A form that is sent a second time, by a second click say, is answered as it was the first time. */
+    private function wasSentBefore(): bool
+    {
+        return $this->form() !== null && Str::isUuid($this->form())
+            && Project::query()->where(['user_id' => $this->user()?->id, 'begun_by' => $this->form()])->exists();
     }
 
     private function hasQuilt(): bool

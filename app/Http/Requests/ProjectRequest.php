@@ -52,7 +52,7 @@ final class ProjectRequest extends FormRequest
         return ['size_key.in' => __('join.unknown_size'), 'colourway_key.in' => __('join.unknown_colourway')];
     }
 
-    /** @return array<string, mixed> ready for the model */
+    /** @return array{size_key?: string, ...<string, mixed>} ready for the model */
     public function choices(): array
     {
         $later = $this->string('size_key')->value() === JoinRequest::LATER;

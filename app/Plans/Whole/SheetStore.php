@@ -6,6 +6,7 @@ namespace App\Plans\Whole;
 
 use App\Models\Clue;
 use App\Models\DesignVersion;
+use App\Models\QuiltAlong;
 use App\Models\Sheet;
 use Closure;
 use Dew\Core\Design\Design;
@@ -16,15 +17,20 @@ use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\QuiltSheet;
 use Dew\Core\Plan\Whole\SheetReader;
 use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Compiled sheets, read from the database.
  *
- * Publishing a version warms every sheet that people usually ask for and choosing a method makes sure of its sheets, so a read does not
- * compile. Should one be missing all the same, it is compiled once, under a lock, and {@see SheetMissed} tells of it.
+ * Publishing a version warms what its people use and choosing a method makes sure of its sheets, so a page does not compile. What is asked
+ * for besides, as a host's look at another way of making, is compiled at its first use, once, under a lock, and {@see SheetMissed} tells
+ * of it.
  */
 final class SheetStore
 {
@@ -34,8 +40,7 @@ final class SheetStore
 
     private const CLUE = 'clue';
 
-    /** Beyond this many combinations of methods only the defaults are compiled ahead; the rest when somebody chooses them. */
-    private const MOST_COMBINATIONS = 32;
+    private const ROWS_AT_ONCE = 50;
 
     private const LOCK_SECONDS = 20;
 
@@ -43,13 +48,6 @@ final class SheetStore
     private ?Design $design = null;
 
     private int $designOf = 0;
-
-    private readonly SheetWriter $writer;
-
-    public function __construct()
-    {
-        $this->writer = new SheetWriter;
-    }
 
     public function announcement(int $version): Announcement
     {
@@ -70,9 +68,10 @@ final class SheetStore
      * Several clues' sheets in one query.
      *
      * @param  Collection<int, Clue>  $clues
+     * @param  bool  $expected  whether some may well be missing, as when somebody has just chosen a method
      * @return list<ClueSheet>
      */
-    public function clues(int $version, string $size, Collection $clues, MethodChoices $methods): array
+    public function clues(int $version, string $size, Collection $clues, MethodChoices $methods, bool $expected = false): array
     {
         if ($clues->isEmpty()) {
             return [];
@@ -88,27 +87,142 @@ final class SheetStore
             ->pluck('body', 'clue_key');
 
         return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => SheetReader::clue(
-            $bodies[$key] ?? $this->body($version, self::CLUE, $size, $key, $choices),
+            $bodies[$key] ?? $this->body($version, self::CLUE, $size, $key, $choices, $expected),
         ))->all());
     }
 
-    /** Compiles ahead what people will ask for. */
-    public function warm(DesignVersion $version): void
+    /**
+     * Compiles ahead what people will ask for and is not there yet: every sheet of every size by the design's own methods, and the clues by
+     * the methods that members have chosen.
+     *
+     * @param  Design|null  $design  what the version's document says, where the caller has read it already
+     * @return int how many sheets were missing
+     */
+    public function warm(DesignVersion $version, ?Design $design = null): int
     {
+        if ($design !== null) {
+            [$this->design, $this->designOf] = [$design, $version->id];
+        }
         $design = $this->design($version->id);
-        $rows = [$this->row($version->id, self::ANNOUNCEMENT, '', '', MethodChoices::defaults())];
-        foreach (array_keys($design->sizes) as $size) {
-            $rows[] = $this->row($version->id, self::QUILT, $size, '', MethodChoices::defaults());
-            foreach (array_keys($design->clues) as $clue) {
-                $combinations = MethodChoices::combinations(Compiler::kinds($design, $clue), self::MOST_COMBINATIONS, $design->methods);
-                foreach (array_slice($combinations, 0, self::MOST_COMBINATIONS) as $methods) {
-                    $rows[] = $this->row($version->id, self::CLUE, $size, $clue, $methods);
+        $there = array_fill_keys(Sheet::query()
+            ->where(['design_version_id' => $version->id, 'revision' => Compiler::REVISION])
+            ->selectRaw("concat_ws('|', kind, size_key, clue_key, methods) as name")
+            ->pluck('name')
+            ->all(), true);
+        $defaults = MethodChoices::defaults($design->methods);
+        $inUse = $this->choicesInUse($version->quilt_along_id, $defaults);
+        $writer = new SheetWriter;
+        $missing = 0;
+        if (! isset($there[self::ANNOUNCEMENT.'|||'])) {
+            Sheet::query()->insertOrIgnore($this->written(
+                $this->key($version->id, self::ANNOUNCEMENT, '', '', $defaults),
+                $writer->text(Compiler::announcement($design)),
+            ));
+            $missing++;
+        }
+        foreach ($this->keys($design->sizes) as $size) {
+            // One size after another, so that no more than one stands in memory.
+            $rows = $this->missingOf($version->id, $design, $size, [$defaults, ...$inUse[$size] ?? []], $there, $writer);
+            foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {
+                Sheet::query()->insertOrIgnore($chunk);
+            }
+            $missing += count($rows);
+        }
+
+        return $missing;
+    }
+
+    /**
+     * The sheets of one size that are not there yet.
+     *
+     * @param  list<MethodChoices>  $choices
+     * @param  array<string, true>  $there  by kind, size, clue and methods
+     * @return list<array<string, int|string>> rows of the table
+     */
+    private function missingOf(int $version, Design $design, string $size, array $choices, array $there, SheetWriter $writer): array
+    {
+        $rows = [];
+        if (! isset($there[implode('|', [self::QUILT, $size, '', ''])])) {
+            $rows[] = $this->written(
+                $this->key($version, self::QUILT, $size, '', $choices[0]->only()),
+                $writer->text(Compiler::quiltSheet($design, $size)),
+            );
+        }
+        $compiler = null;
+        foreach ($this->keys($design->clues) as $clue) {
+            $kinds = Compiler::kinds($design, $clue);
+            foreach ($choices as $all) {
+                $methods = $all->only(...$kinds);
+                $name = implode('|', [self::CLUE, $size, $clue, $methods->signature()]);
+                if (! isset($there[$name])) {
+                    $there[$name] = true;
+                    $compiler ??= new SizeCompiler($design, $size, null, $writer);
+                    $rows[] = $this->written($this->key($version, self::CLUE, $size, $clue, $methods), $compiler->clueText($clue, $methods));
                 }
             }
         }
-        foreach (array_chunk($rows, 200) as $chunk) {
-            Sheet::query()->insertOrIgnore($chunk);
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<string, int|string>  $key
+     * @return array<string, int|string>
+     */
+    private function written(array $key, string $body): array
+    {
+        return $key + ['body' => $body, 'created_at' => now()->toDateTimeString()];
+    }
+
+    /**
+     * Takes out what nobody will ask for again: sheets of versions that are no longer the published one, and of other compilers.
+     *
+     * @return int how many
+     */
+    public function prune(QuiltAlong $quiltAlong): int
+    {
+        return Sheet::query()
+            ->whereIn('design_version_id', $quiltAlong->versions()->select('id'))
+            ->where(fn ($query) => $query
+                ->where('design_version_id', '!=', $quiltAlong->version())
+                ->orWhere('revision', '!=', Compiler::REVISION))
+            ->delete();
+    }
+
+    /**
+     * The methods that members of a quilt-along have chosen.
+     *
+     * @return array<string, list<MethodChoices>> by size, each once
+     */
+    private function choicesInUse(int $quiltAlong, MethodChoices $defaults): array
+    {
+        $rows = DB::table('method_choices')
+            ->join('projects', 'projects.id', '=', 'method_choices.project_id')
+            ->where('projects.quilt_along_id', $quiltAlong)
+            ->get(['method_choices.project_id', 'method_choices.kind', 'method_choices.method', 'method_choices.oversize', 'projects.size_key']);
+        $inUse = [];
+        foreach ($rows->groupBy('project_id') as $chosen) {
+            $choices = $defaults;
+            foreach ($chosen as $row) {
+                $kind = UnitKind::tryFrom($row->kind);
+                $method = Method::tryFrom($row->method);
+                if ($kind !== null && $method !== null) {
+                    $choices = $choices->with($kind, $method)->withOversize($kind, (bool) $row->oversize);
+                }
+            }
+            $inUse[$chosen[0]->size_key][$choices->signature()] = $choices;
         }
+
+        return array_map(array_values(...), $inUse);
+    }
+
+    /**
+     * @param  array<string, mixed>  $named
+     * @return list<string>
+     */
+    private function keys(array $named): array
+    {
+        return array_map(strval(...), array_keys($named));
     }
 
     private function relevant(Clue $clue, MethodChoices $methods): MethodChoices
@@ -116,28 +230,30 @@ final class SheetStore
         return $methods->only(...$clue->unitKinds());
     }
 
-    private function body(int $version, string $kind, string $size = '', string $clue = '', ?MethodChoices $methods = null): string
+    private function body(int $version, string $kind, string $size = '', string $clue = '', ?MethodChoices $methods = null, bool $expected = false): string
     {
         $methods ??= MethodChoices::defaults();
         $find = fn (): ?string => Sheet::query()->where($this->key($version, $kind, $size, $clue, $methods))->value('body');
 
-        return $find() ?? $this->compileOnce($version, $kind, $size, $clue, $methods, $find);
+        return $find() ?? $this->compileOnce($version, $kind, $size, $clue, $methods, $find, $expected);
     }
 
     /** @param  Closure(): (string|null)  $find */
-    private function compileOnce(int $version, string $kind, string $size, string $clue, MethodChoices $methods, Closure $find): string
+    private function compileOnce(int $version, string $kind, string $size, string $clue, MethodChoices $methods, Closure $find, bool $expected): string
     {
         $name = implode('|', ['sheet', $version, $kind, $size, $clue, $methods->signature()]);
 
         return Cache::lock(
             $name,
             self::LOCK_SECONDS,
-        )->block(self::LOCK_SECONDS, function () use ($version, $kind, $size, $clue, $methods, $find): string {
+        )->block(self::LOCK_SECONDS, function () use ($version, $kind, $size, $clue, $methods, $find, $expected): string {
             $found = $find();
             if ($found !== null) {
                 return $found;
             }
-            event(new SheetMissed($version, $kind, $size, $clue, $methods->signature()));
+            if (! $expected) {
+                event(new SheetMissed($version, $kind, $size, $clue, $methods->signature()));
+            }
             $row = $this->row($version, $kind, $size, $clue, $methods);
             Sheet::query()->insertOrIgnore($row);
 
@@ -159,7 +275,7 @@ final class SheetStore
         };
 
         return $this->key($version, $kind, $size, $clue, $methods) + [
-            'body' => $this->writer->text($sheet),
+            'body' => SheetWriter::write($sheet),
             'created_at' => now()->toDateTimeString(),
         ];
     }

@@ -73,7 +73,7 @@ final readonly class ProgressGrid
 
         return new Drop(
             number: $clue->number,
-            state: DropState::of($clue->isReleased(), $clue->kinds !== [], $row?->done, $row->total ?? 0),
+            state: DropState::of($clue->isReleased(), $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
             done: $row?->done,
             total: $row?->total,
         );

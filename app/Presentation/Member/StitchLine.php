@@ -26,7 +26,7 @@ final readonly class StitchLine
 
             return new Drop(
                 number: $clue->number,
-                state: DropState::of($released, $clue->kinds !== [], $row?->done, $row->total ?? 0),
+                state: DropState::of($released, $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
                 title: $released ? $clue->title : null,
                 opens: $clue->withdrawn_at === null ? $clue->release_at : null,
                 zone: $clue->zone,

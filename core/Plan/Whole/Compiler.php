@@ -8,6 +8,7 @@ use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\SizedDesign;
+use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
@@ -147,27 +148,7 @@ final class Compiler
         MethodChoices $methods,
         ?CuttingRoom $room = null,
     ): ClueSheet {
-        $compilation = Compilation::of($design, $room);
-        $sized = $compilation->sized($size);
-        $asked = $design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
-        $writer = new TaskCompiler($compilation, $sized, $methods);
-        $tasks = [];
-        foreach ($asked->tasks as $task) {
-            // A border that only another size has, say, is no task here.
-            if ($sized->count($task->product) > 0) {
-                $tasks[] = $writer->sheet($task);
-            }
-        }
-
-        return new ClueSheet(
-            clue: $clue,
-            number: (int) array_search($clue, array_keys($design->clues), true) + 1,
-            title: $asked->title,
-            introduction: $asked->introduction,
-            minutes: $asked->minutes,
-            size: $size,
-            tasks: $tasks,
-        );
+        return (new SizeCompiler($design, $size, $room))->clue($clue, $methods);
     }
 
     /**
@@ -188,6 +169,20 @@ final class Compiler
         }
 
         return array_values($kinds);
+    }
+
+    /** @return list<string> sizes at which a clue makes anything */
+    public static function sizesOf(Design $design, string $clue): array
+    {
+        $sizes = [];
+        foreach (Compilation::of($design)->sizes() as $sized) {
+            $counts = array_map(fn (Task $task): int => $sized->count($task->product), $design->clues[$clue]->tasks ?? []);
+            if (array_sum($counts) > 0) {
+                $sizes[] = $sized->size->id;
+            }
+        }
+
+        return $sizes;
     }
 
     /**

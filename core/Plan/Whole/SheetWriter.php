@@ -57,25 +57,41 @@ final class SheetWriter
 
     public function text(ClueSheet|QuiltSheet|Announcement $sheet): string
     {
-        return json_encode(match (true) {
-            $sheet instanceof ClueSheet => $this->clue($sheet),
-            $sheet instanceof QuiltSheet => $this->quilt($sheet),
-            $sheet instanceof Announcement => $this->announcement($sheet),
-        }, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return match (true) {
+            $sheet instanceof ClueSheet => $this->clue($sheet, array_map($this->taskText(...), $sheet->tasks)),
+            $sheet instanceof QuiltSheet => $this->json($this->quilt($sheet)),
+            $sheet instanceof Announcement => $this->json($this->announcement($sheet)),
+        };
     }
 
-    /** @return array<string, mixed> */
-    private function clue(ClueSheet $sheet): array
+    /** One task as it stands in the sheet of its clue. */
+    public function taskText(TaskSheet $task): string
     {
-        return [
+        return $this->json($this->task($task));
+    }
+
+    /**
+     * A clue put together from tasks that are written already; those of the sheet itself are not looked at.
+     *
+     * @param  list<string>  $tasks  as {@see taskText()} writes them
+     */
+    public function clue(ClueSheet $sheet, array $tasks): string
+    {
+        $head = $this->json([
             'clue' => $sheet->clue,
             'number' => $sheet->number,
             'title' => $sheet->title,
             'introduction' => $sheet->introduction,
             'minutes' => $sheet->minutes,
             'size' => $sheet->size,
-            'tasks' => array_map($this->task(...), $sheet->tasks),
-        ];
+        ]);
+
+        return substr($head, 0, -1).',"tasks":['.implode(',', $tasks).']}';
+    }
+
+    private function json(mixed $data): string
+    {
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
     /** @return array<string, mixed> */

@@ -30,6 +30,7 @@
         @endif
         <form method="post" action="{{ route('join.store', $invitation) }}" class="stack">
             @csrf
+            <input type="hidden" name="form" value="{{ old('form', (string) Illuminate\Support\Str::uuid()) }}">
             <x-size-choices :announcement="$announcement" :later="$announcement->sizeNeededAt !== null"/>
             <fieldset class="choices">
                 <legend>{{ __('join.colourway') }}</legend>

@@ -16,6 +16,8 @@ final class InvitationController extends Controller
     public function store(QuiltAlong $quiltAlong): RedirectResponse
     {
         DB::transaction(function () use ($quiltAlong): void {
+            // Two owners who replace the code at the same moment do it one after the other.
+            QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
             $quiltAlong->invitations()->whereNull('revoked_at')->update(['revoked_at' => now()]);
             $quiltAlong->invitations()->create(['code' => Invitation::newCode()]);
         });

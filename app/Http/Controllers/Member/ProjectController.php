@@ -8,11 +8,13 @@ use App\Actions\Member\RefreshTallies;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ProjectRequest;
 use App\Models\Project;
+use App\Plans\HeldVersion;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Measure\Measurement;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 
 /** A member's choices for one quilt. */
 final class ProjectController extends Controller
@@ -30,10 +32,16 @@ final class ProjectController extends Controller
         ]);
     }
 
-    public function update(ProjectRequest $request, Project $project, RefreshTallies $refresh): RedirectResponse
+    public function update(ProjectRequest $request, Project $project, RefreshTallies $refresh, HeldVersion $version): RedirectResponse
     {
-        $project->update($request->choices());
-        $refresh($project);
+        DB::transaction(function () use ($request, $project, $version, $refresh): void {
+            $choices = $request->choices();
+            if (isset($choices['size_key'])) {
+                $version->mustOffer($project->quiltAlong, $choices['size_key'], 'size_key');
+            }
+            $project->update($choices);
+            $refresh($project);
+        });
 
         return redirect()->route('member.now', $project)->with('status', __('quilt.saved'));
     }

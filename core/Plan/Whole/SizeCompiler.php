@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan\Whole;
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Design\Task;
+use Dew\Core\Design\UnknownSize;
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\MethodChoices;
+use InvalidArgumentException;
+
+/**
+ * Works out the clues of one size for many combinations of methods. A task depends on the method of its own kind of unit alone, so each
+ * is worked out and written once for each of those, however many combinations it stands in.
+ */
+final class SizeCompiler
+{
+    private readonly Compilation $compilation;
+
+    private readonly SizedDesign $sized;
+
+    /** @var array<string, string> tasks as they are written, by task id, method and whether they are cut larger */
+    private array $texts = [];
+
+    /** @throws UnknownSize */
+    public function __construct(
+        private readonly Design $design,
+        private readonly string $size,
+        ?CuttingRoom $room = null,
+        private readonly SheetWriter $writer = new SheetWriter,
+    ) {
+        $this->compilation = Compilation::of($design, $room);
+        $this->sized = $this->compilation->sized($size);
+    }
+
+    /** @throws InvalidArgumentException when the design has no such clue */
+    public function clue(string $clue, MethodChoices $methods): ClueSheet
+    {
+        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods);
+
+        return $this->sheet($clue, array_map(fn (Task $task): TaskSheet => $compiler->sheet($task), $this->tasks($clue)));
+    }
+
+    /**
+     * The same as {@see SheetWriter::text()} writes of {@see clue()}, byte for byte.
+     *
+     * @throws InvalidArgumentException when the design has no such clue
+     */
+    public function clueText(string $clue, MethodChoices $methods): string
+    {
+        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods);
+        $texts = [];
+        foreach ($this->tasks($clue) as $task) {
+            $kind = $this->sized->products[$task->product]->kind();
+            $key = implode('|', [$task->id, $methods->chosen($kind)->value ?? '', $methods->isOversize($kind) ? '+' : '']);
+            $texts[] = $this->texts[$key] ??= $this->writer->taskText($compiler->sheet($task));
+        }
+
+        return $this->writer->clue($this->sheet($clue, []), $texts);
+    }
+
+    /** @return list<Task> without those that only another size has, such as a border */
+    private function tasks(string $clue): array
+    {
+        $asked = $this->design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
+
+        return array_values(array_filter($asked->tasks, fn (Task $task): bool => $this->sized->count($task->product) > 0));
+    }
+
+    /** @param  list<TaskSheet>  $tasks */
+    private function sheet(string $clue, array $tasks): ClueSheet
+    {
+        $asked = $this->design->clues[$clue];
+
+        return new ClueSheet(
+            clue: $clue,
+            number: (int) array_search($clue, array_keys($this->design->clues), true) + 1,
+            title: $asked->title,
+            introduction: $asked->introduction,
+            minutes: $asked->minutes,
+            size: $this->size,
+            tasks: $tasks,
+        );
+    }
+}

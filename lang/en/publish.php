@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'size_gone' => 'Keep the size “:size”: :count quilt is made in it.|Keep the size “:size”: :count quilts are made in it.',
+    'colourway_gone' => 'Keep the colourway “:colourway”: :count quilt is made in it.|Keep the colourway “:colourway”: :count quilts are '
+        .'made in it.',
+    'clue_gone' => 'Keep clue :number, “:title”: members have had it open.',
+    'clue_moved' => 'Leave clue :number, “:title”, at its place: members have had it open, and it would become clue :to.',
+    'changed' => 'Leave clue :number, “:title”, as it is: members have had it open, and at the size :size it would say something else.',
+];
