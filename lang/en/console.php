@@ -9,7 +9,7 @@ return [
     'too_large' => ':file is :bytes bytes; the most is :most.',
     'no_method' => 'There is no method ":method". The methods are: :methods.',
     'cannot_write' => ':file cannot be written.',
-    'no_bench' => 'There is a benchmark of the core: dew:bench core.',
+    'no_bench' => 'There are these benchmarks: dew:bench core, dew:bench publish.',
     'bench' => [
         'design' => 'Design',
         'read' => 'Read',
@@ -18,6 +18,9 @@ return [
         'range' => 'Compile, ms',
         'memory' => 'Memory',
         'sheets' => 'Sheets',
+        'publish' => 'Publish',
+        'peak' => 'Peak memory',
+        'count' => 'Number',
     ],
     'bench_reference' => 'A fixed loop of a million steps of plain PHP takes :time on this machine now.',
     'written' => 'Written to :file.',

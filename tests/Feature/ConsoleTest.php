@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 
 const NIGHT_FERRY = 'database/designs/night-ferry.json';
 
@@ -73,6 +74,8 @@ it('proves a design, and fails when it cannot be sewn', function (): void {
 
 it('times the core', function (): void {
     $this->artisan('dew:bench', ['what' => 'core', '--runs' => 1])->expectsOutputToContain('30 blocks, 6 sizes')->assertSuccessful();
+    $this->artisan('dew:bench', ['what' => 'publish'])->expectsOutputToContain('30 blocks, 12 sizes')->assertSuccessful();
+    expect(DB::table('quilt_alongs')->count())->toBe(0);
     $this->artisan('dew:bench', ['what' => 'coffee'])->assertFailed();
 });
 

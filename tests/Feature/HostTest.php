@@ -2,13 +2,20 @@
 
 declare(strict_types=1);
 
-use App\Jobs\TellOfRelease;
+use App\Actions\Host\ScheduleClue;
+use App\Jobs\SendNotices;
 use App\Models\Clue;
+use App\Models\Notice;
 use App\Models\Post;
+use App\Models\Project;
 use App\Models\Role;
+use App\Models\User;
 use Carbon\CarbonImmutable;
+use Illuminate\Mail\Events\MessageSending;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
 
 beforeEach(function (): void {
     $this->quilt = $this->quiltAlong();
@@ -151,9 +158,80 @@ it('mails members once when a clue opens, and not when it was taken back before 
     Queue::fake();
     $clue = $this->release($this->quilt, 2);
     $this->artisan('dew:announce-releases');
-    Queue::assertPushed(TellOfRelease::class, 1);
+    Queue::assertPushed(SendNotices::class, 1);
     $clue->forceFill(['withdrawn_at' => now()])->save();
-    (new TellOfRelease($project->user_id, $clue->id))->handle();
+    (new SendNotices)->handle();
     expect(Post::query()->count())->toBe(1)
         ->and(Clue::query()->whereKey($clue->id)->value('announced_at'))->not->toBeNull();
+
+    // Shown again at the hour it had, the mail goes out after all.
+    $clue->forceFill(['withdrawn_at' => null])->save();
+    (new SendNotices)->handle();
+    expect(Post::query()->count())->toBe(2);
+});
+
+it('sends what a crash left unsent, each person once, and goes on past an address that is refused', function (): void {
+    $members = array_map(fn (): Project => $this->project($this->quilt), range(1, 3));
+    $this->release($this->quilt);
+    Queue::fake();
+    $this->artisan('dew:announce-releases');
+    // A worker claims everything and dies after the first mail; the mail server refuses the second address.
+    Notice::query()->update(['claimed_at' => now(), 'attempts' => 1]);
+    Notice::query()->where('user_id', $members[0]->user_id)->update(['sent_at' => now()]);
+    (new SendNotices)->handle();
+    expect(Post::query()->count())->toBe(0);
+
+    $this->travel(11)->minutes();
+    $this->artisan('dew:announce-releases');
+    Queue::assertPushed(SendNotices::class, 2);
+    Event::listen(function (MessageSending $sending) use ($members): void {
+        if ($sending->message->getTo()[0]->getAddress() === $members[1]->user->email) {
+            throw new RuntimeException('550 No such mailbox');
+        }
+    });
+    (new SendNotices)->handle();
+    expect(Post::query()->pluck('addressee')->all())->toBe([$members[2]->user->email])
+        ->and(Notice::query()->where('user_id', $members[1]->user_id)->sole())->sent_at->toBeNull()->attempts->toBe(2);
+    foreach (range(1, 9) as $time) {
+        $this->travel(11)->minutes();
+        (new SendNotices)->handle();
+    }
+    expect(Notice::query()->where('user_id', $members[1]->user_id)->sole()->attempts)->toBe(Notice::MOST_ATTEMPTS)
+        ->and(Post::query()->count())->toBe(1);
+});
+
+it('tells of a clue again that was withdrawn and scheduled anew', function (): void {
+    $project = $this->project($this->quilt);
+    $clue = $this->release($this->quilt);
+    $this->artisan('dew:announce-releases');
+    $clue->refresh()->forceFill(['withdrawn_at' => now()])->save();
+    app(ScheduleClue::class)->at($clue, now()->addDays(2)->format('Y-m-d'), '09:00', 'UTC');
+    $this->travel(3)->days();
+    $this->artisan('dew:announce-releases');
+    expect(Post::query()->addressedTo($project->user->email)->count())->toBe(2);
+});
+
+it('writes and sends a thousand notices in few statements', function (): void {
+    $users = collect(range(1, 250))->map(fn (int $number): array => [
+        'name' => "Member $number", 'email' => "member-$number@rivers.example", 'password' => 'x',
+    ]);
+    User::query()->insert($users->all());
+    $ids = User::query()->where('email', 'like', 'member-%')->pluck('id');
+    Project::query()->insert($ids->map(fn (int $id): array => [
+        'id' => (string) Str::ulid(), 'user_id' => $id, 'quilt_along_id' => $this->quilt->id, 'name' => 'Mine', 'size_key' => 's-throw',
+        'colourway_key' => 'c-last-boat', 'created_at' => now(), 'updated_at' => now(),
+    ])->all());
+    $this->release($this->quilt);
+    Queue::fake();
+    DB::enableQueryLog();
+    $this->artisan('dew:announce-releases');
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(6)->and(Notice::query()->count())->toBe(250);
+    Queue::assertPushed(SendNotices::class, 3);
+    DB::flushQueryLog();
+    (new SendNotices)->handle();
+    // For each person the mark and the mail in the tray; what they are told is read for all of them together.
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(2 * SendNotices::AT_ONCE + 8)->and(Post::query()->count())->toBe(100);
+    (new SendNotices)->handle();
+    (new SendNotices)->handle();
+    expect(Post::query()->count())->toBe(250)->and(Post::query()->distinct()->count('addressee'))->toBe(250);
 });

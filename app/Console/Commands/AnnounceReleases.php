@@ -4,40 +4,57 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Jobs\TellOfRelease;
+use App\Jobs\SendNotices;
 use App\Models\Clue;
-use App\Models\Project;
+use App\Models\Notice;
 use Illuminate\Console\Command;
-use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
-/** Hands out the notices of clues that have opened since it last ran. The clue itself opens by the clock, not by this. */
+/**
+ * Writes a notice to every member for each clue that has opened since it last ran, and queues what is to be sent, also what a crash left
+ * unsent. The clue itself opens by the clock, not by this.
+ */
 final class AnnounceReleases extends Command
 {
+    /** Jobs queued in one run: the rest waits for the next. */
+    private const MOST_JOBS = 50;
+
     protected $signature = 'dew:announce-releases';
 
     protected $description = 'Queue a mail to every member for each clue that has just opened';
 
     public function handle(): int
     {
-        Clue::query()->released()->whereNull('announced_at')->each(function (Clue $clue): void {
-            $taken = Clue::query()->whereKey($clue->id)->whereNull('announced_at')->update(['announced_at' => now()]);
-            if ($taken === 0) {
-                return;
-            }
-            $members = $this->members($clue);
-            $members->each(fn (int $user) => TellOfRelease::dispatch($user, $clue->id));
-            $this->info(sprintf('Clue %d: %d notices queued.', $clue->number, $members->count()));
-        });
+        foreach (Clue::query()->released()->whereNull('announced_at')->pluck('id') as $clue) {
+            $this->write((int) $clue);
+        }
+        $waiting = Notice::query()->waiting()->count();
+        $jobs = min(self::MOST_JOBS, intdiv($waiting + SendNotices::AT_ONCE - 1, SendNotices::AT_ONCE));
+        if ($jobs > 0) {
+            Queue::bulk(array_map(fn (): SendNotices => new SendNotices, range(1, $jobs)));
+        }
 
         return self::SUCCESS;
     }
 
-    /** @return Collection<int, int> */
-    private function members(Clue $clue): Collection
+    /** All notices of a clue in one statement, and the clue marked with them: both or neither. */
+    private function write(int $id): void
     {
-        return Project::query()->where(
-            'quilt_along_id',
-            $clue->quilt_along_id,
-        )->distinct()->pluck('user_id')->map(fn (mixed $id): int => (int) $id);
+        DB::transaction(function () use ($id): void {
+            $clue = Clue::query()->released()->whereNull('announced_at')->whereKey($id)->lockForUpdate()->first();
+            if (! $clue instanceof Clue) {
+                return;
+            }
+            $written = DB::affectingStatement(
+                'INSERT INTO notices (user_id, clue_id, kind, release_at) '
+                .'SELECT DISTINCT projects.user_id, clues.id, ?, clues.release_at FROM clues '
+                .'JOIN projects ON projects.quilt_along_id = clues.quilt_along_id WHERE clues.id = ? ON CONFLICT DO NOTHING',
+                [Notice::RELEASED, $clue->id],
+            );
+            $clue->announced_at = now()->toImmutable();
+            $clue->save();
+            $this->info(sprintf('Clue %d: %d notices written.', $clue->number, $written));
+        });
     }
 }

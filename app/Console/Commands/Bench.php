@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Host\PublishDesign;
+use App\Models\QuiltAlong;
+use App\Models\QuiltAlongKind;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\Plan;
 use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * Times the computation on this machine: reading a document, compiling every sheet of every size and writing them, the median of several
@@ -18,18 +23,67 @@ use Illuminate\Console\Command;
 final class Bench extends Command
 {
     protected $signature = 'dew:bench
-        {what : core}
+        {what : core or publish}
         {--runs=15 : How many runs to take the median of}';
 
     protected $description = 'Time the core';
 
-    public function handle(): int
+    public function handle(PublishDesign $publish): int
     {
-        if ($this->argument('what') !== 'core') {
-            $this->error(__('console.no_bench'));
+        return match ($this->argument('what')) {
+            'core' => $this->core(),
+            'publish' => $this->publish($publish),
+            default => $this->unknown(),
+        };
+    }
 
-            return self::INVALID;
+    private function unknown(): int
+    {
+        $this->error(__('console.no_bench'));
+
+        return self::INVALID;
+    }
+
+    /** Publishes each design to a quilt-along that is taken back afterwards. */
+    private function publish(PublishDesign $publish): int
+    {
+        $rows = [];
+        foreach ($this->documents() as $name => $document) {
+            DB::beginTransaction();
+            $quiltAlong = QuiltAlong::query()->create([
+                'slug' => 'bench-'.Str::lower(Str::random(12)),
+                'name' => 'Bench',
+                'host_name' => 'Bench',
+                'kind' => QuiltAlongKind::Mystery,
+                'zone' => 'UTC',
+            ]);
+            gc_collect_cycles();
+            memory_reset_peak_usage();
+            $begun = hrtime(true);
+            $publish($quiltAlong, $document);
+            $took = (hrtime(true) - $begun) / 1e6;
+            $sheets = DB::table('sheets')->where('design_version_id', $quiltAlong->version())
+                ->selectRaw('count(*) as sheets, sum(octet_length(body)) as bytes')->first();
+            $rows[] = [
+                $name,
+                sprintf('%.0f ms', $took),
+                sprintf('%.1f MB', memory_get_peak_usage() / 1e6),
+                (string) ($sheets->sheets ?? 0),
+                sprintf('%.1f MB', ($sheets->bytes ?? 0) / 1e6),
+            ];
+            DB::rollBack();
         }
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', $this->reference())]));
+        $this->table(array_map(
+            fn (string $column): string => __('console.bench.'.$column),
+            ['design', 'publish', 'peak', 'count', 'sheets'],
+        ), $rows);
+
+        return self::SUCCESS;
+    }
+
+    private function core(): int
+    {
         $runs = max(1, (int) (is_numeric($this->option('runs')) ? $this->option('runs') : 15));
         $rows = [];
         foreach ($this->documents() as $name => $document) {
