@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Hosts;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
 use Illuminate\Foundation\Application;
@@ -20,6 +22,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(TestClock::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(PlainInput::class);
+        $middleware->trustHosts(at: Hosts::patterns(...), subdomains: false);
         $middleware->encryptCookies(except: ['dew_theme']);
         $middleware->redirectGuestsTo(fn (): string => route('login'));
         $middleware->redirectUsersTo(fn (): string => route('home'));

@@ -16,6 +16,12 @@ return [
     'trusted_proxies' => env('TRUSTED_PROXIES'),
 
     /*
+     * Names Dew answers to, parted by commas; without any, the host of APP_URL. To every other name a request is refused, except in the
+     * local environment.
+     */
+    'trusted_hosts' => env('TRUSTED_HOSTS'),
+
+    /*
      * Attempts a minute. They are settings because a class of thirty behind one address signs in at the same hour.
      */
     'limits' => [

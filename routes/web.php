@@ -50,7 +50,7 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in')->name('account.destroy');
     Route::put('account/password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('account.password');
     Route::post('account/email', [EmailChangeController::class, 'store'])->middleware('throttle:mail')->name('account.email');
-    Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed')->name('account.email.confirm');
+    Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed:relative')->name('account.email.confirm');
 
     Route::prefix('q/{project}')->name('member.')->middleware('can:work,project')->group(function (): void {
         Route::get('/', Member\NowController::class)->name('now');

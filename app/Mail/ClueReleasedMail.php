@@ -29,6 +29,6 @@ final class ClueReleasedMail extends DewMail
 
     protected function action(): array
     {
-        return [__('mail.released.action'), route('member.clues.show', [$this->project, $this->clue->number])];
+        return [__('mail.released.action'), Address::of('member.clues.show', [$this->project, $this->clue->number])];
     }
 }

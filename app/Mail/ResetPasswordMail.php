@@ -26,6 +26,6 @@ final class ResetPasswordMail extends DewMail
 
     protected function action(): array
     {
-        return [__('mail.reset.action'), route('password.reset', ['token' => $this->token, 'email' => $this->user->email])];
+        return [__('mail.reset.action'), Address::of('password.reset', ['token' => $this->token, 'email' => $this->user->email])];
     }
 }

@@ -53,6 +53,7 @@ final class AppServiceProvider extends ServiceProvider
     private function patterns(): void
     {
         Route::pattern('number', '[1-9][0-9]{0,2}');
+        Route::pattern('post', '[1-9][0-9]{0,17}');
         Route::bind(
             'code',
             fn (string $code): Invitation => Invitation::query()->open()->with('quiltAlong')->where(

@@ -6,6 +6,8 @@ return [
     'owner_only' => 'Only an owner of this quilt-along can do that. Ask one.',
     'not_found' => 'There is nothing at this address.',
     'not_found_hint' => 'Check the address, or go back to your quilt-alongs.',
+    'unreadable' => 'That could not be read.',
+    'unreadable_hint' => 'It holds signs that are no text. Type it anew and send it again.',
     'forbidden' => 'That is not yours to do.',
     'expired' => 'This page has lain open too long.',
     'expired_hint' => 'Go back, reload it and send it again. What you typed is still there.',

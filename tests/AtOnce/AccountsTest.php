@@ -63,7 +63,7 @@ it('makes one account when somebody registers several times at the same moment',
 it('gives a new address to one of two accounts that want it at the same moment, and once to one that asks twice', function (): void {
     $link = fn (User $user): string => URL::temporarySignedRoute('account.email.confirm', now()->addHour(), [
         'email' => 'new@rivers.example', 'account' => $user->id, 'from' => $user->email,
-    ]);
+    ], absolute: false);
     [$one, $two] = [User::factory()->create(), User::factory()->create()];
     expect(atOnce(
         sends($this, 'GET', $link($one), as: $one),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Mail\Address;
 use App\Mail\ConfirmEmailMail;
 use App\Mail\EmailChangedMail;
 use App\Models\User;
@@ -31,8 +32,9 @@ final class EmailChangeController extends Controller
             'account.email.confirm',
             now()->addHours(self::HOURS),
             ['email' => $given['email'], 'account' => $person->id, 'from' => $person->email],
+            absolute: false,
         );
-        Mail::to($given['email'])->send(new ConfirmEmailMail($person, $address));
+        Mail::to($given['email'])->send(new ConfirmEmailMail($person, Address::at($address)));
 
         return back()->with('status', __('account.email_sent', ['email' => $given['email']]));
     }
@@ -40,7 +42,7 @@ final class EmailChangeController extends Controller
     public function update(Request $request, string $email): RedirectResponse
     {
         $person = $this->person($request);
-        $mine = $request->integer('account') === $person->id && $request->query('from') === $person->email;
+        $mine = $request->integer('account') === $person->id && $request->string('from')->value() === $person->email;
         if (! $mine || User::query()->where('email', mb_strtolower($email))->exists()) {
             return redirect()->route('account')->with('warning', __('account.email_link_void'));
         }

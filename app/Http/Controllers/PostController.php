@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Hosts;
 use App\Models\Post;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -50,6 +51,8 @@ final class PostController extends Controller
     {
         return IpUtils::checkIp((string) $request->server->get('REMOTE_ADDR'), ['127.0.0.1', '::1'])
             && ! $request->headers->has('X-Forwarded-For')
-            && ! $request->headers->has('Forwarded');
+            && ! $request->headers->has('Forwarded')
+            // A page elsewhere whose name was made to lead here is sent to that name.
+            && in_array($request->getHost(), ['127.0.0.1', 'localhost', '[::1]', Hosts::own()], true);
     }
 }

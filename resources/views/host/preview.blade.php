@@ -7,7 +7,7 @@
     <nav class="size-tabs" aria-label="{{ __('design.size') }}">
         @foreach ($announcement->sizes as $choice)
             <a
-                href="{{ route('host.clues.show', [$quiltAlong, $clue->number]) }}?{{ http_build_query([...request()->query(),
+                href="{{ route('host.clues.show', [$quiltAlong, $clue->number]) }}?{{ http_build_query([...request()->query->all(),
                     'size' => $choice->id]) }}" @class(['size-tab', 'is-here' => $choice->id === $size]) @if ($choice->id === $size) aria-current="page" @endif>{{ $choice->name }}</a>
         @endforeach
     </nav>

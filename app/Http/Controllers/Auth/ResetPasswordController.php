@@ -19,7 +19,7 @@ final class ResetPasswordController extends Controller
 {
     public function create(Request $request, string $token): View
     {
-        return view('auth.reset-password', ['token' => $token, 'email' => $request->query('email', '')]);
+        return view('auth.reset-password', ['token' => $token, 'email' => $request->string('email')->limit(255, '')->value()]);
     }
 
     public function store(Request $request): RedirectResponse

@@ -1,0 +1,1 @@
+<x-layout.error :heading="__('errors.unreadable')" :hint="__('errors.unreadable_hint')"/>

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Post;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Routing\Route as RegisteredRoute;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
+use Tests\TestCase;
+
+/** Forms as they should be, by the name of their route: each field of each is then sent malformed. */
+const FORMS = [
+    'register' => ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'login' => ['email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'remember' => '1', 'code' => '123456'],
+    'password.email' => ['email' => 'mara@rivers.example'],
+    'password.update' => ['token' => 'token', 'email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'join.find' => ['code' => 'SALTBQX4'],
+    'join.store' => ['size' => 's-throw', 'colourway' => 'c-last-boat', 'name' => 'Mine', 'second' => '1', 'form' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11'],
+    'logout' => [],
+    'account.update' => ['name' => 'Mara'],
+    'account.destroy' => ['password' => 'wrong'],
+    'account.password' => ['current_password' => 'wrong', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'account.email' => ['email' => 'new@rivers.example', 'password' => 'wrong'],
+    'member.taps.store' => ['id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'kind' => 'add', 'task' => 't-beam', 'counter' => 'sewn', 'amount' => '1', 'undoes' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a12', 'queued' => '1'],
+    'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
+    'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456'],
+    'member.swatch.destroy' => [],
+    'member.project.update' => ['name' => 'Mine', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'notation' => 'in', 'usable_width' => '40'],
+    'member.size.update' => ['size' => 's-throw'],
+    'host.release.update' => ['date' => '2030-01-01', 'time' => '09:00', 'zone' => 'UTC'],
+    'host.release.store' => [],
+    'host.release.destroy' => [],
+    'host.invitation.store' => [],
+];
+
+/** What the addresses of pages are asked with. */
+const ASKED = ['page', 'search', 'size', 'colourway', 'email', 'to', 'length', 'hst', 'account', 'from', 'signature', 'expires'];
+
+/** @return array<string, mixed> */
+function malformed(): array
+{
+    return [
+        'a list' => ['x', 'y'],
+        'a tree' => ['a' => ['b' => ['c' => '1']]],
+        'NUL' => "a\0b",
+        'broken UTF-8' => "a\xC3\x28\xFF",
+        'a hundred thousand signs' => str_repeat('x', 100_000),
+        'emoji' => str_repeat('🧵', 60),
+        'nothing' => '',
+        'a huge number' => '99999999999999999999999999',
+        'the largest number' => '9223372036854775807',
+        'a number below zero' => '-9223372036854775808',
+        'no number' => 'NaN',
+        'quotes' => "'\"><%s%n\\';--",
+    ];
+}
+
+/**
+ * Every route with an address that leads somewhere.
+ *
+ * @return list<array{string, string, string}> method, address, name
+ */
+function everyRoute(TestCase $test): array
+{
+    $values = [
+        '{project}' => $test->project->id, '{quiltAlong}' => $test->quilt->slug, '{number}' => '1', '{post}' => '1', '{slot}' => 'f-harbour',
+        '{code}' => $test->quilt->invitations()->whereNull('revoked_at')->sole()->code, '{token}' => 'token', '{email}' => 'new@rivers.example',
+    ];
+    $routes = [];
+    foreach (Route::getRoutes() as $route) {
+        /** @var RegisteredRoute $route */
+        foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
+            $routes[] = [$method, '/'.ltrim(strtr($route->uri(), $values), '/'), (string) $route->getName()];
+        }
+    }
+
+    return $routes;
+}
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->release($this->quilt);
+    $this->person = $this->person($this->quilt, Role::Owner);
+    $this->project = $this->project($this->quilt, user: $this->person);
+    Post::query()->create(['addressee' => $this->person->email, 'subject' => 'S', 'html' => '<p>H</p>', 'text' => 'T']);
+    config(['dew.limits' => array_map(fn (): int => 1_000_000, config('dew.limits'))]);
+});
+
+/** Sends a request and looks at the page it leads to, on which what was entered stands again. */
+function answersWell(TestCase $test, bool $signedIn, string $method, string $address, array $fields, string $what): void
+{
+    Session::flush();
+    $signedIn ? $test->actingAs(User::query()->findOrFail($test->person->id)) : auth()->logout();
+    $response = $test->from('/account')->call($method, $address, $fields);
+    expect($response->getStatusCode())->toBeLessThan(500, "$method $address with $what");
+    if ($response->isRedirection()) {
+        $page = $test->get('/account');
+        expect($page->getStatusCode())->toBeLessThan(500, "the page after $method $address with $what");
+    }
+}
+
+it('has a form here for every route that changes something', function (): void {
+    $changing = array_filter(everyRoute($this), fn (array $route): bool => $route[0] !== 'GET' && $route[2] !== '');
+    $names = array_map(fn (array $route): string => $route[2], $changing);
+    $unnamed = array_filter(everyRoute($this), fn (array $route): bool => $route[0] !== 'GET' && $route[2] === '');
+    // Forms that stand at the address of their own page have no name of their own.
+    expect(array_values(array_diff($names, array_keys(FORMS))))->toBe([])
+        ->and(array_map(fn (array $route): string => $route[1], array_values($unnamed)))->toBe(['/register', '/sign-in']);
+});
+
+it('answers whatever a field of a form holds without breaking', function (string $name, bool $signedIn): void {
+    [$method, $address] = ['POST', ['register' => '/register', 'login' => '/sign-in'][$name] ?? ''];
+    foreach (everyRoute($this) as [$does, $at, $named]) {
+        if ($named === $name && $does !== 'GET') {
+            [$method, $address] = [$does, $at];
+        }
+    }
+    foreach (malformed() as $what => $value) {
+        foreach (array_keys(FORMS[$name]) as $field) {
+            answersWell($this, $signedIn, $method, $address, [...FORMS[$name], $field => $value], "$field = $what");
+        }
+        answersWell($this, $signedIn, $method, $address, array_map(fn (): mixed => $value, FORMS[$name]), "all fields = $what");
+    }
+})->with(array_map(
+    fn (string $name): array => [$name, ! in_array($name, ['register', 'login', 'password.email', 'password.update'], true)],
+    array_keys(FORMS),
+));
+
+it('answers whatever an address is asked with without breaking', function (bool $signedIn): void {
+    foreach (everyRoute($this) as [$method, $address, $name]) {
+        foreach ($method === 'GET' ? malformed() : [] as $what => $value) {
+            answersWell($this, $signedIn, 'GET', $address, array_fill_keys(ASKED, $value), "everything = $what");
+        }
+    }
+})->with([true, false]);
+
+it('answers whatever stands in the place of an id without breaking', function (): void {
+    $texts = array_filter(malformed(), is_string(...));
+    foreach (Route::getRoutes() as $route) {
+        foreach ($texts as $what => $value) {
+            $address = '/'.preg_replace('/\{\w+\}/', rawurlencode(substr($value, 0, 2000)), $route->uri());
+            if (str_contains($route->uri(), '{')) {
+                $method = $route->methods()[0];
+                answersWell($this, true, $method, $address, [], "ids = $what");
+            }
+        }
+    }
+});
+
+it('answers JSON that is none, or no form, without breaking', function (): void {
+    $address = "/q/{$this->project->id}/clues/1/taps";
+    foreach (['{', '"text"', '7', 'null', '[]', '[[[]]]', '{"id":{"a":1}}', "{\"id\":\"\xC3\x28\"}", '{"amount":1e999}', '{"kind":"add","amount":[1]}'] as $body) {
+        $status = $this->actingAs($this->person)->call('POST', $address, server: [
+            'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
+        ], content: $body)->getStatusCode();
+        expect($status)->toBeGreaterThanOrEqual(400, $body)->toBeLessThan(500, $body);
+    }
+});
+
+it('stores the name of a browser that is no text, and one that is cut inside a sign', function (): void {
+    foreach (["Browser \xFF\xC3", str_repeat('🧵', 200)] as $agent) {
+        $this->withHeader('User-Agent', $agent)->post('/sign-in', ['email' => $this->person->email, 'password' => 'a-long-password'])
+            ->assertRedirect();
+        $this->assertAuthenticated();
+        auth()->logout();
+    }
+});
+
+it('says at a form that holds a list which field is missing', function (): void {
+    $this->from('/sign-in')->followingRedirects()->post('/sign-in', ['email' => ['x'], 'password' => 'y'])->assertOk()->assertSee('field-error', false);
+    $this->post('/join', ['code' => "A\0B"])->assertStatus(400)->assertSeeText('That could not be read.');
+});
