@@ -3,11 +3,14 @@
 declare(strict_types=1);
 
 use App\Console\Commands\AnnounceReleases;
+use App\Console\Commands\DeriveReleases;
 use App\Console\Commands\Warm;
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::command(AnnounceReleases::class)->everyMinute()->withoutOverlapping(5);
 // Whoever chose a method before a clue opens finds the clue's sheet ready.
 Schedule::command(Warm::class, ['--keep' => true])->everyTenMinutes()->withoutOverlapping(30);
+// The zone data comes with the system and may change under a date that is set.
+Schedule::command(DeriveReleases::class)->hourly()->withoutOverlapping(30);
 Schedule::command('auth:clear-resets')->daily();
 Schedule::command('queue:prune-failed --hours=336')->daily();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'warmed' => ':count sheet compiled.|:count sheets compiled.',
+    'releases_moved' => ':count release moved to the hour that was promised.|:count releases moved to the hour that was promised.',
     'pruned' => ':count sheet taken out.|:count sheets taken out.',
     'no_file' => 'There is no file :file to read.',
     'too_large' => ':file is :bytes bytes; the most is :most.',
