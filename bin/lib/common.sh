@@ -24,7 +24,12 @@ need_writable() {
     done
 }
 
-port_is_busy() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+port_answers() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# A port is busy when nobody else can have it: somebody listens there, or a connection to elsewhere happens to use it.
+port_is_busy() {
+    port_answers "$1" || ! php -r 'exit(@stream_socket_server("tcp://".$argv[1].":".$argv[2]) === false ? 1 : 0);' "${HOST:-127.0.0.1}" "$1"
+}
 
 # free_port FIRST: the first free port from there on.
 free_port() {

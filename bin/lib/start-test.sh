@@ -57,6 +57,28 @@ copy_interrupt() {
 }
 
 copy_psql() { PGPASSWORD=$(sed -n 's/^DB_PASSWORD=//p' "$COPY/.env") "$(postgres_bin)/psql" -h 127.0.0.1 -p "$(cat "$COPY/storage/dew/db-port")" -U dew -d dew -tAc "$1"; }
+is_ordinary_role() { [ "$(copy_psql 'select rolsuper or rolcreaterole from pg_roles where rolname = current_user')" = f ]; }
+supervisor() { cat "$COPY/storage/dew/supervisor.pid"; }
+# child_of NAME: the process of a part, by what it is called with.
+child_of() { pgrep -P "$(supervisor)" -f "$1" | head -1; }
+# whole_again CHECK...: within half a minute.
+whole_again() {
+    for _ in $(seq 60); do
+        sleep 0.5
+        copy_dew status && ! says "$RUN/said.log" "NOT running" && "$@" && return 0
+    done
+    cat "$RUN/said.log"
+    return 1
+}
+is_another() { local now; now=$(child_of "$1") && [ -n "$now" ] && [ "$now" != "$2" ]; }
+has_workers() { [ "$(living_children "$(child_of router.php)")" -ge 4 ] && ! kill -0 "$1" 2>/dev/null; }
+nothing_runs() { ! pgrep -f "$COPY/(public|artisan)" >/dev/null; }
+holds_connection() { php -r '
+    // A connection to elsewhere that happens to use this port: nobody listens there, and nobody can.
+    $server = stream_socket_server("tcp://127.0.0.1:0");
+    $client = stream_socket_client("tcp://".stream_socket_get_name($server, false), $e, $m, 3, STREAM_CLIENT_CONNECT, stream_context_create(["socket" => ["bindto" => "127.0.0.1:".$argv[1]]]));
+    sleep(90);' "$1" & }
+
 quilts() { [ "$(copy_psql 'select count(*) from projects')" = "$1" ]; }
 
 test_start() {
@@ -71,6 +93,13 @@ test_start() {
     start_check "a busy port that was asked for is named" refuses "$COPY/bin/dew" start --port "$busy"
     start_check "and the way out is said" says "$RUN/refused.log" "port $busy is busy"
     kill "$holder" 2>/dev/null || true
+    busy=$(random_port)
+    holds_connection "$busy"
+    holder=$!
+    sleep 0.5
+    start_check "a port that a connection uses is named too" refuses "$COPY/bin/dew" start --port "$busy"
+    start_check "as busy" says "$RUN/refused.log" "port $busy is busy"
+    kill "$holder" 2>/dev/null || true
 
     start_check "a first start comes up" copy_start
     address=$(sed -n 's/^Dew is at //p' "$RUN/start.log")
@@ -80,6 +109,25 @@ test_start() {
     start_check "a second start is refused" refuses "$COPY/bin/dew" start
     start_check "status knows" copy_dew status
     start_check "secrets are readable by their owner alone" test "$(stat -c %a "$COPY/.env")" = 600
+    start_check "the application is an ordinary role in the database" is_ordinary_role
+    start_check "its database stands outside the ports of connections" test "$(cat "$COPY/storage/dew/db-port")" -lt 32768
+    local victim
+    victim=$(pgrep -P "$(child_of router.php)" | head -1)
+    kill -KILL "$victim"
+    start_check "a web worker that is killed is replaced" whole_again has_workers "$victim"
+    victim=$(child_of router.php)
+    kill -KILL "$victim"
+    start_check "so is the web server" whole_again is_another router.php "$victim"
+    start_check "which serves" answers "$address/" "Quilt-alongs"
+    victim=$(child_of queue:work)
+    kill -KILL "$victim"
+    start_check "so is the queue" whole_again is_another queue:work "$victim"
+    victim=$(child_of schedule:work)
+    kill -KILL "$victim"
+    start_check "so is the scheduler" whole_again is_another schedule:work "$victim"
+    kill -KILL "$(head -1 "$COPY_CLUSTER/data/postmaster.pid")"
+    sleep 1
+    start_check "PostgreSQL comes back" whole_again quilts 8
     copy_psql "delete from projects where size_key = 's-crib'" >/dev/null
     start_check "Ctrl-C ends it cleanly" copy_interrupt
     start_check "and leaves no process" nothing_left
@@ -89,10 +137,20 @@ test_start() {
     start_check "with the data it had" quilts 6
     kill -KILL "$(cat "$COPY/storage/dew/supervisor.pid")"
     wait "$COPY_STARTED" 2>/dev/null || true
+    start_check "status tells what a killed supervisor has left" refuses "$COPY/bin/dew" status
+    start_check "by name" says "$RUN/refused.log" "An earlier start has left processes"
     start_check "it starts after being killed outright" copy_start
     start_check "still on its port" says "$RUN/start.log" "$address"
     start_check "fresh brings the demo data back" copy_dew fresh
     start_check "all of it" quilts 8
+    kill -KILL "$(supervisor)"
+    wait "$COPY_STARTED" 2>/dev/null || true
+    start_check "stop ends what a killed supervisor has left" copy_dew stop
+    start_check "and says so" says "$RUN/said.log" "what an earlier start had left is ended now"
+    start_check "truly" nothing_runs
+    start_check "it starts for all addresses" copy_start --host 0.0.0.0
+    start_check "with a warning" says "$RUN/start.log" "everybody who reaches this machine can sign in"
+    start_check "and without the demo sign-ins" refuses says "$RUN/start.log" "wren@saltbox.example"
     start_check "stop ends it" copy_dew stop
     start_check "and leaves no process" nothing_left
     cluster_stop "$COPY_CLUSTER"

@@ -26,8 +26,9 @@ tests_prepare() {
         fi
     done
     [ -n "${DB_PORT:-}" ] || { tail -5 "$RUN/postgres/postgres.log" >&2; fail "PostgreSQL did not start for the tests."; }
-    database_create "$DB_PORT" "$TEST_PASSWORD" dew_test
-    database_create "$DB_PORT" "$TEST_PASSWORD" dew_e2e
+    # The tests make further databases, one for each process.
+    database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_test CREATEDB
+    database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_e2e CREATEDB
     export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_URL=
     export LARAVEL_STORAGE_PATH="$RUN/storage" VIEW_COMPILED_PATH="$RUN/storage/framework/views"
     export APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
