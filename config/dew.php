@@ -26,6 +26,7 @@ return [
      */
     'limits' => [
         'sign_in' => (int) env('DEW_LIMIT_SIGN_IN', 6),
+        'sign_in_account' => (int) env('DEW_LIMIT_SIGN_IN_ACCOUNT', 20),
         'sign_in_address' => (int) env('DEW_LIMIT_SIGN_IN_ADDRESS', 60),
         'register' => (int) env('DEW_LIMIT_REGISTER', 20),
         'mail' => (int) env('DEW_LIMIT_MAIL', 4),

@@ -58,6 +58,11 @@ export const register = async (page, name, email) => {
     await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
     await page.getByLabel('Password again').fill(PASSWORD);
     await page.getByRole('button', { name: 'Make an account' }).click();
+    // The letter lies in the tray of this machine.
+    await expect(page.getByRole('heading', { name: 'Check your mail' })).toBeVisible();
+    await page.getByRole('main').getByRole('link', { name: 'Post tray' }).click();
+    await page.getByRole('link', { name: 'Confirm your e-mail address' }).first().click();
+    await page.getByRole('link', { name: 'Confirm and go on' }).click();
 };
 
 /** Joins as somebody new and returns the address of her quilt. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\Commands\AnnounceReleases;
 use App\Console\Commands\DeriveReleases;
 use App\Console\Commands\Warm;
+use App\Models\User;
 use Illuminate\Support\Facades\Schedule;
 
 Schedule::command(AnnounceReleases::class)->everyMinute()->withoutOverlapping(5);
@@ -12,5 +13,8 @@ Schedule::command(AnnounceReleases::class)->everyMinute()->withoutOverlapping(5)
 Schedule::command(Warm::class, ['--keep' => true])->everyTenMinutes()->withoutOverlapping(30);
 // The zone data comes with the system and may change under a date that is set.
 Schedule::command(DeriveReleases::class)->hourly()->withoutOverlapping(30);
+// Whoever never followed the link of her registration has no account.
+Schedule::call(fn (): int => User::query()->whereNull('email_verified_at')->where('created_at', '<', now()->subWeek())->delete())
+    ->name('accounts-never-confirmed')->daily();
 Schedule::command('auth:clear-resets')->daily();
 Schedule::command('queue:prune-failed --hours=336')->daily();

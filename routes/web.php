@@ -15,6 +15,7 @@ use App\Http\Controllers\JoinController;
 use App\Http\Controllers\Member;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PostController;
+use App\Http\Controllers\SecurityController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\DemoOnly;
@@ -26,8 +27,12 @@ Route::get('up', HealthController::class)->withoutMiddleware('web')->name('healt
 Route::middleware('guest')->group(function (): void {
     Route::get('register', [RegisterController::class, 'create'])->name('register');
     Route::post('register', [RegisterController::class, 'store'])->middleware('throttle:register');
+    Route::get('register/sent', [RegisterController::class, 'sent'])->name('register.sent');
+    Route::get('register/confirm', [RegisterController::class, 'confirm'])->middleware('signed:relative')->name('register.confirm');
     Route::get('sign-in', [SessionController::class, 'create'])->name('login');
     Route::post('sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::get('sign-in/code', [SessionController::class, 'code'])->name('login.code');
+    Route::post('sign-in/code', [SessionController::class, 'storeCode'])->middleware('throttle:sign-in')->name('login.code.store');
     Route::get('forgot-password', [ForgotPasswordController::class, 'create'])->name('password.request');
     Route::post('forgot-password', [ForgotPasswordController::class, 'store'])->middleware('throttle:mail')->name('password.email');
     Route::get('reset-password/{token}', [ResetPasswordController::class, 'create'])->name('password.reset');
@@ -49,6 +54,10 @@ Route::middleware('auth')->group(function (): void {
     Route::patch('account', [AccountController::class, 'update'])->name('account.update');
     Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in')->name('account.destroy');
     Route::put('account/password', [PasswordController::class, 'update'])->middleware('throttle:sign-in')->name('account.password');
+    Route::delete('account/sessions', [SecurityController::class, 'endSessions'])->name('account.sessions');
+    Route::post('account/codes', [SecurityController::class, 'begin'])->middleware('throttle:sign-in')->name('account.codes.begin');
+    Route::put('account/codes', [SecurityController::class, 'confirm'])->middleware('throttle:sign-in')->name('account.codes.confirm');
+    Route::delete('account/codes', [SecurityController::class, 'end'])->middleware('throttle:sign-in')->name('account.codes.end');
     Route::post('account/email', [EmailChangeController::class, 'store'])->middleware('throttle:mail')->name('account.email');
     Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed:relative')->name('account.email.confirm');
 

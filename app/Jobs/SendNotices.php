@@ -51,7 +51,7 @@ final class SendNotices implements ShouldQueue
             try {
                 DB::transaction(function () use ($notice, $project): void {
                     $notice->update(['sent_at' => now()]);
-                    Mail::to($notice->user)->send(new ClueReleasedMail($notice->user, $notice->clue, $project));
+                    Mail::to($notice->user)->sendNow(new ClueReleasedMail($notice->user, $notice->clue, $project));
                 });
             } catch (Throwable $error) {
                 report($error);

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace App\Mail;
 
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldBeEncrypted;
+use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Queue\SerializesModels;
 
-/** Every mail of Dew: a subject, a few paragraphs and at most one thing to do, as HTML and as plain text from the same words. */
-abstract class DewMail extends Mailable
+/** Every mail of Dew: a subject, a few paragraphs and at most one thing to do, as HTML and as plain text from the same words. It
+ * is queued, encrypted since it may hold a link that is worth a password, so that no page waits for it. */
+abstract class DewMail extends Mailable implements ShouldBeEncrypted, ShouldQueue
 {
+    use Queueable;
+    use SerializesModels;
+
     abstract protected function subjectLine(): string;
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Database\Factories\UserFactory;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Collection;
@@ -16,6 +17,11 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email always in small letters
  * @property string $password
+ * @property CarbonImmutable|null $email_verified_at when she showed that she reads the address
+ * @property string|null $two_factor_secret of her time codes
+ * @property list<string>|null $two_factor_codes hashes of the codes for a lost device that are left
+ * @property CarbonImmutable|null $two_factor_at since when she is asked for a time code
+ * @property int|null $two_factor_step the code that was used last
  * @property-read Collection<int, Membership> $memberships
  */
 final class User extends Authenticatable
@@ -25,11 +31,25 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $attributes = [
+        'email_verified_at' => null,
+        'two_factor_secret' => null,
+        'two_factor_codes' => null,
+        'two_factor_at' => null,
+        'two_factor_step' => null,
+    ];
+
+    protected $hidden = ['password', 'remember_token', 'two_factor_secret', 'two_factor_codes'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return [
+            'password' => 'hashed',
+            'email_verified_at' => 'immutable_datetime',
+            'two_factor_secret' => 'encrypted',
+            'two_factor_codes' => 'encrypted:array',
+            'two_factor_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return HasMany<Membership, $this> */
@@ -47,6 +67,12 @@ final class User extends Authenticatable
     public function roleIn(QuiltAlong $quiltAlong): ?Role
     {
         return $this->memberships->firstWhere('quilt_along_id', $quiltAlong->id)?->role;
+    }
+
+    /** Whether she owns or helps with any quilt-along. */
+    public function isHost(): bool
+    {
+        return $this->memberships->contains(fn (Membership $membership): bool => $membership->role->isHostSide());
     }
 
     protected function email(): Attribute

@@ -8,6 +8,7 @@ use App\Mail\Transport\TrayTransport;
 use App\Models\Invitation;
 use App\Plans\Whole\SheetMissed;
 use App\Plans\Whole\SheetStore;
+use App\Rules\NotGuessable;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -35,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! app()->environment('production'));
-        Password::defaults(fn (): Password => Password::min(10));
+        Password::defaults(fn (): Password => Password::min(10)->rules([new NotGuessable(request()->user())]));
         Mail::extend('tray', fn (): TrayTransport => new TrayTransport);
         Event::listen(fn (SheetMissed $miss) => Log::warning('A sheet was compiled while somebody waited.', (array) $miss));
         $proxies = config('dew.trusted_proxies');
@@ -85,6 +86,10 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute($limit('sign_in'))->by(
                 'person|'.($request->user()->id ?? $request->string('email')->lower()->trim()).'|'.$request->ip(),
+            )->response($this->tooOften(...)),
+            // One account from many places.
+            Limit::perMinute($limit('sign_in_account'))->by(
+                'account|'.($request->user()->id ?? $request->session()->get('sign_in.account') ?? $request->string('email')->lower()->trim()),
             )->response($this->tooOften(...)),
             Limit::perMinute($limit('sign_in_address'))->by('address|'.$request->ip())->response($this->tooOften(...)),
         ]);

@@ -32,7 +32,7 @@ tests_prepare() {
     export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_URL=
     export LARAVEL_STORAGE_PATH="$RUN/storage" VIEW_COMPILED_PATH="$RUN/storage/framework/views"
     export APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
-    export APP_DEBUG=false CACHE_STORE=database SESSION_DRIVER=database MAIL_MAILER=tray LOG_CHANNEL=single BCRYPT_ROUNDS=4 DEW_DEMO=true
+    export APP_DEBUG=false CACHE_STORE=database SESSION_DRIVER=database MAIL_MAILER=tray LOG_CHANNEL=single BCRYPT_ROUNDS=4 ARGON_MEMORY=1024 ARGON_TIME=1 DEW_DEMO=true
 }
 
 test_static() {
@@ -66,7 +66,7 @@ test_js() {
 test_e2e() {
     say "== Playwright"
     export APP_ENV=e2e DB_DATABASE=dew_e2e QUEUE_CONNECTION=sync SESSION_LIFETIME=5256000
-    export DEW_LIMIT_SIGN_IN=10000 DEW_LIMIT_SIGN_IN_ADDRESS=10000 DEW_LIMIT_REGISTER=10000 DEW_LIMIT_MAIL=10000 DEW_LIMIT_JOIN=10000 DEW_LIMIT_TAPS=100000
+    export DEW_LIMIT_SIGN_IN=10000 DEW_LIMIT_SIGN_IN_ACCOUNT=10000 DEW_LIMIT_SIGN_IN_ADDRESS=10000 DEW_LIMIT_REGISTER=10000 DEW_LIMIT_MAIL=10000 DEW_LIMIT_JOIN=10000 DEW_LIMIT_TAPS=100000
     artisan migrate --force --quiet
     artisan dew:demo
     local port

@@ -19,6 +19,7 @@ final class UserFactory extends Factory
             'name' => fake()->firstName().' Example',
             'email' => fake()->unique()->userName().'@people.example',
             'password' => 'a-long-password',
+            'email_verified_at' => now(),
         ];
     }
 }

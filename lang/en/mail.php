@@ -11,6 +11,23 @@ return [
         'ignore' => 'If it was not you, do nothing. Your password stays as it is.',
         'action' => 'Choose a new password',
     ],
+    'confirm_registration' => [
+        'subject' => 'Confirm your e-mail address',
+        'body' => 'somebody, most likely you, made an account at Dew with this address. Follow the link within a day and it is yours.',
+        'ignore' => 'If it was not you, do nothing. Without the link the account cannot be used.',
+        'action' => 'Confirm and go on',
+    ],
+    'already_registered' => [
+        'subject' => 'You have an account already',
+        'body' => 'somebody, most likely you, asked for a new account at Dew with this address. There is one: sign in, or choose a new '
+            .'password if you have forgotten yours. If it was not you, do nothing.',
+        'action' => 'Sign in',
+    ],
+    'password_changed' => [
+        'subject' => 'Your password was changed',
+        'body' => 'your password was changed just now, and every other device is signed out. If that was not you, choose a new one at once.',
+        'action' => 'Choose a new password',
+    ],
     'confirm_email' => [
         'subject' => 'Confirm your new e-mail address',
         'body' => 'follow the link while you are signed in, and Dew will write to this address from now on. It holds for a day.',

@@ -8,6 +8,7 @@ return [
     'required_unless' => 'Fill in :attribute.',
     'string' => 'Write :attribute as text.',
     'email' => 'Enter an e-mail address such as name@shop.example.',
+    'guessable' => 'Choose another password: that one is among the first that are tried. Three or four words in a row are hard to guess.',
     'unique' => 'There is an account with this address already. Sign in, or use another.',
     'confirmed' => 'The two passwords differ. Type the same one twice.',
     'current_password' => 'That is not your password.',

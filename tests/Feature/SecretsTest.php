@@ -162,7 +162,7 @@ it('puts a policy on every route that is not public', function (): void {
     $public = [
         '/', 'register', 'sign-in', 'sign-out', 'forgot-password', 'reset-password/{token}', 'reset-password', 'join', 'join/{code}',
         'home', 'style', 'post', 'post/{post}', 'up', 'storage/{path}', 'account', 'account/password', 'account/email',
-        'account/email/{email}',
+        'account/email/{email}', 'account/sessions', 'account/codes', 'register/sent', 'register/confirm', 'sign-in/code',
     ];
     foreach (Route::getRoutes() as $route) {
         if (in_array($route->uri(), $public, true)) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DeleteAccount;
+use App\Models\SecurityEvent;
+use App\Security\Devices;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -14,7 +16,13 @@ final class AccountController extends Controller
 {
     public function edit(Request $request): View
     {
-        return view('account.edit', ['person' => $this->person($request)]);
+        $person = $this->person($request);
+
+        return view('account.edit', [
+            'person' => $person,
+            'devices' => Devices::of($person, $request->session()),
+            'events' => SecurityEvent::query()->where('user_id', $person->id)->latest('id')->limit(20)->get(),
+        ]);
     }
 
     public function update(Request $request): RedirectResponse

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Mail\Address;
+use App\Mail\AlreadyRegisteredMail;
 use App\Mail\ConfirmEmailMail;
 use App\Mail\EmailChangedMail;
 use App\Models\User;
+use App\Security\History;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
-use Illuminate\Validation\Rule;
 
 /** A new address counts once somebody who reads it, and is signed in to this account, has followed the link. */
 final class EmailChangeController extends Controller
@@ -25,7 +26,7 @@ final class EmailChangeController extends Controller
         $person = $this->person($request);
         $request->merge(['email' => $request->string('email')->lower()->trim()->value()]);
         $given = $request->validateWithBag('email', [
-            'email' => ['required', 'string', 'email', 'max:255', Rule::unique(User::class)],
+            'email' => ['required', 'string', 'email', 'max:255'],
             'password' => ['required', 'string', 'current_password'],
         ]);
         $address = URL::temporarySignedRoute(
@@ -34,7 +35,9 @@ final class EmailChangeController extends Controller
             ['email' => $given['email'], 'account' => $person->id, 'from' => $person->email],
             absolute: false,
         );
-        Mail::to($given['email'])->send(new ConfirmEmailMail($person, Address::at($address)));
+        // The page says the same of an address that has an account; its owner is told.
+        $owner = User::query()->where('email', $given['email'])->first();
+        Mail::to($given['email'])->send($owner instanceof User ? new AlreadyRegisteredMail($owner) : new ConfirmEmailMail($person, Address::at($address)));
 
         return back()->with('status', __('account.email_sent', ['email' => $given['email']]));
     }
@@ -57,6 +60,7 @@ final class EmailChangeController extends Controller
             return redirect()->route('account')->with('status', __('account.email_changed'));
         }
         $person->refresh();
+        History::note($person, History::EMAIL_CHANGED, $request);
         Mail::to($old)->send(new EmailChangedMail($person));
 
         return redirect()->route('account')->with('status', __('account.email_changed'));

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Mail\PasswordChangedMail;
+use App\Security\Devices;
+use App\Security\History;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Validation\Rules\Password;
 
 final class PasswordController extends Controller
@@ -20,7 +23,9 @@ final class PasswordController extends Controller
         ]);
         $person = $this->person($request);
         $person->update(['password' => $given['password']]);
-        DB::table('sessions')->where('user_id', $person->id)->where('id', '!=', $request->session()->getId())->delete();
+        Devices::end($person, $request);
+        History::note($person, History::PASSWORD_CHANGED, $request);
+        Mail::to($person)->send(new PasswordChangedMail($person));
         $request->session()->regenerate();
 
         return back()->with('status', __('account.password_changed'));
