@@ -6,12 +6,17 @@ use App\Http\Hosts;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
+use App\Support\QuietQueryLog;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+// What was passed to a function may be a password: no list of calls shows it.
+ini_set('zend.exception_ignore_args', '1');
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -29,6 +34,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn (): string => route('home'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->report(fn (QueryException $error) => QuietQueryLog::write($error))->stop();
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->expectsJson());
         $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->expectsJson()
             ? response()->json(['message' => __('errors.not_found')], 404)

@@ -11,6 +11,7 @@ use App\Plans\Whole\SheetStore;
 use App\Rules\NotGuessable;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Console\Events\CommandFinished;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -47,8 +48,22 @@ final class AppServiceProvider extends ServiceProvider
             URL::forceScheme('https');
             config(['session.secure' => config('session.secure') ?? true]);
         }
+        $this->keepSecretsToTheOwner();
         $this->patterns();
         $this->rateLimits();
+    }
+
+    /** Logs and the cached configuration are readable by whoever runs Dew alone. */
+    private function keepSecretsToTheOwner(): void
+    {
+        foreach (['single', 'daily', 'emergency'] as $channel) {
+            config(["logging.channels.$channel.permission" => 0600]);
+        }
+        Event::listen(function (CommandFinished $finished): void {
+            if (in_array($finished->command, ['config:cache', 'optimize'], true) && is_file(app()->getCachedConfigPath())) {
+                chmod(app()->getCachedConfigPath(), 0600);
+            }
+        });
     }
 
     private function patterns(): void

@@ -14,6 +14,7 @@ is_root() { [ "$(id -u)" -eq 0 ]; }
 
 need_writable() {
     mkdir -p "$STATE" "$LOGS" "$ROOT"/storage/app "$ROOT"/storage/framework/{cache/data,sessions,views} "$ROOT/bootstrap/cache" 2>/dev/null || true
+    chmod 700 "$STATE" "$LOGS" 2>/dev/null || true
     local place
     for place in "$STATE" "$LOGS" "$ROOT/storage/framework" "$ROOT/bootstrap/cache"; do
         # `-w` is true for root even on a read-only file system: write for real.

@@ -97,9 +97,9 @@ step() {
     remember "$name.stamp" "$want"
 }
 
-composer_install() { COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress; }
+composer_install() { umask 022; COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress; }
 
-npm_install() { PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund; }
+npm_install() { umask 022; PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund; }
 
 build_assets() { npx --no-install vite build; }
 

@@ -57,6 +57,7 @@ is_running() { ! flock -n "$STATE/run.lock" true; }
 launch() {
     local name=$1
     shift
+    (umask 077 && : >>"$LOGS/$name.log")
     setsid "$@" >>"$LOGS/$name.log" 2>&1 8>&- 9>&- &
     CHILDREN[$name]=$!
     STARTED_AT[$name]=$SECONDS

@@ -5,6 +5,9 @@ declare(strict_types=1);
 return [
     'warmed' => ':count sheet compiled.|:count sheets compiled.',
     'releases_moved' => ':count release moved to the hour that was promised.|:count releases moved to the hour that was promised.',
+    'host_made' => ':name is at :address.',
+    'join_code' => 'Its join code is :code.',
+    'choose_password' => 'Its owner chooses her password within an hour at :address',
     'pruned' => ':count sheet taken out.|:count sheets taken out.',
     'no_file' => 'There is no file :file to read.',
     'too_large' => ':file is :bytes bytes; the most is :most.',

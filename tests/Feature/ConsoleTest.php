@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\Log;
 
 const NIGHT_FERRY = 'database/designs/night-ferry.json';
 
@@ -157,4 +160,47 @@ it('plans with pieces cut larger', function (): void {
         'dew:plan',
         ['file' => NIGHT_FERRY, '--size' => 's-crib', '--oversize' => ['origami']],
     )->expectsOutputToContain('no kind of unit "origami"')->assertExitCode(2);
+});
+
+it('makes the first host of a new machine, who chooses her password by a link', function (): void {
+    config(['app.url' => 'https://dew.example']);
+    $given = [
+        'email' => 'Wren@saltbox.example', '--name' => 'Wren Halloway', '--quilt-along' => 'Night Ferry', '--zone' => 'America/New_York',
+        '--design' => database_path('designs/night-ferry.json'),
+    ];
+    Artisan::call('dew:host', $given);
+    $said = Artisan::output();
+    expect($said)->toContain('Night Ferry is at https://dew.example/host/night-ferry.')->toContain('Its join code is ');
+    preg_match('#https://dew\.example(/reset-password/(\S+?)\?\S+)#', $said, $link);
+    $this->get($link[1])->assertOk();
+    $this->post('/reset-password', [
+        'token' => $link[2], 'email' => 'wren@saltbox.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying',
+    ])->assertRedirect('/sign-in');
+    $this->post('/sign-in', ['email' => 'wren@saltbox.example', 'password' => 'seven-geese-flying'])->assertRedirect('/home');
+    $this->get('/host/night-ferry')->assertOk();
+
+    $this->artisan('dew:host', [...$given, '--design' => '/nowhere.json'])->expectsOutputToContain('no file /nowhere.json')->assertFailed();
+    $this->artisan('dew:host', [...$given, '--zone' => 'Mars/Olympus'])->assertFailed();
+    expect(DB::table('quilt_alongs')->count())->toBe(1);
+});
+
+it('writes no password hash and no address into its log, and lets nobody else read it', function (): void {
+    $file = storage_path('logs/quiet-test.log');
+    @unlink($file);
+    config(['logging.default' => 'single', 'logging.channels.single.path' => $file]);
+    Log::forgetChannel('single');
+    $hash = Hash::make('seven-geese-flying');
+    $user = ['name' => str_repeat('x', 81), 'email' => 'mara@rivers.example', 'password' => $hash];
+    foreach ([['users', $user], ['users', [...$user, 'name' => 'x', 'id' => 'no number']], ['progress', ['done' => -1, 'counter' => $hash]]] as [$table, $row]) {
+        try {
+            DB::transaction(fn () => DB::table($table)->insert($row));
+        } catch (QueryException $error) {
+            report($error);
+        }
+    }
+    $log = (string) file_get_contents($file);
+    expect(substr_count($log, 'The database refused'))->toBe(3)
+        ->and($log)->not->toContain('argon2')->not->toContain('mara@rivers')
+        ->and(fileperms($file) & 0777)->toBe(0600);
+    unlink($file);
 });
