@@ -22,6 +22,8 @@ return [
             'search_path' => 'public',
             'sslmode' => env('DB_SSLMODE', 'prefer'),
             'timezone' => 'UTC',
+            // A connection costs more than a page: each worker keeps its own. What that takes is in docs/deployment.md.
+            'options' => env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
         ],
     ],
 ];

@@ -11,6 +11,7 @@ write_env() {
         (umask 077 && cp .env.example .env)
     fi
     [ -n "$(get_env APP_KEY)" ] || set_env APP_KEY "base64:$(php -r 'echo base64_encode(random_bytes(32));')"
+    [ -n "$(get_env DB_PERSISTENT)" ] || set_env DB_PERSISTENT true
     [ -n "$(get_env DB_PASSWORD)" ] || set_env DB_PASSWORD "$(random_word)"
 }
 
