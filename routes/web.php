@@ -66,7 +66,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Member\ClueController::class, 'show'])->name('clues.show');
         Route::get('clues/{number}/counters', [Member\CounterController::class, 'index'])->name('counters.index');
-        Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->middleware('throttle:taps')->name('taps.store');
+        Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * Where a project stands in one clue, kept beside the counters so that the host's grid is one query. A row means "begun".
  *
+ * @property int $id
  * @property string $project_id
  * @property int $clue_id
  * @property int $done units trimmed

@@ -9,18 +9,22 @@ use App\Models\Invitation;
 use App\Plans\Whole\SheetMissed;
 use App\Plans\Whole\SheetStore;
 use App\Rules\NotGuessable;
+use App\Support\QuietSessions;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandFinished;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\URL;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Validation\Rules\Password;
@@ -38,6 +42,12 @@ final class AppServiceProvider extends ServiceProvider
         Date::use(CarbonImmutable::class);
         Model::shouldBeStrict(! app()->environment('production'));
         Password::defaults(fn (): Password => Password::min(10)->rules([new NotGuessable(request()->user())]));
+        Session::extend('database', fn (Application $app): QuietSessions => new QuietSessions(
+            DB::connection(config('session.connection')),
+            (string) config('session.table'),
+            (int) config('session.lifetime'),
+            $app,
+        ));
         Mail::extend('tray', fn (): TrayTransport => new TrayTransport);
         Event::listen(fn (SheetMissed $miss) => Log::warning('A sheet was compiled while somebody waited.', (array) $miss));
         $proxies = config('dew.trusted_proxies');
@@ -116,9 +126,6 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute($limit('mail') * 5)->by('from|'.$request->ip())->response($this->tooOften(...)),
         ]);
         RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by(
-            (string) ($request->user()->id ?? $request->ip()),
-        ));
-        RateLimiter::for('taps', fn (Request $request): Limit => Limit::perMinute($limit('taps'))->by(
             (string) ($request->user()->id ?? $request->ip()),
         ));
     }

@@ -17,7 +17,7 @@ copy_dew() { without_test_settings "$COPY/bin/dew" "$@" >"$RUN/said.log" 2>&1; }
 
 # The copy reads its own .env; what this run has put into the environment would stand before it.
 without_test_settings() {
-    env -u APP_ENV -u APP_KEY -u APP_URL -u DB_CONNECTION -u DB_HOST -u DB_PORT -u DB_DATABASE -u DB_USERNAME -u DB_PASSWORD -u DB_URL \
+    env -u APP_ENV -u APP_KEY -u APP_URL -u DB_CONNECTION -u DB_HOST -u DB_PORT -u DB_DATABASE -u DB_USERNAME -u DB_PASSWORD -u DB_PERSISTENT -u DB_URL \
         -u LARAVEL_STORAGE_PATH -u VIEW_COMPILED_PATH -u QUEUE_CONNECTION -u CACHE_STORE -u SESSION_DRIVER -u MAIL_MAILER -u DEW_DEMO "$@"
 }
 

@@ -29,7 +29,7 @@ tests_prepare() {
     # The tests make further databases, one for each process.
     database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_test CREATEDB
     database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_e2e CREATEDB
-    export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_URL=
+    export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_PERSISTENT=false DB_URL=
     export LARAVEL_STORAGE_PATH="$RUN/storage" VIEW_COMPILED_PATH="$RUN/storage/framework/views"
     export APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
     export APP_DEBUG=false CACHE_STORE=database SESSION_DRIVER=database MAIL_MAILER=tray LOG_CHANNEL=single BCRYPT_ROUNDS=4 ARGON_MEMORY=1024 ARGON_TIME=1 DEW_DEMO=true

@@ -26,17 +26,20 @@ function atOnce(callable ...$works): array
         $file = (string) tempnam(sys_get_temp_dir(), 'dew-once');
         $child = pcntl_fork();
         if ($child === 0) {
-            DB::purge();
-            DB::select('select 1');
-            time_sleep_until($begin);
             try {
+                DB::purge();
+                DB::select('select 1');
+                time_sleep_until($begin);
                 $result = $work();
             } catch (Throwable $error) {
                 $result = $error::class.': '.$error->getMessage();
             }
-            file_put_contents($file, serialize($result));
-            // Nothing of the test runner may end twice.
-            posix_kill(posix_getpid(), SIGKILL);
+            // Nothing of the test runner may go on or end twice in here, whatever happens.
+            try {
+                file_put_contents($file, serialize($result));
+            } finally {
+                posix_kill(posix_getpid(), SIGKILL);
+            }
         }
         $children[$child] = $file;
     }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 /**
  * Counts, once and only once.
@@ -50,17 +51,13 @@ final readonly class RecordTap
 
         return $this->once($id, function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
             $progress = $this->lockedRow($project, $taskSheet, $counter);
-            $before = Tap::query()->find($id);
-            if ($before !== null) {
-                return $this->repeated($before, $project, $progress, $total);
-            }
             $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
             $after = $progress->done + $asked;
             $tap = new Tap(['id' => $id, 'kind' => $kind, 'asked' => $asked]);
             $refused = ! $queued && ($after > $total || $after < 0) && $asked !== 0;
 
             return $refused
-                ? $this->write($tap, $progress, $total, 0, accepted: false)
+                ? $this->write($tap, $project, $progress, $total, $progress->done, accepted: false)
                 : $this->apply($project, $clue, $sheet, $progress, $tap, $total);
         });
     }
@@ -75,7 +72,7 @@ final readonly class RecordTap
 
         return $this->once($id, function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
             $progress = Progress::query()->lockForUpdate()->findOrFail($tap->progress_id);
-            $before = Tap::query()->find($id) ?? Tap::query()->where('undoes', $tap->id)->first();
+            $before = Tap::query()->where('undoes', $tap->id)->first();
             if ($before !== null) {
                 return $this->repeated($before, $project, $progress, $total);
             }
@@ -107,28 +104,32 @@ final readonly class RecordTap
 
     private function apply(Project $project, Clue $clue, ClueSheet $sheet, Progress $progress, Tap $tap, int $total): TapOutcome
     {
-        $before = $progress->done;
-        $progress->done = max(0, min(max($total, $before), $before + $tap->asked));
-        $progress->save();
-        $outcome = $this->write($tap, $progress, $total, $progress->done - $before);
-        $this->tallies->afterTap($project, $clue->id, $sheet, $progress->counter);
+        $done = max(0, min(max($total, $progress->done), $progress->done + $tap->asked));
+        $outcome = $this->write($tap, $project, $progress, $total, $done);
+        if ($tap->exists) {
+            Progress::query()->whereKey($progress->id)->update(['done' => $done]);
+            $this->tallies->afterTap($project, $clue->id, $sheet, $progress->counter);
+        }
 
         return $outcome;
     }
 
-    /** Writes down what a tap did, and what it was answered. */
-    private function write(Tap $tap, Progress $progress, int $total, int $applied, bool $accepted = true): TapOutcome
+    /** Writes down what a tap does, and what it is answered; a tap that is written already is answered as it was then. */
+    private function write(Tap $tap, Project $project, Progress $progress, int $total, int $done, bool $accepted = true): TapOutcome
     {
         $tap->fill([
-            'project_id' => $progress->project_id,
-            'applied' => $applied,
-            'done' => $progress->done,
+            'progress_id' => $progress->id,
+            'project_id' => $project->id,
+            'applied' => $done - $progress->done,
+            'done' => $done,
             'total' => $total,
             'accepted' => $accepted,
         ]);
-        $progress->taps()->save($tap);
+        $tap->exists = Tap::query()->insertOrIgnore([...$tap->getAttributes(), 'created_at' => now()->toDateTimeString()]) === 1;
 
-        return TapOutcome::of($tap, $progress->done, $total);
+        return $tap->exists
+            ? TapOutcome::of($tap, $done, $total)
+            : $this->repeated(Tap::query()->findOrFail($tap->id), $project, $progress, $total);
     }
 
     /** What the tap was answered the first time, and the counter as it stands now. */
@@ -146,15 +147,25 @@ final readonly class RecordTap
         return $task->counters($project->madeBefore($task))[$counter] ?? throw $this->nothingToCount();
     }
 
-    /** The row of a counter, made if it is not there, locked until the transaction ends. */
+    /**
+     * The row of a counter, made if it is not there, locked until the transaction ends. How much was tapped in this quilt lately comes with
+     * it, so that nobody's script fills the log.
+     */
     private function lockedRow(Project $project, TaskSheet $task, string $counter): Progress
     {
         $key = ['project_id' => $project->id, 'task_key' => $task->task, 'counter' => $counter, 'digest' => $task->digest];
-        $row = Progress::query()->where($key)->lockForUpdate()->first();
+        $lately = Tap::query()->where('project_id', $project->id)->where('created_at', '>', now()->subMinute())->selectRaw('count(*)');
+        $query = Progress::query()->where($key)->lockForUpdate()->select('progress.*')->selectSub($lately, 'lately');
+        /** @var Progress|null $row */
+        $row = $query->clone()->first();
         if ($row === null) {
             $now = now()->toDateTimeString();
             Progress::query()->insertOrIgnore($key + ['done' => 0, 'created_at' => $now, 'updated_at' => $now]);
-            $row = Progress::query()->where($key)->lockForUpdate()->firstOrFail();
+            /** @var Progress $row */
+            $row = $query->firstOrFail();
+        }
+        if ((int) $row->getAttribute('lately') >= (int) config('dew.limits.taps')) {
+            throw new TooManyRequestsHttpException(60);
         }
 
         return $row;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Member;
 
 use App\Models\ClueProgress;
-use App\Models\Progress;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Plan\ClueSheet;
@@ -36,27 +35,31 @@ final readonly class RefreshTallies
     {
         $row = $this->lockedRow($project, $clue);
         if ($row === null || $counter === TaskSheet::TRIMMED || $row->total !== $sheet->unitCount()) {
-            $this->clue($project, $clue, $sheet);
+            $this->addUp($row ?? $this->begun($project, $clue), $sheet);
         }
     }
 
     /** The row is locked before anything is added up: of two counters tapped at the same moment the later one sees the earlier. */
     public function clue(Project $project, int $clue, ClueSheet $sheet): void
     {
-        DB::transaction(function () use ($project, $clue, $sheet): void {
-            $row = $this->lockedRow($project, $clue) ?? $this->begun($project, $clue);
-            $trimmed = Progress::query()
-                ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
-                ->whereIn('task_key', array_map(fn (TaskSheet $task): string => $task->task, $sheet->tasks))
-                ->get()
-                ->keyBy(fn (Progress $row): string => $row->task_key.$row->digest);
-            $row->done = array_sum(array_map(
-                fn (TaskSheet $task): int => min($task->count, $trimmed->get($task->task.$task->digest)->done ?? 0),
-                $sheet->tasks,
-            ));
-            $row->total = $sheet->unitCount();
-            $row->save();
-        });
+        DB::transaction(fn () => $this->addUp($this->lockedRow($project, $clue) ?? $this->begun($project, $clue), $sheet));
+    }
+
+    /** Adds the counters of a clue up in one statement, each at most to what is to be made. */
+    private function addUp(ClueProgress $locked, ClueSheet $sheet): void
+    {
+        $wanted = array_map(fn (TaskSheet $task): array => [$task->task, $task->digest, $task->count], $sheet->tasks);
+        $rows = implode(', ', array_fill(0, count($wanted), '(?::text, ?::text, ?::integer)'));
+        $sum = $wanted === [] ? '0' : "(SELECT coalesce(sum(least(progress.done, wanted.number)), 0) FROM (VALUES $rows) "
+            .'AS wanted (task, digest, number) JOIN progress ON progress.project_id = clue_progress.project_id AND progress.counter = ? '
+            .'AND progress.task_key = wanted.task AND progress.digest = wanted.digest)';
+        DB::update("UPDATE clue_progress SET done = $sum, total = ?, updated_at = ? WHERE id = ?", [
+            ...array_merge(...$wanted),
+            ...$wanted === [] ? [] : [TaskSheet::TRIMMED],
+            $sheet->unitCount(),
+            now()->toDateTimeString(),
+            $locked->id,
+        ]);
     }
 
     private function lockedRow(Project $project, int $clue): ?ClueProgress
