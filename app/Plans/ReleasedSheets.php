@@ -70,14 +70,15 @@ final readonly class ReleasedSheets
         )->doesntExist());
     }
 
-    public function sheet(Project $project, Clue $clue): ClueSheet
+    /** @param  bool  $whole  whether steps and other ways of making are asked for */
+    public function sheet(Project $project, Clue $clue, bool $whole = true): ClueSheet
     {
         if (! $clue->isReleased() || $this->waitsForSize($project, $clue)) {
             throw (new ModelNotFoundException)->setModel(Clue::class);
         }
 
         return $this->onHerCloth(
-            $this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods()),
+            $this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods(), $whole),
             $project,
         );
     }

@@ -45,7 +45,7 @@ final readonly class RecordTap
         string $id,
         bool $queued,
     ): TapOutcome {
-        $sheet = $this->sheets->sheet($project, $clue);
+        $sheet = $this->sheets->sheet($project, $clue, whole: false);
         $taskSheet = $sheet->task($task) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $counter);
 
@@ -65,7 +65,7 @@ final readonly class RecordTap
     /** Takes back what one tap really did. Taking it back twice does nothing. */
     public function undo(Project $project, Clue $clue, string $undoes, string $id): TapOutcome
     {
-        $sheet = $this->sheets->sheet($project, $clue);
+        $sheet = $this->sheets->sheet($project, $clue, whole: false);
         $tap = Tap::query()->with('progress')->where('project_id', $project->id)->where('kind', '!=', TapKind::Undo)->findOrFail($undoes);
         $taskSheet = $sheet->task($tap->progress->task_key) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $tap->progress->counter);

@@ -59,13 +59,14 @@ final class SheetStore
         return SheetReader::quilt($this->body($version, self::QUILT, $size));
     }
 
-    public function clue(int $version, string $size, Clue $clue, MethodChoices $methods): ClueSheet
+    /** @param  bool  $whole  whether steps and other ways of making are asked for */
+    public function clue(int $version, string $size, Clue $clue, MethodChoices $methods, bool $whole = true): ClueSheet
     {
-        return SheetReader::clue($this->body($version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods)));
+        return SheetReader::clue($this->body($version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods)), $whole);
     }
 
     /**
-     * Several clues' sheets in one query.
+     * Several clues' sheets in one query, without steps and other ways of making: what is cut and made in them.
      *
      * @param  Collection<int, Clue>  $clues
      * @param  bool  $expected  whether some may well be missing, as when somebody has just chosen a method
@@ -88,6 +89,7 @@ final class SheetStore
 
         return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => SheetReader::clue(
             $bodies[$key] ?? $this->body($version, self::CLUE, $size, $key, $choices, $expected),
+            whole: false,
         ))->all());
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Models\Clue;
-use App\Models\ClueProgress;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\SheetStore;
@@ -14,6 +13,7 @@ use App\Presentation\Shared\DropState;
 use Dew\Core\Plan\AnnouncedSize;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Members down, clues across; a drop and a figure in every cell. The same few queries for three members and for a thousand. */
 final readonly class ProgressGrid
@@ -23,13 +23,17 @@ final readonly class ProgressGrid
     /**
      * @param  Collection<int, Clue>  $clues
      * @param  LengthAwarePaginator<int, Project>  $projects
-     * @param  array<string, array<int, ClueProgress>>  $progress  by project and clue
+     * @param  array<string, array<int, array{int, int}>>  $progress  units done and to do, by project and clue
+     * @param  array<int, bool>  $released  by clue: asked once, not for every cell
+     * @param  array<int, array<string, bool>>  $work  whether there is anything to make, by clue and size
      * @param  array<string, string>  $sizes  names by id
      */
     private function __construct(
         public Collection $clues,
         public LengthAwarePaginator $projects,
         private array $progress,
+        private array $released,
+        private array $work,
         private array $sizes,
     ) {
     }
@@ -47,19 +51,27 @@ final readonly class ProgressGrid
             ->paginate(self::PER_PAGE)
             ->withQueryString();
         $progress = [];
-        $rows = ClueProgress::query()->whereIn(
-            'project_id',
-            array_map(fn (Project $project): string => $project->id, $projects->items()),
-        )->get();
+        $rows = DB::table('clue_progress')
+            ->whereIn('project_id', array_map(fn (Project $project): string => $project->id, $projects->items()))
+            ->get(['project_id', 'clue_id', 'done', 'total']);
         foreach ($rows as $row) {
-            $progress[$row->project_id][$row->clue_id] = $row;
+            $progress[$row->project_id][$row->clue_id] = [$row->done, $row->total];
+        }
+        $clues = $quiltAlong->clues()->get()->toBase();
+        $released = $work = [];
+        $inUse = array_unique(array_map(fn (Project $project): string => $project->size_key, $projects->items()));
+        foreach ($clues as $clue) {
+            $released[$clue->id] = $clue->isReleased();
+            foreach ($inUse as $size) {
+                $work[$clue->id][$size] = $clue->hasWorkAt($size);
+            }
         }
         $sizes = array_map(
             fn (AnnouncedSize $size): string => $size->name,
             app(SheetStore::class)->announcement($quiltAlong->version())->sizes,
         );
 
-        return new self($quiltAlong->clues()->get()->toBase(), $projects, $progress, $sizes);
+        return new self($clues, $projects, $progress, $released, $work, $sizes);
     }
 
     public function sizeName(Project $project): string
@@ -69,13 +81,14 @@ final readonly class ProgressGrid
 
     public function drop(Project $project, Clue $clue): Drop
     {
-        $row = $this->progress[$project->id][$clue->id] ?? null;
+        $id = $clue->id;
+        [$done, $total] = $this->progress[$project->id][$id] ?? [null, null];
 
         return new Drop(
             number: $clue->number,
-            state: DropState::of($clue->isReleased(), $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
-            done: $row?->done,
-            total: $row?->total,
+            state: DropState::of($this->released[$id], $this->work[$id][$project->size_key], $done, $total ?? 0),
+            done: $done,
+            total: $total,
         );
     }
 }

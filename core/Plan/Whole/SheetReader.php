@@ -51,8 +51,13 @@ final class SheetReader
     /** A measurement that depends on many pieces is a long text. */
     private const LONG = 20_000;
 
-    /** @throws DocumentException */
-    public static function clue(string $json): ClueSheet
+    /**
+     * @param  bool  $whole  false where steps and other ways of making are not asked for, as when pieces are counted: they take most of
+     *     the time
+     *
+     * @throws DocumentException
+     */
+    public static function clue(string $json, bool $whole = true): ClueSheet
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
 
@@ -63,7 +68,7 @@ final class SheetReader
             $sheet->get('introduction')->text(),
             $sheet->get('minutes')->integer(0, self::MANY),
             $sheet->get('size')->string(),
-            array_map(self::task(...), $sheet->get('tasks')->items(self::MANY)),
+            array_map(fn (Node $task): TaskSheet => self::task($task, $whole), $sheet->get('tasks')->items(self::MANY)),
         );
     }
 
@@ -132,7 +137,7 @@ final class SheetReader
         );
     }
 
-    private static function task(Node $task): TaskSheet
+    private static function task(Node $task, bool $whole): TaskSheet
     {
         $room = $task->get('room');
         $cuttingRoom = new CuttingRoom(
@@ -143,7 +148,7 @@ final class SheetReader
         $count = $task->get('count')->integer(0, PHP_INT_MAX);
         $cutArea = $task->has('cut_area') ? $task->get('cut_area')->number() : INF;
 
-        $making = self::making($task->get('making'));
+        $making = self::making($task->get('making'), $whole);
 
         return new TaskSheet(
             task: $task->get('task')->string(),
@@ -155,7 +160,7 @@ final class SheetReader
             unfinished: Size::decode($task->get('unfinished')->string()),
             patches: self::patches($task->get('patches')),
             making: $making,
-            ways: array_map(
+            ways: ! $whole ? [$making] : array_map(
                 fn (Node $way): Making => $way->has('pieces')
                     ? new Making($way->get('method')->enum(Method::class), self::pieces($way), [], $way->get('bias_edges')->integer(0, 4))
                     : $making,
@@ -217,14 +222,14 @@ final class SheetReader
         return Measurement::decode($node->string(self::LONG));
     }
 
-    private static function making(Node $making): Making
+    private static function making(Node $making, bool $whole): Making
     {
         $sewn = $making->has('sewn') ? array_map(self::measurement(...), $making->get('sewn')->items(2, 2)) : null;
 
         return new Making(
             $making->get('method')->enum(Method::class),
             self::pieces($making),
-            array_map(self::step(...), $making->get('steps')->items(self::MANY)),
+            $whole ? array_map(self::step(...), $making->get('steps')->items(self::MANY)) : [],
             $making->get('bias_edges')->integer(0, 4),
             isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
         );

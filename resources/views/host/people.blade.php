@@ -29,8 +29,9 @@
                             <td>{{ $grid->sizeName($project) }}</td>
                             @foreach ($grid->clues as $clue)
                                 @php($drop = $grid->drop($project, $clue))
-                                <td class="clue-column"><x-drop :state="$drop->state"/><span
-                                    class="visually-hidden">{{ $drop->state->label() }}</span>@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
+                                {{-- Each mark is drawn once for the page, not once for each cell. --}}
+                                @php($marks[$drop->state->value] ??= view('host.mark', ['state' => $drop->state])->render())
+                                <td class="clue-column">{!! $marks[$drop->state->value] !!}@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
                             @endforeach
                         </tr>
                     @endforeach

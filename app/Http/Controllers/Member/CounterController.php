@@ -19,7 +19,7 @@ final class CounterController extends Controller
     /** Every counter of the clue as it stands, for a second device to catch up. */
     public function index(Project $project, int $number, ReleasedSheets $sheets): JsonResponse
     {
-        $sheet = $sheets->sheet($project, $sheets->find($project, $number));
+        $sheet = $sheets->sheet($project, $sheets->find($project, $number), whole: false);
 
         return response()->json(Counters::of($sheet, $project)->asMap());
     }

@@ -1,0 +1,1 @@
+<x-drop :state="$state"/><span class="visually-hidden">{{ $state->label() }}</span>
