@@ -43,6 +43,7 @@ final readonly class TaskSheet
      * @param  string|null  $bagTask  the id of that task
      * @param  int  $bagGives  how many that task's work gives when all of it is done the same way
      * @param  Byproduct|null  $byproduct  what comes out besides
+     * @param  list<string>  $makes  product keys of what it makes: the unit, and the block that is nothing but this unit
      * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
      *     \Dew\Core\Setting\QuiltAsYouGo::sizes()}
      */
@@ -68,6 +69,7 @@ final readonly class TaskSheet
         public int $bagGives = 0,
         public ?Byproduct $byproduct = null,
         public array $quilting = [],
+        public array $makes = [],
     ) {
     }
 

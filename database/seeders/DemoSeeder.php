@@ -157,6 +157,13 @@ final class DemoSeeder extends Seeder
     private function count(Project $project, Clue $clue, array $shares): void
     {
         foreach ($this->sheet($project, $clue) as $task) {
+            // What is sewn has been cut before, and a little more.
+            foreach ($task->counters() as $counter => $total) {
+                $made = min($total, (int) ceil($total * min(1.0, max(0.0, ...array_values($shares)) * 1.1)));
+                if (str_starts_with($counter, 'cut:') && $made > 0) {
+                    $this->tap->add($project, $clue, $task->task, $counter, TapKind::Add, $made, (string) Str::uuid(), false);
+                }
+            }
             foreach ($shares as $counter => $share) {
                 $made = (int) floor($task->count * $share);
                 if ($made > 0) {

@@ -49,7 +49,7 @@ it('draws arcs, and takes parts out of bags', function (): void {
     $this->release($this->garden, 7);
     $page = $this->get(
         "/q/{$this->member->id}/clues/7",
-    )->assertSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
+    )->assertDontSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
 
     // The unit, its two pieces and the block: arcs of 2 in, and of 2¼ and 1¾ where they are cut.
     expect((string) $page->getContent())->toContain('A200 200 0 0 1')
@@ -95,4 +95,22 @@ it('shows the host every block, and the parts of the setting by their names', fu
 
 it('compiles every month at every size ahead, and other ways when somebody chooses them', function (): void {
     expect(Sheet::query()->count())->toBe(1 + 2 + 2 * 12);
+});
+
+it('makes a block that is one unit once, under one name, and says of what is only cut that it is cut', function (): void {
+    $this->release($this->garden, 12);
+    $page = $this->get("/q/{$this->member->id}/clues/12")->assertOk()->assertSeeText('Winter Squash')->assertDontSeeText('Squash star')
+        ->assertDontSeeText('Check one:');
+    $text = strip_tags((string) $page->getContent());
+    expect($text)->toMatch('/Stepping stones\s+Cut \d+/')->not->toMatch('/Stepping stones\s+Make/')
+        ->and(substr_count((string) $page->getContent(), 'class="card task"'))->toBe(4);
+});
+
+it('lists from the bags what earlier clues made, and not what the clue makes itself', function (): void {
+    $this->release($this->garden, 1);
+    $this->get("/q/{$this->member->id}/clues/1")->assertDontSeeText('From your bags');
+    $ferry = $this->quiltAlong();
+    $this->release($ferry, 3);
+    $project = $this->project($ferry);
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/3")->assertSeeText('From your bags');
 });

@@ -130,8 +130,7 @@ final class Plan extends Command
     {
         $height = $task->unfinishedHeight === null ? '' : ' x '.$task->unfinishedHeight->number;
         $size = $task->unfinished->number.$height.' '.$task->unfinished->unit;
-        $make = __('tasks.make', ['count' => $task->count]);
-        $this->line(sprintf('  %s %s (%s): %s %s', $make, $task->name, $task->method, __('measure.unfinished'), $size));
+        $this->line(sprintf('  %s %s (%s): %s %s', $task->heading, $task->name, $task->method, __('measure.unfinished'), $size));
         foreach (array_filter([$task->fromBag, $task->spares, $task->byproduct, ...$task->quilting]) as $note) {
             $this->line('     '.$note);
         }

@@ -148,15 +148,20 @@ final readonly class CluePage
     }
 
     /**
-     * Units and blocks made before that this clue joins.
+     * Units and blocks that earlier clues made and this one joins. What this clue makes itself stands where it is made.
      *
      * @return list<CutLine>
      */
     public function parts(): array
     {
         $lines = [];
+        $own = array_merge(...array_map(fn (TaskSheet $task): array => $task->makes, $this->sheet->tasks));
         foreach ($this->sheet->tasks as $task) {
-            foreach (array_filter($task->making->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Part) as $piece) {
+            $parts = array_filter(
+                $task->making->pieces,
+                fn (Piece $piece): bool => $piece->shape === PieceShape::Part && ! in_array($piece->id, $own, true),
+            );
+            foreach ($parts as $piece) {
                 $known = $task->drawing !== null && isset($task->drawing->names[$piece->id]);
                 $lines[] = $known ? $this->partLine($task, $task->drawing, $piece) : $this->cutLine($task, $piece);
             }
@@ -185,7 +190,7 @@ final readonly class CluePage
             anchor: $task->task,
             name: $task->name,
             kind: $task->kind->value,
-            count: $task->count,
+            heading: __($task->making->method === Method::Plain ? 'tasks.cut' : 'tasks.make', ['count' => $task->count]),
             unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
             finished: Figure::of(Measurement::exact($task->finished->width), SizeKind::Finished, $this->notation),
             unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
@@ -197,7 +202,10 @@ final readonly class CluePage
                 fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method),
                 $task->offers(),
             ) : [],
-            steps: array_map(fn (Step $step): StepView => $this->step($step, $task), $task->steps($before)),
+            steps: $task->making->method === Method::Plain ? [] : array_map(
+                fn (Step $step): StepView => $this->step($step, $task),
+                $task->steps($before),
+            ),
             overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(
                 fn (string $counter): CounterView => $this->counters->get($task->task, $counter),

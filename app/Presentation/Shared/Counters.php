@@ -7,6 +7,7 @@ namespace App\Presentation\Shared;
 use App\Models\Project;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Method;
 
 /** The counters of one clue as one project has them. */
 final readonly class Counters
@@ -77,6 +78,7 @@ final readonly class Counters
     {
         return match (true) {
             $counter === TaskSheet::SEWN => __('counters.sewn'),
+            $task->making->method === Method::Plain => __('counters.cut'),
             $counter === TaskSheet::TRIMMED => $task->isTrimmed() ? __('counters.trimmed') : __('counters.finished'),
             default => __('counters.cut'),
         };

@@ -10,6 +10,7 @@ use App\Drawing\Picture;
 final readonly class TaskView
 {
     /**
+     * @param  string  $heading  how many to make; or to cut, of what nothing is sewn to
      * @param  Figure|null  $unfinishedHeight  of what is not square
      * @param  list<MethodView>  $methods
      * @param  bool|null  $oversize  whether pieces are cut larger and trimmed; null where none is trimmed
@@ -26,7 +27,7 @@ final readonly class TaskView
         public string $anchor,
         public string $name,
         public string $kind,
-        public int $count,
+        public string $heading,
         public Figure $unfinished,
         public Figure $finished,
         public ?Figure $unfinishedHeight,

@@ -180,6 +180,7 @@ final class SheetReader
             bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, PHP_INT_MAX) : 0,
             byproduct: $task->has('byproduct') ? self::byproduct($task->get('byproduct')) : null,
             quilting: $task->has('quilting') ? self::quilting($task->get('quilting')) : [],
+            makes: array_map(fn (Node $product): string => $product->string(), $task->get('makes')->items(self::MANY)),
         );
     }
 

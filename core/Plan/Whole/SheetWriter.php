@@ -128,6 +128,7 @@ final class SheetWriter
                 'count' => $task->fromBag, 'task' => $task->bagTask, 'gives' => $task->bagGives,
             ]]),
             ...($task->byproduct === null ? [] : ['byproduct' => $this->byproduct($task->byproduct)]),
+            'makes' => $task->makes,
             ...($task->quilting === [] ? [] : ['quilting' => $this->quilting($task->quilting)]),
         ];
     }

@@ -44,7 +44,10 @@ final class SizeCompiler
     {
         $compiler = new TaskCompiler($this->compilation, $this->sized, $methods);
 
-        return $this->sheet($clue, array_map(fn (Task $task): TaskSheet => $compiler->sheet($task), $this->tasks($clue)));
+        return $this->sheet($clue, array_map(
+            fn (Task $task): TaskSheet => $compiler->sheet($task, $this->blockOf($task, $clue)),
+            $this->tasks($clue),
+        ));
     }
 
     /**
@@ -59,18 +62,35 @@ final class SizeCompiler
         foreach ($this->tasks($clue) as $task) {
             $kind = $this->sized->products[$task->product]->kind();
             $key = implode('|', [$task->id, $methods->chosen($kind)->value ?? '', $methods->isOversize($kind) ? '+' : '']);
-            $texts[] = $this->texts[$key] ??= $this->writer->taskText($compiler->sheet($task));
+            $texts[] = $this->texts[$key] ??= $this->writer->taskText($compiler->sheet($task, $this->blockOf($task, $clue)));
         }
 
         return $this->writer->clue($this->sheet($clue, []), $texts);
     }
 
-    /** @return list<Task> without those that only another size has, such as a border */
+    /** @return list<Task> without those that only another size has, such as a border, and blocks that are made with their one unit */
     private function tasks(string $clue): array
     {
         $asked = $this->design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
+        $there = array_values(array_filter($asked->tasks, fn (Task $task): bool => $this->sized->count($task->product) > 0));
+        $madeAlong = array_filter(array_map(fn (Task $task): ?string => $this->blockOf($task, $clue), $there));
 
-        return array_values(array_filter($asked->tasks, fn (Task $task): bool => $this->sized->count($task->product) > 0));
+        return array_values(array_filter($there, fn (Task $task): bool => ! in_array($task->product, $madeAlong, true)));
+    }
+
+    /** The block of the same clue that is nothing but the unit a task makes, and as often needed: sewing it once is enough. */
+    private function blockOf(Task $unit, string $clue): ?string
+    {
+        foreach ($this->design->clues[$clue]->tasks as $task) {
+            if ($task->product !== $unit->product
+                && isset($this->design->blocks[$task->product], $this->design->units[$unit->product])
+                && $this->sized->count($task->product) === $this->sized->count($unit->product)
+                && $this->compilation->work($this->sized->products[$task->product])->contents() === [$unit->product => 1]) {
+                return $task->product;
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<TaskSheet>  $tasks */

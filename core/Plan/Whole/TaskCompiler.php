@@ -37,7 +37,8 @@ final class TaskCompiler
         $this->order = $compilation->taskOrder();
     }
 
-    public function sheet(Task $task): TaskSheet
+    /** @param  string|null  $block  product key of a block that is nothing but this unit: it is made with it, and gives it its name */
+    public function sheet(Task $task, ?string $block = null): TaskSheet
     {
         $unit = $this->sized->products[$task->product];
         $work = $this->compilation->work($unit);
@@ -52,7 +53,7 @@ final class TaskCompiler
         return new TaskSheet(
             task: $task->id,
             digest: $work->digest(),
-            name: $task->name ?? $this->sized->names[$task->product],
+            name: $task->name ?? $this->sized->names[$block ?? $task->product],
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),
@@ -70,7 +71,8 @@ final class TaskCompiler
             bagTask: $bagTask,
             bagGives: $bagGives,
             byproduct: $this->byproduct($task->product, $unit, $making->method, $count - $fromBag),
-            quilting: $this->quilting($task->product, $unit),
+            quilting: $this->quilting($block ?? $task->product, $unit),
+            makes: $block === null ? [$task->product] : [$task->product, $block],
         );
     }
 

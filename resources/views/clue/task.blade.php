@@ -3,7 +3,7 @@
         <x-picture :picture="$task->picture" :scale="130 / max($task->picture->width, $task->picture->height)"/>
         <div>
             <h3 id="{{ $task->anchor }}-name">{{ $task->name }}</h3>
-            <p class="task-count">{{ __('tasks.make', ['count' => $task->count]) }}</p>
+            <p class="task-count">{{ $task->heading }}</p>
             <x-figure :figure="$task->unfinished" :second="$task->unfinishedHeight" size="big"/>
             <x-figure :figure="$task->finished" :second="$task->finishedHeight" size="small"/>
         </div>
@@ -60,6 +60,7 @@
             @endif
         </details>
     @endif
+    @if ($task->steps !== [])
     <h4>{{ __('tasks.steps') }}</h4>
     <ol class="steps">
         @foreach ($task->steps as $step)
@@ -71,6 +72,7 @@
             </li>
         @endforeach
     </ol>
+    @endif
     @foreach ($task->overhangs as $overhang)
         <p class="field-hint">{{ $overhang }}</p>
     @endforeach
