@@ -2,7 +2,7 @@ import { defineConfig } from 'vite';
 import laravel from 'laravel-vite-plugin';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false })],
+    plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js', 'resources/images/clue.png', 'resources/images/board.png'], refresh: false })],
     build: { assetsInlineLimit: 0 },
     css: {
         preprocessorOptions: {

@@ -11,6 +11,11 @@ return [
     'demo' => (bool) env('DEW_DEMO', false),
 
     /*
+     * Whether the welcome page lists the demo sign-ins. `bin/dew start` switches it off where other machines can reach it.
+     */
+    'show_sign_ins' => (bool) env('DEW_SHOW_SIGN_INS', true),
+
+    /*
      * Proxies whose word on the visitor's address and on TLS is taken: addresses parted by commas, or *.
      */
     'trusted_proxies' => env('TRUSTED_PROXIES'),

@@ -154,6 +154,7 @@ dew_start() {
     write_env
     choose_port "$asked"
     set_env APP_URL "http://$(visible_host):$PORT"
+    if is_loopback || [ "$SHOW_SIGN_INS" -eq 1 ]; then set_env DEW_SHOW_SIGN_INS true; else set_env DEW_SHOW_SIGN_INS false; fi
     bring_up_database
     artisan config:clear --quiet
     artisan migrate --force --quiet

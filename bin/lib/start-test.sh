@@ -151,6 +151,7 @@ test_start() {
     start_check "it starts for all addresses" copy_start --host 0.0.0.0
     start_check "with a warning" says "$RUN/start.log" "everybody who reaches this machine can sign in"
     start_check "and without the demo sign-ins" refuses says "$RUN/start.log" "wren@saltbox.example"
+    start_check "nor on its first page" refuses answers "$(sed -n 's/^Dew is at //p' "$RUN/start.log")/" "wren@saltbox.example"
     start_check "stop ends it" copy_dew stop
     start_check "and leaves no process" nothing_left
     cluster_stop "$COPY_CLUSTER"

@@ -58,6 +58,15 @@ for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
     await shoot(member, `member-bench${name}`, `${quilt}/bench`);
     await shoot(member, `member-quilt${name}`, `${quilt}/quilt`);
 }
+// The pictures on the first page: node e2e/tools/screenshots.js ADDRESS resources/images clue board
+const small = { width: 1160, height: 726 };
+const member = await visit('mara@rivers.example', small);
+await member.click('.tile');
+await member.waitForURL('**/q/**');
+await member.goto(`${new URL(member.url()).pathname}/clues/1`);
+await member.evaluate(() => scrollTo(0, document.querySelector('.task').getBoundingClientRect().top - 70));
+await shoot(member, 'clue');
+await shoot(await visit('wren@saltbox.example', small), 'board', '/host/night-ferry/clues');
 await shoot(guest, 'join', '/join/SALTBQX4');
 
 await browser.close();

@@ -7,6 +7,8 @@ return [
     'lead' => 'The host describes the quilt once. Every member gets her own numbers, clue by clue, at the hour of release.',
     'host' => 'For hosts',
     'host_text' => 'One design, every size and method. Set the hour a clue opens and see who stands where.',
+    'host_picture' => 'A board with the clues of a quilt-along: when each opens, and how many members have begun it.',
+    'member_picture' => 'A clue: how many to make, the number to trim to, the steps and the counters.',
     'member' => 'For members',
     'member_text' => 'Only your size, your way of making, your count. The number to trim to is the largest thing on the page.',
     'demo' => 'Demonstration sign-ins',

@@ -1,4 +1,5 @@
 <section class="card task" id="{{ $task->anchor }}" aria-labelledby="{{ $task->anchor }}-name">
+    <div class="task-about">
     <div class="task-head">
         <x-picture :picture="$task->picture" :scale="130 / max($task->picture->width, $task->picture->height)"/>
         <div>
@@ -26,6 +27,8 @@
             @endforeach
         </ul>
     @endif
+    </div>
+    <div class="task-work">
     @if ($task->methods !== [])
         <details class="methods">
             <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short') }}@endif</summary>
@@ -76,12 +79,15 @@
     @foreach ($task->overhangs as $overhang)
         <p class="field-hint">{{ $overhang }}</p>
     @endforeach
+    </div>
     @if (isset($taps))
+    <div class="task-counters">
         <h4>{{ __('tasks.count_off') }}</h4>
         <div class="counters">
             @foreach ($task->counters as $counter)
                 <x-counter :counter="$counter" :action="$taps" :for="$task->name"/>
             @endforeach
         </div>
+    </div>
     @endif
 </section>

@@ -22,19 +22,19 @@
                 <p>{{ __('clues.nothing_next') }}</p>
             @endif
         </section>
-        <section class="card" aria-labelledby="invite">
-            <h2 id="invite" class="eyebrow">{{ __('desk.invite') }}</h2>
-            @include('host.invitation')
+        <section aria-labelledby="open">
+            <h2 id="open">{{ __('desk.open_clues') }}</h2>
+            @forelse ($board->open() as $row)
+                <p class="card row-card"><span
+                    class="serif big-title">{{ $row->clue->title }}</span> <span>{{ __('clues.begun', ['begun' => $row->begun,
+                        'all' => $board->projects, 'finished' => $row->finished]) }}</span> <a href="{{ route('host.people', $quiltAlong) }}">{{ __('people.title') }}</a></p>
+            @empty
+                <div class="empty"><p>{{ __('desk.none_open') }}</p></div>
+            @endforelse
         </section>
     </div>
-    <section aria-labelledby="open">
-        <h2 id="open">{{ __('desk.open_clues') }}</h2>
-        @forelse ($board->open() as $row)
-            <p class="card row-card"><span
-                class="serif big-title">{{ $row->clue->title }}</span> <span>{{ __('clues.begun', ['begun' => $row->begun,
-                    'all' => $board->projects, 'finished' => $row->finished]) }}</span> <a href="{{ route('host.people', $quiltAlong) }}">{{ __('people.title') }}</a></p>
-        @empty
-            <div class="empty"><p>{{ __('desk.none_open') }}</p></div>
-        @endforelse
+    <section class="card" aria-labelledby="invite">
+        <h2 id="invite" class="eyebrow">{{ __('desk.invite') }}</h2>
+        @include('host.invitation')
     </section>
 </x-layout.host>

@@ -1,6 +1,5 @@
 <x-layout.host :title="__('people.title')" :quilt-along="$quiltAlong" place="people">
     <div class="people-head">
-        <section class="card" aria-label="{{ __('people.code') }}">@include('host.invitation')</section>
         <form method="get" action="{{ route('host.people', $quiltAlong) }}" class="search-form" role="search">
             <x-field name="search" type="search" :label="__('people.search')" :value="$search" maxlength="80"/>
             <button class="btn btn-other">{{ __('people.search_button') }}</button>
@@ -40,4 +39,8 @@
         </div>
         {{ $grid->projects->links('components.pages') }}
     @endif
+    <section class="card" aria-labelledby="code">
+        <h2 id="code" class="eyebrow">{{ __('people.code') }}</h2>
+        @include('host.invitation')
+    </section>
 </x-layout.host>
