@@ -37,7 +37,6 @@ for (const [width, viewport] of [['a laptop', LAPTOP], ['a phone', PHONE]]) {
         for (const [clue, words] of [[6, 'Cut as the mirror image'], [7, 'pieces round the template'], [8, 'It looks wrong and is right'], [10, 'squares from the strip sets'], [12, 'Set squares of A into the corners']]) {
             await check(host, `/host/kitchen-garden/clues/${clue}`);
             await expect(host.getByText(words).first()).toBeVisible();
-            await expect(host.getByText('From your bags')).toBeVisible();
         }
         await check(host, '/host/kitchen-garden/design?size=s-bed');
         await expect(host.getByText('65×82')).toBeVisible();

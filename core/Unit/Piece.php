@@ -136,6 +136,27 @@ final readonly class Piece
         return $this->lay->chiral;
     }
 
+    /**
+     * How a diamond or parallelogram comes out of its strip: at which angle, and how far apart two cuts are, measured square to them.
+     * Example: a 45° diamond from a strip of 3 in is cut every 3 in, though it is 7 3⁄16 in long from tip to tip.
+     *
+     * @return array{int, Measurement}|null degrees and distance; null for a piece of another shape
+     */
+    public function slantedCut(): ?array
+    {
+        $side = $this->lay->advance;
+        $outline = $this->lay->outline;
+        $isSlanted = $this->shape === PieceShape::Diamond || $this->shape === PieceShape::Parallelogram;
+        if (! $isSlanted || $side === null || $outline === null) {
+            return null;
+        }
+
+        // At 45° the upper edge begins as far along as the strip is wide; else it is 60°.
+        return $outline->corners[0]->x->equals($this->width->exact)
+            ? [45, Measurement::exact($side->exact->timesRoot2()->dividedBy(2))]
+            : [60, Measurement::exact($side->exact->timesRoot3()->dividedBy(2))];
+    }
+
     /** How often this piece's batch is needed for so many units, rounded up. */
     public function batches(int $units): int
     {

@@ -47,7 +47,7 @@ it('adds up a clue without missing what another counter counts at the same momen
 it('counts a tap once that arrives several times at the same moment, and answers each with what it did', function (): void {
     $id = (string) Str::uuid();
     $answers = atOnce(...array_fill(0, 5, counts($this->mine->id, 't-wake', 'sewn', 3, $id)));
-    expect($answers)->toHaveCount(5)->each->toMatchArray(['done' => 3, 'applied' => 3, 'message' => null])
+    expect($answers)->each->toBeArray(json_encode($answers))->and($answers)->toHaveCount(5)->each->toMatchArray(['done' => 3, 'applied' => 3, 'message' => null])
         ->and(Tap::query()->count())->toBe(1);
 });
 

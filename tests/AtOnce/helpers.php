@@ -29,7 +29,7 @@ function atOnce(callable ...$works): array
             try {
                 DB::purge();
                 DB::select('select 1');
-                time_sleep_until($begin);
+                usleep((int) max(0, ($begin - microtime(true)) * 1e6));
                 $result = $work();
             } catch (Throwable $error) {
                 $result = $error::class.': '.$error->getMessage();

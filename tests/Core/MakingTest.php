@@ -11,6 +11,7 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
+use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Lay;
@@ -267,3 +268,16 @@ it('counts the segments of each kind of set by itself', function (): void {
         ->and($making->piece('segment-a-strip-1')?->batch->yield)->toBe(26)
         ->and($making->piece('segment-b-strip-1')?->batch->yield)->toBe(8);
 });
+
+it('says at which angle diamonds are cut and how far apart, square to the cut', function (UnitKind $kind, string $size, int $degrees, float $spacing): void {
+    $unit = UnitExample::of($kind, Length::parse($size), fabrics(1))->make();
+    [$angle, $apart] = $unit->making($kind->methods()[0], roomOf('1/4'))->pieces[0]->slantedCut();
+    // A diamond is as wide between its slants as its strip is high.
+    expect($angle)->toBe($degrees)
+        ->and($apart->exact->toFloat())->toEqualWithDelta($spacing, 1e-9)
+        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->slantedCut())->toBeNull();
+})->with([
+    [UnitKind::Diamond45, '3', 45, 3 / sqrt(2) + 0.5],
+    [UnitKind::Diamond60, '3', 60, 3 * sqrt(3) / 2 + 0.5],
+    [UnitKind::Diamond45, '5', 45, 5 / sqrt(2) + 0.5],
+]);

@@ -100,7 +100,7 @@ it('compiles every month at every size ahead, and other ways when somebody choos
 it('makes a block that is one unit once, under one name, and says of what is only cut that it is cut', function (): void {
     $this->release($this->garden, 12);
     $page = $this->get("/q/{$this->member->id}/clues/12")->assertOk()->assertSeeText('Winter Squash')->assertDontSeeText('Squash star')
-        ->assertDontSeeText('Check one:');
+        ->assertDontSeeText('Check one:')->assertSeeText('Cut the strip at 45°, then every')->assertSeeText('measured square to the cut');
     $text = strip_tags((string) $page->getContent());
     expect($text)->toMatch('/Stepping stones\s+Cut \d+/')->not->toMatch('/Stepping stones\s+Make/')
         ->and(substr_count((string) $page->getContent(), 'class="card task"'))->toBe(4);

@@ -351,7 +351,9 @@ final readonly class CluePage
             count: $count,
             shape: trans_choice('pieces.many.'.$piece->shape->value, $count),
             width: $width,
-            length: $piece->length === null || $piece->isSegment() || $piece->width->encode() === $piece->length->encode()
+            // What is cut at an angle is not measured from tip to tip: its note says how far apart the cuts are.
+            length: $piece->length === null || $piece->isSegment() || $piece->slantedCut() !== null
+                || $piece->width->encode() === $piece->length->encode()
                 ? null
                 : Figure::of($piece->length, SizeKind::Cut, $this->notation),
             strips: $strips === null || $count === 0 ? null : trans_choice(
@@ -393,7 +395,14 @@ final readonly class CluePage
     /** What to watch when a piece is cut: its hand, and what its template shows besides the outline. */
     private function note(Piece $piece): ?string
     {
+        $slanted = $piece->slantedCut();
+        $text = fn (?Measurement $measure): string => $measure === null ? '' : Figure::text($measure, $this->notation);
         $notes = array_filter([
+            $slanted === null ? null : __('cutting.slanted', [
+                'degrees' => $slanted[0],
+                'spacing' => $text($slanted[1]),
+                'length' => $text($piece->length),
+            ]),
             $piece->lay->mirrored ? __('pieces.mirrored') : ($piece->lay->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
             $piece->template?->notches === [] || $piece->template === null ? null : trans_choice(
                 'pieces.notches',
