@@ -11,6 +11,7 @@ use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\ReleasedPlan;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Collection;
 
 /** The only door through which member pages reach compiled work: it filters by release before it reads anything. */
 final readonly class ReleasedSheets
@@ -31,13 +32,44 @@ final readonly class ReleasedSheets
      */
     public function plan(Project $project, bool $methodsChanged = false): ReleasedPlan
     {
+        return ReleasedPlan::of($this->sheets($project, $this->open($project), $methodsChanged));
+    }
+
+    /** Changes with the published version and with the compiler: what was made of sheets by then holds no longer. */
+    public function edition(Project $project): string
+    {
+        return $this->store->edition($project->quiltAlong->version());
+    }
+
+    /** @return Collection<int, Clue> the released clues that can be worked out */
+    public function open(Project $project): Collection
+    {
         $waits = $this->waitsFrom($project);
-        $released = $project->quiltAlong->clues()->released()->get()->toBase()
-            ->reject(fn (Clue $clue): bool => $waits !== null && $clue->number >= $waits);
 
-        $sheets = $this->store->clues($project->quiltAlong->version(), $project->size_key, $released, $project->methods(), $methodsChanged);
+        return $project->quiltAlong->clues()->released()->get()->toBase()
+            ->reject(fn (Clue $clue): bool => $waits !== null && $clue->number >= $waits)
+            ->values();
+    }
 
-        return ReleasedPlan::of(array_map(fn (ClueSheet $sheet): ClueSheet => $this->onHerCloth($sheet, $project), $sheets));
+    /**
+     * The sheets of some of the open clues, without steps and other ways of making.
+     *
+     * @param  Collection<int, Clue>  $clues
+     * @return list<ClueSheet>
+     */
+    public function sheets(Project $project, Collection $clues, bool $methodsChanged = false): array
+    {
+        $waits = $this->waitsFrom($project);
+        $open = $clues->filter(fn (Clue $clue): bool => $clue->isReleased() && ($waits === null || $clue->number < $waits));
+        $sheets = $this->store->clues(
+            $project->quiltAlong->version(),
+            $project->size_key,
+            $open,
+            $project->methods(),
+            $methodsChanged,
+        );
+
+        return array_map(fn (ClueSheet $sheet): ClueSheet => $this->onHerCloth($sheet, $project), $sheets);
     }
 
     /**

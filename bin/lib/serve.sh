@@ -158,6 +158,8 @@ dew_start() {
     bring_up_database
     artisan config:clear --quiet
     artisan migrate --force --quiet
+    # Pages that an earlier release has drawn.
+    artisan cache:clear --quiet
     artisan dew:demo --if-empty
     launch_web
     launch_queue

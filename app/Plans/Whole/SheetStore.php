@@ -49,6 +49,12 @@ final class SheetStore
 
     private int $designOf = 0;
 
+    /** A text that changes with the version and with the compiler. */
+    public function edition(int $version): string
+    {
+        return $version.'/'.Compiler::REVISION;
+    }
+
     public function announcement(int $version): Announcement
     {
         return SheetReader::announcement($this->body($version, self::ANNOUNCEMENT));

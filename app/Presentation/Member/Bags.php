@@ -4,49 +4,84 @@ declare(strict_types=1);
 
 namespace App\Presentation\Member;
 
+use App\Drawing\Picture;
 use App\Drawing\UnitPicture;
 use App\Models\Progress;
 use App\Models\Project;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\SizeKind;
 use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ReleasedPlan;
+use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 
 /** What lies in a member's bags. */
-final class Bags
+final readonly class Bags
 {
+    public function __construct(private Drawn $drawn)
+    {
+    }
+
     /**
      * Units trimmed so far, one bag for each kind, and what came out besides.
      *
      * @return list<Bag>
      */
-    public static function of(ReleasedPlan $plan, Announcement $announcement, Project $project): array
+    public function of(Announcement $announcement, Project $project): array
     {
-        $trimmed = Progress::query()->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])->get();
-        $pictures = new UnitPicture($project->colourway($announcement), $announcement->slots);
+        $pictures = null;
+        $clues = $this->drawn->ofOpenClues($project, $announcement, 'bags', function (ClueSheet $sheet) use (&$pictures, $announcement, $project): array {
+            $pictures ??= new UnitPicture($project->colourway($announcement), $announcement->slots);
+
+            return $this->bags($sheet, $pictures, $project);
+        });
+        $trimmed = Progress::query()
+            ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
+            ->toBase()
+            ->get()
+            ->mapWithKeys(fn (object $row): array => [$row->task_key.' '.$row->digest => (int) $row->done]);
         $bags = [];
-        foreach ($plan->clues as $clue) {
-            foreach ($clue->tasks as $task) {
-                $row = $trimmed->where('task_key', $task->task)->firstWhere('digest', $task->digest);
+        foreach ($clues as $clue) {
+            /** @var array{made: string, name: string, number: int, total: int, besides: bool, picture: string, figure: string} $bag */
+            foreach ($clue as $bag) {
+                $done = $trimmed[$bag['made']] ?? 0;
                 $bags[] = new Bag(
-                    $task->name,
-                    $clue->number,
-                    $row->done ?? 0,
-                    $task->count,
-                    Figure::of($task->trimWidth(), SizeKind::Unfinished, $project->notation),
-                    $pictures->unit($task),
+                    $bag['name'],
+                    $bag['number'],
+                    $bag['besides'] ? min($done, $bag['total']) : $done,
+                    $bag['total'],
+                    $bag['picture'],
+                    $bag['figure'],
                 );
-                if ($task->byproduct !== null) {
-                    $bags[] = new Bag(
-                        $task->byproduct->name ?? __('tasks.byproduct.name', ['unit' => $task->name]),
-                        $clue->number,
-                        min($row->done ?? 0, $task->byproduct->count),
-                        $task->byproduct->count,
-                        Figure::of($task->trimWidth(), SizeKind::Unfinished, $project->notation),
-                        $pictures->part($task->name, $task->byproduct->patches, $task->byproduct->finished),
-                    );
-                }
+            }
+        }
+
+        return $bags;
+    }
+
+    /** @return list<array{made: string, name: string, number: int, total: int, besides: bool, picture: string, figure: string}> */
+    private function bags(ClueSheet $sheet, UnitPicture $pictures, Project $project): array
+    {
+        $bags = [];
+        foreach ($sheet->tasks as $task) {
+            $bag = fn (string $name, int $total, Picture $picture, bool $besides = false): array => [
+                'made' => $task->task.' '.$task->digest,
+                'name' => $name,
+                'number' => $sheet->number,
+                'total' => $total,
+                'besides' => $besides,
+                'picture' => view('member.bag-picture', ['picture' => $picture])->render(),
+                'figure' => view('member.bag-figure', [
+                    'figure' => Figure::of($task->trimWidth(), SizeKind::Unfinished, $project->notation),
+                ])->render(),
+            ];
+            $bags[] = $bag($task->name, $task->count, $pictures->unit($task));
+            if ($task->byproduct !== null) {
+                $bags[] = $bag(
+                    $task->byproduct->name ?? __('tasks.byproduct.name', ['unit' => $task->name]),
+                    $task->byproduct->count,
+                    $pictures->part($task->name, $task->byproduct->patches, $task->byproduct->finished),
+                    besides: true,
+                );
             }
         }
 

@@ -10,31 +10,40 @@ use App\Presentation\Shared\FabricView;
 use App\Presentation\Shared\Later;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ReleasedPlan;
+use Dew\Core\Plan\ClueSheet;
 
 /** The fabrics of a quilt: all slots, for they are announced; the cutting, only of released clues. */
-final class FabricsPage
+final readonly class FabricsPage
 {
-    /** @return list<FabricView> */
-    public static function rows(ReleasedPlan $plan, Announcement $announcement, Project $project): array
+    public function __construct(private Drawn $drawn)
     {
-        $lines = [];
-        foreach ($plan->clues as $clue) {
-            foreach (CluePage::forReading($clue, $announcement, $project)->fabrics() as $fabric) {
-                $lines[$fabric->slot] = [...($lines[$fabric->slot] ?? []), ...$fabric->lines];
+    }
+
+    /** @return list<FabricView> */
+    public function rows(Announcement $announcement, Project $project): array
+    {
+        $clues = $this->drawn->ofOpenClues($project, $announcement, 'fabrics', function (ClueSheet $sheet) use ($announcement, $project): array {
+            $lines = [];
+            foreach (CluePage::forReading($sheet, $announcement, $project)->fabrics() as $fabric) {
+                foreach ($fabric->lines as $line) {
+                    $lines[$fabric->slot] = ($lines[$fabric->slot] ?? '').view('clue.cut-line', ['line' => $line])->render();
+                }
             }
-        }
+
+            return $lines;
+        });
         $cloths = $project->colourway($announcement)->cloths;
         $own = $project->swatches->pluck('slot_key')->all();
 
         return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of(
             $slot,
             $cloths[$slot->id],
-            $lines[$slot->id] ?? [],
+            [],
             $project->isClothOpen($slot->id, $announcement)
                 ? Later::text('fabric', $announcement->fabricsNeededAt[$slot->id], $announcement)
                 : null,
             in_array($slot->id, $own, true),
+            implode('', array_column($clues, $slot->id)),
         ), $announcement->slots));
     }
 }

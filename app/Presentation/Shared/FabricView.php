@@ -23,6 +23,7 @@ final readonly class FabricView
         public array $lines,
         public ?string $later = null,
         public bool $isOwn = false,
+        public string $drawn = '',
     ) {
     }
 
@@ -30,8 +31,9 @@ final readonly class FabricView
      * @param  list<CutLine>  $lines
      * @param  string|null  $later  until when it may be left open, in words
      * @param  bool  $isOwn  whether the cloth is the member's own and not the colourway's
+     * @param  string  $drawn  lines that are drawn already, as HTML
      */
-    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false): self
+    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false, string $drawn = ''): self
     {
         return new self(
             $slot->id,
@@ -44,6 +46,7 @@ final readonly class FabricView
             $lines,
             $later,
             $isOwn,
+            $drawn,
         );
     }
 }

@@ -6,11 +6,13 @@
         <p class="field-hint">{{ $fabric->later }}
             @if (isset($fabricsUrl))<a href="{{ $fabricsUrl }}#fabric-{{ $fabric->slot }}">{{ __('fabrics.own.choose') }}</a>@endif</p>
     @endif
-    @forelse ($fabric->lines as $line)
+    @foreach ($fabric->lines as $line)
         @include('clue.cut-line', ['line' => $line])
-    @empty
+    @endforeach
+    {!! $fabric->drawn !!}
+    @if ($fabric->lines === [] && $fabric->drawn === '')
         <p class="field-hint">{{ __('cutting.cut_nothing') }}</p>
-    @endforelse
+    @endif
     @if (isset($ownCloth))
         @include('member.own-cloth', ['fabric' => $fabric, 'project' => $ownCloth])
     @endif

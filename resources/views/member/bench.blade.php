@@ -3,12 +3,12 @@
     <p>{{ __('bench.intro') }}</p>
     @forelse ($bags as $bag)
         <section class="card bag" aria-label="{{ $bag->name }}">
-            <x-picture :picture="$bag->picture" :scale="84 / max($bag->picture->width, $bag->picture->height)"/>
+            {!! $bag->picture !!}
             <div>
                 <p class="eyebrow">{{ __('bench.bag', ['number' => $bag->clue]) }}</p>
                 <h2>{{ $bag->name }}</h2>
                 <p class="bag-count">{{ __('bench.progress', ['done' => $bag->done, 'total' => $bag->total]) }}</p>
-                <x-figure :figure="$bag->unfinished" size="small"/>
+                {!! $bag->figure !!}
             </div>
         </section>
     @empty

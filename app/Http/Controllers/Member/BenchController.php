@@ -13,11 +13,11 @@ use Illuminate\Contracts\View\View;
 /** The units made so far, bag by bag, waiting for the steps that everybody shares. */
 final class BenchController extends Controller
 {
-    public function __invoke(Project $project, ReleasedSheets $sheets): View
+    public function __invoke(Project $project, ReleasedSheets $sheets, Bags $bags): View
     {
         return view('member.bench', [
             'project' => $project,
-            'bags' => Bags::of($sheets->plan($project), $sheets->announcement($project), $project),
+            'bags' => $bags->of($sheets->announcement($project), $project),
         ]);
     }
 }

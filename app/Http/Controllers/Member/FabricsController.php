@@ -13,11 +13,11 @@ use Illuminate\Contracts\View\View;
 /** The fabrics of the quilt, and what the released clues cut from each. */
 final class FabricsController extends Controller
 {
-    public function __invoke(Project $project, ReleasedSheets $sheets): View
+    public function __invoke(Project $project, ReleasedSheets $sheets, FabricsPage $page): View
     {
         return view('member.fabrics', [
             'project' => $project,
-            'fabrics' => FabricsPage::rows($sheets->plan($project), $sheets->announcement($project), $project),
+            'fabrics' => $page->rows($sheets->announcement($project), $project),
         ]);
     }
 }

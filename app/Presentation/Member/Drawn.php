@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Models\Clue;
+use App\Models\MethodChoice;
+use App\Models\Project;
+use App\Models\Swatch;
+use App\Plans\ReleasedSheets;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * What a page shows of each open clue, drawn once and kept: drawings take most of the time of a page late in a quilt-along. It depends on
+ * nothing but what stands in its name, so a change of size, method, cloth or ruler finds another one. Counts are never in it.
+ */
+final readonly class Drawn
+{
+    private const DAYS = 7;
+
+    public function __construct(private ReleasedSheets $sheets)
+    {
+    }
+
+    /**
+     * @param  string  $what  which page it is for
+     * @param  callable(ClueSheet): array<int|string, mixed>  $draw  plain data and ready HTML of one clue
+     * @return list<array<int|string, mixed>> one for each open clue, in their order
+     */
+    public function ofOpenClues(Project $project, Announcement $announcement, string $what, callable $draw): array
+    {
+        $clues = $this->sheets->open($project);
+        $names = [];
+        foreach ($clues as $clue) {
+            $names[$clue->key] = $this->name($project, $announcement, $what, $clue);
+        }
+        /** @var array<string, array<int|string, mixed>|null> $kept */
+        $kept = $names === [] ? [] : Cache::many(array_values($names));
+        $missing = $clues->filter(fn (Clue $clue): bool => ($kept[$names[$clue->key]] ?? null) === null)->values();
+        $new = [];
+        foreach ($this->sheets->sheets($project, $missing) as $sheet) {
+            $new[$names[$sheet->clue]] = $draw($sheet);
+        }
+        if ($new !== []) {
+            Cache::putMany($new, now()->addDays(self::DAYS));
+        }
+
+        return array_values(array_map(fn (string $name): array => $kept[$name] ?? $new[$name], $names));
+    }
+
+    private function name(Project $project, Announcement $announcement, string $what, Clue $clue): string
+    {
+        $colourway = $project->colourway($announcement);
+
+        return 'drawn:'.hash('sha256', serialize([
+            $what,
+            $this->sheets->edition($project),
+            app()->getLocale(),
+            $clue->key,
+            $clue->number,
+            $project->size_key,
+            $project->size_later,
+            $project->methods()->only(...$clue->unitKinds())->signature(),
+            // What was made before a method was chosen is not cut again.
+            $project->methodChoices->sortBy('kind')->map(fn (MethodChoice $choice): array => [$choice->kind->value, $choice->made_before])->values()->all(),
+            $project->notation->value,
+            ($project->usable_width ?? $announcement->usableWidth)->encode(),
+            $colourway->id,
+            $project->swatches->sortBy('slot_key')->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])->values()->all(),
+        ]));
+    }
+}

@@ -1,0 +1,1 @@
+<x-figure :figure="$figure" size="small"/>

@@ -1,0 +1,1 @@
+<x-picture :picture="$picture" :scale="84 / max($picture->width, $picture->height)"/>

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\DB;
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->release($this->quilt);
+    $this->mine = $this->project($this->quilt, 's-crib');
+    $this->page = "/q/{$this->mine->id}";
+    $this->actingAs($this->mine->user);
+});
+
+/** How many sheets of clues a page reads. */
+function sheetsRead(callable $asks): int
+{
+    DB::flushQueryLog();
+    DB::enableQueryLog();
+    $asks();
+    $bodies = array_filter(DB::getQueryLog(), fn (array $query): bool => str_contains($query['query'], '"sheets"')
+        && (str_contains($query['query'], '"clue_key" = ?') && in_array('clue', $query['bindings'], true)));
+
+    return count($bodies);
+}
+
+it('draws the fabrics and bags of a clue once, and reads no sheet for them again', function (string $page): void {
+    expect(sheetsRead(fn () => $this->get($this->page.$page)->assertOk()))->toBe(1);
+    expect(sheetsRead(fn () => $this->get($this->page.$page)->assertOk()))->toBe(0);
+    // A further clue is drawn by itself.
+    $this->release($this->quilt, 4);
+    expect(sheetsRead(fn () => $this->get($this->page.$page)->assertOk()))->toBe(1);
+    expect(sheetsRead(fn () => $this->get($this->page.$page)->assertOk()))->toBe(0);
+})->with(['/fabrics', '/bench']);
+
+it('draws anew whatever changes what is shown', function (): void {
+    $before = (string) $this->get("{$this->page}/fabrics")->assertSeeText('3⅞')->getContent();
+    $settings = ['name' => 'Mine', 'size_key' => 's-crib', 'colourway_key' => 'c-last-boat', 'notation' => 'in', 'usable_width' => ''];
+    foreach ([['notation' => 'cm'], ['size_key' => 's-queen'], ['colourway_key' => 'c-first-boat'], ['usable_width' => '20']] as $change) {
+        $this->patch("{$this->page}/quilt", [...$settings, ...$change])->assertSessionHasNoErrors();
+        expect((string) $this->get("{$this->page}/fabrics")->getContent())->not->toBe($before, json_encode($change));
+        $this->patch("{$this->page}/quilt", $settings);
+    }
+    $this->put("{$this->page}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:eight']);
+    $this->get("{$this->page}/fabrics")->assertSeeText('7¾')->assertDontSeeText('3⅞');
+    $this->put("{$this->page}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:two']);
+    $this->put("{$this->page}/fabrics/f-deep", ['cloth' => 'Mine', 'colour' => '#0a0b0c']);
+    $this->get("{$this->page}/bench")->assertSee('#0a0b0c', false);
+});
+
+it('shows counts as they are, and nothing of a clue that was withdrawn', function (): void {
+    $this->get("{$this->page}/bench")->assertSeeText('0 of 40');
+    $this->tap($this->mine, ['amount' => 7, 'counter' => 'trimmed']);
+    $this->get("{$this->page}/bench")->assertSeeText('7 of 40');
+    $this->clue($this->quilt, 1)->forceFill(['withdrawn_at' => now()])->save();
+    $this->get("{$this->page}/bench")->assertDontSeeText('of 40');
+    $this->get("{$this->page}/fabrics")->assertDontSeeText('3⅞');
+});
+
+it('cuts only the remainder for somebody who changed her method half way, not what another drew', function (): void {
+    $other = $this->project($this->quilt, 's-crib');
+    $this->tap($this->mine, ['amount' => 20]);
+    foreach ([$this->mine, $other] as $project) {
+        $this->actingAs($project->user)->put("/q/{$project->id}/clues/1/method", ['kind' => 'hst', 'method' => 'hst:eight']);
+    }
+    $whole = (string) $this->get("/q/{$other->id}/fabrics")->getContent();
+    $rest = (string) $this->actingAs($this->mine->user)->get("{$this->page}/fabrics")->getContent();
+    expect(preg_match('/<b class="cut-count">5<\/b>/', $whole))->toBe(1)->and(preg_match('/<b class="cut-count">3<\/b>/', $rest))->toBe(1);
+});
