@@ -33,7 +33,6 @@ return [
     'codes_open' => 'Open in the app',
     'codes_confirm' => 'Then enter the code it shows',
     'codes_turn_on' => 'Turn on',
-    'codes_cancel' => 'Leave it off',
     'codes_are_on' => 'You are asked for a code when you sign in.',
     'codes_turn_off' => 'Turn off',
     'codes_off' => 'You are no longer asked for a code.',

@@ -204,3 +204,15 @@ it('writes no password hash and no address into its log, and lets nobody else re
         ->and(fileperms($file) & 0777)->toBe(0600);
     unlink($file);
 });
+
+it('makes a world for the benchmark of the web, in an empty database alone, with everybody signed in', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'dew-bench');
+    $this->artisan('dew:bench-world', ['file' => $file, '--members' => 2])->assertSuccessful();
+    /** @var list<array{cookie: string, token: string, quilt: string|null}> $people */
+    $people = json_decode((string) file_get_contents($file), true);
+    expect($people)->toHaveCount(3)->and($people[0]['quilt'])->toBeNull();
+    [$name, $value] = explode('=', $people[2]['cookie'], 2);
+    $this->withUnencryptedCookie($name, rawurldecode($value))->get("/q/{$people[2]['quilt']}/clues/12")->assertOk();
+    $this->artisan('dew:bench-world', ['file' => $file])->assertFailed();
+    unlink($file);
+});

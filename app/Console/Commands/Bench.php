@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
 use App\Models\QuiltAlongKind;
+use App\Support\Reference;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\Plan;
@@ -73,7 +74,7 @@ final class Bench extends Command
             ];
             DB::rollBack();
         }
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', $this->reference())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
         $this->table(array_map(
             fn (string $column): string => __('console.bench.'.$column),
             ['design', 'publish', 'peak', 'count', 'sheets'],
@@ -110,7 +111,7 @@ final class Bench extends Command
                 sprintf('%d kB', intdiv($bytes, 1000)),
             ];
         }
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', $this->reference())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
         $this->table(
             array_map(
                 fn (string $column): string => __('console.bench.'.$column),
@@ -148,22 +149,6 @@ final class Bench extends Command
         $times[] = hrtime(true);
 
         return [[($times[1] - $times[0]) / 1e6, ($times[2] - $times[1]) / 1e6, ($times[3] - $times[2]) / 1e6], $bytes];
-    }
-
-    /** The best of five runs of one fixed loop of plain PHP, in milliseconds: it tells how fast the machine is at this moment. */
-    private function reference(): float
-    {
-        $best = INF;
-        for ($run = 0; $run < 5; $run++) {
-            $begun = hrtime(true);
-            $sum = 0;
-            for ($number = 1; $number <= 1_000_000; $number++) {
-                $sum = ($sum * 31 + $number % 97) % 1_000_003;
-            }
-            $best = min($best, (hrtime(true) - $begun) / 1e6 + ($sum < 0 ? 1 : 0));
-        }
-
-        return $best;
     }
 
     /**

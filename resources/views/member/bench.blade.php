@@ -1,6 +1,7 @@
 <x-layout.member :title="__('bench.title')" :project="$project" place="bench">
     <h1>{{ __('bench.title') }}</h1>
     <p>{{ __('bench.intro') }}</p>
+    <div class="bag-cards">
     @forelse ($bags as $bag)
         <section class="card bag" aria-label="{{ $bag->name }}">
             {!! $bag->picture !!}
@@ -14,4 +15,5 @@
     @empty
         <div class="empty"><p>{{ __('bench.empty') }}</p></div>
     @endforelse
+    </div>
 </x-layout.member>
