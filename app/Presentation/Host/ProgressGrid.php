@@ -25,6 +25,7 @@ final readonly class ProgressGrid
      * @param  LengthAwarePaginator<int, Project>  $projects
      * @param  array<string, array<int, array{int, int}>>  $progress  units done and to do, by project and clue
      * @param  array<int, bool>  $released  by clue: asked once, not for every cell
+     * @param  array<int, int>  $numbers  of the clues, by id
      * @param  array<int, array<string, bool>>  $work  whether there is anything to make, by clue and size
      * @param  array<string, string>  $sizes  names by id
      */
@@ -33,6 +34,7 @@ final readonly class ProgressGrid
         public LengthAwarePaginator $projects,
         private array $progress,
         private array $released,
+        private array $numbers,
         private array $work,
         private array $sizes,
     ) {
@@ -71,7 +73,7 @@ final readonly class ProgressGrid
             app(SheetStore::class)->announcement($quiltAlong->version())->sizes,
         );
 
-        return new self($clues, $projects, $progress, $released, $work, $sizes);
+        return new self($clues, $projects, $progress, $released, $clues->pluck('number', 'id')->all(), $work, $sizes);
     }
 
     public function sizeName(Project $project): string
@@ -79,16 +81,17 @@ final readonly class ProgressGrid
         return $project->size_later ? __('join.size_later') : $this->sizes[$project->size_key] ?? $project->size_key;
     }
 
-    public function drop(Project $project, Clue $clue): Drop
+    /** @return list<Drop> one for each clue, in their order: what is asked of the member is asked once for her row */
+    public function drops(Project $project): array
     {
-        $id = $clue->id;
-        [$done, $total] = $this->progress[$project->id][$id] ?? [null, null];
+        [$id, $size] = [$project->id, $project->size_key];
+        $drops = [];
+        foreach ($this->numbers as $clue => $number) {
+            [$done, $total] = $this->progress[$id][$clue] ?? [null, null];
+            $state = DropState::of($this->released[$clue], $this->work[$clue][$size], $done, $total ?? 0);
+            $drops[] = new Drop(number: $number, state: $state, done: $done, total: $total);
+        }
 
-        return new Drop(
-            number: $clue->number,
-            state: DropState::of($this->released[$id], $this->work[$id][$project->size_key], $done, $total ?? 0),
-            done: $done,
-            total: $total,
-        );
+        return $drops;
     }
 }

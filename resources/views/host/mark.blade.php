@@ -1,1 +1,1 @@
-<x-drop :state="$state"/><span class="visually-hidden">{{ $state->label() }}</span>
+<i class="grid-mark is-{{ $state->value }}"></i><span class="visually-hidden">{{ $state->label() }}</span>

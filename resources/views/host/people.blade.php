@@ -26,8 +26,7 @@
                         <tr>
                             <th scope="row">{{ $project->user->name }} <small>{{ $project->name }}</small></th>
                             <td>{{ $grid->sizeName($project) }}</td>
-                            @foreach ($grid->clues as $clue)
-                                @php($drop = $grid->drop($project, $clue))
+                            @foreach ($grid->drops($project) as $drop)
                                 {{-- Each mark is drawn once for the page, not once for each cell. --}}
                                 @php($marks[$drop->state->value] ??= view('host.mark', ['state' => $drop->state])->render())
                                 <td class="clue-column">{!! $marks[$drop->state->value] !!}@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
