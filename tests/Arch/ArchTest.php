@@ -134,6 +134,7 @@ it('reaches compiled sheets of members through one door', function (): void {
 
     expect($users)->toBe([
         'app/Actions/Host/PublishDesign.php',
+        'app/Console/Commands/BenchWorld.php',
         'app/Console/Commands/Warm.php',
         'app/Http/Controllers/Host/ClueController.php',
         'app/Http/Controllers/Host/DesignController.php',
