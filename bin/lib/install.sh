@@ -40,9 +40,10 @@ missing_packages() {
     command -v node >/dev/null || echo nodejs
     command -v npm >/dev/null || echo npm
     [ -n "$(postgres_bin)" ] || echo postgresql
+    # The supervisor counts the workers of the web server.
+    { command -v pgrep && command -v ps; } >/dev/null || echo procps
     if [ "${1:-}" = tests ]; then
         [ -n "$(chromium_path)" ] || echo chromium
-        command -v pgrep >/dev/null || echo procps
     fi
 }
 
