@@ -10,11 +10,9 @@ use App\Models\Project;
 use App\Models\Tap;
 use App\Models\TapKind;
 use App\Plans\ReleasedSheets;
-use Closure;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
@@ -49,7 +47,7 @@ final readonly class RecordTap
         $taskSheet = $sheet->task($task) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $counter);
 
-        return $this->once($id, function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
+        return DB::transaction(function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
             $progress = $this->lockedRow($project, $taskSheet, $counter);
             $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
             $after = $progress->done + $asked;
@@ -70,7 +68,7 @@ final readonly class RecordTap
         $taskSheet = $sheet->task($tap->progress->task_key) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $tap->progress->counter);
 
-        return $this->once($id, function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
+        return DB::transaction(function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
             $progress = Progress::query()->lockForUpdate()->findOrFail($tap->progress_id);
             $before = Tap::query()->where('undoes', $tap->id)->first();
             if ($before !== null) {
@@ -86,20 +84,6 @@ final readonly class RecordTap
                 $total,
             );
         });
-    }
-
-    /**
-     * In one transaction; once more when the same id was written for another counter at the same moment, and is then found.
-     *
-     * @param  Closure(): TapOutcome  $count
-     */
-    private function once(string $id, Closure $count): TapOutcome
-    {
-        try {
-            return DB::transaction($count);
-        } catch (UniqueConstraintViolationException $error) {
-            return Tap::query()->whereKey($id)->exists() ? DB::transaction($count) : throw $error;
-        }
     }
 
     private function apply(Project $project, Clue $clue, ClueSheet $sheet, Progress $progress, Tap $tap, int $total): TapOutcome

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Queue;
  */
 final class AnnounceReleases extends Command
 {
-    /** Jobs queued in one run: the rest waits for the next. */
+    /** Jobs that wait at a time, also while no worker takes them: the rest is queued later. */
     private const MOST_JOBS = 50;
 
     protected $signature = 'dew:announce-releases';
@@ -30,7 +30,7 @@ final class AnnounceReleases extends Command
             $this->write((int) $clue);
         }
         $waiting = Notice::query()->waiting()->count();
-        $jobs = min(self::MOST_JOBS, intdiv($waiting + SendNotices::AT_ONCE - 1, SendNotices::AT_ONCE));
+        $jobs = min(self::MOST_JOBS - Queue::size(), intdiv($waiting + SendNotices::AT_ONCE - 1, SendNotices::AT_ONCE));
         if ($jobs > 0) {
             Queue::bulk(array_map(fn (): SendNotices => new SendNotices, range(1, $jobs)));
         }
