@@ -84,7 +84,8 @@ final class BenchLoad extends Command
         $members = count($this->people) - 1;
         $asks = [];
         for ($number = 0; $number < 2 * $members; $number++) {
-            $asks[] = [$number % 2 === 0 ? '/q/{quilt}' : '/q/{quilt}/clues/12', 1 + intdiv($number, 2), $number * $seconds / (2 * $members)];
+            $page = $number % 2 === 0 ? '/q/{quilt}' : '/q/{quilt}/clues/12';
+            $asks[] = [$page, 1 + intdiv($number, 2), $number * $seconds / (2 * $members)];
         }
         [$times, , $errors, $took] = $this->send($asks, PHP_INT_MAX);
         $this->line(__('console.load.release', [
@@ -149,7 +150,8 @@ final class BenchLoad extends Command
     {
         $person = $this->people[$who];
         $isTap = $page === 'tap';
-        $handle = curl_init($this->text('address').str_replace('{quilt}', (string) $person['quilt'], $isTap ? '/q/{quilt}/clues/1/taps' : $page));
+        $path = $isTap ? '/q/{quilt}/clues/1/taps' : $page;
+        $handle = curl_init($this->text('address').str_replace('{quilt}', (string) $person['quilt'], $path));
         curl_setopt_array($handle, [
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_ENCODING => 'gzip',

@@ -48,7 +48,10 @@ final class BenchWorld extends Command
         $signedIn = [];
         for ($number = 0; $number <= (int) $this->option('members'); $number++) {
             $user = User::query()->forceCreate([
-                'name' => "Member $number", 'email' => "member-$number@bench.example", 'password' => $password, 'email_verified_at' => now(),
+                'name' => "Member $number",
+                'email' => "member-$number@bench.example",
+                'password' => $password,
+                'email_verified_at' => now(),
             ]);
             if ($number === 0) {
                 $user->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Owner]);
@@ -81,6 +84,8 @@ final class BenchWorld extends Command
         $encrypter = Crypt::getFacadeRoot();
         $key = $encrypter instanceof Encrypter ? $encrypter->getKey() : '';
 
-        return ['cookie' => $cookie.'='.rawurlencode(Crypt::encrypt(CookieValuePrefix::create($cookie, $key).$id, false)), 'token' => $token];
+        $value = Crypt::encrypt(CookieValuePrefix::create($cookie, $key).$id, false);
+
+        return ['cookie' => $cookie.'='.rawurlencode($value), 'token' => $token];
     }
 }

@@ -80,7 +80,9 @@ final class MakeHost extends Command
     {
         $broker = Password::broker();
 
-        return $broker instanceof PasswordBroker ? $broker->createToken($owner) : throw new LogicException('There is no broker of passwords.');
+        return $broker instanceof PasswordBroker
+            ? $broker->createToken($owner)
+            : throw new LogicException('There is no broker of passwords.');
     }
 
     /**

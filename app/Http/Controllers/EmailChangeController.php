@@ -37,7 +37,9 @@ final class EmailChangeController extends Controller
         );
         // The page says the same of an address that has an account; its owner is told.
         $owner = User::query()->where('email', $given['email'])->first();
-        Mail::to($given['email'])->send($owner instanceof User ? new AlreadyRegisteredMail($owner) : new ConfirmEmailMail($person, Address::at($address)));
+        Mail::to($given['email'])->send(
+            $owner instanceof User ? new AlreadyRegisteredMail($owner) : new ConfirmEmailMail($person, Address::at($address)),
+        );
 
         return back()->with('status', __('account.email_sent', ['email' => $given['email']]));
     }

@@ -165,7 +165,10 @@ final class SheetStore
                 if (! isset($there[$name])) {
                     $there[$name] = true;
                     $compiler ??= new SizeCompiler($design, $size, null, $writer);
-                    $rows[] = $this->written($this->key($version, self::CLUE, $size, $clue, $methods), $compiler->clueText($clue, $methods));
+                    $rows[] = $this->written(
+                        $this->key($version, self::CLUE, $size, $clue, $methods),
+                        $compiler->clueText($clue, $methods),
+                    );
                 }
             }
         }
@@ -238,8 +241,14 @@ final class SheetStore
         return $methods->only(...$clue->unitKinds());
     }
 
-    private function body(int $version, string $kind, string $size = '', string $clue = '', ?MethodChoices $methods = null, bool $expected = false): string
-    {
+    private function body(
+        int $version,
+        string $kind,
+        string $size = '',
+        string $clue = '',
+        ?MethodChoices $methods = null,
+        bool $expected = false,
+    ): string {
         $methods ??= MethodChoices::defaults();
         $find = fn (): ?string => Sheet::query()->where($this->key($version, $kind, $size, $clue, $methods))->value('body');
 
@@ -247,8 +256,15 @@ final class SheetStore
     }
 
     /** @param  Closure(): (string|null)  $find */
-    private function compileOnce(int $version, string $kind, string $size, string $clue, MethodChoices $methods, Closure $find, bool $expected): string
-    {
+    private function compileOnce(
+        int $version,
+        string $kind,
+        string $size,
+        string $clue,
+        MethodChoices $methods,
+        Closure $find,
+        bool $expected,
+    ): string {
         $name = implode('|', ['sheet', $version, $kind, $size, $clue, $methods->signature()]);
 
         return Cache::lock(

@@ -29,11 +29,12 @@ final readonly class Bags
     public function of(Announcement $announcement, Project $project): array
     {
         $pictures = null;
-        $clues = $this->drawn->ofOpenClues($project, $announcement, 'bags', function (ClueSheet $sheet) use (&$pictures, $announcement, $project): array {
+        $draw = function (ClueSheet $sheet) use (&$pictures, $announcement, $project): array {
             $pictures ??= new UnitPicture($project->colourway($announcement), $announcement->slots);
 
             return $this->bags($sheet, $pictures, $project);
-        });
+        };
+        $clues = $this->drawn->ofOpenClues($project, $announcement, 'bags', $draw);
         $trimmed = Progress::query()
             ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
             ->toBase()

@@ -65,11 +65,19 @@ final readonly class Drawn
             $project->size_later,
             $project->methods()->only(...$clue->unitKinds())->signature(),
             // What was made before a method was chosen is not cut again.
-            $project->methodChoices->sortBy('kind')->map(fn (MethodChoice $choice): array => [$choice->kind->value, $choice->made_before])->values()->all(),
+            $project->methodChoices
+                ->sortBy('kind')
+                ->map(fn (MethodChoice $choice): array => [$choice->kind->value, $choice->made_before])
+                ->values()
+                ->all(),
             $project->notation->value,
             ($project->usable_width ?? $announcement->usableWidth)->encode(),
             $colourway->id,
-            $project->swatches->sortBy('slot_key')->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])->values()->all(),
+            $project->swatches
+                ->sortBy('slot_key')
+                ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])
+                ->values()
+                ->all(),
         ]));
     }
 }

@@ -112,7 +112,9 @@ final class SessionController extends Controller
     private function waiting(Request $request): ?User
     {
         $until = $request->session()->get('sign_in.until');
-        $person = is_int($until) && $until > now()->getTimestamp() ? User::query()->find($request->session()->get('sign_in.account')) : null;
+        $person = is_int($until) && $until > now()->getTimestamp()
+            ? User::query()->find($request->session()->get('sign_in.account'))
+            : null;
 
         return $person instanceof User && $person->two_factor_at !== null ? $person : null;
     }

@@ -17,8 +17,13 @@ use Illuminate\Validation\Rule;
 /** Chooses the size of a quilt that was begun without one, when a clue needs it. */
 final class SizeController extends Controller
 {
-    public function update(Request $request, Project $project, ReleasedSheets $sheets, RefreshTallies $refresh, HeldVersion $version): RedirectResponse
-    {
+    public function update(
+        Request $request,
+        Project $project,
+        ReleasedSheets $sheets,
+        RefreshTallies $refresh,
+        HeldVersion $version,
+    ): RedirectResponse {
         $chosen = $request->validate(
             ['size' => ['required', 'string', Rule::in(array_keys($sheets->announcement($project)->sizes))]],
             ['size.in' => __('join.unknown_size'), 'size.required' => __('join.choose_size')],
