@@ -3,14 +3,10 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\Compilation;
-use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
-use Dew\Core\Geometry\Point;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
-use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Size;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Severity;
@@ -18,87 +14,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
-
-/** A triangle of a custom unit by its corners, written "x,y". */
-function shapeOf(string ...$corners): array
-{
-    return array_map(fn (string $corner): array => array_combine(['x', 'y'], explode(',', $corner)), $corners);
-}
-
-/**
- * A star of 12 in. Its eight arms are parallelograms of three strips with sides of 3 and 3√2; squares are set into the corners, triangles
- * into the sides.
- *
- * @param  array<string, mixed>  $armChange
- * @return array<string, mixed> units of a design
- */
-function starUnits(array $armChange = []): array
-{
-    $arm = [
-        'id' => 'u-arm', 'name' => 'Arm', 'kind' => 'strip-parallelogram', 'finished' => ['width' => '1 1/2 √2', 'height' => '3'],
-        'fabrics' => ['f-a', 'f-b', 'f-a'], 'widths' => ['1', '1', '1'], ...$armChange,
-    ];
-    $size = new Size(Length::inches(6), Length::inches(3));
-    $pieces = [];
-    foreach ([0, 90, 180, 270] as $turn) {
-        foreach ([false, true] as $mirror) {
-            // The sharp corner of the upright arm, at its bottom left, comes to lie in the middle of the star.
-            $tip = Orientation::of($turn, $mirror)->apply(new Point(Length::zero(), Length::inches(3)), $size);
-            $pieces[] = array_filter([
-                'id' => "arm-$turn".($mirror ? '-m' : ''), 'letter' => $mirror
-                    ? 'K'
-                    : 'L', 'unit' => 'u-arm', 'turn' => $turn, 'mirror' => $mirror,
-                'x' => (string) (6 - (int) $tip->x->toFloat()), 'y' => (string) (6 - (int) $tip->y->toFloat()),
-            ], fn (mixed $value): bool => $value !== 0 && $value !== false);
-        }
-    }
-    $ground = [
-        'ne' => ['9,0', '12,0', '12,3', '9,3'], 'se' => [
-            '9,9',
-            '12,9',
-            '12,12',
-            '9,12',
-        ], 'sw' => ['0,9', '3,9', '3,12', '0,12'], 'nw' => ['0,0', '3,0', '3,3', '0,3'],
-        'n' => ['3,0', '9,0', '6,3'], 'e' => ['12,3', '12,9', '9,6'], 's' => ['9,12', '3,12', '6,9'], 'w' => ['0,9', '0,3', '3,6'],
-    ];
-    foreach ($ground as $id => $corners) {
-        $pieces[] = ['id' => $id, 'fabric' => 'f-c', 'shape' => shapeOf(...$corners)];
-    }
-    $star = [
-        'id' => 'u-star', 'name' => 'Harbour star', 'kind' => 'custom', 'finished' => '12', 'fabrics' => ['f-c'], 'pieces' => $pieces,
-        'seams' => [
-            ['id' => 'pair', 'pieces' => ['arm-0', 'arm-90-m'], 'stops' => 'end', 'open' => true],
-            ['id' => 'corner', 'pieces' => ['ne', 'arm-0'], 'stops' => 'both', 'toward' => 'arm-0'],
-            ['id' => 'side', 'pieces' => ['n', 'arm-90-m'], 'stops' => 'start'],
-        ],
-    ];
-
-    return [$arm, $star];
-}
-
-/** @param  list<array<string, mixed>>  $units */
-function starDesign(array $units): array
-{
-    return [
-        'units' => $units,
-        'blocks' => [
-            [
-                'id' => 'b-one',
-                'name' => 'Star',
-                'columns' => ['12'],
-                'rows' => ['12'],
-                'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-star']],
-            ],
-        ],
-        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
-            ['id' => 't-arm', 'unit' => 'u-arm'], [
-                'id' => 't-arm-m',
-                'unit' => 'u-arm',
-                'mirror' => true,
-            ], ['id' => 't-star', 'unit' => 'u-star'],
-        ]]],
-    ];
-}
 
 /** @return list<string> */
 function codesOf(Making $making): array
@@ -230,31 +145,6 @@ it('refuses seams, notches and sections that lead nowhere, and names what there 
         return $units;
     }, 'twice'],
 ]);
-
-/** A leaf: a curve across a square, with notches, a spare allowance outside and letters of the pattern. */
-function leafUnit(): array
-{
-    return [
-        'id' => 'u-leaf', 'name' => 'Leaf', 'kind' => 'custom', 'finished' => '4', 'fabrics' => ['f-a', 'f-b'],
-        'pieces' => [
-            ['id' => 'leaf', 'letter' => 'Q', 'fabric' => 'f-a', 'shape' => [
-                ['x' => '0', 'y' => '0'],
-                ['x' => '4', 'y' => '0'],
-                ['arc' => '4', 'clockwise' => true],
-                ['x' => '0', 'y' => '4'],
-            ],
-                'notches' => [['edge' => 2, 'at' => '1/2']]],
-            ['id' => 'ground', 'letter' => 'R', 'fabric' => 'f-b', 'shape' => [
-                ['x' => '4', 'y' => '0'],
-                ['x' => '4', 'y' => '4'],
-                ['x' => '0', 'y' => '4'],
-                ['arc' => '4', 'clockwise' => false],
-            ],
-                'notches' => [['edge' => 3, 'at' => '1/2']], 'spare' => ['edges' => [1, 2], 'width' => '1/4', 'after' => 'curve']],
-        ],
-        'seams' => [['id' => 'curve', 'pieces' => ['leaf', 'ground'], 'toward' => 'ground']],
-    ];
-}
 
 function leafSheet(array $unit): ClueSheet
 {
