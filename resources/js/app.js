@@ -1,11 +1,10 @@
 import Alpine from '@alpinejs/csp';
-import { clue, counter } from './counters.js';
+import { clue } from './counters.js';
 import { countdown } from './countdown.js';
 import { theme } from './theme.js';
 import { forgetQueues } from './queue.js';
 
 Alpine.data('clue', clue);
-Alpine.data('counter', counter);
 Alpine.data('countdown', countdown);
 Alpine.data('theme', theme);
 Alpine.start();

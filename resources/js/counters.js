@@ -4,21 +4,109 @@ import { TapSender } from './sender.js';
 const REFRESH_MS = 20000;
 const SETTLE_MS = 1000;
 
+/** One counter on the page: shows a tap at once, and what the server made of it as soon as it answers. */
+class Counter {
+    /**
+     * @param {HTMLElement} box
+     * @param {HTMLTemplateElement} undo
+     */
+    constructor(box, undo) {
+        this.box = box;
+        this.undo = undo;
+        this.output = box.querySelector('output');
+        this.total = Number(box.dataset.total);
+        this.done = Number(this.output.textContent);
+        this.lastTap = null;
+    }
+
+    /** @param {string} asked as the button says it: how many, of which task, on which counter */
+    press(asked) {
+        const [amount, task, counter] = asked.split(' ');
+        const all = amount === 'all';
+        this.say('');
+        const after = all ? Math.max(this.total, this.done) : this.done + Number(amount);
+        if (after >= 0 && after <= Math.max(this.total, this.done)) {
+            this.show(after);
+        }
+
+        return this.tap({ kind: all ? 'all' : 'add', task, counter, ...(all ? {} : { amount: Number(amount) }) });
+    }
+
+    takeBack() {
+        const undoes = this.lastTap;
+        this.mayUndo(null);
+        this.say('');
+
+        return this.tap({ kind: 'undo', undoes });
+    }
+
+    tap(what) {
+        return { id: newId(), ...what, anchor: this.box.id };
+    }
+
+    settle({ done, message, accepted, applied }, tap) {
+        if (done !== undefined) {
+            this.show(done);
+        }
+        if (message !== undefined) {
+            this.say(message ?? '');
+        }
+        if (tap && tap.kind !== 'undo' && accepted && applied !== 0) {
+            this.mayUndo(tap.id);
+        }
+    }
+
+    show(done) {
+        this.done = done;
+        this.output.textContent = done;
+        this.box.querySelector('progress').value = done;
+    }
+
+    say(message) {
+        this.box.querySelector('.field-error').textContent = message;
+    }
+
+    mayUndo(tap) {
+        this.lastTap = tap;
+        const button = this.box.querySelector('[data-undo]') ?? (tap === null ? null : this.addUndo());
+        if (button) {
+            button.hidden = tap === null;
+        }
+    }
+
+    addUndo() {
+        const buttons = this.box.querySelector('.counter-buttons');
+        buttons.append(this.undo.content.cloneNode(true));
+
+        return buttons.querySelector('[data-undo]');
+    }
+}
+
 /** The counters of one clue: takes their taps, and tells each what became of them. */
 export const clue = () => ({
     isSignedIn: true,
 
     init() {
-        const { queue, taps, counters } = this.$el.dataset;
+        const { queue, counters } = this.$el.dataset;
+        const form = this.$el.querySelector('form');
+        this.known = new Map();
         this.queue = new TapQueue(queue);
-        this.sender = new TapSender(this.queue, { taps, counters }, {
+        this.sender = new TapSender(this.queue, { taps: form.action, counters }, {
             answered: (tap, answer) => this.settle(tap, answer),
             waiting: (tap) => this.tell(tap.anchor, { message: this.$root.dataset.waiting }),
             signedOut: (isOut) => {
                 this.isSignedIn = !isOut;
             },
         });
-        this.$el.addEventListener('dew:tap', (event) => this.take(event.detail));
+        form.addEventListener('submit', (event) => {
+            event.preventDefault();
+            this.take(this.counter(event.submitter.closest('.counter').id).press(event.submitter.value));
+        });
+        this.$el.addEventListener('click', (event) => {
+            if (event.target.closest('[data-undo]')) {
+                this.take(this.counter(event.target.closest('.counter').id).takeBack());
+            }
+        });
         addEventListener('online', () => this.sender.flush());
         addEventListener('visibilitychange', () => this.refresh());
         setInterval(() => this.refresh(), REFRESH_MS);
@@ -29,6 +117,16 @@ export const clue = () => ({
         if (this.queue.wasUsedLately()) {
             setTimeout(() => this.refresh(), SETTLE_MS);
         }
+    },
+
+    /** The counter of that place; null when the page no longer has it. */
+    counter(anchor) {
+        const box = document.getElementById(anchor);
+        if (box && !this.known.has(anchor)) {
+            this.known.set(anchor, new Counter(box, this.$root.querySelector('template')));
+        }
+
+        return this.known.get(anchor) ?? null;
     },
 
     take(tap) {
@@ -47,7 +145,7 @@ export const clue = () => ({
             const coming = this.queue.all().filter((kept) => kept.anchor === anchor && kept.kind === 'add');
             answer = { ...answer, done: coming.reduce((done, kept) => done + kept.amount, answer.done) };
         }
-        document.getElementById(anchor)?.dispatchEvent(new CustomEvent('dew:counted', { detail: { ...answer, tap } }));
+        this.counter(anchor)?.settle(answer, tap);
     },
 
     /** Sends what waits, or brings in what another device has counted. */
@@ -61,64 +159,5 @@ export const clue = () => ({
             return;
         }
         Object.entries((await this.sender.counters()) ?? {}).forEach(([anchor, counted]) => this.tell(anchor, counted));
-    },
-});
-
-/** One counter: shows a tap at once, and what the server made of it as soon as it answers. */
-export const counter = () => ({
-    done: 0,
-    message: '',
-    lastTap: null,
-
-    init() {
-        this.done = Number(this.$el.dataset.done);
-        this.message = this.$el.querySelector('.field-error').textContent;
-        this.$el.addEventListener('dew:counted', (event) => this.settle(event.detail));
-    },
-
-    get cannotUndo() {
-        return this.lastTap === null;
-    },
-
-    send(event) {
-        const { name, value } = event.submitter;
-        const all = name === 'kind';
-        this.message = '';
-        const tap = {
-            id: newId(),
-            kind: all ? 'all' : 'add',
-            task: this.$root.dataset.task,
-            counter: this.$root.dataset.counter,
-            ...(all ? {} : { amount: Number(value) }),
-        };
-        const total = Number(this.$root.dataset.total);
-        const after = all ? Math.max(total, this.done) : this.done + tap.amount;
-        if (after >= 0 && after <= Math.max(total, this.done)) {
-            this.done = after;
-        }
-        this.emit(tap);
-    },
-
-    undo() {
-        const undoes = this.lastTap;
-        this.lastTap = null;
-        this.message = '';
-        this.emit({ id: newId(), kind: 'undo', undoes });
-    },
-
-    emit(tap) {
-        this.$root.dispatchEvent(new CustomEvent('dew:tap', { bubbles: true, detail: { ...tap, anchor: this.$root.dataset.anchor } }));
-    },
-
-    settle({ done, message, accepted, applied, tap }) {
-        if (done !== undefined) {
-            this.done = done;
-        }
-        if (message !== undefined) {
-            this.message = message ?? '';
-        }
-        if (tap && tap.kind !== 'undo' && accepted && applied !== 0) {
-            this.lastTap = tap.id;
-        }
     },
 });

@@ -50,10 +50,9 @@
                     class="choice-name">{{ __('style.choice_two') }}</span></label>
             </fieldset>
         </section>
-        <section class="card" x-data="clue" data-taps="{{ route('style') }}" data-counters="{{ route('style') }}" data-queue="style"
-            data-waiting="" data-failed="">
+        <section class="card">
             <h2>{{ __('style.counters') }}</h2>
-            <x-counter :counter="$page->counter"/>
+            <x-counters :taps="route('style')" :counters="route('style')" queue="style">{!! $page->counter() !!}</x-counters>
         </section>
         <section class="card">
             <h2>{{ __('style.cloth') }}</h2>

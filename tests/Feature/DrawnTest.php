@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Support\Openings;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -66,4 +67,32 @@ it('cuts only the remainder for somebody who changed her method half way, not wh
     $whole = (string) $this->get("/q/{$other->id}/fabrics")->getContent();
     $rest = (string) $this->actingAs($this->mine->user)->get("{$this->page}/fabrics")->getContent();
     expect(preg_match('/<b class="cut-count">5<\/b>/', $whole))->toBe(1)->and(preg_match('/<b class="cut-count">3<\/b>/', $rest))->toBe(1);
+});
+
+it('draws a clue once for everybody who reads the same, with counts, addresses and tokens of their own', function (): void {
+    $other = $this->project($this->quilt, 's-crib');
+    $this->tap($this->mine, ['amount' => 7]);
+    $mine = "{$this->page}/clues/1";
+    $theirs = "/q/{$other->id}/clues/1";
+    expect(sheetsRead(fn () => $this->get($mine)->assertOk()->assertSee('<output>7</output>', false)))->toBe(1);
+    expect(sheetsRead(fn () => $this->get($mine)->assertOk()->assertSee('<output>7</output>', false)))->toBe(0);
+    $this->actingAs($other->user);
+    expect(sheetsRead(fn () => $this->get($theirs)->assertOk()
+        ->assertDontSee('<output>7</output>', false)
+        ->assertSee("$theirs/method", false)
+        ->assertDontSee($mine, false)))->toBe(0);
+    $html = (string) $this->get($theirs)->getContent();
+    expect(substr_count($html, 'name="id"'))->toBe(1)->and(substr_count($html, 'data-undo'))->toBe(1);
+    preg_match_all('/name="_token" value="([^"]*)"/', $html, $tokens);
+    expect(array_unique($tokens[1]))->toHaveCount(1)->and($tokens[1][0])->not->toBe('')
+        // One for the counters, one for each way of making that can be chosen.
+        ->and(count($tokens[1]))->toBe(1 + substr_count($html, 'name="kind"'));
+});
+
+it('lets nobody write what would pass for an opening', function (): void {
+    $open = new Openings;
+    $parts = $open->cut("a {$open->at('one')} b {$open->at('two:x')} c one;");
+    expect($parts)->toBe(['a ', 'one', ' b ', 'two:x', ' c one;'])
+        ->and(Openings::fill($parts, ['one' => '1', 'two:x' => 'two:x;']))->toBe('a 1 b two:x; c one;')
+        ->and((new Openings)->cut("{$open->at('one')}"))->toHaveCount(1);
 });

@@ -125,7 +125,7 @@ it('serves a version that an earlier release stored in format 2, and what member
     Sheet::query()->delete();
     app()->forgetInstance(SheetStore::class);
 
-    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk()->assertSeeText('Make 40')->assertSee('data-done="3"', false);
+    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk()->assertSeeText('Make 40')->assertSee('<output>3</output>', false);
     $this->tap($project, ['amount' => 1])->assertJsonPath('done', 4);
 });
 

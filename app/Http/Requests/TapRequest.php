@@ -8,11 +8,31 @@ use App\Models\TapKind;
 use App\Presentation\Shared\Counters;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Ramsey\Uuid\Uuid;
 
 final class TapRequest extends FormRequest
 {
     /** More than anybody counts at one go. */
     private const MOST = 9999;
+
+    /**
+     * A button without script says all it means in one value. Each button of a page has an id of its own then, made from the page's, so
+     * that the same button twice counts once, and two buttons count twice.
+     */
+    protected function prepareForValidation(): void
+    {
+        $tap = $this->input('tap');
+        if (! is_string($tap) || ! Uuid::isValid($page = (string) $this->string('id'))) {
+            return;
+        }
+        [$amount, $task, $counter] = [...explode(' ', $tap, 3), '', ''];
+        $this->merge([
+            'id' => Uuid::uuid5($page, $tap)->toString(),
+            'task' => $task,
+            'counter' => $counter,
+            ...($amount === TapKind::All->value ? ['kind' => TapKind::All->value] : ['kind' => TapKind::Add->value, 'amount' => $amount]),
+        ]);
+    }
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -34,7 +34,7 @@ final readonly class Bags
 
             return $this->bags($sheet, $pictures, $project);
         };
-        $clues = $this->drawn->ofOpenClues($project, $announcement, 'bags', $draw);
+        $clues = $this->drawn->ofOpenClues($project, 'bags', $draw);
         $trimmed = Progress::query()
             ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
             ->toBase()

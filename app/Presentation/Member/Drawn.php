@@ -9,7 +9,6 @@ use App\Models\MethodChoice;
 use App\Models\Project;
 use App\Models\Swatch;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Illuminate\Support\Facades\Cache;
 
@@ -30,12 +29,12 @@ final readonly class Drawn
      * @param  callable(ClueSheet): array<int|string, mixed>  $draw  plain data and ready HTML of one clue
      * @return list<array<int|string, mixed>> one for each open clue, in their order
      */
-    public function ofOpenClues(Project $project, Announcement $announcement, string $what, callable $draw): array
+    public function ofOpenClues(Project $project, string $what, callable $draw): array
     {
         $clues = $this->sheets->open($project);
         $names = [];
         foreach ($clues as $clue) {
-            $names[$clue->key] = $this->name($project, $announcement, $what, $clue);
+            $names[$clue->key] = $this->name($project, $what, $clue);
         }
         /** @var array<string, array<int|string, mixed>|null> $kept */
         $kept = $names === [] ? [] : Cache::many(array_values($names));
@@ -51,10 +50,22 @@ final readonly class Drawn
         return array_values(array_map(fn (string $name): array => $kept[$name] ?? $new[$name], $names));
     }
 
-    private function name(Project $project, Announcement $announcement, string $what, Clue $clue): string
+    /**
+     * @param  string  $what  which page it is for
+     * @param  callable(ClueSheet): array<int|string, mixed>  $draw  plain data and ready HTML of the clue, with its steps
+     * @return array<int|string, mixed>
+     */
+    public function ofClue(Project $project, Clue $clue, string $what, callable $draw): array
     {
-        $colourway = $project->colourway($announcement);
+        return Cache::remember(
+            $this->name($project, $what, $clue),
+            now()->addDays(self::DAYS),
+            fn (): array => $draw($this->sheets->sheet($project, $clue)),
+        );
+    }
 
+    private function name(Project $project, string $what, Clue $clue): string
+    {
         return 'drawn:'.hash('sha256', serialize([
             $what,
             $this->sheets->edition($project),
@@ -71,8 +82,9 @@ final readonly class Drawn
                 ->values()
                 ->all(),
             $project->notation->value,
-            ($project->usable_width ?? $announcement->usableWidth)->encode(),
-            $colourway->id,
+            // Null is what the design says: that changes with its edition.
+            $project->usable_width?->encode(),
+            $project->colourway_key,
             $project->swatches
                 ->sortBy('slot_key')
                 ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])

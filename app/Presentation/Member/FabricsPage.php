@@ -22,7 +22,7 @@ final readonly class FabricsPage
     /** @return list<FabricView> */
     public function rows(Announcement $announcement, Project $project): array
     {
-        $clues = $this->drawn->ofOpenClues($project, $announcement, 'fabrics', function (ClueSheet $sheet) use ($announcement, $project): array {
+        $clues = $this->drawn->ofOpenClues($project, 'fabrics', function (ClueSheet $sheet) use ($announcement, $project): array {
             $lines = [];
             foreach (CluePage::forReading($sheet, $announcement, $project)->fabrics() as $fabric) {
                 foreach ($fabric->lines as $line) {

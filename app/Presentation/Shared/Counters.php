@@ -9,38 +9,46 @@ use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
 
-/** The counters of one clue as one project has them. */
+/** The counters of one clue, and how far a project is with them. */
 final readonly class Counters
 {
-    /** @param  array<string, CounterView>  $views by anchor */
-    private function __construct(private array $views)
+    /** @param  array<string, CounterView>  $views  by anchor */
+    private function __construct(public array $views)
     {
     }
 
     public static function of(ClueSheet $sheet, Project $project): self
     {
-        $progress = $project->progress()->whereIn('task_key', array_map(fn (TaskSheet $task): string => $task->task, $sheet->tasks))->get();
         $views = [];
         foreach ($sheet->tasks as $task) {
             foreach ($task->counters($project->madeBefore($task)) as $counter => $total) {
-                $rows = $progress->where('task_key', $task->task)->where('counter', $counter);
-                $done = (int) ($rows->firstWhere('digest', $task->digest)->done ?? 0);
                 $anchor = self::anchor($task->task, $counter);
                 $views[$anchor] = new CounterView(
                     task: $task->task,
                     counter: $counter,
                     anchor: $anchor,
+                    digest: $task->digest,
                     label: self::label($task, $counter),
-                    done: $done,
                     total: $total,
                     step: self::step($task, $counter),
-                    spare: max(0, $done - $total),
-                    earlier: (int) $rows->where('digest', '!=', $task->digest)->sum('done'),
                 );
             }
         }
 
         return new self($views);
+    }
+
+    /** @param  array<string, array<string, mixed>>  $kept  as toArray() gave them */
+    public static function kept(array $kept): self
+    {
+        /** @var array<string, array{task: string, counter: string, anchor: string, digest: string, label: string, total: int, step: int}> $kept */
+        return new self(array_map(fn (array $view): CounterView => new CounterView(...$view), $kept));
+    }
+
+    /** @return array<string, array<string, mixed>> plain data to keep, by anchor */
+    public function toArray(): array
+    {
+        return array_map(get_object_vars(...), $this->views);
     }
 
     /** A name for the counter's place on the page. */
@@ -60,10 +68,37 @@ final readonly class Counters
         return $this->views[self::anchor($task, $counter)];
     }
 
-    /** @return array<string, array{done: int, total: int}> by anchor */
-    public function asMap(): array
+    /** @return array<string, Counted> by anchor, in one query */
+    public function counted(Project $project): array
     {
-        return array_map(fn (CounterView $view): array => ['done' => $view->done, 'total' => $view->total], $this->views);
+        $tasks = array_values(array_unique(array_map(fn (CounterView $view): string => $view->task, $this->views)));
+        $done = $earlier = [];
+        $rows = $project->progress()->whereIn('task_key', $tasks)->toBase()->get(['task_key', 'counter', 'digest', 'done']);
+        foreach ($rows as $row) {
+            $anchor = self::anchor($row->task_key, $row->counter);
+            if (($this->views[$anchor]->digest ?? null) === $row->digest) {
+                $done[$anchor] = $row->done;
+            } else {
+                $earlier[$anchor] = ($earlier[$anchor] ?? 0) + $row->done;
+            }
+        }
+
+        return array_map(fn (CounterView $view): Counted => new Counted(
+            $done[$view->anchor] ?? 0,
+            max(0, ($done[$view->anchor] ?? 0) - $view->total),
+            $earlier[$view->anchor] ?? 0,
+        ), $this->views);
+    }
+
+    /** @return array<string, array{done: int, total: int}> by anchor */
+    public function asMap(Project $project): array
+    {
+        $map = [];
+        foreach ($this->counted($project) as $anchor => $counted) {
+            $map[$anchor] = ['done' => $counted->done, 'total' => $this->views[$anchor]->total];
+        }
+
+        return $map;
     }
 
     /** The larger step of the buttons: what one batch gives when units are counted, else ten. */

@@ -6,6 +6,7 @@ namespace App\Presentation\Shared;
 
 use App\Drawing\Picture;
 use App\Drawing\UnitPicture;
+use App\Support\Openings;
 use Carbon\CarbonImmutable;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
@@ -38,7 +39,6 @@ final readonly class StylePage
         public array $fractions,
         public TaskSheet $task,
         public UnitPicture $pictures,
-        public CounterView $counter,
         public array $units,
     ) {
     }
@@ -77,9 +77,18 @@ final readonly class StylePage
                 new Colourway('c', 'c', ['f-a' => new Cloth('ink blue', '#22375a'), 'f-b' => new Cloth('warm gold', '#e3b04b')]),
                 ['f-a' => $dark, 'f-b' => $light],
             ),
-            counter: new CounterView('t-style', 'sewn', 't-style-sewn', __('counters.sewn'), 10, 24, 2, 0, 0),
             units: self::units($room),
         );
+    }
+
+    /** The HTML of a counter that stands at ten. */
+    public function counter(): string
+    {
+        $open = new Openings;
+        $counter = new CounterView('t-style', 'sewn', 't-style-sewn', '', __('counters.sewn'), 24, 2);
+        $html = view('components.counter', ['counter' => $counter, 'open' => $open])->render();
+
+        return Openings::fill($open->cut($html), ['done:t-style-sewn' => '10', 'hints:t-style-sewn' => '', 'message:t-style-sewn' => '']);
     }
 
     /** @return array<string, Picture> */

@@ -6,7 +6,7 @@
         <p class="cut-for">{{ __('cutting.for', ['task' => $line->for]) }}@if ($line->strips) · {{ $line->strips }}@endif</p>
         @if ($line->note)<p class="cut-for">{{ $line->note }}</p>@endif
     </div>
-    @if ($line->counter && isset($taps))
-        <x-counter :counter="$line->counter" :action="$taps" :for="$line->letters.' '.$line->for"/>
+    @if ($line->counter && isset($open))
+        <x-counter :counter="$line->counter" :open="$open" :for="$line->letters.' '.$line->for"/>
     @endif
 </div>

@@ -4,7 +4,7 @@
             {{ __($fabric->isOwn ? 'fabrics.in_own' : 'fabrics.in_colourway', ['cloth' => $fabric->cloth]) }}</small></span></h3>
     @if ($fabric->later !== null)
         <p class="field-hint">{{ $fabric->later }}
-            @if (isset($fabricsUrl))<a href="{{ $fabricsUrl }}#fabric-{{ $fabric->slot }}">{{ __('fabrics.own.choose') }}</a>@endif</p>
+            @if (isset($open))<a href="{{ $open->at('fabrics') }}#fabric-{{ $fabric->slot }}">{{ __('fabrics.own.choose') }}</a>@endif</p>
     @endif
     @foreach ($fabric->lines as $line)
         @include('clue.cut-line', ['line' => $line])

@@ -1,6 +1,6 @@
 <header class="clue-head">
     <p class="eyebrow">{{ __('clues.clue', ['number' => $page->sheet->number]) }} · {{ $page->sizeName() }}</p>
-    @if (isset($taps))
+    @if (isset($open))
         <h1 class="serif">{{ $page->sheet->title }}</h1>
     @else
         <h2 class="serif">{{ $page->sheet->title }}</h2>

@@ -32,16 +32,17 @@
     @if ($task->methods !== [])
         <details class="methods">
             <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short') }}@endif</summary>
-            @if (isset($methodUrl))
-            <form method="post" action="{{ $methodUrl }}" class="stack">
-                @csrf @method('put')
+            @if (isset($open))
+            <form method="post" action="{{ $open->at('method') }}" class="stack">
+                <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+                @method('put')
                 <input type="hidden" name="kind" value="{{ $task->kind }}">
                 <input type="hidden" name="from" value="{{ $task->anchor }}">
             @endif
                 <div class="choices">
                     @foreach ($task->methods as $method)
                         <label class="choice is-method"><input type="radio" name="method"
-                            value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($methodUrl))>
+                            value="{{ $method->value }}" @checked($method->chosen) @disabled(! isset($open))>
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
                             <span
                                 class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} ·
@@ -52,12 +53,12 @@
                 </div>
                 @if ($task->oversize !== null)
                     <label class="choice is-method"><input type="checkbox" name="oversize"
-                        value="1" @checked($task->oversize) @disabled(! isset($methodUrl))>
+                        value="1" @checked($task->oversize) @disabled(! isset($open))>
                         <span><span class="choice-name">{{ __('methods.oversize.name') }}</span> <span
                             class="choice-hint">{{ __('methods.oversize.hint') }}</span></span>
                     </label>
                 @endif
-            @if (isset($methodUrl))
+            @if (isset($open))
                 <button class="btn btn-other">{{ __('methods.change') }}</button>
             </form>
             @endif
@@ -80,12 +81,12 @@
         <p class="field-hint">{{ $overhang }}</p>
     @endforeach
     </div>
-    @if (isset($taps))
+    @if (isset($open))
     <div class="task-counters">
         <h4>{{ __('tasks.count_off') }}</h4>
         <div class="counters">
             @foreach ($task->counters as $counter)
-                <x-counter :counter="$counter" :action="$taps" :for="$task->name"/>
+                <x-counter :counter="$counter" :open="$open" :for="$task->name"/>
             @endforeach
         </div>
     </div>

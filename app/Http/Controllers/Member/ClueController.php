@@ -7,10 +7,13 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
+use App\Presentation\Member\ClueText;
 use App\Presentation\Member\StitchLine;
-use App\Presentation\Shared\CluePage;
+use Illuminate\Contracts\Support\MessageBag;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\ViewErrorBag;
 
 final class ClueController extends Controller
 {
@@ -25,17 +28,21 @@ final class ClueController extends Controller
         );
     }
 
-    public function show(Project $project, int $number, ReleasedSheets $sheets): View
+    public function show(Request $request, Project $project, int $number, ReleasedSheets $sheets, ClueText $text): View
     {
         $clue = $sheets->find($project, $number);
         if ($sheets->waitsForSize($project, $clue)) {
             return view('member.size', ['project' => $project, 'clue' => $clue, 'announcement' => $sheets->announcement($project)]);
         }
 
-        return view('member.clue', [
-            'project' => $project,
-            'number' => $number,
-            'page' => CluePage::forMember($sheets->sheet($project, $clue), $sheets->announcement($project), $project),
-        ]);
+        return view('member.clue', ['project' => $project, 'number' => $number, ...$text->of($project, $clue, $this->messages($request))]);
+    }
+
+    /** What was wrong with a tap that was sent without script. */
+    private function messages(Request $request): MessageBag
+    {
+        $errors = $request->session()->get('errors');
+
+        return ($errors instanceof ViewErrorBag ? $errors : new ViewErrorBag)->getBag('default');
     }
 }

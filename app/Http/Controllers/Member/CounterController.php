@@ -21,7 +21,7 @@ final class CounterController extends Controller
     {
         $sheet = $sheets->sheet($project, $sheets->find($project, $number), whole: false);
 
-        return response()->json(Counters::of($sheet, $project)->asMap());
+        return response()->json(Counters::of($sheet, $project)->asMap($project));
     }
 
     public function store(

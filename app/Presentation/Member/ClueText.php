@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Models\Clue;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\Counters;
+use App\Support\Openings;
+use Dew\Core\Plan\ClueSheet;
+use Illuminate\Contracts\Support\MessageBag;
+
+/** A clue to read and to count in: its words and drawings are kept, her counts and addresses are put in at every reading. */
+final readonly class ClueText
+{
+    public function __construct(
+        private Drawn $drawn,
+        private ReleasedSheets $sheets,
+    ) {
+    }
+
+    /**
+     * @param  MessageBag  $messages  on counters, by anchor
+     * @return array{title: string, html: string}
+     */
+    public function of(Project $project, Clue $clue, MessageBag $messages): array
+    {
+        /** @var array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} $text */
+        $text = $this->drawn->ofClue($project, $clue, 'clue', fn (ClueSheet $sheet): array => $this->draw($sheet, $project));
+        $values = [
+            'token' => csrf_token(),
+            'method' => e(route('member.method.update', [$project, $clue->number])),
+            'fabrics' => e(route('member.fabrics', $project)),
+        ];
+        foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {
+            $hints = array_map(fn (string $hint): string => '<p class="field-hint">'.e($hint).'</p>', $counted->hints());
+            $values["done:$anchor"] = (string) $counted->done;
+            $values["hints:$anchor"] = implode('', $hints);
+            $values["message:$anchor"] = e($messages->first($anchor));
+        }
+
+        return ['title' => $text['title'], 'html' => Openings::fill($text['parts'], $values)];
+    }
+
+    /** @return array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} */
+    private function draw(ClueSheet $sheet, Project $project): array
+    {
+        $open = new Openings;
+        $page = CluePage::forMember($sheet, $this->sheets->announcement($project), $project);
+
+        return [
+            'title' => $sheet->title,
+            'parts' => $open->cut(view('clue.sheet', ['page' => $page, 'open' => $open])->render()),
+            'counters' => Counters::of($sheet, $project)->toArray(),
+        ];
+    }
+}
