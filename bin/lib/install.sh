@@ -104,7 +104,7 @@ npm_install() { umask 022; PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit 
 
 build_assets() { npx --no-install vite build; }
 
-sources_stamp() { find resources/scss resources/js vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-64; }
+sources_stamp() { find resources/scss resources/js resources/fonts/subset.js resources/images vite.config.js package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-64; }
 
 # install_everything [tests]: one at a time in one checkout, so that two runs do not trip over each other.
 install_everything() {

@@ -1,2 +1,2 @@
-<button type="button" class="icon-button" x-data="theme" x-on:click="toggle" aria-label="{{ __('nav.theme') }}"
+<button type="button" class="icon-button" data-theme-switch aria-label="{{ __('nav.theme') }}"
     title="{{ __('nav.theme') }}"><x-icon name="theme"/></button>

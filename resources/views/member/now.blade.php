@@ -27,12 +27,12 @@
     <section class="card" aria-labelledby="countdown">
         @if ($next)
             <h2 id="countdown" class="eyebrow">{{ __('now.opens_in', ['number' => $next->number]) }}</h2>
-            <div class="countdown" x-data="countdown" data-opens="{{ $next->opens->getTimestampMs() }}"
+            <div class="countdown" data-opens="{{ $next->opens->getTimestampMs() }}"
                 data-now="{{ now()->getTimestampMs() }}" aria-hidden="true">
-                <span><b x-text="days">–</b> {{ __('now.days') }}</span>
-                <span><b x-text="hours">–</b> {{ __('now.hours') }}</span>
-                <span><b x-text="minutes">–</b> {{ __('now.minutes') }}</span>
-                <span><b x-text="seconds">–</b> {{ __('now.seconds') }}</span>
+                <span><b data-part="days">–</b> {{ __('now.days') }}</span>
+                <span><b data-part="hours">–</b> {{ __('now.hours') }}</span>
+                <span><b data-part="minutes">–</b> {{ __('now.minutes') }}</span>
+                <span><b data-part="seconds">–</b> {{ __('now.seconds') }}</span>
             </div>
             <p>{{ __('now.opens_at', ['when' => $next->when()]) }}</p>
         @else
