@@ -3,7 +3,7 @@ import { PASSWORD, PHONE, counter, expect, join, releaseNow, test } from './dew.
 test('taps made without a connection wait on the phone and are counted once', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Wake four-patch');
 
@@ -23,7 +23,7 @@ test('taps made without a connection wait on the phone and are counted once', as
 test('an answer that is lost on the way does not count a tap twice', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Wake four-patch');
     let lost = 0;
@@ -42,8 +42,7 @@ test('an answer that is lost on the way does not count a tap twice', async ({ wo
 test('taps made after the session has ended are kept, and sent after the next sign-in', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const email = `mara-${world.name}@rivers.example`;
-    const quilt = await join(page, world, email);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Wake four-patch');
     await sewn.tap(/add 1$/);
@@ -54,7 +53,7 @@ test('taps made after the session has ended are kept, and sent after the next si
     await sewn.reads(11);
     await expect(page.getByText('You have been signed out.')).toBeVisible();
     await page.getByRole('main').getByRole('link', { name: 'Sign in' }).click();
-    await page.getByLabel('E-mail address').fill(email);
+    await page.getByLabel('E-mail address').fill(world.member);
     await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
     await page.getByRole('main').getByRole('button', { name: 'Sign in' }).click();
     await expect(page).toHaveURL(new RegExp('/clues/1$'));
@@ -67,7 +66,7 @@ test('taps made after the session has ended are kept, and sent after the next si
 test('taps of a page whose token is too old are sent with the new one', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Wake four-patch');
     await page.context().clearCookies({ name: 'XSRF-TOKEN' });
@@ -80,7 +79,7 @@ test('taps of a page whose token is too old are sent with the new one', async ({
 test('counting works without script', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE, javaScriptEnabled: false });
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`, 'Crib');
+    const quilt = await join(page, world, 's-crib');
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Beam half-square triangle');
     await sewn.tap(/all 40/);
@@ -92,7 +91,7 @@ test('counting works without script', async ({ world, device }) => {
 test('a count can be made by keyboard alone', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device();
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     await page.keyboard.press('Tab');
     await expect(page.getByRole('link', { name: 'Skip to the content' })).toBeFocused();
@@ -108,7 +107,7 @@ test('a count can be made by keyboard alone', async ({ world, device }) => {
 test('twenty taps at one moment count twenty; the same tap twenty times counts one', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device();
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const send = (ids) =>
         page.evaluate(
@@ -138,7 +137,7 @@ test('twenty taps at one moment count twenty; the same tap twenty times counts o
 test('a page that was drawn before a tap was counted puts itself right', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const quilt = await join(page, world, `mara-${world.name}@rivers.example`);
+    const quilt = await join(page, world);
     await page.goto(`${quilt}/clues/1`);
     const sewn = counter(page, 'Sewn Wake four-patch');
     const drawnBefore = await (await page.request.get(`${quilt}/clues/1`)).text();

@@ -1,4 +1,4 @@
-import { LAPTOP, PHONE, counter, expect, join, test } from './dew.js';
+import { LAPTOP, PHONE, counter, expect, joinByHand, test } from './dew.js';
 
 /** The block of the month in the demo data, whose first month is open. */
 const garden = { code: 'GARDENQ7' };
@@ -6,7 +6,7 @@ const garden = { code: 'GARDENQ7' };
 for (const [name, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
     test(`on ${name} a member makes the first month of a block of the month, her own way`, async ({ device }) => {
         const page = await device({ viewport });
-        const quilt = await join(page, garden, `june-${Date.now().toString(36)}-${viewport.width}@rivers.example`, 'Lap', 'Kitchen Garden');
+        const quilt = await joinByHand(page, garden, `june-${Date.now().toString(36)}-${viewport.width}@rivers.example`, 'Lap', 'Kitchen Garden');
         await page.goto(`${quilt}/clues/1`);
         await expect(page.getByRole('heading', { name: 'Seed Packet', level: 1 })).toBeVisible();
 

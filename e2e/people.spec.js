@@ -1,4 +1,4 @@
-import { PASSWORD, PHONE, expect, register, signIn, test } from './dew.js';
+import { PASSWORD, PHONE, expect, register, signInByHand, test } from './dew.js';
 
 test('somebody registers, forgets her password, moves to a new address and leaves', async ({ world, device }) => {
     const email = `odile-${world.name}@rivers.example`;
@@ -23,7 +23,7 @@ test('somebody registers, forgets her password, moves to a new address and leave
     await page.getByLabel('Password again').fill('a-new-long-password');
     await page.getByRole('button', { name: 'Save password' }).click();
     await expect(page.getByText('Your new password is saved.')).toBeVisible();
-    await signIn(page, email, 'a-new-long-password');
+    await signInByHand(page, email, 'a-new-long-password');
 
     await page.goto('/account');
     const moved = `new-${email}`;

@@ -33,7 +33,7 @@ test('a code is typed by hand, and used again for a second quilt', async ({ worl
 test('sizes, inches and the width of the cloth can be changed, and every number follows', async ({ world, device }) => {
     await releaseNow(await device(), world);
     const page = await device({ viewport: PHONE });
-    const quilt = await join(page, world, `odile-${world.name}@rivers.example`, 'Twin');
+    const quilt = await join(page, world, 's-twin');
     await page.goto(`${quilt}/clues/1`);
     await counter(page, 'Trimmed Beam half-square triangle').tap(/add 2$/);
     await expect(page.getByText('Make 144', { exact: true })).toBeVisible();
@@ -63,7 +63,7 @@ test('sizes, inches and the width of the cloth can be changed, and every number 
 
 test('a host finds one member among others and replaces the join code', async ({ world, device }) => {
     const member = await device({ viewport: PHONE });
-    await join(member, world, `mara-${world.name}@rivers.example`);
+    await join(member, world);
     const host = await device({ viewport: LAPTOP });
     await signIn(host, world.owner);
     await host.goto(`/host/${world.slug}/people`);
@@ -97,6 +97,6 @@ test('the host looks at the whole quilt in any size and colourway; a member cann
     await expect(host.getByRole('link', { name: 'Queen' })).toHaveAttribute('aria-current', 'page');
 
     const member = await device({ viewport: PHONE });
-    await join(member, world, `mara-${world.name}@rivers.example`);
+    await join(member, world);
     for (const page of ['', '/design', '/clues', '/clues/1', '/people']) expect((await member.goto(`/host/${world.slug}${page}`)).status()).toBe(404);
 });

@@ -1,4 +1,4 @@
-import { LAPTOP, PHONE, counter, expect, join, signIn, test } from './dew.js';
+import { LAPTOP, PHONE, counter, expect, join, joinByHand, signIn, signInByHand, test } from './dew.js';
 
 const MONDAY = '2027-03-01T12:00:00Z';
 const LAST_SECOND = '2027-03-06T13:59:59Z';
@@ -7,7 +7,7 @@ const THE_HOUR = '2027-03-06T14:00:00Z';
 for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
     test(`a host schedules a clue; on ${width} a member waits, makes and counts; the host sees it`, async ({ world, device }) => {
         const host = await device({ viewport: LAPTOP, at: MONDAY });
-        await signIn(host, world.owner);
+        await signInByHand(host, world.owner);
         await host.goto(`/host/${world.slug}/clues`);
         const clue = host.locator('#clue-1');
 
@@ -32,9 +32,9 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             }
         });
 
-        const email = `mara-${world.name}@rivers.example`;
+        const email = `nell-${world.name}@rivers.example`;
         const member = await device({ viewport, at: MONDAY });
-        const quilt = await join(member, world, email);
+        const quilt = await joinByHand(member, world, email);
 
         await test.step('the member sees the countdown, and nothing of the clue', async () => {
             await expect(member.getByText('Clue 1 opens in')).toBeVisible();
@@ -71,7 +71,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await sewn.reads(3);
 
             const second = await device({ viewport: PHONE, at: THE_HOUR });
-            await signIn(second, email);
+            await signInByHand(second, email);
             await second.goto(`${quilt}/clues/1`);
             const there = counter(second, 'Sewn Beam half-square triangle');
             await there.reads(3);
@@ -126,7 +126,7 @@ test('a host opens a clue at once, and takes it back', async ({ world, device })
     await clue.getByRole('button', { name: 'Release now' }).click();
     await expect(clue.getByText('Open', { exact: true })).toBeVisible();
     const member = await device({ viewport: PHONE });
-    const quilt = await join(member, world, `pia-${world.name}@rivers.example`, 'Crib');
+    const quilt = await join(member, world, 's-crib');
     await clue.getByRole('button', { name: 'Withdraw' }).click();
     await expect(clue.getByText('Withdrawn', { exact: true })).toBeVisible();
     expect((await member.goto(`${quilt}/clues/1`)).status()).toBe(404);

@@ -1,47 +1,72 @@
 import AxeBuilder from '@axe-core/playwright';
 import { LAPTOP, PHONE, expect, join, releaseNow, signIn, test } from './dew.js';
 
-const check = async (page, path) => {
-    await page.goto(path);
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+const NARROWEST = { width: 360, height: 740 };
+
+const audit = async (page, what, axe) => {
+    const { violations } = await axe.analyze();
+    expect(violations.map(({ id, nodes }) => `${what} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+};
+
+const fits = async (page, path) => {
     const wider = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
     expect(wider, `${path} is wider than the screen`).toBeLessThanOrEqual(0);
 };
 
-for (const colorScheme of ['light', 'dark']) {
-    for (const [width, viewport] of [['a laptop', LAPTOP], ['a phone', PHONE], ['the narrowest phone', { width: 360, height: 740 }]]) {
-        test(`every main view is accessible and fits ${width}, ${colorScheme}`, async ({ world, device }) => {
-            test.slow();
-            await releaseNow(await device(), world);
-            const member = await device({ viewport, colorScheme });
-            const quilt = await join(member, world, `mara-${world.name}@rivers.example`);
-            for (const page of ['', '/clues/1', '/fabrics', '/bench', '/quilt']) await check(member, `${quilt}${page}`);
-            for (const page of ['/home', '/account', '/join', `/join/${world.code}`]) await check(member, page);
-
-            const host = await device({ viewport, colorScheme });
-            await signIn(host, world.owner);
-            for (const page of ['', '/design', '/clues', '/clues/1', '/people']) await check(host, `/host/${world.slug}${page}`);
-
-            const guest = await device({ viewport, colorScheme });
-            for (const page of ['/', '/style', '/sign-in', '/register', '/forgot-password', '/post', `/join/${world.code}`, '/nowhere']) await check(guest, page);
-        });
+/** Looks at one page on a laptop, a phone and the narrowest phone, light and dark. In the dark only colours differ. */
+const check = async (page, path) => {
+    await page.goto(path);
+    for (const [size, viewport] of [['laptop', LAPTOP], ['phone', PHONE]]) {
+        await page.setViewportSize(viewport);
+        await page.emulateMedia({ colorScheme: 'light' });
+        await audit(page, `${path} on a ${size}`, new AxeBuilder({ page }).withTags(WCAG));
+        await fits(page, path);
+        await page.emulateMedia({ colorScheme: 'dark' });
+        await audit(page, `${path} on a ${size}, dark`, new AxeBuilder({ page }).withRules(['color-contrast']));
     }
-}
+    await page.setViewportSize(NARROWEST);
+    await fits(page, path);
+};
 
-for (const [width, viewport] of [['a laptop', LAPTOP], ['a phone', PHONE]]) {
-    test(`curves, kites, strips, stars and whole blocks are shown on ${width}`, async ({ device }) => {
-        test.slow();
-        const host = await device({ viewport });
-        await signIn(host, 'wren@saltbox.example');
-        for (const [clue, words] of [[6, 'Cut as the mirror image'], [7, 'pieces round the template'], [8, 'It looks wrong and is right'], [10, 'squares from the strip sets'], [12, 'Set squares of A into the corners']]) {
-            await check(host, `/host/kitchen-garden/clues/${clue}`);
-            await expect(host.getByText(words).first()).toBeVisible();
+test('every view of a member is accessible and fits, in light and dark', async ({ world, device }) => {
+    test.slow();
+    await releaseNow(await device(), world);
+    const member = await device();
+    const quilt = await join(member, world);
+    for (const page of ['', '/clues/1', '/fabrics', '/bench', '/quilt']) await check(member, `${quilt}${page}`);
+    for (const page of ['/home', '/account', '/join', `/join/${world.code}`]) await check(member, page);
+});
+
+test('every view of a host is accessible and fits, in light and dark', async ({ world, device }) => {
+    test.slow();
+    const host = await device();
+    await releaseNow(host, world);
+    for (const page of ['', '/design', '/clues', '/clues/1', '/people']) await check(host, `/host/${world.slug}${page}`);
+});
+
+test('every view of a guest is accessible and fits, in light and dark', async ({ world, device }) => {
+    test.slow();
+    const guest = await device();
+    for (const page of ['/', '/style', '/sign-in', '/register', '/forgot-password', '/post', `/join/${world.code}`, '/nowhere']) await check(guest, page);
+});
+
+test('curves, kites, strips, stars and whole blocks are shown', async ({ device }) => {
+    test.slow();
+    const host = await device();
+    await signIn(host, 'wren@saltbox.example');
+    for (const [clue, words] of [[6, 'Cut as the mirror image'], [7, 'pieces round the template'], [8, 'It looks wrong and is right'], [10, 'squares from the strip sets'], [12, 'Set squares of A into the corners']]) {
+        await host.goto(`/host/kitchen-garden/clues/${clue}`);
+        await expect(host.getByText(words).first()).toBeVisible();
+        for (const viewport of [LAPTOP, PHONE, NARROWEST]) {
+            await host.setViewportSize(viewport);
+            await fits(host, `clue ${clue}`);
         }
-        await check(host, '/host/kitchen-garden/design?size=s-bed');
-        await expect(host.getByText('65×82')).toBeVisible();
-    });
-}
+    }
+    await check(host, '/host/kitchen-garden/clues/12');
+    await check(host, '/host/kitchen-garden/design?size=s-bed');
+    await expect(host.getByText('65×82')).toBeVisible();
+});
 
 test('light and dark can be chosen, and the choice is kept', async ({ device }) => {
     const page = await device();

@@ -92,6 +92,8 @@ final class DemoSeeder extends Seeder
     /** A quilt-along of its own with nothing scheduled: what a test of the whole story begins with. */
     public function world(string $name): QuiltAlong
     {
+        $this->person('Mara Quill', "mara-$name@rivers.example");
+
         return $this->quiltAlong('night-ferry-'.$name, $this->person('Wren Halloway', "host-$name@saltbox.example"), Str::upper($name));
     }
 
