@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
@@ -36,21 +38,33 @@ function stepLine(Step $step): string
     ], fn (string $part): bool => $part !== ''));
 }
 
+/** @param  list<Outline>  $outlines */
+function outlineLine(string $name, array $outlines): ?string
+{
+    return $outlines === []
+        ? null
+        : "        $name ".implode(' / ', array_map(fn (Outline $outline): string => $outline->encode(), $outlines));
+}
+
 function pieceLine(Piece $piece): string
 {
-    return '    '.implode(' | ', array_filter([
+    $line = '    '.implode(' | ', array_filter([
         $piece->id.' '.$piece->shape->value,
         implode('+', $piece->slots),
         $piece->width->encode().($piece->length === null ? '' : ' x '.$piece->length->encode()),
         sprintf('yield %d, %d for each unit, %d at a time', $piece->batch->yield, $piece->batch->perUnit, $piece->batch->each),
         $piece->batch->segment ?? '',
-        implode(' ', [count($piece->lines->sew) ?: '', count($piece->lines->cut) ?: '']) === ' ' ? '' : sprintf(
-            '%d lines to sew, %d to cut',
-            count($piece->lines->sew),
-            count($piece->lines->cut),
-        ),
         $piece->grain()->value.($piece->lay->chiral ? ', faces up' : '').($piece->lay->mirrored ? ', mirrored' : ''),
     ], fn (string $part): bool => $part !== ''));
+
+    return implode("\n", array_filter([
+        $line,
+        outlineLine('outline', $piece->lay->outline === null ? [] : [$piece->lay->outline]),
+        outlineLine('sew', $piece->lines->sew),
+        outlineLine('cut', $piece->lines->cut),
+        outlineLine('notches', $piece->template->notches ?? []),
+        outlineLine('later', $piece->template?->later === null ? [] : [$piece->template->later]),
+    ]));
 }
 
 /** The list as it is kept; written anew from what is told now when that is asked for. */
@@ -74,11 +88,13 @@ function makingText(UnitKind $kind, Making $making, int $fabrics): string
     ]);
 }
 
-it('tells every step, piece and operand of every way of making as the list in the reference has it', function (): void {
+it('tells every patch of every kind, and every step, piece and operand of every way of making it as the list in the reference has it', function (): void {
     $text = '';
     foreach (UnitKind::library() as $kind) {
         foreach (array_unique([$kind->fabrics()[0], min(4, $kind->fabrics()[1])]) as $fabrics) {
             $unit = UnitExample::of($kind, Length::inches(6), fabrics($fabrics))->make();
+            $text .= sprintf("%s in %d fabrics\n", $kind->value, $fabrics);
+            $text .= implode('', array_map(fn (Patch $patch): string => "    {$patch->encode()}\n", $unit->patches()))."\n";
             foreach ($kind->methods() as $method) {
                 try {
                     $text .= makingText($kind, $unit->making($method, roomOf('1/4')), $fabrics)."\n";

@@ -11,8 +11,10 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\FourPatch;
 use Dew\Core\Unit\Kind\PlainUnit;
+use Dew\Core\Unit\Kind\TriangleRow;
 use Dew\Core\Unit\Kind\UnitFactory;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
@@ -220,3 +222,29 @@ it('refuses units that cannot be', function (): void {
         ->and(fn () => hst('3', '1/4', Method::FourPatchStrips))->toThrow(InvalidArgumentException::class, 'not made by')
         ->and(fn () => Orientation::of(45))->toThrow(InvalidArgumentException::class, 'turns by');
 });
+
+it('makes rows of 1 to 60 triangles', function (int $count, bool $can): void {
+    $row = fn (): TriangleRow => new TriangleRow(Length::inches(2), $count, [lightSlot(), darkSlot()]);
+    if ($can) {
+        expect($row()->patches())->toHaveCount($count + 2);
+    } else {
+        expect($row)->toThrow(InvalidArgumentException::class, "not $count");
+    }
+})->with([[0, false], [1, true], [60, true], [61, false]]);
+
+it('cuts no segments that do not fit across the cloth, and one that just fits', function (UnitKind $kind, Method $method): void {
+    $unit = unitOf($kind, Length::inches(6), $kind->fabrics()[0]);
+    $pieces = fn (Length $usable): array => $unit->making(
+        $method,
+        new CuttingRoom(Length::fraction(1, 4), $usable, Length::fraction(1, 2)),
+    )->pieces;
+    $segments = array_filter($pieces(Length::inches(40)), fn (Piece $piece): bool => $piece->isSegment());
+    $widest = max(array_map(fn (Piece $piece): float => $piece->width->exact->toFloat(), $segments));
+    $just = Length::approximately($widest)->plus(Length::fraction(1, 2));
+    $yields = array_map(fn (Piece $piece): int => $piece->batch->yield, array_filter($pieces($just), fn (Piece $piece): bool => ! $piece->isSegment()));
+    expect(min($yields))->toBe(1)
+        ->and(fn () => $pieces($just->minus(Length::fraction(1, 8))))->toThrow(InvalidArgumentException::class, 'No segment of this width');
+})->with([
+    [UnitKind::NinePatch, Method::NinePatchStrips], [UnitKind::FourPatch, Method::FourPatchStrips], [UnitKind::UnevenNinePatch, Method::UnevenNinePatchSets],
+    [UnitKind::Rail, Method::RailStrips],
+]);
