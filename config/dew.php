@@ -27,6 +27,11 @@ return [
     'trusted_hosts' => env('TRUSTED_HOSTS'),
 
     /*
+     * Whether every answer says in a header how many queries it took. For measuring alone.
+     */
+    'count_queries' => (bool) env('DEW_COUNT_QUERIES', false),
+
+    /*
      * Attempts a minute. They are settings because a class of thirty behind one address signs in at the same hour.
      */
     'limits' => [

@@ -15,6 +15,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandFinished;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Http\Events\RequestHandled;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Date;
@@ -58,9 +59,24 @@ final class AppServiceProvider extends ServiceProvider
             URL::forceScheme('https');
             config(['session.secure' => config('session.secure') ?? true]);
         }
+        if (config('dew.count_queries')) {
+            $this->countQueries();
+        }
         $this->keepSecretsToTheOwner();
         $this->patterns();
         $this->rateLimits();
+    }
+
+    /** Every answer says how many queries it took: for measuring. */
+    private function countQueries(): void
+    {
+        $queries = 0;
+        DB::listen(function () use (&$queries): void {
+            $queries++;
+        });
+        Event::listen(function (RequestHandled $handled) use (&$queries): void {
+            $handled->response->headers->set('Server-Timing', "queries;dur=$queries");
+        });
     }
 
     /** Logs and the cached configuration are readable by whoever runs Dew alone. */

@@ -71,7 +71,7 @@ dew_bench_web() {
     bench_tools "${1:-}"
     [ "${1:-}" != --install ] || shift
     export DB_DATABASE=dew_e2e DB_PERSISTENT=true APP_ENV=production APP_DEBUG=false QUEUE_CONNECTION=database MAIL_MAILER=tray DEW_DEMO=false
-    export DEW_LIMIT_TAPS=100000 LOG_CHANNEL=single
+    export DEW_LIMIT_TAPS=100000 LOG_CHANNEL=single DEW_COUNT_QUERIES=true
     BENCH_PORT=$(random_port)
     export APP_URL="http://127.0.0.1:$BENCH_PORT"
     for name in CONFIG ROUTES EVENTS PACKAGES SERVICES; do export "APP_${name}_CACHE=$RUN/cache-$name.php"; done

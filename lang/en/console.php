@@ -33,11 +33,12 @@ return [
         'of_bare' => 'Of the bare page',
         'median' => 'Median',
         'slow' => '95 in 100 within',
+        'queries' => 'Queries',
         'bytes' => 'Sent',
         'errors' => 'Errors',
         'release' => 'The minute of a release: :members members opened Now and the clue in :took s; half of the pages within :median ms, '
             .'95 in 100 within :slow ms; :errors errors.',
-        'taps' => 'Taps, as many as go: :rate a second, 95 in 100 within :slow ms; :errors errors.',
+        'taps' => 'Taps, as many as go: :rate a second, 95 in 100 within :slow ms, :queries queries at most; :errors errors.',
     ],
     'bench_reference' => 'A fixed loop of a million steps of plain PHP takes :time on this machine now.',
     'written' => 'Written to :file.',

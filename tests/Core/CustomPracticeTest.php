@@ -129,6 +129,21 @@ it('refuses seams, notches and sections that lead nowhere, and names what there 
 
         return $units;
     }, 'itself a unit'],
+    'a corner to the right of the unit' => [function (array $units): array {
+        $units[1]['pieces'][8]['shape'] = shapeOf('9,0', '13,0', '12,3', '9,3');
+
+        return $units;
+    }, 'outside the unit, at 13.000 by 0.000'],
+    'a corner below the unit' => [function (array $units): array {
+        $units[1]['pieces'][8]['shape'] = shapeOf('9,0', '12,0', '12,13', '9,3');
+
+        return $units;
+    }, 'outside the unit, at 12.000 by 13.000'],
+    'a corner above the unit' => [function (array $units): array {
+        $units[1]['pieces'][8]['shape'] = shapeOf('9,-1', '12,0', '12,3', '9,3');
+
+        return $units;
+    }, 'below zero'],
     'a unit inside itself' => [function (array $units): array {
         $units[1]['pieces'][0]['unit'] = 'u-star';
 

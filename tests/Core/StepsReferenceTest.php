@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\Compilation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\On;
+use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
@@ -14,6 +16,7 @@ use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
 /*
@@ -78,6 +81,19 @@ function keptText(string $name, string $text): string
     return (string) file_get_contents($file);
 }
 
+/** What a unit says of itself, however it is made. */
+function unitText(Unit $unit): string
+{
+    $work = $unit->seamwork();
+
+    return implode("\n", [
+        ...array_map(fn (Patch $patch): string => "    {$patch->encode()}", $unit->patches()),
+        sprintf('    %d seams, %.3f in of them; %.3f sq in to cut', $work->seams, $work->length, $unit->cutArea(roomOf('1/4'))),
+        ...array_map(fn (Overhang $overhang): string => "    overhang {$overhang->encode()}", $unit->overhangs(roomOf('1/4'))),
+        '',
+    ]);
+}
+
 function makingText(UnitKind $kind, Making $making, int $fabrics): string
 {
     return implode("\n", [
@@ -93,8 +109,7 @@ it('tells every patch of every kind, and every step, piece and operand of every 
     foreach (UnitKind::library() as $kind) {
         foreach (array_unique([$kind->fabrics()[0], min(4, $kind->fabrics()[1])]) as $fabrics) {
             $unit = UnitExample::of($kind, Length::inches(6), fabrics($fabrics))->make();
-            $text .= sprintf("%s in %d fabrics\n", $kind->value, $fabrics);
-            $text .= implode('', array_map(fn (Patch $patch): string => "    {$patch->encode()}\n", $unit->patches()))."\n";
+            $text .= sprintf("%s in %d fabrics\n%s\n", $kind->value, $fabrics, unitText($unit));
             foreach ($kind->methods() as $method) {
                 try {
                     $text .= makingText($kind, $unit->making($method, roomOf('1/4')), $fabrics)."\n";
@@ -152,7 +167,12 @@ function customDesign(): array
 }
 
 it('tells every step, piece and operand of custom units and their sections as the list in the reference has it', function (): void {
-    $sheet = Compiler::clueSheet(smallDesign(customDesign()), 's', 'k', MethodChoices::defaults());
+    $design = smallDesign(customDesign());
+    $sheet = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults());
+    $products = Compilation::of($design)->sized('s')->products;
     $text = implode("\n", array_map(fn (TaskSheet $task): string => "$task->name\n".makingText(UnitKind::Custom, $task->making, 2), $sheet->tasks));
+    foreach (['u-arm', 'u-arm.m', 'u-star', 'u-leaf', 'u-bars'] as $product) {
+        $text .= "\n$product\n".unitText($products[$product]);
+    }
     expect($text)->toBe(keptText('custom-steps', $text));
 });

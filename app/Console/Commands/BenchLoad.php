@@ -27,6 +27,9 @@ final class BenchLoad extends Command
 
     private const TAPS_AT_ONCE = 16;
 
+    /** The most queries that one of the answers since the last count took. */
+    private int $queries = 0;
+
     /** @var list<array{cookie: string, token: string, quilt: string|null}> the host, then members */
     private array $people = [];
 
@@ -67,13 +70,14 @@ final class BenchLoad extends Command
                 sprintf('%.2f', $rate / $bare),
                 sprintf('%.0f ms', $this->share($times, 0.5)),
                 sprintf('%.0f ms', $this->share($times, 0.95)),
+                (string) $this->queries,
                 sprintf('%.0f kB', $bytes / $count / 1000),
                 (string) $errors,
             ];
         }
         $this->table(array_map(
             fn (string $column): string => __('console.load.'.$column),
-            ['page', 'rate', 'of_bare', 'median', 'slow', 'bytes', 'errors'],
+            ['page', 'rate', 'of_bare', 'median', 'slow', 'queries', 'bytes', 'errors'],
         ), $rows);
     }
 
@@ -105,6 +109,7 @@ final class BenchLoad extends Command
         $this->line(__('console.load.taps', [
             'rate' => sprintf('%.0f', $count / $took),
             'slow' => sprintf('%.0f', $this->share($times, 0.95)),
+            'queries' => $this->queries,
             'errors' => $errors,
         ]));
     }
@@ -118,6 +123,7 @@ final class BenchLoad extends Command
     private function send(array $asks, int $atOnce): array
     {
         $multi = curl_multi_init();
+        $this->queries = 0;
         $times = [];
         $bytes = $errors = $underWay = $next = 0;
         $begun = microtime(true);
@@ -155,6 +161,13 @@ final class BenchLoad extends Command
         curl_setopt_array($handle, [
             CURLOPT_RETURNTRANSFER => true,
             CURLOPT_ENCODING => 'gzip',
+            CURLOPT_HEADERFUNCTION => function (CurlHandle $handle, string $header): int {
+                if (sscanf(strtolower($header), 'server-timing: queries;dur=%d', $queries) === 1) {
+                    $this->queries = max($this->queries, (int) $queries);
+                }
+
+                return strlen($header);
+            },
             CURLOPT_HTTPHEADER => [
                 'Cookie: '.$person['cookie'], ...$isTap
                     ? ['Accept: application/json', 'Content-Type: application/json', 'X-CSRF-TOKEN: '.$person['token']]
