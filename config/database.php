@@ -19,11 +19,14 @@ return [
             'charset' => 'utf8',
             'prefix' => '',
             'prefix_indexes' => true,
-            'search_path' => 'public',
             'sslmode' => env('DB_SSLMODE', 'prefer'),
             'timezone' => 'UTC',
-            // A connection costs more than a page: each worker keeps its own. What that takes is in docs/deployment.md.
-            'options' => env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
+            'options' => [
+                // A query goes to the server once, with its values beside it, and not once to be prepared and once to be run.
+                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+                // A connection costs more than a page: each worker keeps its own. What that takes is in docs/deployment.md.
+                ...env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
+            ],
         ],
     ],
 ];

@@ -35,7 +35,7 @@ final class Seams
             $cut = isset($blunted[$number]) ? CutShape::of($patch->outline, $allowance)->bluntedTo($blunted[$number], $allowance) : null;
             foreach (array_keys($patch->outline->corners) as $index) {
                 $edge = $patch->outline->edge($index);
-                if (hypot($edge[2] - $edge[0], $edge[3] - $edge[1]) < self::SAME) {
+                if (self::isPoint($edge)) {
                     continue;
                 }
                 $reach = $cut !== null
@@ -165,8 +165,16 @@ final class Seams
     private static function reach(Outline $outline, int $index, int $turns, float $s): float
     {
         $count = count($outline->corners);
-        [$beforeX, $beforeY, $x, $y] = $outline->edge(($index + $count - 1) % $count);
-        [, , $nextX, $nextY] = $outline->edge($index);
+        // Where two corners of a shape fall on one point, the edge between them has no direction: the next one that has is taken.
+        [$back, $forth] = [$index + $count - 1, $index];
+        while ($back > $index && self::isPoint($outline->edge($back % $count))) {
+            $back--;
+        }
+        while ($forth < $index + $count - 1 && self::isPoint($outline->edge($forth % $count))) {
+            $forth++;
+        }
+        [$beforeX, $beforeY, $x, $y] = $outline->edge($back % $count);
+        [, , $nextX, $nextY] = $outline->edge($forth % $count);
         $turn = $turns * atan2(
             ($x - $beforeX) * ($nextY - $y) - ($y - $beforeY) * ($nextX - $x),
             ($x - $beforeX) * ($nextX - $x) + ($y - $beforeY) * ($nextY - $y),
@@ -174,6 +182,12 @@ final class Seams
 
         // The interior angle is π less the turn: its half's cotangent is the tangent of half the turn.
         return $s * tan($turn / 2);
+    }
+
+    /** @param  array{float, float, float, float}  $edge */
+    private static function isPoint(array $edge): bool
+    {
+        return hypot($edge[2] - $edge[0], $edge[3] - $edge[1]) < self::SAME;
     }
 
     /**

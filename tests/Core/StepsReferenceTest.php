@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\Compilation;
+use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\On;
@@ -10,9 +11,15 @@ use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Unit\Kind\CornerPlace;
+use Dew\Core\Unit\Kind\CustomPiece;
+use Dew\Core\Unit\Kind\CustomUnit;
 use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitOptions;
+use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
@@ -174,5 +181,43 @@ it('tells every step, piece and operand of custom units and their sections as th
     foreach (['u-arm', 'u-arm.m', 'u-star', 'u-leaf', 'u-bars'] as $product) {
         $text .= "\n$product\n".unitText($products[$product]);
     }
+    $star = $products['u-star'];
+    foreach (['east', 'west'] as $section) {
+        $part = $star instanceof CustomUnit ? $star->section($section) : $star;
+        $slots = implode(' ', array_map(fn (Slot $slot): string => $slot->id, $part->slots()));
+        $text .= "\n$section, {$part->finished()->encode()}, of $slots\n".unitText($part);
+    }
+    foreach (['u-star', 'u-leaf'] as $id) {
+        $larger = $design->units[$id]->scaled(3, 2);
+        $text .= "\n$id, half as large again\n".($id === 'u-leaf' ? unitText($larger->make()) : json_encode(array_map(
+            fn (CustomPiece $piece): array => [$piece->id, $piece->placed?->at->encode(), $piece->cut?->encode(), $piece->letter],
+            $larger->options->pieces,
+        ))."\n");
+    }
     expect($text)->toBe(keptText('custom-steps', $text));
+});
+
+it('tells how two corners are sewn that meet, overlap or stay apart as the list in the reference has it', function (): void {
+    $text = '';
+    foreach (CornerPlace::cases() as $first) {
+        foreach (CornerPlace::cases() as $second) {
+            foreach ($first->quarterTurns() < $second->quarterTurns() ? [['2', '2'], ['3', '2'], ['3', '3']] : [] as [$one, $other]) {
+                $legs = [$first->value => Length::parse($one), $second->value => Length::parse($other)];
+                $size = new Size(Length::inches(4), Length::inches(5));
+                $text .= "$first->value $one, $second->value $other\n";
+                try {
+                    $unit = (new UnitSpec(UnitKind::Corners, $size, fabrics(3), UnitOptions::corners($legs)))->make();
+                } catch (InvalidArgumentException $error) {
+                    $text .= "    {$error->getMessage()}\n";
+
+                    continue;
+                }
+                $text .= unitText($unit);
+                foreach (UnitKind::Corners->methods() as $method) {
+                    $text .= makingText(UnitKind::Corners, $unit->making($method, roomOf('1/4')), 3);
+                }
+            }
+        }
+    }
+    expect($text)->toBe(keptText('corners', $text));
 });

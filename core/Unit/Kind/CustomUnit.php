@@ -9,7 +9,9 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Seam;
 use Dew\Core\Geometry\Seams;
+use Dew\Core\Making\Overhang;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -122,33 +124,37 @@ final readonly class CustomUnit implements Unit
         return new Seamwork(count($outlines) - 1, Seams::length($outlines, $this->outline()->perimeter()));
     }
 
+    /** The seams of one section alone. */
+    public function seamworkOf(CustomSection $section): Seamwork
+    {
+        $patches = array_values(array_intersect_key($this->outlinePatches(), $this->among($section)));
+        $lengths = array_map(fn (Seam $seam): float => $seam->length, Seams::between($patches, $this->finished->width->dividedBy(8)));
+
+        return new Seamwork(count($patches) - 1, array_sum($lengths));
+    }
+
     /** Only of what is cut for it: units made before bring their own. */
     public function cutArea(CuttingRoom $room): float
     {
-        $area = 0.0;
-        foreach ($this->pieces as $number => $piece) {
-            if ($piece->placed === null) {
-                $area += CutShape::of($this->outlines[$number], $room->seam)->bluntedTo($this->finished, $room->seam)->area();
-            }
-        }
+        return $this->cutAreaOf(array_keys($this->pieces), $room);
+    }
 
-        return $area;
+    /** What is cut for one section alone. */
+    public function cutAreaOfSection(CustomSection $section, CuttingRoom $room): float
+    {
+        return $this->cutAreaOf(array_keys($this->among($section)), $room);
     }
 
     /** Seams that are set in are matched at their marks, so nothing is said of their ends. */
     public function overhangs(CuttingRoom $room): array
     {
-        $patches = $this->outlinePatches();
-        $overhangs = [];
-        foreach (Seams::slanted(Seams::between($patches, $room->seam)) as $seam) {
-            $declared = $this->seamBetween($this->pieces[$seam->first]->id, $this->pieces[$seam->second]->id);
-            if ($declared?->sewing === null) {
-                $overhang = $this->overhang($seam, $patches[$seam->first]->slot, $patches[$seam->second]->slot);
-                $overhangs[$overhang->encode()] = $overhang;
-            }
-        }
+        return $this->overhangsAmong(array_keys($this->pieces), $room);
+    }
 
-        return array_values($overhangs);
+    /** @return list<Overhang> of the seams within one section */
+    public function overhangsOf(CustomSection $section, CuttingRoom $room): array
+    {
+        return $this->overhangsAmong(array_keys($this->among($section)), $room);
     }
 
     public function making(Method $method, CuttingRoom $room): Making
@@ -231,6 +237,48 @@ final readonly class CustomUnit implements Unit
             $this->outlines,
             array_keys($this->outlines),
         );
+    }
+
+    /** @return array<int, true> the numbers of a section's pieces */
+    private function among(CustomSection $section): array
+    {
+        $numbers = array_map($this->number(...), $section->pieces);
+        sort($numbers);
+
+        return array_fill_keys($numbers, true);
+    }
+
+    /** @param  list<int>  $numbers  of pieces */
+    private function cutAreaOf(array $numbers, CuttingRoom $room): float
+    {
+        $area = 0.0;
+        foreach ($numbers as $number) {
+            if ($this->pieces[$number]->placed === null) {
+                $area += CutShape::of($this->outlines[$number], $room->seam)->bluntedTo($this->finished, $room->seam)->area();
+            }
+        }
+
+        return $area;
+    }
+
+    /**
+     * @param  list<int>  $numbers  of pieces
+     * @return list<Overhang> where the slanted seams between them begin and end
+     */
+    private function overhangsAmong(array $numbers, CuttingRoom $room): array
+    {
+        $all = $this->outlinePatches();
+        $patches = array_map(fn (int $number): Patch => $all[$number], $numbers);
+        $overhangs = [];
+        foreach (Seams::slanted(Seams::between($patches, $room->seam)) as $seam) {
+            $declared = $this->seamBetween($this->pieces[$numbers[$seam->first]]->id, $this->pieces[$numbers[$seam->second]]->id);
+            if ($declared?->sewing === null) {
+                $overhang = $this->overhang($seam, $patches[$seam->first]->slot, $patches[$seam->second]->slot);
+                $overhangs[$overhang->encode()] = $overhang;
+            }
+        }
+
+        return array_values($overhangs);
     }
 
     private function seamBetween(string $one, string $other): ?CustomSeam

@@ -8,7 +8,6 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
-use Dew\Core\Geometry\Seams;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
@@ -62,14 +61,20 @@ final readonly class SectionUnit implements Unit
         return $patches;
     }
 
+    /** Seams of units that were made before are not counted again. */
     public function seamwork(): Seamwork
     {
-        $length = 0.0;
-        foreach (Seams::between($this->patches(), Length::fraction(1, 4)) as $seam) {
-            $length += $seam->length;
-        }
+        return $this->unit->seamworkOf($this->section);
+    }
 
-        return new Seamwork(count($this->section->pieces) - 1, $length);
+    public function cutArea(CuttingRoom $room): float
+    {
+        return $this->unit->cutAreaOfSection($this->section, $room);
+    }
+
+    public function overhangs(CuttingRoom $room): array
+    {
+        return $this->unit->overhangsOf($this->section, $room);
     }
 
     public function making(Method $method, CuttingRoom $room): Making
