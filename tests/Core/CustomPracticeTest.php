@@ -13,6 +13,7 @@ use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
 
 /** @return list<string> */
@@ -343,4 +344,27 @@ it('lets a design set how a kind is usually made, and members choose otherwise',
         );
     expect(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))->getMessage())->toContain('hst:two');
     expect(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))->getMessage())->toContain('/methods')->toContain('"origami"');
+});
+
+it('cuts a round piece and the hollow beside it by templates of their own, and equal round pieces by one', function (): void {
+    $unit = leafUnit();
+    $unit['fabrics'] = ['f-a'];
+    unset($unit['seams']);
+    foreach ([0, 1] as $piece) {
+        $unit['pieces'][$piece]['fabric'] = 'f-a';
+        unset($unit['pieces'][$piece]['letter'], $unit['pieces'][$piece]['notches'], $unit['pieces'][$piece]['spare']);
+    }
+    $counts = fn (array $unit): array => array_map(
+        fn (Piece $piece): int => $piece->batch->each,
+        leafSheet($unit)->tasks[0]->making->pieces,
+    );
+    expect($counts($unit))->toBe([1, 1]);
+
+    // Four quarter circles of half the size, two of them of a larger circle: two templates, each for two.
+    $round = fn (string $id, int $x, int $y, string $radius): array => ['id' => $id, 'fabric' => 'f-a', 'shape' => [
+        ['x' => "$x", 'y' => "$y"], ['x' => (string) ($x + 2), 'y' => "$y"], ['arc' => $radius, 'clockwise' => true],
+        ['x' => "$x", 'y' => (string) ($y + 2)],
+    ]];
+    $unit['pieces'] = [$round('one', 0, 0, '2'), $round('two', 2, 0, '2'), $round('three', 0, 2, '3'), $round('four', 2, 2, '3')];
+    expect($counts($unit))->toBe([2, 2]);
 });
