@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\KeepsInstants;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Dew\Core\Calendar\ReleaseTime;
@@ -35,6 +36,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Clue extends Model
 {
+    use KeepsInstants;
+
     protected $fillable = ['key', 'number', 'title', 'kinds', 'sizes'];
 
     protected function casts(): array

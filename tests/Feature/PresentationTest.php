@@ -196,3 +196,13 @@ it('shows the whole quilt in either colourway, to hosts', function (): void {
         expect(substr_count((string) $page->getContent(), '<use '))->toBe(35 + 2 * 16);
     }
 });
+
+it('says how long ago something was in whole hours, then in days', function (): void {
+    $this->travelTo('2027-03-06 12:00');
+    foreach ([
+        ['2027-03-06 11:30', 'less than an hour ago'], ['2027-03-06 12:10', 'less than an hour ago'], ['2027-03-06 10:59', 'an hour ago'],
+        ['2027-03-05 13:00', '23 hours ago'], ['2027-03-05 12:00', 'a day ago'], ['2027-03-03 11:00', '3 days ago'],
+    ] as [$instant, $words]) {
+        expect(When::ago(CarbonImmutable::parse($instant)))->toBe($words);
+    }
+});

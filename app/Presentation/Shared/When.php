@@ -4,25 +4,40 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
-use Carbon\CarbonImmutable;
 use DateTimeInterface;
+use IntlDateFormatter;
 
 /** Dates as people read them, on the wall clock of a named zone. */
 final class When
 {
+    /** @var array<string, IntlDateFormatter> by locale, pattern and zone */
+    private static array $formats = [];
+
     public static function full(DateTimeInterface $instant, string $zone): string
     {
-        return self::local($instant, $zone)->isoFormat(__('dates.full')).' '.self::place($zone);
+        return self::text('full', $instant, $zone).' '.self::place($zone);
     }
 
     public static function short(DateTimeInterface $instant, string $zone): string
     {
-        return self::local($instant, $zone)->isoFormat(__('dates.short'));
+        return self::text('short', $instant, $zone);
     }
 
     public static function day(DateTimeInterface $instant, string $zone): string
     {
-        return self::local($instant, $zone)->isoFormat(__('dates.day'));
+        return self::text('day', $instant, $zone);
+    }
+
+    /** How long ago, as far as it matters: in hours, then in days. */
+    public static function ago(DateTimeInterface $instant): string
+    {
+        $hours = max(0, intdiv(now()->getTimestamp() - $instant->getTimestamp(), 3600));
+
+        return match (true) {
+            $hours === 0 => __('dates.ago.now'),
+            $hours < 24 => trans_choice('dates.ago.hours', $hours),
+            default => trans_choice('dates.ago.days', intdiv($hours, 24)),
+        };
     }
 
     /** "America/New_York" as "New York time". */
@@ -33,11 +48,18 @@ final class When
         return $zone === 'UTC' ? 'UTC' : __('dates.place', ['city' => $city]);
     }
 
-    private static function local(DateTimeInterface $instant, string $zone): CarbonImmutable
+    private static function text(string $format, DateTimeInterface $instant, string $zone): string
     {
-        $local = CarbonImmutable::instance($instant)->setTimezone($zone === '' ? 'UTC' : $zone);
-        $local->settings(['locale' => app()->getLocale()]);
+        $locale = app()->getLocale();
+        $zone = $zone === '' ? 'UTC' : $zone;
+        $formatter = self::$formats["$locale $format $zone"] ??= new IntlDateFormatter(
+            $locale,
+            IntlDateFormatter::NONE,
+            IntlDateFormatter::NONE,
+            $zone,
+            pattern: __("dates.$format"),
+        );
 
-        return $local;
+        return (string) $formatter->format($instant);
     }
 }

@@ -80,7 +80,7 @@
                     <li class="device">
                         <p><b>{{ $device['agent'] === '' ? __('account.unknown_device') : Illuminate\Support\Str::limit($device['agent'], 90) }}</b>
                             <span class="field-hint">{{ $device['ip'] }} · {{ $device['isHere'] ? __('account.this_device')
-                                : __('account.last_seen', ['when' => $device['seen']->diffForHumans()]) }}</span></p>
+                                : __('account.last_seen', ['when' => App\Presentation\Shared\When::ago($device['seen'])]) }}</span></p>
                         @unless ($device['isHere'])
                             <form method="post" action="{{ route('account.sessions') }}">
                                 @csrf @method('delete')
