@@ -21,12 +21,9 @@ return [
             'prefix_indexes' => true,
             'sslmode' => env('DB_SSLMODE', 'prefer'),
             'timezone' => 'UTC',
-            'options' => [
-                // A query goes to the server once, with its values beside it, and not once to be prepared and once to be run.
-                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
-                // A connection costs more than a page: each worker keeps its own. What that takes is in docs/deployment.md.
-                ...env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : [],
-            ],
+            // A query goes to the server once, with its values beside it, and not once to be prepared and once to be run. A connection
+            // costs more than a page: each worker keeps its own. What that takes is in docs/deployment.md.
+            'options' => [PDO::PGSQL_ATTR_DISABLE_PREPARES => true] + (env('DB_PERSISTENT', false) ? [PDO::ATTR_PERSISTENT => true] : []),
         ],
     ],
 ];

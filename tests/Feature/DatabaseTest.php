@@ -53,3 +53,15 @@ it('moves a release to the hour that was promised when the clocks of its zone ch
         ->and($this->clue($quilt, 1)->release_at->equalTo($before))->toBeTrue();
     $this->artisan('dew:derive-releases')->expectsOutputToContain('0 releases moved');
 });
+
+it('keeps connections open only where that is asked for, and sends every query once', function (string $asked, ?bool $kept): void {
+    putenv("DB_PERSISTENT=$asked");
+    $_ENV['DB_PERSISTENT'] = $_SERVER['DB_PERSISTENT'] = $asked;
+    try {
+        $options = (require config_path('database.php'))['connections']['pgsql']['options'];
+    } finally {
+        putenv('DB_PERSISTENT=false');
+        $_ENV['DB_PERSISTENT'] = $_SERVER['DB_PERSISTENT'] = 'false';
+    }
+    expect($options[PDO::PGSQL_ATTR_DISABLE_PREPARES])->toBeTrue()->and($options[PDO::ATTR_PERSISTENT] ?? null)->toBe($kept);
+})->with([['true', true], ['false', null]]);

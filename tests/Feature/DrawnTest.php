@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
 use App\Support\Openings;
 use Illuminate\Support\Facades\DB;
 
@@ -87,6 +88,19 @@ it('draws a clue once for everybody who reads the same, with counts, addresses a
     expect(array_unique($tokens[1]))->toHaveCount(1)->and($tokens[1][0])->not->toBe('')
         // One for the counters, one for each way of making that can be chosen.
         ->and(count($tokens[1]))->toBe(1 + substr_count($html, 'name="kind"'));
+});
+
+it('draws the whole quilt once for each size and colourway of a published version', function (): void {
+    $read = function (string $query): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->actingAs($this->person($this->quilt, Role::Owner))->get("/host/{$this->quilt->slug}/design?$query")->assertOk()->assertSee('quilt-picture');
+
+        return count(array_filter(DB::getQueryLog(), fn (array $asked): bool => in_array('quilt', $asked['bindings'], true)));
+    };
+    foreach (['size=s-crib', 'size=s-queen', 'size=s-crib&colourway=c-first-boat'] as $query) {
+        expect([$read($query), $read($query)])->toBe([1, 0], $query);
+    }
 });
 
 it('lets nobody write what would pass for an opening', function (): void {

@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Members down, clues across; a drop and a figure in every cell. The same few queries for three members and for a thousand. */
 final readonly class ProgressGrid
 {
-    private const PER_PAGE = 100;
+    private const PER_PAGE = 50;
 
     /**
      * @param  Collection<int, Clue>  $clues
