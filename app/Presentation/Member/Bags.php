@@ -8,17 +8,19 @@ use App\Drawing\Picture;
 use App\Drawing\UnitPicture;
 use App\Models\Progress;
 use App\Models\Project;
+use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\SizeKind;
-use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 
 /** What lies in a member's bags. */
 final readonly class Bags
 {
-    public function __construct(private Drawn $drawn)
-    {
+    public function __construct(
+        private Drawn $drawn,
+        private ReleasedSheets $sheets,
+    ) {
     }
 
     /**
@@ -26,11 +28,11 @@ final readonly class Bags
      *
      * @return list<Bag>
      */
-    public function of(Announcement $announcement, Project $project): array
+    public function of(Project $project): array
     {
         $pictures = null;
-        $draw = function (ClueSheet $sheet) use (&$pictures, $announcement, $project): array {
-            $pictures ??= new UnitPicture($project->colourway($announcement), $announcement->slots);
+        $draw = function (ClueSheet $sheet) use (&$pictures, $project): array {
+            $pictures ??= $this->pictures($project);
 
             return $this->bags($sheet, $pictures, $project);
         };
@@ -38,7 +40,7 @@ final readonly class Bags
         $trimmed = Progress::query()
             ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
             ->toBase()
-            ->get()
+            ->get(['task_key', 'digest', 'done'])
             ->mapWithKeys(fn (object $row): array => [$row->task_key.' '.$row->digest => (int) $row->done]);
         $bags = [];
         foreach ($clues as $clue) {
@@ -57,6 +59,13 @@ final readonly class Bags
         }
 
         return $bags;
+    }
+
+    private function pictures(Project $project): UnitPicture
+    {
+        $announcement = $this->sheets->announcement($project);
+
+        return new UnitPicture($project->colourway($announcement), $announcement->slots);
     }
 
     /** @return list<array{made: string, name: string, number: int, total: int, besides: bool, picture: string, figure: string}> */
