@@ -43,8 +43,7 @@ final readonly class ProgressGrid
     public static function of(QuiltAlong $quiltAlong, string $search): self
     {
         $projects = Project::query()
-            ->with('user:id,name')
-            ->select('projects.*')
+            ->select('projects.*', 'users.name as member')
             ->join('users', 'users.id', '=', 'projects.user_id')
             ->where('projects.quilt_along_id', $quiltAlong->id)
             ->when($search !== '', fn ($query) => $query->where('users.name', 'ilike', '%'.addcslashes($search, '%_\\').'%'))
@@ -79,6 +78,12 @@ final readonly class ProgressGrid
     public function sizeName(Project $project): string
     {
         return $project->size_later ? __('join.size_later') : $this->sizes[$project->size_key] ?? $project->size_key;
+    }
+
+    /** Whose quilt it is. */
+    public function member(Project $project): string
+    {
+        return (string) $project->getAttribute('member');
     }
 
     /** @return list<Drop> one for each clue, in their order: what is asked of the member is asked once for her row */
