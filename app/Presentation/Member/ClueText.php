@@ -31,7 +31,7 @@ final readonly class ClueText
         /** @var array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} $text */
         $text = $this->drawn->ofClue($project, $clue, 'clue', fn (ClueSheet $sheet): array => $this->draw($sheet, $project));
         $values = [
-            'token' => csrf_token(),
+            'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
             'fabrics' => e(route('member.fabrics', $project)),
         ];

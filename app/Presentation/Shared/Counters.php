@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
+use App\Models\Progress;
 use App\Models\Project;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
@@ -73,7 +74,10 @@ final readonly class Counters
     {
         $tasks = array_values(array_unique(array_map(fn (CounterView $view): string => $view->task, $this->views)));
         $done = $earlier = [];
-        $rows = $project->progress()->whereIn('task_key', $tasks)->toBase()->get(['task_key', 'counter', 'digest', 'done']);
+        $rows = Progress::query()
+            ->where('project_id', $project->id)
+            ->whereIn('task_key', $tasks)
+            ->get(['task_key', 'counter', 'digest', 'done']);
         foreach ($rows as $row) {
             $anchor = self::anchor($row->task_key, $row->counter);
             if (($this->views[$anchor]->digest ?? null) === $row->digest) {
@@ -83,11 +87,11 @@ final readonly class Counters
             }
         }
 
-        return array_map(fn (CounterView $view): Counted => new Counted(
-            $done[$view->anchor] ?? 0,
-            max(0, ($done[$view->anchor] ?? 0) - $view->total),
-            $earlier[$view->anchor] ?? 0,
-        ), $this->views);
+        return array_map(function (CounterView $view) use ($done, $earlier): Counted {
+            $number = $done[$view->anchor] ?? 0;
+
+            return new Counted($number, $number > $view->total ? $number - $view->total : 0, $earlier[$view->anchor] ?? 0);
+        }, $this->views);
     }
 
     /** @return array<string, array{done: int, total: int}> by anchor */
