@@ -40,6 +40,22 @@ final readonly class DesignDocument
         return new self(Migration::toNewest(Node::of(self::arrays($decoded))), $json);
     }
 
+    /**
+     * A document that was put together in memory, in the newest format.
+     *
+     * @param  array<array-key, mixed>  $value  objects as arrays
+     */
+    public static function of(array $value): self
+    {
+        $named = [];
+        foreach ($value as $name => $part) {
+            $named[(string) $name] = $part;
+        }
+        $document = new self($named, '');
+
+        return new self($named, $document->write());
+    }
+
     /** The document's root, to be read from. */
     public function node(): Node
     {

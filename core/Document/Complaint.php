@@ -10,11 +10,13 @@ final readonly class Complaint
     /**
      * @param  string  $pointer  JSON pointer; empty for the whole document
      * @param  bool  $harmless  whether the rest can be read in spite of it, as with a key that means nothing
+     * @param  bool  $unfinished  whether something is only missing yet, as it may be in a draft
      */
     public function __construct(
         public string $pointer,
         public string $problem,
         public bool $harmless = false,
+        public bool $unfinished = false,
     ) {
     }
 

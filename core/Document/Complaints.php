@@ -13,10 +13,10 @@ final class Complaints
     /** @var list<Complaint> */
     private array $complaints = [];
 
-    public function add(string $pointer, string $problem, bool $harmless = false): void
+    public function add(string $pointer, string $problem, bool $harmless = false, bool $unfinished = false): void
     {
         if (count($this->complaints) < self::MOST) {
-            $this->complaints[] = new Complaint($pointer, $problem, $harmless);
+            $this->complaints[] = new Complaint($pointer, $problem, $harmless, $unfinished);
         }
     }
 
@@ -25,7 +25,7 @@ final class Complaints
     {
         foreach ($error->complaints as $complaint) {
             if (! $this->isKnownAt($complaint->pointer)) {
-                $this->add($complaint->pointer, $complaint->problem);
+                $this->add($complaint->pointer, $complaint->problem, $complaint->harmless, $complaint->unfinished);
             }
         }
     }

@@ -33,6 +33,18 @@ final readonly class EitherType implements Type
         return $this->typeOf($value) !== null;
     }
 
+    public function inner(string $step): ?Type
+    {
+        foreach ($this->types as $type) {
+            $inner = $type->inner($step);
+            if ($inner !== null) {
+                return $inner;
+            }
+        }
+
+        return null;
+    }
+
     public function words(): string
     {
         return implode(', or ', array_map(fn (Type $type): string => $type->words(), $this->types));

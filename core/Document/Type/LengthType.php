@@ -54,6 +54,11 @@ final readonly class LengthType implements Type
         return is_string($value);
     }
 
+    public function inner(string $step): ?Type
+    {
+        return null;
+    }
+
     public function words(): string
     {
         return 'a length written as text, such as "4 5/8" or "11.5 cm"';

@@ -25,7 +25,8 @@ final readonly class ListType implements Type
             return;
         }
         if (count($value) > $this->most || count($value) < $this->least) {
-            $complaints->add($pointer, sprintf('holds %d entries; it takes %d to %d.', count($value), $this->least, $this->most));
+            $problem = sprintf('holds %d entries; it takes %d to %d.', count($value), $this->least, $this->most);
+            $complaints->add($pointer, $problem, unfinished: count($value) < $this->least);
         }
         foreach (array_slice($value, 0, $this->most) as $index => $item) {
             $this->items->check($item, $pointer.'/'.$index, $complaints);
@@ -35,6 +36,11 @@ final readonly class ListType implements Type
     public function resembles(mixed $value): bool
     {
         return is_array($value) && array_is_list($value);
+    }
+
+    public function inner(string $step): Type
+    {
+        return $this->items;
     }
 
     public function words(): string

@@ -26,10 +26,7 @@ final readonly class MapType implements Type
             return;
         }
         foreach (is_array($value) ? $value : [] as $name => $item) {
-            if ($this->names === null ? preg_match(
-                '/'.PatternType::ID.'/D',
-                (string) $name,
-            ) !== 1 : ! in_array((string) $name, $this->names, true)) {
+            if (! $this->knows((string) $name)) {
                 $complaints->add($pointer, sprintf('has "%s", which means nothing here. Is it misspelt?', $name), harmless: true);
             } else {
                 $this->values->check($item, $pointer.'/'.Node::escaped((string) $name), $complaints);
@@ -40,6 +37,11 @@ final readonly class MapType implements Type
     public function resembles(mixed $value): bool
     {
         return $value instanceof stdClass || (is_array($value) && ($value === [] || ! array_is_list($value)));
+    }
+
+    public function inner(string $step): ?Type
+    {
+        return $this->knows($step) ? $this->values : null;
     }
 
     public function words(): string
@@ -64,5 +66,10 @@ final readonly class MapType implements Type
         ];
 
         return ['type' => 'object', 'patternProperties' => $patterns, 'additionalProperties' => false];
+    }
+
+    private function knows(string $name): bool
+    {
+        return $this->names === null ? preg_match('/'.PatternType::ID.'/D', $name) === 1 : in_array($name, $this->names, true);
     }
 }

@@ -25,6 +25,11 @@ final readonly class NamedType implements Type
         return $this->type->resembles($value);
     }
 
+    public function inner(string $step): ?Type
+    {
+        return $this->type->inner($step);
+    }
+
     public function words(): string
     {
         return $this->type->words();

@@ -21,6 +21,11 @@ trait Plain
         }
     }
 
+    public function inner(string $step): ?Type
+    {
+        return null;
+    }
+
     public function ordered(mixed $value): mixed
     {
         return $value;

@@ -33,7 +33,7 @@ final readonly class RecordType implements Type
             if (array_key_exists($name, $given)) {
                 $type->check($given[$name], $pointer.'/'.Node::escaped($name), $complaints);
             } elseif (! in_array($name, $this->optional, true)) {
-                $complaints->add($pointer, sprintf('has no "%s".', $name));
+                $complaints->add($pointer, sprintf('has no "%s".', $name), unfinished: true);
             }
         }
         foreach (array_diff_key($given, $this->parts) as $name => $unknown) {
@@ -44,6 +44,11 @@ final readonly class RecordType implements Type
     public function resembles(mixed $value): bool
     {
         return $value instanceof stdClass || (is_array($value) && ($value === [] || ! array_is_list($value)));
+    }
+
+    public function inner(string $step): ?Type
+    {
+        return $this->parts[$step] ?? null;
     }
 
     public function words(): string

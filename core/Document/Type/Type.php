@@ -18,6 +18,9 @@ interface Type
     /** Whether a value is of this sort at all, before it is looked at closely. */
     public function resembles(mixed $value): bool;
 
+    /** What may stand at a step further in: at a key of an object, or as an item of a list. Null when nothing can. */
+    public function inner(string $step): ?Type;
+
     /** What should stand here, as the end of the sentence "it should be …". */
     public function words(): string;
 

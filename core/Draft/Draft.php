@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft;
+
+use Dew\Core\Design\DesignFormat;
+use Dew\Core\Document\Complaint;
+use Dew\Core\Document\Complaints;
+use Dew\Core\Document\Type\Type;
+
+/**
+ * Applies edits to a design that is being drawn up. Whatever is unfinished is allowed; refused is only what cannot mean anything: a value
+ * of the wrong form, a name the document does not have, two things in one place. What was wrong before an edit does not stop it.
+ */
+final class Draft
+{
+    /** Of what names a thing that is to go, as many are said. */
+    private const NAMED = 5;
+
+    /**
+     * @throws EditRefused with the way out in its message; the document is as it was
+     * @throws EditConflict when somebody else has changed the same thing
+     */
+    public static function apply(DraftDocument $document, Edit $edit): Applied
+    {
+        $changes = array_values(array_filter(
+            $edit->changes($document),
+            fn (Change $change): bool => ! $change->was->equals($change->is) || $change->stoodBefore !== $change->standsBefore,
+        ));
+        $after = $document;
+        foreach ($changes as $change) {
+            $after = $after->with($change);
+            self::checkForm($after, $change->place);
+        }
+        self::checkIds($document, $after);
+        self::checkNames($document, $after);
+        self::checkCells($document, $after, $changes);
+
+        return new Applied($after, $changes);
+    }
+
+    /** What was put at a place must have the form that the format gives it; what may be unfinished may be so. */
+    private static function checkForm(DraftDocument $after, Place $place): void
+    {
+        $value = $after->at($place);
+        if (! $value->exists) {
+            return;
+        }
+        $type = self::typeAt($place);
+        $complaints = new Complaints;
+        $type->check($value->value, '', $complaints);
+        $wrong = array_values(array_filter($complaints->all(), fn (Complaint $complaint): bool => ! $complaint->unfinished));
+        if ($wrong !== []) {
+            throw new EditRefused(sprintf('%s%s: %s', $place->text(), $wrong[0]->pointer, $wrong[0]->problem));
+        }
+    }
+
+    private static function typeAt(Place $place): Type
+    {
+        $type = DesignFormat::document();
+        foreach ($place->steps as $step) {
+            $type = $type->inner($step)
+                ?? throw new EditRefused(sprintf('A design has no place %s. "%s" means nothing there.', $place->text(), $step));
+        }
+
+        return $type;
+    }
+
+    /** Every id stands once in its list; units and blocks share theirs. */
+    private static function checkIds(DraftDocument $before, DraftDocument $after): void
+    {
+        $twice = array_diff(self::idsTwice($after), self::idsTwice($before));
+        if ($twice !== []) {
+            throw new EditRefused(sprintf('The id "%s" is taken already; every unit, block and fabric has one of its own.', reset($twice)));
+        }
+    }
+
+    /** @return list<string> */
+    private static function idsTwice(DraftDocument $document): array
+    {
+        $twice = [];
+        foreach ([['units', 'blocks'], ['fabrics'], ['colourways'], ['sizes'], ['clues']] as $lists) {
+            $ids = [];
+            foreach ($lists as $list) {
+                array_push($ids, ...array_map(fn (array $item): string => (string) Place::idOf($item), $document->items(Place::of($list))));
+            }
+            array_push($twice, ...array_map(strval(...), array_keys(array_filter(array_count_values($ids), fn (int $count): bool => $count > 1))));
+        }
+
+        return $twice;
+    }
+
+    /** Nothing may be named that is not there, and nothing may go that is still named. */
+    private static function checkNames(DraftDocument $before, DraftDocument $after): void
+    {
+        $lost = array_values(array_diff_key(References::dangling($after), References::dangling($before)));
+        if ($lost === []) {
+            return;
+        }
+        $first = $lost[0];
+        $what = rtrim($first->list, 's');
+        if (! $before->at(self::place($first))->exists) {
+            throw new EditRefused(sprintf('%s names a %s "%s" that the design does not have. Add it first.', $first->user, $what, $first->id));
+        }
+        $users = array_values(array_unique(array_map(
+            fn (Reference $reference): string => $reference->user,
+            array_filter($lost, fn (Reference $reference): bool => $reference->list === $first->list && $reference->id === $first->id),
+        )));
+        $more = count($users) - self::NAMED;
+        throw new EditRefused(sprintf(
+            'The %s "%s" is still used by %s%s. Put another in its place there first.',
+            $what, $first->id, implode(', ', array_slice($users, 0, self::NAMED)), $more > 0 ? " and $more more" : '',
+        ));
+    }
+
+    private static function place(Reference $reference): Place
+    {
+        return $reference->list === 'borders' ? Place::of('setting', 'borders', $reference->id) : Place::of($reference->list, $reference->id);
+    }
+
+    /**
+     * No two things lie in one place of a block, and none lies beyond its grid.
+     *
+     * @param  list<Change>  $changes
+     */
+    private static function checkCells(DraftDocument $before, DraftDocument $after, array $changes): void
+    {
+        $blocks = array_unique(array_map(
+            fn (Change $change): string => $change->place->steps[0] === 'blocks' ? $change->place->steps[1] ?? '' : '',
+            $changes,
+        ));
+        foreach (array_filter($blocks) as $block) {
+            $fault = Grid::of($after, $block)?->fault();
+            if ($fault !== null && Grid::of($before, $block)?->fault() !== $fault) {
+                throw new EditRefused($fault);
+            }
+        }
+    }
+}

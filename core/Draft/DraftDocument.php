@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft;
+
+use Dew\Core\Design\DesignDocument;
+use stdClass;
+
+/** A design document that is being edited: finds what stands at a place, and puts something else there. It never changes itself. */
+final readonly class DraftDocument
+{
+    /** @param  array<array-key, mixed>  $value  as in DesignDocument */
+    public function __construct(public array $value)
+    {
+    }
+
+    public static function of(DesignDocument $document): self
+    {
+        return new self($document->value);
+    }
+
+    /** The same as a design document, with its canonical bytes. */
+    public function document(): DesignDocument
+    {
+        return DesignDocument::of($this->value);
+    }
+
+    public function at(Place $place): Value
+    {
+        return self::found($this->value, $place->steps);
+    }
+
+    /** @param  list<string>  $steps */
+    private static function found(mixed $node, array $steps): Value
+    {
+        if ($steps === []) {
+            return Value::of($node);
+        }
+        $node = $node instanceof stdClass ? (array) $node : $node;
+        $key = is_array($node) ? self::key($node, $steps[0]) : null;
+
+        return is_array($node) && $key !== null && array_key_exists($key, $node)
+            ? self::found($node[$key], array_slice($steps, 1))
+            : Value::nothing();
+    }
+
+    /**
+     * The items of a list.
+     *
+     * @return list<array<array-key, mixed>>
+     */
+    public function items(Place $place): array
+    {
+        $list = $this->at($place)->value;
+
+        return is_array($list) ? array_values(array_filter($list, is_array(...))) : [];
+    }
+
+    /** The id of the item that follows one of a list; null for the last, and for what is in no list. */
+    public function follower(Place $place): ?string
+    {
+        $steps = $place->steps;
+        $id = array_pop($steps);
+        $list = $steps === [] ? null : $this->at(Place::of(...$steps))->value;
+        $index = is_array($list) && array_is_list($list) ? self::key($list, $id) : null;
+
+        return is_int($index) ? Place::idOf($list[$index + 1] ?? null) : null;
+    }
+
+    /**
+     * @throws EditConflict when something else stands there than the change expects
+     * @throws EditRefused when there is no such place
+     */
+    public function with(Change $change): self
+    {
+        $there = $this->at($change->place);
+        if (! $there->equals($change->was)) {
+            throw new EditConflict($change->place, $change->was, $there, $change->is);
+        }
+        $value = $this->changed($this->value, $change->place->steps, $change);
+
+        return new self($value);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @param  non-empty-list<string>  $steps
+     * @return array<array-key, mixed>
+     */
+    private function changed(array $node, array $steps, Change $change): array
+    {
+        $step = array_shift($steps);
+        $key = self::key($node, $step);
+        if ($steps === []) {
+            return array_is_list($node) && ($node !== [] || Place::idOf($change->is->value) === $step)
+                ? $this->inList($node, $key, $change)
+                : $this->inObject($node, $step, $change);
+        }
+        $inner = $key === null ? null : $node[$key] ?? null;
+        $inner = $inner instanceof stdClass ? (array) $inner : $inner;
+        if ($key === null || ! is_array($inner)) {
+            throw new EditRefused(sprintf('There is no place %s in this design.', $change->place->text()));
+        }
+        $node[$key] = $this->changed($inner, $steps, $change);
+
+        return $node;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $list
+     * @return list<mixed>
+     */
+    private function inList(array $list, int|string|null $index, Change $change): array
+    {
+        if ($change->is->exists && Place::idOf($change->is->value) === null) {
+            throw new EditRefused(sprintf('What is put at %s needs an id.', $change->place->text()));
+        }
+        if (! is_int($index) && ! $change->is->exists) {
+            return array_values($list);
+        }
+        $stays = is_int($index) && $change->is->exists && $change->stoodBefore === $change->standsBefore;
+        if ($stays) {
+            $list[$index] = $change->is->value;
+
+            return array_values($list);
+        }
+        if (is_int($index)) {
+            array_splice($list, $index, 1);
+        }
+        if ($change->is->exists) {
+            $before = $change->standsBefore === null ? null : self::key($list, $change->standsBefore);
+            array_splice($list, is_int($before) ? $before : count($list), 0, [$change->is->value]);
+        }
+
+        return array_values($list);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $object
+     * @return array<array-key, mixed>
+     */
+    private function inObject(array $object, string $name, Change $change): array
+    {
+        if ($object !== [] && array_is_list($object)) {
+            throw new EditRefused(sprintf('%s is in a list of things without ids: the list is changed as a whole.', $change->place->text()));
+        }
+        if ($change->is->exists) {
+            $object[$name] = $change->is->value;
+        } else {
+            unset($object[$name]);
+        }
+
+        return $object;
+    }
+
+    /**
+     * Where a step leads in an object or a list; null where it leads nowhere yet.
+     *
+     * @param  array<array-key, mixed>  $node
+     */
+    private static function key(array $node, string $step): int|string|null
+    {
+        if ($node === [] || ! array_is_list($node)) {
+            return $step;
+        }
+        foreach ($node as $index => $item) {
+            if (Place::idOf($item) === $step) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft;
+
+use Dew\Core\Document\Type\AnyType;
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\EitherType;
+use Dew\Core\Document\Type\FlagType;
+use Dew\Core\Document\Type\LengthType;
+use Dew\Core\Document\Type\ListType;
+use Dew\Core\Document\Type\MapType;
+use Dew\Core\Document\Type\PatternType;
+use Dew\Core\Document\Type\RecordType;
+use Dew\Core\Document\Type\TextType;
+use Dew\Core\Document\Type\Type;
+use Dew\Core\Document\Type\WholeType;
+
+/** The one description of edits as they are written in files and sent by browsers: for each kind its parts. */
+final class EditFormat
+{
+    private const MOST = 1000;
+
+    /** @var array<string, RecordType>|null */
+    private static ?array $kinds = null;
+
+    /** @return array<string, RecordType> by kind */
+    public static function kinds(): array
+    {
+        if (self::$kinds !== null) {
+            return self::$kinds;
+        }
+        $id = PatternType::id();
+        $any = new AnyType;
+        $place = new TextType(200);
+        $width = new EitherType(ChoiceType::of('auto'), LengthType::positive());
+        $number = new WholeType(1, 41);
+        $cell = ['block' => $id, 'column' => $number, 'row' => $number];
+        $fabrics = new MapType($id);
+        $kinds = [];
+        $kind = function (string $name, array $parts, string ...$optional) use (&$kinds): void {
+            /** @var array<string, Type> $parts */
+            $kinds[$name] = new RecordType(['kind' => ChoiceType::of($name), ...$parts], array_values($optional));
+        };
+        $kind('set', ['place' => $place, 'to' => $any, 'expect' => $any], 'to', 'expect');
+        $kind('add', ['to' => $place, 'item' => $any, 'before' => $id], 'before');
+        $kind('remove', ['place' => $place, 'expect' => $any], 'expect');
+        $kind('move', ['place' => $place, 'before' => $id], 'before');
+        $kind('copy', ['place' => $place, 'id' => $id, 'name' => new TextType(60)]);
+        $kind('lay', [
+            ...$cell, 'unit' => $id, 'inner' => $id, 'turn' => ChoiceType::of(0, 90, 180, 270), 'mirror' => new FlagType, 'fabrics' => $fabrics,
+            'across' => $number, 'down' => $number, 'expect' => $any,
+        ], 'unit', 'inner', 'turn', 'mirror', 'fabrics', 'across', 'down', 'expect');
+        $kind('lift', [...$cell, 'expect' => $any], 'expect');
+        $kind('turn', [...$cell, 'by' => ChoiceType::of(90, 180, 270), 'expect' => $any], 'expect');
+        $kind('mirror', [...$cell, 'upside_down' => new FlagType, 'expect' => $any], 'upside_down', 'expect');
+        $kind('span', [...$cell, 'across' => $number, 'down' => $number, 'expect' => $any], 'expect');
+        $kind('reclothe', [...$cell, 'fabrics' => $fabrics, 'expect' => $any], 'expect');
+        $kind('swap', [...$cell, 'with_column' => $number, 'with_row' => $number]);
+        $kind('add-column', ['block' => $id, 'before' => $number, 'width' => $width, 'expect' => $any], 'expect');
+        $kind('remove-column', ['block' => $id, 'column' => $number, 'expect' => $any], 'expect');
+        $kind('resize-column', ['block' => $id, 'column' => $number, 'width' => $width, 'expect' => $any], 'expect');
+        $kind('add-row', ['block' => $id, 'before' => $number, 'height' => $width, 'expect' => $any], 'expect');
+        $kind('remove-row', ['block' => $id, 'row' => $number, 'expect' => $any], 'expect');
+        $kind('resize-row', ['block' => $id, 'row' => $number, 'height' => $width, 'expect' => $any], 'expect');
+        $kind('copy-quarter', [
+            'block' => $id, 'from' => ChoiceType::of('top-left', 'top-right', 'bottom-right', 'bottom-left'), 'by' => ChoiceType::of('turn', 'mirror'),
+        ]);
+        $kind('replace-fabric', ['fabric' => $id, 'by' => $id, 'in' => $place], 'in');
+        $kind('merge-fabrics', ['fabric' => $id, 'by' => $id]);
+        $kind('together', ['edits' => new ListType($any, 1, self::MOST)]);
+        $kind('changes', ['changes' => new ListType(new RecordType([
+            'place' => $place, 'was' => $any, 'is' => $any, 'stood_before' => new TextType(40), 'stands_before' => new TextType(40),
+        ], ['was', 'is', 'stood_before', 'stands_before']), 0, self::MOST)]);
+
+        return self::$kinds = $kinds;
+    }
+
+    /** @return array<string, mixed> the JSON Schema (draft 2020-12) of a file of edits */
+    public static function schema(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            'title' => 'Edits of a Dew design',
+            'type' => 'array',
+            'items' => ['anyOf' => array_values(array_map(fn (Type $kind): array => $kind->schema(), self::kinds()))],
+            '$defs' => ['length' => LengthType::positive()->schema(), 'id' => PatternType::id()->schema()],
+        ];
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft;
+
+use Dew\Core\Document\Complaints;
+use Dew\Core\Draft\Kind\AddItem;
+use Dew\Core\Draft\Kind\ChangeCell;
+use Dew\Core\Draft\Kind\ChangeGrid;
+use Dew\Core\Draft\Kind\CopyItem;
+use Dew\Core\Draft\Kind\CopyQuarter;
+use Dew\Core\Draft\Kind\LayCell;
+use Dew\Core\Draft\Kind\MoveItem;
+use Dew\Core\Draft\Kind\RemoveItem;
+use Dew\Core\Draft\Kind\ReplaceFabric;
+use Dew\Core\Draft\Kind\SetValue;
+use Dew\Core\Draft\Kind\SwapCells;
+use Dew\Core\Draft\Kind\Together;
+
+/** Reads edits as they are written in files and sent by browsers. docs/edits.md tells every kind. */
+final class EditReader
+{
+    private const DEEPEST = 4;
+
+    /**
+     * @param  mixed  $data  decoded JSON, objects as arrays
+     *
+     * @throws EditRefused when it is no edit, with what is wrong with it
+     */
+    public static function read(mixed $data, int $depth = 0): Edit
+    {
+        $kind = is_array($data) ? $data['kind'] ?? null : null;
+        $record = is_string($kind) ? EditFormat::kinds()[$kind] ?? null : null;
+        if (! is_array($data) || ! is_string($kind) || $record === null) {
+            throw new EditRefused(sprintf('There is no such kind of edit. The kinds are: %s.', implode(', ', array_keys(EditFormat::kinds()))));
+        }
+        $complaints = new Complaints;
+        $record->check($data, '', $complaints);
+        if (! $complaints->isEmpty()) {
+            throw new EditRefused(sprintf('This edit of the kind "%s" cannot be read: %s', $kind, ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem)));
+        }
+
+        /** @var array<string, mixed> $data */
+        return self::make($kind, new EditData($data), $depth);
+    }
+
+    private static function make(string $kind, EditData $data, int $depth): Edit
+    {
+        return match ($kind) {
+            'set' => new SetValue($data->place('place'), $data->value('to'), $data->expected()),
+            'add' => new AddItem($data->place('to'), $data->map('item'), $data->textOrNull('before')),
+            'remove' => new RemoveItem($data->place('place'), $data->expected()),
+            'move' => new MoveItem($data->place('place'), $data->textOrNull('before')),
+            'copy' => new CopyItem($data->place('place'), $data->text('id'), $data->text('name')),
+            'replace-fabric' => new ReplaceFabric(
+                $data->text('fabric'),
+                $data->text('by'),
+                $data->textOrNull('in') === null ? null : $data->place('in'),
+            ),
+            'merge-fabrics' => new ReplaceFabric($data->text('fabric'), $data->text('by'), merged: true),
+            'together' => self::together($data, $depth),
+            'changes' => new Changes(array_map(Change::fromArray(...), $data->maps('changes'))),
+            'copy-quarter' => new CopyQuarter($data->text('block'), $data->text('from'), $data->text('by') === 'turn'),
+            'lay', 'lift', 'turn', 'mirror', 'span', 'reclothe', 'swap' => self::cell($kind, $data),
+            default => self::grid($kind, $data),
+        };
+    }
+
+    private static function cell(string $kind, EditData $data): Edit
+    {
+        [$block, $column, $row, $expected] = [$data->text('block'), $data->number('column'), $data->number('row'), $data->expected()];
+
+        return match ($kind) {
+            'lay' => new LayCell(
+                $block, $column, $row, $data->content(), $data->numberOrNull('across'), $data->numberOrNull('down'), $expected,
+            ),
+            'lift' => ChangeCell::lift($block, $column, $row, $expected),
+            'turn' => ChangeCell::turn($block, $column, $row, $data->number('by'), $expected),
+            'mirror' => ChangeCell::mirror($block, $column, $row, $data->flag('upside_down'), $expected),
+            'span' => ChangeCell::span($block, $column, $row, $data->number('across'), $data->number('down'), $expected),
+            'reclothe' => ChangeCell::reclothe($block, $column, $row, $data->texts('fabrics'), $expected),
+            default => new SwapCells($block, [$column, $row], [$data->number('with_column'), $data->number('with_row')]),
+        };
+    }
+
+    private static function grid(string $kind, EditData $data): Edit
+    {
+        [$what, $line] = explode('-', $kind);
+        [$block, $lines, $expected] = [$data->text('block'), $line.'s', $data->expected()];
+        $width = $line === 'column' ? 'width' : 'height';
+
+        return match ($what) {
+            'add' => ChangeGrid::add($block, $lines, $data->number('before'), $data->text($width), $expected),
+            'remove' => ChangeGrid::remove($block, $lines, $data->number($line), $expected),
+            default => ChangeGrid::resize($block, $lines, $data->number($line), $data->text($width), $expected),
+        };
+    }
+
+    private static function together(EditData $data, int $depth): Together
+    {
+        if ($depth >= self::DEEPEST) {
+            throw new EditRefused('Edits stand within edits too deep here; put them one after the other.');
+        }
+
+        return new Together(array_map(fn (array $edit): Edit => self::read($edit, $depth + 1), $data->maps('edits')));
+    }
+}

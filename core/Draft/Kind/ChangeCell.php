@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Closure;
+use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\Grid;
+use Dew\Core\Draft\Value;
+
+/** Changes what lies in a place of a block: lifts it off, turns it, flips it, lets it span more places, or shows it in other fabrics. */
+final readonly class ChangeCell implements Edit
+{
+    /** @param  Closure(Cell): ?Cell  $change  gives the cell as it is to be; null to lift it */
+    private function __construct(
+        private string $block,
+        private int $column,
+        private int $row,
+        private Closure $change,
+        private ?Value $expected,
+    ) {
+    }
+
+    public static function lift(string $block, int $column, int $row, ?Value $expected = null): self
+    {
+        return new self($block, $column, $row, fn (): ?Cell => null, $expected);
+    }
+
+    /** @param  int  $degrees  clockwise, whole quarter turns */
+    public static function turn(string $block, int $column, int $row, int $degrees, ?Value $expected = null): self
+    {
+        return new self($block, $column, $row, fn (Cell $cell): Cell => $cell->turned($degrees), $expected);
+    }
+
+    /** Left to right; upside down is that and half a turn. */
+    public static function mirror(string $block, int $column, int $row, bool $upsideDown, ?Value $expected = null): self
+    {
+        $change = fn (Cell $cell): Cell => $upsideDown ? $cell->mirrored()->turned(180) : $cell->mirrored();
+
+        return new self($block, $column, $row, $change, $expected);
+    }
+
+    public static function span(string $block, int $column, int $row, int $across, int $down, ?Value $expected = null): self
+    {
+        return new self($block, $column, $row, fn (Cell $cell): Cell => $cell->spanning($across, $down), $expected);
+    }
+
+    /** @param  array<string, string>  $fabrics  the fabric to take, by the one it replaces; the same again to take the unit's own */
+    public static function reclothe(string $block, int $column, int $row, array $fabrics, ?Value $expected = null): self
+    {
+        return new self($block, $column, $row, function (Cell $cell) use ($fabrics): Cell {
+            $had = $cell->content['fabrics'] ?? [];
+            $taken = array_filter(
+                $fabrics + (is_array($had) ? $had : []),
+                fn (mixed $fabric, string|int $instead): bool => $fabric !== (string) $instead,
+                ARRAY_FILTER_USE_BOTH,
+            );
+            ksort($taken);
+
+            return $cell->holding(['fabrics' => $taken] + $cell->content);
+        }, $expected);
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        $grid = Grid::ofBlock($document, $this->block);
+        if ($this->expected !== null) {
+            $this->expect($document, $grid);
+        }
+        $cell = $grid->laid($this->column, $this->row);
+        $place = $grid->place->cell($cell->column, $cell->row);
+        $changed = ($this->change)($cell);
+        $before = $document->follower($place);
+
+        return [new Change($place, $document->at($place), $changed === null ? Value::nothing() : Value::of($changed->toArray()), $before, $changed === null ? null : $before)];
+    }
+
+    private function expect(DraftDocument $document, Grid $grid): void
+    {
+        $expected = $this->expected ?? Value::nothing();
+        $cell = $grid->covering($this->column, $this->row);
+        $place = $grid->place->cell($cell->column ?? $this->column, $cell->row ?? $this->row);
+        $there = $document->at($place);
+        if (! $there->equals($expected)) {
+            $wanted = is_array($expected->value) ? ($this->change)(Cell::of($expected->value)) : null;
+            throw new EditConflict($place, $expected, $there, $wanted === null ? Value::nothing() : Value::of($wanted->toArray()));
+        }
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Grid;
+use Dew\Core\Draft\Value;
+
+/** Adds, removes or resizes a column or a row of a block. What lies across the place grows or shrinks with it. */
+final readonly class ChangeGrid implements Edit
+{
+    /**
+     * @param  string  $lines  columns or rows
+     * @param  int  $line  which one, from one; to add, the one that the new one goes before, or one more than there are
+     * @param  string|null  $width  finished, as a length or "auto"; null to remove the line
+     * @param  bool  $new  whether the line is added
+     * @param  Value|null  $expected  the widths of all columns or rows; null when that does not matter
+     */
+    private function __construct(
+        private string $block,
+        private string $lines,
+        private int $line,
+        private ?string $width,
+        private bool $new,
+        private ?Value $expected,
+    ) {
+    }
+
+    public static function add(string $block, string $lines, int $before, string $width, ?Value $expected = null): self
+    {
+        return new self($block, $lines, $before, $width, true, $expected);
+    }
+
+    public static function remove(string $block, string $lines, int $line, ?Value $expected = null): self
+    {
+        return new self($block, $lines, $line, null, false, $expected);
+    }
+
+    public static function resize(string $block, string $lines, int $line, string $width, ?Value $expected = null): self
+    {
+        return new self($block, $lines, $line, $width, false, $expected);
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        $grid = Grid::ofBlock($document, $this->block);
+        $widths = $this->lines === 'columns' ? $grid->columns : $grid->rows;
+        $place = $grid->place->within($this->lines);
+        $there = $document->at($place);
+        if ($this->line < 1 || $this->line > count($widths) + ($this->new ? 1 : 0)) {
+            throw new EditRefused(sprintf('%s has %d %s; there is no place %d.', $grid->place->text(), count($widths), $this->lines, $this->line));
+        }
+        $after = $widths;
+        array_splice($after, $this->line - 1, $this->new ? 0 : 1, $this->width === null ? [] : [$this->width]);
+        if ($this->expected !== null && ! $there->equals($this->expected)) {
+            throw new EditConflict($place, $this->expected, $there, Value::of($after));
+        }
+        if ($after === []) {
+            throw new EditRefused(sprintf('%s keeps at least one of its %s. Remove the block instead.', $grid->place->text(), $this->lines));
+        }
+        $changes = [new Change($place, $there, Value::of($after))];
+        if ($this->new || $this->width === null) {
+            $cells = $grid->place->within('cells');
+            $moved = array_values(array_filter(array_map($this->moved(...), $grid->cells)));
+            $changes[] = new Change($cells, $document->at($cells), Value::of($moved));
+        }
+
+        // What a smaller grid no longer holds goes before the grid does, and comes after it is larger.
+        return $this->width === null ? array_reverse($changes) : $changes;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @return array<array-key, mixed>|null null when nothing is left of it
+     */
+    private function moved(array $data): ?array
+    {
+        $cell = Cell::of($data);
+        $across = $this->lines === 'columns';
+        [$first, $span] = $across ? [$cell->column, $cell->across] : [$cell->row, $cell->down];
+        if ($this->new) {
+            [$first, $span] = match (true) {
+                $first >= $this->line => [$first + 1, $span],
+                $first + $span > $this->line => [$first, $span + 1],
+                default => [$first, $span],
+            };
+        } else {
+            [$first, $span] = match (true) {
+                $first > $this->line => [$first - 1, $span],
+                $first + $span > $this->line => [$first, $span - 1],
+                default => [$first, $span],
+            };
+        }
+        if ($span === 0) {
+            return null;
+        }
+
+        return ($across
+            ? $cell->at($first, $cell->row)->spanning($span, $cell->down)
+            : $cell->at($cell->column, $first)->spanning($cell->across, $span))->toArray();
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Place;
+
+/** Copies a unit, a block, a size, a colourway or another thing with a name, and puts the copy behind it. */
+final readonly class CopyItem implements Edit
+{
+    public function __construct(
+        private Place $place,
+        private string $id,
+        private string $name,
+    ) {
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        $there = $document->at($this->place)->value;
+        if (! is_array($there) || ! isset($there['id'], $there['name']) || count($this->place->steps) < 2) {
+            throw new EditRefused(sprintf('%s is nothing that can be copied: give a unit, a block, a size or a colourway.', $this->place->text()));
+        }
+        $list = Place::parse(implode('/', array_slice($this->place->steps, 0, -1)));
+        $copy = ['id' => $this->id, 'name' => $this->name] + $there;
+
+        return (new AddItem($list, $copy, $document->follower($this->place)))->changes($document);
+    }
+}

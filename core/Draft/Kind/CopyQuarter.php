@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Grid;
+use Dew\Core\Draft\Value;
+
+/**
+ * Copies a quarter of a block to its other three, by turning it about the middle or by mirroring it over both middle lines. A middle column
+ * or row, where the number is odd, stays as it is.
+ */
+final readonly class CopyQuarter implements Edit
+{
+    /** @param  string  $from  top-left, top-right, bottom-right or bottom-left */
+    public function __construct(
+        private string $block,
+        private string $from,
+        private bool $byTurning,
+    ) {
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        $grid = Grid::ofBlock($document, $this->block);
+        [$columns, $rows] = [count($grid->columns), count($grid->rows)];
+        [$across, $down] = [intdiv($columns, 2), intdiv($rows, 2)];
+        if ($across === 0 || $down === 0) {
+            throw new EditRefused(sprintf('%s has no quarters: it needs two columns and two rows or more.', $grid->place->text()));
+        }
+        if ($this->byTurning && $columns !== $rows) {
+            throw new EditRefused(
+                sprintf('%s has %d columns and %d rows. A quarter can be turned where both are the same; mirror it instead.', $grid->place->text(), $columns, $rows),
+            );
+        }
+        $isMiddle = fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === 'middle';
+        $cells = array_map(Cell::of(...), $grid->cells);
+        $copied = array_values(array_filter(
+            $cells,
+            fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === $this->from,
+        ));
+        $laid = array_values(array_filter($cells, $isMiddle));
+        foreach ($copied as $cell) {
+            array_push($laid, $cell, ...$this->copies($cell, $columns, $rows));
+        }
+        foreach ($laid as $number => $cell) {
+            foreach (array_slice($laid, $number + 1) as $other) {
+                if (array_intersect($cell->places(), $other->places()) !== []) {
+                    throw new EditRefused(sprintf(
+                        'What lies at column %d, row %d of %s reaches over the middle, into a quarter that is copied to. Make it smaller first.',
+                        $cell->column, $cell->row, $grid->place->text(),
+                    ));
+                }
+            }
+        }
+        usort($laid, fn (Cell $a, Cell $b): int => [$a->row, $a->column] <=> [$b->row, $b->column]);
+        $place = $grid->place->within('cells');
+
+        return [new Change($place, $document->at($place), Value::of(array_map(fn (Cell $cell): array => $cell->toArray(), $laid)))];
+    }
+
+    /** The quarter a cell lies in wholly; "middle" when it reaches over a middle line. */
+    private static function quarterOf(Cell $cell, int $columns, int $rows, int $across, int $down): string
+    {
+        $left = $cell->column + $cell->across - 1 <= $across;
+        $right = $cell->column > $columns - $across;
+        $top = $cell->row + $cell->down - 1 <= $down;
+        $bottom = $cell->row > $rows - $down;
+
+        return match (true) {
+            $left && $top => 'top-left',
+            $right && $top => 'top-right',
+            $right && $bottom => 'bottom-right',
+            $left && $bottom => 'bottom-left',
+            default => 'middle',
+        };
+    }
+
+    /** @return list<Cell> in the other three quarters */
+    private function copies(Cell $cell, int $columns, int $rows): array
+    {
+        if ($this->byTurning) {
+            $copies = [];
+            for ($turn = 1; $turn < 4; $turn++) {
+                $cell = $cell->at($columns - $cell->row - $cell->down + 2, $cell->column)->spanning($cell->down, $cell->across)->turned(90);
+                $copies[] = $cell;
+            }
+
+            return $copies;
+        }
+        $across = $cell->at($columns - $cell->column - $cell->across + 2, $cell->row)->mirrored();
+        $down = fn (Cell $of): Cell => $of->at($of->column, $rows - $of->row - $of->down + 2)->mirrored()->turned(180);
+
+        return [$across, $down($cell), $down($across)];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Grid;
+use Dew\Core\Draft\Value;
+
+/** Lays a unit or a block into a place of a block, instead of what lies there. What lay there keeps its span unless another is given. */
+final readonly class LayCell implements Edit
+{
+    /**
+     * @param  array<array-key, mixed>  $content  unit or block, and turn, mirror and fabrics where they are not the usual
+     * @param  Value|null  $expected  the cell that lay there, or nothing; null when that does not matter
+     */
+    public function __construct(
+        private string $block,
+        private int $column,
+        private int $row,
+        private array $content,
+        private ?int $across = null,
+        private ?int $down = null,
+        private ?Value $expected = null,
+    ) {
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        $grid = Grid::ofBlock($document, $this->block);
+        $place = $grid->place->cell($this->column, $this->row);
+        $there = $document->at($place);
+        $covering = $grid->covering($this->column, $this->row);
+        $now = $covering ?? Cell::of(['column' => $this->column, 'row' => $this->row]);
+        $cell = Cell::of(['column' => $this->column, 'row' => $this->row])
+            ->spanning($this->across ?? $now->across, $this->down ?? $now->down)
+            ->holding($this->content);
+        if ($this->expected !== null && ! $there->equals($this->expected)) {
+            throw new EditConflict($place, $this->expected, $there, Value::of($cell->toArray()));
+        }
+        if ($covering !== null && $covering->id() !== $cell->id()) {
+            throw new EditRefused(sprintf(
+                'Column %d, row %d of %s is covered by what lies at column %d, row %d. Lift that first, or make it smaller.',
+                $this->column, $this->row, $grid->place->text(), $covering->column, $covering->row,
+            ));
+        }
+        $before = $there->exists ? $document->follower($place) : $grid->behind($this->column, $this->row);
+
+        return [new Change($place, $there, Value::of($cell->toArray()), $there->exists ? $before : null, $before)];
+    }
+}

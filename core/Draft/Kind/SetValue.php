@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Draft\Kind;
+
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Place;
+use Dew\Core\Draft\Value;
+
+/** Puts a value at a place: a title, a size, a colour, the fabrics of a unit, a setting. Or takes one away that may be left out. */
+final readonly class SetValue implements Edit
+{
+    /** @param  Value|null  $expected  what stood there when it was asked for; null when that does not matter */
+    public function __construct(
+        private Place $place,
+        private Value $to,
+        private ?Value $expected = null,
+    ) {
+    }
+
+    public function changes(DraftDocument $document): array
+    {
+        if (in_array($this->place->steps[count($this->place->steps) - 1], ['id', 'dew'], true)) {
+            throw new EditRefused('An id is given once and never changed: what members have counted hangs on it. Give another name instead.');
+        }
+        $there = $document->at($this->place);
+        if ($this->expected !== null && ! $there->equals($this->expected)) {
+            throw new EditConflict($this->place, $this->expected, $there, $this->to);
+        }
+        $follower = $document->follower($this->place);
+
+        return [new Change($this->place, $there, $this->to, $follower, $follower)];
+    }
+}

@@ -1,0 +1,306 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Design\DesignDocument;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Draft\Applied;
+use Dew\Core\Draft\Draft;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditFormat;
+use Dew\Core\Draft\EditReader;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Place;
+use Dew\Core\Draft\References;
+
+function draft(string $name = 'night-ferry'): DraftDocument
+{
+    return DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json")));
+}
+
+/** @param  array<string, mixed>  $edit */
+function edited(DraftDocument $document, array $edit): Applied
+{
+    return Draft::apply($document, EditReader::read($edit));
+}
+
+/** What stands at a place after an edit of Night Ferry. */
+function after(array $edit, string $place): mixed
+{
+    return edited(draft(), $edit)->document->at(Place::parse($place))->value;
+}
+
+/** A block of two columns and two rows with one cell of everything, written into Night Ferry. */
+function small(array $cells, array $columns = ['3', '3'], array $rows = ['3', '3']): DraftDocument
+{
+    $block = ['id' => 'b-new', 'name' => 'New', 'columns' => $columns, 'rows' => $rows, 'cells' => $cells];
+
+    return edited(draft(), ['kind' => 'add', 'to' => 'blocks', 'item' => $block])->document;
+}
+
+/** @return list<string> what lies where, such as "1,1 u-beam 90 m" */
+function laidIn(DraftDocument $document, string $block = 'b-new'): array
+{
+    return array_map(fn (array $cell): string => trim(sprintf(
+        '%d,%d%s %s %s %s',
+        $cell['column'], $cell['row'],
+        isset($cell['across']) || isset($cell['down']) ? sprintf(' %dx%d', $cell['across'] ?? 1, $cell['down'] ?? 1) : '',
+        $cell['unit'] ?? $cell['block'], $cell['turn'] ?? '', isset($cell['mirror']) ? 'm' : '',
+    )), $document->items(Place::of('blocks', $block, 'cells')));
+}
+
+it('finds everything by its id, whatever its position', function (): void {
+    $draft = draft();
+    expect($draft->at(Place::parse('units/u-beam/finished'))->value)->toBe('3')
+        ->and($draft->at(Place::parse('blocks/b-lantern/cells/2,1/unit'))->value)->toBe('u-beam')
+        ->and($draft->at(Place::parse('colourways/c-last-boat/cloth/f-deep/colour'))->value)->toBe('#22375a')
+        ->and($draft->at(Place::parse('setting/borders/e-quay/width'))->value)->toBe('1')
+        ->and($draft->at(Place::parse('units/u-none/finished'))->exists)->toBeFalse()
+        ->and($draft->at(Place::parse('title/deeper'))->exists)->toBeFalse()
+        ->and($draft->follower(Place::parse('sizes/s-throw')))->toBe('s-twin')
+        ->and($draft->follower(Place::parse('sizes/s-queen')))->toBeNull();
+    foreach (['', '/', 'units//x', str_repeat('a/', 20).'a'] as $text) {
+        expect(fn () => Place::parse($text))->toThrow(EditRefused::class);
+    }
+});
+
+it('sets, adds, removes and moves', function (): void {
+    expect(after(['kind' => 'set', 'place' => 'title', 'to' => 'Dawn Ferry'], 'title'))->toBe('Dawn Ferry')
+        ->and(after(['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => '4 1/2'], 'units/u-beam/finished'))->toBe('4 1/2')
+        ->and(after(['kind' => 'set', 'place' => 'seam'], 'seam'))->toBeNull();
+    $size = ['id' => 's-runner', 'name' => 'Runner', 'columns' => 1, 'rows' => 5];
+    $draft = edited(draft(), ['kind' => 'add', 'to' => 'sizes', 'item' => $size, 'before' => 's-twin'])->document;
+    $ids = fn (DraftDocument $draft): array => array_column($draft->items(Place::of('sizes')), 'id');
+    expect($ids($draft))->toBe(['s-crib', 's-throw', 's-runner', 's-twin', 's-queen']);
+    $draft = edited($draft, ['kind' => 'move', 'place' => 'sizes/s-runner', 'before' => 's-crib'])->document;
+    expect($ids($draft))->toBe(['s-runner', 's-crib', 's-throw', 's-twin', 's-queen']);
+    $draft = edited($draft, ['kind' => 'move', 'place' => 'sizes/s-runner'])->document;
+    expect($ids($draft))->toBe(['s-crib', 's-throw', 's-twin', 's-queen', 's-runner']);
+    $draft = edited($draft, ['kind' => 'remove', 'place' => 'sizes/s-throw'])->document;
+    expect($ids($draft))->toBe(['s-crib', 's-twin', 's-queen', 's-runner'])
+        ->and(edited($draft, ['kind' => 'copy', 'place' => 'units/u-beam', 'id' => 'u-beam-2', 'name' => 'Ray'])->document
+            ->at(Place::parse('units/u-beam-2'))->value)->toMatchArray(['id' => 'u-beam-2', 'name' => 'Ray', 'kind' => 'hst', 'finished' => '3']);
+});
+
+it('lays, lifts, turns, flips, spans, clothes anew and swaps what lies in a block', function (): void {
+    $lay = fn (int $column, int $row, array $more = []): array => ['kind' => 'lay', 'block' => 'b-new', 'column' => $column, 'row' => $row, ...$more];
+    $draft = small([['column' => 2, 'row' => 2, 'unit' => 'u-beam']]);
+    $draft = edited($draft, $lay(1, 1, ['unit' => 'u-wake', 'turn' => 90]))->document;
+    $draft = edited($draft, $lay(2, 1, ['unit' => 'u-beam', 'mirror' => true]))->document;
+    expect(laidIn($draft))->toBe(['1,1 u-wake 90', '2,1 u-beam  m', '2,2 u-beam']);
+    $cell = ['block' => 'b-new', 'column' => 1, 'row' => 1];
+    $draft = edited($draft, ['kind' => 'turn', ...$cell, 'by' => 270])->document;
+    expect(laidIn($draft)[0])->toBe('1,1 u-wake');
+    $draft = edited($draft, ['kind' => 'turn', ...$cell, 'by' => 90])->document;
+    $draft = edited($draft, ['kind' => 'mirror', ...$cell])->document;
+    expect(laidIn($draft)[0])->toBe('1,1 u-wake 270 m');
+    $draft = edited($draft, ['kind' => 'mirror', ...$cell, 'upside_down' => true])->document;
+    expect(laidIn($draft)[0])->toBe('1,1 u-wake 270');
+    $draft = edited($draft, ['kind' => 'reclothe', ...$cell, 'fabrics' => ['f-deep' => 'f-river']])->document;
+    expect($draft->at(Place::parse('blocks/b-new/cells/1,1/fabrics'))->value)->toBe(['f-deep' => 'f-river']);
+    $draft = edited($draft, ['kind' => 'reclothe', ...$cell, 'fabrics' => ['f-deep' => 'f-deep']])->document;
+    expect($draft->at(Place::parse('blocks/b-new/cells/1,1/fabrics'))->exists)->toBeFalse();
+    $draft = edited($draft, ['kind' => 'span', ...$cell, 'across' => 1, 'down' => 2])->document;
+    expect(laidIn($draft))->toBe(['1,1 1x2 u-wake 270', '2,1 u-beam  m', '2,2 u-beam']);
+    $draft = edited($draft, ['kind' => 'swap', ...$cell, 'with_column' => 2, 'with_row' => 1])->document;
+    expect(laidIn($draft))->toBe(['1,1 1x2 u-beam  m', '2,1 u-wake 270', '2,2 u-beam']);
+    $draft = edited($draft, ['kind' => 'lift', 'block' => 'b-new', 'column' => 1, 'row' => 2])->document;
+    expect(laidIn($draft))->toBe(['2,1 u-wake 270', '2,2 u-beam']);
+    $draft = edited($draft, $lay(1, 1, ['inner' => 'b-lantern', 'across' => 1, 'down' => 2]))->document;
+    expect(laidIn($draft)[0])->toBe('1,1 1x2 b-lantern');
+});
+
+it('adds, removes and resizes columns and rows, and what lies across them grows and shrinks', function (): void {
+    $cells = [
+        ['column' => 1, 'row' => 1, 'across' => 2, 'unit' => 'u-beam'], ['column' => 1, 'row' => 2, 'unit' => 'u-wake'],
+        ['column' => 2, 'row' => 2, 'unit' => 'u-beam'],
+    ];
+    $draft = small($cells);
+    $grid = fn (DraftDocument $draft): array => [
+        $draft->at(Place::parse('blocks/b-new/columns'))->value, $draft->at(Place::parse('blocks/b-new/rows'))->value, laidIn($draft),
+    ];
+    $wider = edited($draft, ['kind' => 'add-column', 'block' => 'b-new', 'before' => 2, 'width' => '1 1/2'])->document;
+    expect($grid($wider))->toBe([['3', '1 1/2', '3'], ['3', '3'], ['1,1 3x1 u-beam', '1,2 u-wake', '3,2 u-beam']]);
+    expect($grid(edited($wider, ['kind' => 'remove-column', 'block' => 'b-new', 'column' => 2])->document))->toBe($grid($draft))
+        ->and($grid(edited($wider, ['kind' => 'remove-column', 'block' => 'b-new', 'column' => 1])->document))
+        ->toBe([['1 1/2', '3'], ['3', '3'], ['1,1 2x1 u-beam', '2,2 u-beam']])
+        ->and($grid(edited($draft, ['kind' => 'resize-row', 'block' => 'b-new', 'row' => 2, 'height' => 'auto'])->document)[1])->toBe(['3', 'auto'])
+        ->and($grid(edited($draft, ['kind' => 'add-row', 'block' => 'b-new', 'before' => 3, 'height' => '2'])->document))
+        ->toBe([['3', '3'], ['3', '3', '2'], laidIn($draft)])
+        ->and($grid(edited($draft, ['kind' => 'remove-row', 'block' => 'b-new', 'row' => 1])->document)[2])->toBe(['1,1 u-wake', '2,1 u-beam']);
+});
+
+it('copies a quarter by turning and by mirroring', function (): void {
+    $quarter = [['column' => 1, 'row' => 1, 'unit' => 'u-beam'], ['column' => 2, 'row' => 1, 'unit' => 'u-wake', 'turn' => 90]];
+    $odd = small([...$quarter, ['column' => 3, 'row' => 3, 'unit' => 'u-blade']], ['1', '1', '1', '1', '1'], ['1', '1', '1', '1', '1']);
+    $copy = fn (string $by): array => laidIn(edited($odd, ['kind' => 'copy-quarter', 'block' => 'b-new', 'from' => 'top-left', 'by' => $by])->document);
+    expect($copy('turn'))->toBe([
+        '1,1 u-beam', '2,1 u-wake 90', '5,1 u-beam 90', '5,2 u-wake 180', '3,3 u-blade', '1,4 u-wake', '1,5 u-beam 270', '4,5 u-wake 270', '5,5 u-beam 180',
+    ])->and($copy('mirror'))->toBe([
+        '1,1 u-beam', '2,1 u-wake 90', '4,1 u-wake 270 m', '5,1 u-beam  m', '3,3 u-blade',
+        '1,5 u-beam 180 m', '2,5 u-wake 90 m', '4,5 u-wake 270', '5,5 u-beam 180',
+    ]);
+});
+
+it('takes one fabric instead of another everywhere or in one place, and merges two', function (): void {
+    $draft = edited(draft(), ['kind' => 'replace-fabric', 'fabric' => 'f-river', 'by' => 'f-lamp'])->document;
+    expect(array_filter(References::in($draft), fn ($reference): bool => $reference->id === 'f-river' && ! str_starts_with($reference->user, 'colourways')))
+        ->toBe([])
+        ->and($draft->at(Place::parse('setting/borders/e-quay/fabric'))->value)->toBe('f-lamp');
+    $one = edited(draft(), ['kind' => 'replace-fabric', 'fabric' => 'f-deep', 'by' => 'f-river', 'in' => 'units/u-beam'])->document;
+    expect($one->at(Place::parse('units/u-beam/fabrics'))->value)->toBe(['f-lamp', 'f-river'])
+        ->and($one->at(Place::parse('setting/borders/e-night/fabric'))->value)->toBe('f-deep');
+    $merged = edited(draft(), ['kind' => 'merge-fabrics', 'fabric' => 'f-river', 'by' => 'f-lamp']);
+    expect($merged->document->at(Place::parse('fabrics/f-river'))->exists)->toBeFalse()
+        ->and($merged->document->at(Place::parse('colourways/c-last-boat/cloth/f-river'))->exists)->toBeFalse()
+        ->and(DesignReader::reading($merged->document->document()->text)->complaints)->toBe([])
+        ->and(Draft::apply($merged->document, $merged->undo())->document->document()->text)->toBe(draft()->document()->text);
+});
+
+it('refuses what cannot mean anything, says the way out, and leaves the document as it was', function (array $edit, string $words): void {
+    $draft = draft();
+    $before = $draft->document()->text;
+    try {
+        edited($draft, $edit);
+        $message = 'nothing was refused';
+    } catch (EditRefused $refused) {
+        $message = $refused->getMessage();
+    }
+    expect($message)->toContain($words)->and($draft->document()->text)->toBe($before);
+})->with([
+    'an unknown kind' => [['kind' => 'paint'], 'The kinds are: set, add'],
+    'no kind' => [['place' => 'title'], 'The kinds are'],
+    'a part that is missing' => [['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1], 'has no "by"'],
+    'a part that means nothing' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'colour' => 'red'], 'means nothing here'],
+    'a column below one' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 0, 'row' => 1], 'column'],
+    'a place that is none' => [['kind' => 'set', 'place' => 'units/u-beam/sparkle', 'to' => '1'], '"sparkle" means nothing there'],
+    'a length that is none' => [['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => 'wide'], 'units/u-beam/finished'],
+    'an id' => [['kind' => 'set', 'place' => 'units/u-beam/id', 'to' => 'u-ray'], 'never changed'],
+    'a thing without an id' => [['kind' => 'add', 'to' => 'units', 'item' => ['name' => 'Ray']], 'needs an id'],
+    'an id that is taken' => [['kind' => 'copy', 'place' => 'units/u-beam', 'id' => 'b-lantern', 'name' => 'Ray'], '"b-lantern" is taken'],
+    'a thing that is there' => [['kind' => 'add', 'to' => 'clues', 'item' => ['id' => 'k-casting-off']], 'choose another id'],
+    'before what is not there' => [['kind' => 'move', 'place' => 'sizes/s-crib', 'before' => 's-none'], 'no sizes/s-none'],
+    'a thing that is gone' => [['kind' => 'remove', 'place' => 'sizes/s-none'], 'may be gone already'],
+    'a fabric in use' => [['kind' => 'remove', 'place' => 'fabrics/f-river'], 'The fabric "f-river" is still used by'],
+    'a unit in use' => [['kind' => 'remove', 'place' => 'units/u-beam'], 'is still used by blocks/b-lantern, clues/k-casting-off'],
+    'a border in use' => [['kind' => 'together', 'edits' => [
+        ['kind' => 'set', 'place' => 'sizes/s-crib/borders', 'to' => ['e-quay']], ['kind' => 'remove', 'place' => 'setting/borders/e-quay'],
+    ]], 'still used by sizes/s-crib'],
+    'a name that is not there' => [['kind' => 'set', 'place' => 'units/u-beam/fabrics', 'to' => ['f-lamp', 'f-gold']], 'does not have. Add it first'],
+    'a unit that is not there' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'unit' => 'u-none'], '"u-none"'],
+    'both a unit and a block' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'unit' => 'u-beam', 'inner' => 'b-lantern'], 'either'],
+    'a block that is not there' => [['kind' => 'lift', 'block' => 'b-none', 'column' => 1, 'row' => 1], 'no block "b-none"'],
+    'beyond the grid' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 9, 'row' => 1, 'unit' => 'u-beam'], 'reaches beyond'],
+    'two things in one place' => [['kind' => 'span', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'across' => 2, 'down' => 1], 'covered'],
+    'a line that is not there' => [['kind' => 'resize-column', 'block' => 'b-lantern', 'column' => 7, 'width' => '3'], 'no place 7'],
+    'the last line' => [['kind' => 'together', 'edits' => array_fill(0, 4, ['kind' => 'remove-row', 'block' => 'b-lantern', 'row' => 1])], 'keeps at least one'],
+    'a fabric by itself' => [['kind' => 'replace-fabric', 'fabric' => 'f-deep', 'by' => 'f-deep'], 'instead of itself'],
+    'a fabric by none' => [['kind' => 'merge-fabrics', 'fabric' => 'f-deep', 'by' => 'f-none'], 'no fabric "f-none"'],
+    'what has no name' => [['kind' => 'copy', 'place' => 'setting', 'id' => 'x', 'name' => 'X'], 'nothing that can be copied'],
+    'a list without ids' => [['kind' => 'set', 'place' => 'blocks/b-lantern/columns/0', 'to' => '3'], 'blocks/b-lantern/columns/0'],
+    'edits within edits without end' => [array_reduce(range(1, 9), fn (array $edit): array => ['kind' => 'together', 'edits' => [$edit]], ['kind' => 'set', 'place' => 'title', 'to' => 'x']), 'too deep'],
+]);
+
+it('lets edits to different things stand, and shows both values where two change the same', function (): void {
+    $draft = edited(draft(), ['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => '4', 'expect' => '3'])->document;
+    $draft = edited($draft, ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Ray', 'expect' => 'Beam half-square triangle'])->document;
+    expect($draft->at(Place::parse('units/u-beam/finished'))->value)->toBe('4');
+    try {
+        edited($draft, ['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => '5', 'expect' => '3']);
+        $conflict = null;
+    } catch (EditConflict $conflict) {
+    }
+    expect($conflict?->expected->value)->toBe('3')->and($conflict?->there->value)->toBe('4')->and($conflict?->wanted->value)->toBe('5')
+        ->and($conflict?->getMessage())->toContain('is "4" now');
+
+    $block = ['block' => 'b-lantern', 'column' => 2, 'row' => 1];
+    $seen = ['column' => 2, 'row' => 1, 'unit' => 'u-beam', 'turn' => 180];
+    $turned = edited(draft(), ['kind' => 'turn', ...$block, 'by' => 90, 'expect' => $seen])->document;
+    foreach ([
+        ['kind' => 'lift', ...$block], ['kind' => 'mirror', ...$block], ['kind' => 'lay', ...$block, 'unit' => 'u-wake'],
+        ['kind' => 'span', ...$block, 'across' => 1, 'down' => 1], ['kind' => 'reclothe', ...$block, 'fabrics' => ['f-deep' => 'f-lamp']],
+        ['kind' => 'turn', ...$block, 'by' => 90],
+    ] as $edit) {
+        expect(fn () => edited($turned, [...$edit, 'expect' => $seen]))->toThrow(EditConflict::class);
+    }
+    $wider = edited(draft(), ['kind' => 'add-column', 'block' => 'b-lantern', 'before' => 1, 'width' => '3', 'expect' => ['3', '3', '3', '3']])->document;
+    expect(fn () => edited($wider, ['kind' => 'remove-column', 'block' => 'b-lantern', 'column' => 1, 'expect' => ['3', '3', '3', '3']]))
+        ->toThrow(EditConflict::class)
+        ->and(fn () => edited($draft, ['kind' => 'remove', 'place' => 'sizes/s-crib', 'expect' => ['id' => 's-crib']]))->toThrow(EditConflict::class);
+
+    // Taken back later than somebody else's change of the same thing, an edit says so as well; of another thing, it goes.
+    $mine = edited(draft(), ['kind' => 'set', 'place' => 'title', 'to' => 'Mine']);
+    $theirs = edited($mine->document, ['kind' => 'set', 'place' => 'sizes/s-crib/name', 'to' => 'Cot'])->document;
+    expect(Draft::apply($theirs, $mine->undo())->document->at(Place::of('title'))->value)->toBe('Night Ferry');
+    $theirs = edited($mine->document, ['kind' => 'set', 'place' => 'title', 'to' => 'Theirs'])->document;
+    expect(fn () => Draft::apply($theirs, $mine->undo()))->toThrow(EditConflict::class);
+});
+
+it('keeps the schema of edits in step with its own', function (): void {
+    $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/edits.schema.json'), true, flags: JSON_THROW_ON_ERROR);
+    expect($published)->toBe(json_decode(json_encode(EditFormat::schema(), JSON_THROW_ON_ERROR), true));
+});
+
+/**
+ * Any edit of a document, sensible or not.
+ *
+ * @return array<string, mixed>
+ */
+function anyEdit(DraftDocument $draft): array
+{
+    $one = fn (array $of): mixed => $of === [] ? 'x' : $of[array_rand($of)];
+    $id = fn (string $list): string => (string) $one(array_column($draft->items(Place::of($list)), 'id'));
+    $block = $id('blocks');
+    $cell = ['block' => $block, 'column' => mt_rand(1, 6), 'row' => mt_rand(1, 6)];
+    $widths = ['1', '1 1/2', '3', 'auto', '7/3'];
+    $list = $one(['units', 'blocks', 'sizes', 'clues', 'fabrics', 'colourways']);
+
+    return match (mt_rand(1, 20)) {
+        1, 2, 3 => ['kind' => 'lay', ...$cell, 'unit' => $id('units'), 'turn' => $one([0, 90, 180, 270]), 'mirror' => $one([true, false])],
+        4 => ['kind' => 'lay', ...$cell, 'inner' => $id('blocks')],
+        5 => ['kind' => 'lift', ...$cell],
+        6 => ['kind' => 'turn', ...$cell, 'by' => $one([90, 180, 270])],
+        7 => ['kind' => 'mirror', ...$cell, 'upside_down' => $one([true, false])],
+        8 => ['kind' => 'span', ...$cell, 'across' => mt_rand(1, 3), 'down' => mt_rand(1, 3)],
+        9 => ['kind' => 'reclothe', ...$cell, 'fabrics' => [$id('fabrics') => $id('fabrics')]],
+        10 => ['kind' => 'swap', ...$cell, 'with_column' => mt_rand(1, 6), 'with_row' => mt_rand(1, 6)],
+        11 => ['kind' => $one(['add-column', 'resize-column']), 'block' => $block, ...($one([true, false]) ? ['before' => mt_rand(1, 6)] : ['column' => mt_rand(1, 6)]), 'width' => $one($widths)],
+        12 => ['kind' => 'remove-'.$one(['row']), 'block' => $block, 'row' => mt_rand(1, 6)],
+        13 => ['kind' => 'add-row', 'block' => $block, 'before' => mt_rand(1, 6), 'height' => $one($widths)],
+        14 => ['kind' => 'copy-quarter', 'block' => $block, 'from' => $one(['top-left', 'top-right', 'bottom-right', 'bottom-left']), 'by' => $one(['turn', 'mirror'])],
+        15 => ['kind' => $one(['replace-fabric', 'merge-fabrics']), 'fabric' => $id('fabrics'), 'by' => $id('fabrics')],
+        16 => ['kind' => 'remove', 'place' => "$list/{$id($list)}"],
+        17 => ['kind' => 'move', 'place' => "$list/{$id($list)}", 'before' => $id($list)],
+        18 => ['kind' => 'copy', 'place' => "$list/{$id($list)}", 'id' => 'n-'.mt_rand(1, 9999), 'name' => 'Copy'],
+        19 => ['kind' => 'set', 'place' => 'units/'.$id('units').'/finished', 'to' => $one(['2', '4 1/2', ['width' => '2', 'height' => '4']])],
+        default => ['kind' => 'set', 'place' => $one(['title', 'seam', 'setting/sashing', 'sizes/'.$id('sizes').'/columns', 'setting/pattern']), 'to' => $one(['x', '3/8', 3, ['width' => '1', 'fabric' => $id('fabrics')], [[$id('blocks'), null]]])],
+    };
+}
+
+it('gives the same bytes when any edit is undone, and leaves a draft that can be read after any edits', function (string $name, int $seed): void {
+    mt_srand($seed);
+    $draft = draft($name);
+    $undo = [];
+    $texts = [$draft->document()->text];
+    for ($tried = 0; $tried < 60; $tried++) {
+        try {
+            $applied = edited($draft, anyEdit($draft));
+        } catch (EditRefused) {
+            continue;
+        }
+        $back = Draft::apply($applied->document, $applied->undo());
+        expect($back->document->document()->text)->toBe($draft->document()->text)
+            ->and(Draft::apply($back->document, $applied->redo())->document->document()->text)->toBe($applied->document->document()->text);
+        $draft = $applied->document;
+        $undo[] = $applied;
+        $texts[] = $draft->document()->text;
+    }
+    expect(count($undo))->toBeGreaterThan(10);
+    DesignReader::reading($draft->document()->text);
+    foreach (array_reverse($undo) as $applied) {
+        array_pop($texts);
+        $draft = Draft::apply($draft, $applied->undo())->document;
+        expect($draft->document()->text)->toBe(end($texts));
+    }
+})->with(['night-ferry', 'kitchen-garden', 'block-library'])->with(range(1, 8));
