@@ -9,8 +9,8 @@ use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditFormat;
-use Dew\Core\Draft\EditReader;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Kind\EditReader;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
 

@@ -9,6 +9,7 @@ use App\Models\MethodChoice;
 use App\Models\Project;
 use App\Models\Swatch;
 use App\Plans\ReleasedSheets;
+use Closure;
 use Dew\Core\Plan\ClueSheet;
 use Illuminate\Support\Facades\Cache;
 
@@ -64,17 +65,27 @@ final readonly class Drawn
         );
     }
 
-    private function name(Project $project, string $what, Clue $clue): string
+    /**
+     * Something that shows all open clues at once.
+     *
+     * @param  Closure(): array<int|string, mixed>  $draw  plain data and ready HTML
+     * @return array<int|string, mixed>
+     */
+    public function ofQuilt(Project $project, string $what, Closure $draw): array
+    {
+        return Cache::remember($this->name($project, $what, ...$this->sheets->open($project)), now()->addDays(self::DAYS), $draw);
+    }
+
+    private function name(Project $project, string $what, Clue ...$clues): string
     {
         return 'drawn:'.hash('sha256', serialize([
             $what,
             $this->sheets->edition($project),
             app()->getLocale(),
-            $clue->key,
-            $clue->number,
+            array_map(fn (Clue $clue): array => [$clue->key, $clue->number], $clues),
             $project->size_key,
             $project->size_later,
-            $project->methods()->only(...$clue->unitKinds())->signature(),
+            $project->methods()->only(...array_merge(...array_map(fn (Clue $clue): array => $clue->unitKinds(), $clues)))->signature(),
             // What was made before a method was chosen is not cut again.
             $project->methodChoices
                 ->sortBy('kind')

@@ -14,6 +14,6 @@
         <p class="field-hint">{{ __('cutting.cut_nothing') }}</p>
     @endif
     @if (isset($ownCloth))
-        @include('member.own-cloth', ['fabric' => $fabric, 'project' => $ownCloth])
+        @include('member.own-cloth', ['fabric' => $fabric, 'open' => $ownCloth])
     @endif
 </section>

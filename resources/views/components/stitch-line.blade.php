@@ -1,16 +1,18 @@
 @props(['drops', 'current' => null])
 <ol class="stitch-line" aria-label="{{ __('drops.line') }}">
+    {{-- Each mark is drawn once for the line. --}}
+    @php($marks = [])
     @foreach ($drops as $drop)
         <li @class(['stitch', 'is-current' => $current === $drop->number])>
             @if ($drop->url)
                 <a href="{{ $drop->url }}" @if ($current === $drop->number) aria-current="true" @endif>
-                    <x-drop :state="$drop->state"/>
+                    {!! $marks[$drop->state->value] ??= view('components.drop', ['state' => $drop->state])->render() !!}
                     <span class="stitch-number">{{ $drop->number }}</span>
                     <span class="visually-hidden">{{ $drop->label() }}</span>
                 </a>
             @else
                 <span class="stitch-still">
-                    <x-drop :state="$drop->state"/>
+                    {!! $marks[$drop->state->value] ??= view('components.drop', ['state' => $drop->state])->render() !!}
                     <span class="stitch-number">{{ $drop->number }}</span>
                     <span class="visually-hidden">{{ $drop->label() }}</span>
                 </span>

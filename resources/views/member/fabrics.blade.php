@@ -2,8 +2,6 @@
     <h1>{{ __('fabrics.title') }}</h1>
     <p>{{ __('fabrics.intro') }}</p>
     <div class="fabric-cards">
-        @foreach ($fabrics as $fabric)
-            @include('clue.fabric', ['fabric' => $fabric, 'ownCloth' => $project])
-        @endforeach
+        {!! $html !!}
     </div>
 </x-layout.member>

@@ -1,8 +1,9 @@
 @php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
 <details class="own-cloth" @if ($bag->any()) open @endif>
     <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>
-    <form method="post" action="{{ route('member.swatch.update', [$project, $fabric->slot]) }}" class="stack">
-        @csrf @method('put')
+    <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="stack">
+        <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+        @method('put')
         <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot" :label="__('fabrics.own.name')">
             <input id="cloth-{{ $fabric->slot }}" name="cloth" maxlength="80" required autocomplete="off"
                 value="{{ $bag->any() ? old('cloth') : ($fabric->isOwn ? $fabric->cloth : '') }}"
@@ -16,8 +17,9 @@
         <button class="btn btn-other">{{ __('fabrics.own.use') }}</button>
     </form>
     @if ($fabric->isOwn)
-        <form method="post" action="{{ route('member.swatch.destroy', [$project, $fabric->slot]) }}">
-            @csrf @method('delete')
+        <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}">
+            <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+            @method('delete')
             <button class="btn btn-quiet">{{ __('fabrics.own.remove') }}</button>
         </form>
     @endif

@@ -6,18 +6,15 @@ namespace App\Http\Controllers\Member;
 
 use App\Http\Controllers\Controller;
 use App\Models\Project;
-use App\Plans\ReleasedSheets;
 use App\Presentation\Member\FabricsPage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
 
 /** The fabrics of the quilt, and what the released clues cut from each. */
 final class FabricsController extends Controller
 {
-    public function __invoke(Project $project, ReleasedSheets $sheets, FabricsPage $page): View
+    public function __invoke(Request $request, Project $project, FabricsPage $page): View
     {
-        return view('member.fabrics', [
-            'project' => $project,
-            'fabrics' => $page->rows($sheets->announcement($project), $project),
-        ]);
+        return view('member.fabrics', ['project' => $project, 'html' => $page->html($project, $request->session()->has('errors'))]);
     }
 }

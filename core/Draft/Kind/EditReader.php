@@ -2,21 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Draft;
+namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Document\Complaints;
-use Dew\Core\Draft\Kind\AddItem;
-use Dew\Core\Draft\Kind\ChangeCell;
-use Dew\Core\Draft\Kind\ChangeGrid;
-use Dew\Core\Draft\Kind\CopyItem;
-use Dew\Core\Draft\Kind\CopyQuarter;
-use Dew\Core\Draft\Kind\LayCell;
-use Dew\Core\Draft\Kind\MoveItem;
-use Dew\Core\Draft\Kind\RemoveItem;
-use Dew\Core\Draft\Kind\ReplaceFabric;
-use Dew\Core\Draft\Kind\SetValue;
-use Dew\Core\Draft\Kind\SwapCells;
-use Dew\Core\Draft\Kind\Together;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\Changes;
+use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditFormat;
+use Dew\Core\Draft\EditRefused;
 
 /** Reads edits as they are written in files and sent by browsers. docs/edits.md tells every kind. */
 final class EditReader
