@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Models\Clue;
-use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Shared\Drop;
 use App\Presentation\Shared\DropState;
 use Dew\Core\Plan\AnnouncedSize;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Members down, clues across; a drop and a figure in every cell. The same few queries for three members and for a thousand. */
 final readonly class ProgressGrid
@@ -22,7 +23,7 @@ final readonly class ProgressGrid
 
     /**
      * @param  Collection<int, Clue>  $clues
-     * @param  LengthAwarePaginator<int, Project>  $projects
+     * @param  LengthAwarePaginator<int, stdClass>  $projects  id, name, size_key, size_later and the member's name
      * @param  array<string, array<int, array{int, int}>>  $progress  units done and to do, by project and clue
      * @param  array<int, bool>  $released  by clue: asked once, not for every cell
      * @param  array<int, int>  $numbers  of the clues, by id
@@ -42,25 +43,29 @@ final readonly class ProgressGrid
 
     public static function of(QuiltAlong $quiltAlong, string $search): self
     {
-        $projects = Project::query()
-            ->select('projects.*', 'users.name as member')
+        $all = fn (): Builder => DB::table('projects')->where('projects.quilt_along_id', $quiltAlong->id);
+        $named = $all()
             ->join('users', 'users.id', '=', 'projects.user_id')
-            ->where('projects.quilt_along_id', $quiltAlong->id)
-            ->when($search !== '', fn ($query) => $query->where('users.name', 'ilike', '%'.addcslashes($search, '%_\\').'%'))
+            ->when($search !== '', fn (Builder $query) => $query->where('users.name', 'ilike', '%'.addcslashes($search, '%_\\').'%'));
+        $projects = $named->clone()
             ->orderBy('users.name')
             ->orderBy('projects.created_at')
-            ->paginate(self::PER_PAGE)
+            ->paginate(
+                self::PER_PAGE,
+                ['projects.id', 'projects.name', 'projects.size_key', 'projects.size_later', 'users.name as member'],
+                total: $search === '' ? $all()->count() : $named->count(),
+            )
             ->withQueryString();
         $progress = [];
         $rows = DB::table('clue_progress')
-            ->whereIn('project_id', array_map(fn (Project $project): string => $project->id, $projects->items()))
+            ->whereIn('project_id', array_map(fn (stdClass $project): string => $project->id, $projects->items()))
             ->get(['project_id', 'clue_id', 'done', 'total']);
         foreach ($rows as $row) {
             $progress[$row->project_id][$row->clue_id] = [$row->done, $row->total];
         }
         $clues = $quiltAlong->clues()->get()->toBase();
         $released = $work = [];
-        $inUse = array_unique(array_map(fn (Project $project): string => $project->size_key, $projects->items()));
+        $inUse = array_unique(array_map(fn (stdClass $project): string => $project->size_key, $projects->items()));
         foreach ($clues as $clue) {
             $released[$clue->id] = $clue->isReleased();
             foreach ($inUse as $size) {
@@ -75,19 +80,13 @@ final readonly class ProgressGrid
         return new self($clues, $projects, $progress, $released, $clues->pluck('number', 'id')->all(), $work, $sizes);
     }
 
-    public function sizeName(Project $project): string
+    public function sizeName(stdClass $project): string
     {
         return $project->size_later ? __('join.size_later') : $this->sizes[$project->size_key] ?? $project->size_key;
     }
 
-    /** Whose quilt it is. */
-    public function member(Project $project): string
-    {
-        return (string) $project->getAttribute('member');
-    }
-
     /** @return list<Drop> one for each clue, in their order: what is asked of the member is asked once for her row */
-    public function drops(Project $project): array
+    public function drops(stdClass $project): array
     {
         [$id, $size] = [$project->id, $project->size_key];
         $drops = [];

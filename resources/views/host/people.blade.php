@@ -24,7 +24,7 @@
                 <tbody>
                     @foreach ($grid->projects as $project)
                         <tr>
-                            <th scope="row">{{ $grid->member($project) }} <small>{{ $project->name }}</small></th>
+                            <th scope="row">{{ $project->member }} <small>{{ $project->name }}</small></th>
                             <td>{{ $grid->sizeName($project) }}</td>
                             @foreach ($grid->drops($project) as $drop)
                                 {{-- Each mark is drawn once for the page, not once for each cell. --}}
