@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\DesignDocument;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -215,4 +216,32 @@ it('makes a world for the benchmark of the web, in an empty database alone, with
     $this->withUnencryptedCookie($name, rawurldecode($value))->get("/q/{$people[2]['quilt']}/clues/12")->assertOk();
     $this->artisan('dew:bench-world', ['file' => $file])->assertFailed();
     unlink($file);
+});
+
+it('applies edits to a design file, writes what takes them back, and stops at the first that does not go', function (): void {
+    $folder = sys_get_temp_dir().'/dew-edits-'.getmypid();
+    mkdir($folder);
+    $file = fn (string $name, string $text): string => file_put_contents("$folder/$name", $text) === false ? '' : "$folder/$name";
+    $original = DesignDocument::fromJson((string) file_get_contents(NIGHT_FERRY))->write();
+    $design = $file('design.json', $original);
+    $edits = $file('edits.json', (string) json_encode([
+        ['kind' => 'set', 'place' => 'title', 'to' => 'Dawn Ferry', 'expect' => 'Night Ferry'],
+        ['kind' => 'turn', 'block' => 'b-lantern', 'column' => 2, 'row' => 1, 'by' => 90],
+    ]));
+    $this->artisan('dew:edit', ['file' => $design, 'edits' => $edits, '--out' => "$folder/after.json", '--undo' => "$folder/undo.json"])->assertSuccessful();
+    expect(json_decode((string) file_get_contents("$folder/after.json"), true)['title'])->toBe('Dawn Ferry');
+    $this->artisan('dew:edit', ['file' => "$folder/after.json", 'edits' => "$folder/undo.json", '--out' => "$folder/back.json"])->assertSuccessful();
+    expect(file_get_contents("$folder/back.json"))->toBe($original);
+    Artisan::call('dew:edit', ['file' => $design, 'edits' => $file('none.json', '[]')]);
+    expect(Artisan::output())->toBe($original);
+
+    $fails = fn (string $file, string $edits) => $this->artisan('dew:edit', ['file' => $file, 'edits' => $edits]);
+    $fails("$folder/after.json", $edits)->expectsOutputToContain('Edit 1: title was "Night Ferry"')->assertExitCode(1);
+    $fails($design, $file('bad.json', '[{"kind": "paint"}]'))->expectsOutputToContain('The kinds are: set')->assertExitCode(1);
+    $fails($design, $file('bad.json', '[{"kind": '))->expectsOutputToContain('not JSON')->assertExitCode(2);
+    $fails($design, $file('bad.json', '{"kind": "set"}'))->expectsOutputToContain('is a list')->assertExitCode(2);
+    $fails($file('half.json', '{"dew": 3'), $edits)->expectsOutputToContain('not JSON')->assertExitCode(2);
+    $fails($design, "$folder/nowhere.json")->expectsOutputToContain('no file')->assertExitCode(2);
+    array_map(unlink(...), (array) glob("$folder/*"));
+    rmdir($folder);
 });

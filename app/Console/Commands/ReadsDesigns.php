@@ -14,23 +14,34 @@ use Illuminate\Console\Command;
 /** What the commands on design files share: read the file, and say everything that is wrong with it, a line each. */
 trait ReadsDesigns
 {
-    /** @param  callable(Design): int  $then */
-    private function withDesign(callable $then): int
+    /** What stands in the file that an argument names; says why when it cannot be read. */
+    private function contents(string $argument): ?string
     {
-        $given = $this->argument('file');
+        $given = $this->argument($argument);
         $file = is_string($given) ? $given : '';
         if (! is_file($file) || ! is_readable($file)) {
             $this->error(__('console.no_file', ['file' => $file]));
 
-            return Command::INVALID;
+            return null;
         }
         if (filesize($file) > DesignDocument::LARGEST) {
             $this->error(__('console.too_large', ['file' => $file, 'bytes' => (int) filesize($file), 'most' => DesignDocument::LARGEST]));
 
+            return null;
+        }
+
+        return (string) file_get_contents($file);
+    }
+
+    /** @param  callable(Design): int  $then */
+    private function withDesign(callable $then): int
+    {
+        $text = $this->contents('file');
+        if ($text === null) {
             return Command::INVALID;
         }
         try {
-            return $then(DesignReader::read((string) file_get_contents($file)));
+            return $then(DesignReader::read($text));
         } catch (DocumentException $error) {
             foreach ($error->complaints as $complaint) {
                 $this->error($complaint->text());
