@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
@@ -18,11 +19,13 @@ final readonly class BlockReader
      * @param  Known<Slot>  $fabrics
      * @param  Known<DeclaredUnit>  $units
      * @param  Known<true>  $blockIds  every block there is, also those that stand further down
+     * @param  Complaints  $complaints  told of places that are empty yet: the block is read without them
      */
     public function __construct(
         private Known $fabrics,
         private Known $units,
         private Known $blockIds,
+        private Complaints $complaints,
     ) {
     }
 
@@ -137,9 +140,8 @@ final readonly class BlockReader
         }
         $filled = array_sum(array_map(count(...), $taken));
         if ($filled !== $columns * $rows) {
-            throw $node->get('cells')->fail(
-                sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows),
-            );
+            $problem = sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows);
+            $this->complaints->add($node->pointer().'/cells', $problem, harmless: true, unfinished: true);
         }
     }
 

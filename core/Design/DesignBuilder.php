@@ -58,7 +58,7 @@ final class DesignBuilder
         $this->blocks = new Known('block');
         $this->room = CuttingRoom::usual();
         $this->products = new Products([]);
-        $this->blockReader = new BlockReader($this->fabrics, $this->units, $this->ids('blocks', 'block'));
+        $this->blockReader = new BlockReader($this->fabrics, $this->units, $this->ids('blocks', 'block'), $complaints);
     }
 
     /** Null when so much is wrong that there is no design: no fabric, no unit, no block, no setting, no size or no title. */
@@ -107,7 +107,7 @@ final class DesignBuilder
     {
         $unitIds = $this->ids('units', 'unit');
         $blockIds = $this->ids('blocks', 'block');
-        $this->blockReader = new BlockReader($this->fabrics, $this->units, $blockIds);
+        $this->blockReader = new BlockReader($this->fabrics, $this->units, $blockIds, $this->complaints);
         $reader = new UnitReader($this->fabrics, $unitIds, $blockIds, $this->room, $this->blockReader);
         $this->each('units', $this->units, $reader->declared(...), $this->blocks);
         $this->each('blocks', $this->blocks, $this->blockReader->declared(...), $this->units);

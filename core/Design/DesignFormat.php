@@ -165,7 +165,7 @@ final class DesignFormat
                 'turn' => self::turn(),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
-            ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 1, 1600),
+            ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 0, 1600),
             'variants' => self::variants(),
             'stated' => self::stated(),
         ], ['variants', 'stated']));

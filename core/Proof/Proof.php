@@ -5,10 +5,39 @@ declare(strict_types=1);
 namespace Dew\Core\Proof;
 
 use Dew\Core\Design\Design;
+use Dew\Core\Design\Reading;
+use Dew\Core\Document\Complaint;
+use Dew\Core\Measure\MeasureException;
+use InvalidArgumentException;
 
 /** Reads a design like a strict pattern tester, with every unit made by its usual method. What the reader refuses never comes this far. */
 final class Proof
 {
+    /**
+     * What is to be said of a document that is being drawn up: everything that is wrong with it or not finished, and then what is found in
+     * as much of the design as can be read.
+     *
+     * @return list<Finding>
+     */
+    public static function ofDraft(Reading $reading): array
+    {
+        $findings = array_map(fn (Complaint $complaint): Finding => new Finding(
+            $complaint->unfinished ? 'unfinished' : 'unreadable',
+            Severity::Error,
+            $complaint->pointer,
+            ['problem' => $complaint->problem],
+        ), $reading->complaints);
+        if ($reading->design === null) {
+            return $findings;
+        }
+        try {
+            return [...$findings, ...self::of($reading->design)];
+        } catch (InvalidArgumentException|MeasureException) {
+            // Why a size cannot be laid out or a unit cannot be made stands among the complaints.
+            return $findings;
+        }
+    }
+
     /** @return list<Finding> errors first, each kind in the order of the document, none of them twice */
     public static function of(Design $design): array
     {

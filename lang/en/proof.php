@@ -6,6 +6,8 @@ return [
     'severity' => ['error' => 'Error', 'warning' => 'Warning', 'note' => 'Note'],
     'clean' => 'Nothing to mark.',
     'count' => ':errors errors, :warnings warnings, :notes notes',
+    'unfinished' => 'This is not finished: it :problem',
+    'unreadable' => 'This cannot be read as it stands: it :problem',
     'too-wide' => 'Choose a smaller size or wider cloth: :unit needs a piece of :cut, and the cloth is :usable wide.',
     'unused-fabric' => 'Use :fabric or take it out: no unit and no border is cut from it.',
     'unused-unit' => 'Lay :unit into a block or take it out: no block has it.',

@@ -53,7 +53,7 @@ const CORE_BORDERS = [
     'Draft/Kind' => ['Document', 'Draft'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
-    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design'],
+    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design'],
 ];
 
 it('keeps the core to itself, plain PHP and one library for exact numbers', function (): void {

@@ -279,7 +279,7 @@ it('has an example of nearly every finding it has words for', function (): void 
     $words = array_diff(array_keys((array) __('proof')), ['severity', 'clean', 'count']);
     // The rest differ from these only in their wording for lengths that are told otherwise.
     expect(array_values(array_diff($words, array_column(everyFinding(), 0))))
-        ->toBe(['stated-cut-small-plain-method', 'stated-cut-large-plain-method', 'check-off-mark', 'unfriendly-size']);
+        ->toBe(['unfinished', 'unreadable', 'stated-cut-small-plain-method', 'stated-cut-large-plain-method', 'check-off-mark', 'unfriendly-size']);
 });
 
 it('says nothing twice', function (string $code, Closure $change): void {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Presentation\Host\FindingSentence;
-use Dew\Core\Design\Design;
+use Dew\Core\Design\Reading;
 use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof as CoreProof;
 use Dew\Core\Proof\Severity;
 use Illuminate\Console\Command;
 
-/** Reads a design like a strict pattern tester; fails when something cannot be sewn. */
+/** Reads a design, finished or not, like a strict pattern tester; fails when something cannot be sewn. */
 final class Proof extends Command
 {
     use ReadsDesigns;
@@ -25,8 +25,8 @@ final class Proof extends Command
 
     public function handle(): int
     {
-        return $this->withDesign(function (Design $design): int {
-            $findings = CoreProof::of($design);
+        return $this->withReading(function (Reading $reading): int {
+            $findings = CoreProof::ofDraft($reading);
             if ($this->option('json')) {
                 $this->line((string) json_encode(array_map(fn (Finding $finding): array => [
                     'code' => $finding->code,

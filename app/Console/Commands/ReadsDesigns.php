@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\Reading;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Document\DocumentException;
 use Illuminate\Console\Command;
@@ -31,6 +32,22 @@ trait ReadsDesigns
         }
 
         return (string) file_get_contents($file);
+    }
+
+    /** @param  callable(Reading): int  $then  is given what could be read, whatever is wrong with it */
+    private function withReading(callable $then): int
+    {
+        $text = $this->contents('file');
+        if ($text === null) {
+            return Command::INVALID;
+        }
+        try {
+            return $then(DesignReader::reading($text));
+        } catch (DocumentException $error) {
+            $this->error($error->getMessage());
+
+            return Command::INVALID;
+        }
     }
 
     /** @param  callable(Design): int  $then */
