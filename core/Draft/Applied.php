@@ -30,7 +30,10 @@ final readonly class Applied
     public function touched(): array
     {
         $touched = array_map(
-            fn (Change $change): string => implode('/', array_slice($change->place->steps, 0, $change->place->steps[0] === 'setting' ? 1 : 2)),
+            fn (Change $change): string => implode(
+                '/',
+                array_slice($change->place->steps, 0, $change->place->steps[0] === 'setting' ? 1 : 2),
+            ),
             $this->changes,
         );
 

@@ -85,7 +85,10 @@ final class Draft
             foreach ($lists as $list) {
                 array_push($ids, ...array_map(fn (array $item): string => (string) Place::idOf($item), $document->items(Place::of($list))));
             }
-            array_push($twice, ...array_map(strval(...), array_keys(array_filter(array_count_values($ids), fn (int $count): bool => $count > 1))));
+            array_push(
+                $twice,
+                ...array_map(strval(...), array_keys(array_filter(array_count_values($ids), fn (int $count): bool => $count > 1))),
+            );
         }
 
         return $twice;
@@ -101,7 +104,12 @@ final class Draft
         $first = $lost[0];
         $what = rtrim($first->list, 's');
         if (! $before->at(self::place($first))->exists) {
-            throw new EditRefused(sprintf('%s names a %s "%s" that the design does not have. Add it first.', $first->user, $what, $first->id));
+            throw new EditRefused(sprintf(
+                '%s names a %s "%s" that the design does not have. Add it first.',
+                $first->user,
+                $what,
+                $first->id,
+            ));
         }
         $users = array_values(array_unique(array_map(
             fn (Reference $reference): string => $reference->user,
@@ -116,7 +124,11 @@ final class Draft
 
     private static function place(Reference $reference): Place
     {
-        return $reference->list === 'borders' ? Place::of('setting', 'borders', $reference->id) : Place::of($reference->list, $reference->id);
+        return $reference->list === 'borders' ? Place::of(
+            'setting',
+            'borders',
+            $reference->id,
+        ) : Place::of($reference->list, $reference->id);
     }
 
     /**

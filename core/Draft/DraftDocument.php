@@ -143,7 +143,10 @@ final readonly class DraftDocument
     private function inObject(array $object, string $name, Change $change): array
     {
         if ($object !== [] && array_is_list($object)) {
-            throw new EditRefused(sprintf('%s is in a list of things without ids: the list is changed as a whole.', $change->place->text()));
+            throw new EditRefused(sprintf(
+                '%s is in a list of things without ids: the list is changed as a whole.',
+                $change->place->text(),
+            ));
         }
         if ($change->is->exists) {
             $object[$name] = $change->is->value;

@@ -49,7 +49,8 @@ final class EditFormat
         $kind('move', ['place' => $place, 'before' => $id], 'before');
         $kind('copy', ['place' => $place, 'id' => $id, 'name' => new TextType(60)]);
         $kind('lay', [
-            ...$cell, 'unit' => $id, 'inner' => $id, 'turn' => ChoiceType::of(0, 90, 180, 270), 'mirror' => new FlagType, 'fabrics' => $fabrics,
+            ...$cell, 'unit' => $id, 'inner' => $id,
+            'turn' => ChoiceType::of(0, 90, 180, 270), 'mirror' => new FlagType, 'fabrics' => $fabrics,
             'across' => $number, 'down' => $number, 'expect' => $any,
         ], 'unit', 'inner', 'turn', 'mirror', 'fabrics', 'across', 'down', 'expect');
         $kind('lift', [...$cell, 'expect' => $any], 'expect');
@@ -65,7 +66,12 @@ final class EditFormat
         $kind('remove-row', ['block' => $id, 'row' => $number, 'expect' => $any], 'expect');
         $kind('resize-row', ['block' => $id, 'row' => $number, 'height' => $width, 'expect' => $any], 'expect');
         $kind('copy-quarter', [
-            'block' => $id, 'from' => ChoiceType::of('top-left', 'top-right', 'bottom-right', 'bottom-left'), 'by' => ChoiceType::of('turn', 'mirror'),
+            'block' => $id, 'from' => ChoiceType::of(
+                'top-left',
+                'top-right',
+                'bottom-right',
+                'bottom-left',
+            ), 'by' => ChoiceType::of('turn', 'mirror'),
         ]);
         $kind('replace-fabric', ['fabric' => $id, 'by' => $id, 'in' => $place], 'in');
         $kind('merge-fabrics', ['fabric' => $id, 'by' => $id]);

@@ -79,7 +79,8 @@ final readonly class Grid
             $cell = Cell::of($cell);
             if ($cell->column + $cell->across - 1 > count($this->columns) || $cell->row + $cell->down - 1 > count($this->rows)) {
                 return sprintf(
-                    'What lies at column %d, row %d of %s reaches beyond its %d columns and %d rows. Lay it where it fits, or add a column or row.',
+                    'What lies at column %d, row %d of %s reaches beyond its %d columns and %d rows. Lay it where it fits, or add '
+                        .'a column or row.',
                     $cell->column, $cell->row, $this->place->text(), count($this->columns), count($this->rows),
                 );
             }

@@ -107,7 +107,11 @@ final class References
     /** Replacements of fabrics in a cell, a variant or a task, and the cloths of a colourway. */
     private static function isKeyedByFabric(string $key, string $part): bool
     {
-        return ($key === 'cloth' && $part === 'colourways') || ($key === 'fabrics' && in_array($part, ['cells', 'variants', 'tasks'], true));
+        return ($key === 'cloth' && $part === 'colourways') || ($key === 'fabrics' && in_array(
+            $part,
+            ['cells', 'variants', 'tasks'],
+            true,
+        ));
     }
 
     /**
@@ -119,7 +123,11 @@ final class References
     {
         $walked = [];
         foreach ($value as $fabric => $taken) {
-            $walked[$name('fabrics', (string) $fabric, $user)] = $key === 'fabrics' && is_string($taken) ? $name('fabrics', $taken, $user) : $taken;
+            $walked[$name(
+                'fabrics',
+                (string) $fabric,
+                $user,
+            )] = $key === 'fabrics' && is_string($taken) ? $name('fabrics', $taken, $user) : $taken;
         }
 
         return $walked;

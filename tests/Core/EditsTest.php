@@ -80,11 +80,22 @@ it('sets, adds, removes and moves', function (): void {
     $draft = edited($draft, ['kind' => 'remove', 'place' => 'sizes/s-throw'])->document;
     expect($ids($draft))->toBe(['s-crib', 's-twin', 's-queen', 's-runner'])
         ->and(edited($draft, ['kind' => 'copy', 'place' => 'units/u-beam', 'id' => 'u-beam-2', 'name' => 'Ray'])->document
-            ->at(Place::parse('units/u-beam-2'))->value)->toMatchArray(['id' => 'u-beam-2', 'name' => 'Ray', 'kind' => 'hst', 'finished' => '3']);
+            ->at(Place::parse('units/u-beam-2'))->value)->toMatchArray([
+                'id' => 'u-beam-2',
+                'name' => 'Ray',
+                'kind' => 'hst',
+                'finished' => '3',
+            ]);
 });
 
 it('lays, lifts, turns, flips, spans, clothes anew and swaps what lies in a block', function (): void {
-    $lay = fn (int $column, int $row, array $more = []): array => ['kind' => 'lay', 'block' => 'b-new', 'column' => $column, 'row' => $row, ...$more];
+    $lay = fn (int $column, int $row, array $more = []): array => [
+        'kind' => 'lay',
+        'block' => 'b-new',
+        'column' => $column,
+        'row' => $row,
+        ...$more,
+    ];
     $draft = small([['column' => 2, 'row' => 2, 'unit' => 'u-beam']]);
     $draft = edited($draft, $lay(1, 1, ['unit' => 'u-wake', 'turn' => 90]))->document;
     $draft = edited($draft, $lay(2, 1, ['unit' => 'u-beam', 'mirror' => true]))->document;
@@ -125,18 +136,26 @@ it('adds, removes and resizes columns and rows, and what lies across them grows 
     expect($grid(edited($wider, ['kind' => 'remove-column', 'block' => 'b-new', 'column' => 2])->document))->toBe($grid($draft))
         ->and($grid(edited($wider, ['kind' => 'remove-column', 'block' => 'b-new', 'column' => 1])->document))
         ->toBe([['1 1/2', '3'], ['3', '3'], ['1,1 2x1 u-beam', '2,2 u-beam']])
-        ->and($grid(edited($draft, ['kind' => 'resize-row', 'block' => 'b-new', 'row' => 2, 'height' => 'auto'])->document)[1])->toBe(['3', 'auto'])
+        ->and(
+            $grid(edited($draft, ['kind' => 'resize-row', 'block' => 'b-new', 'row' => 2, 'height' => 'auto'])->document)[1],
+        )->toBe(['3', 'auto'])
         ->and($grid(edited($draft, ['kind' => 'add-row', 'block' => 'b-new', 'before' => 3, 'height' => '2'])->document))
         ->toBe([['3', '3'], ['3', '3', '2'], laidIn($draft)])
-        ->and($grid(edited($draft, ['kind' => 'remove-row', 'block' => 'b-new', 'row' => 1])->document)[2])->toBe(['1,1 u-wake', '2,1 u-beam']);
+        ->and(
+            $grid(edited($draft, ['kind' => 'remove-row', 'block' => 'b-new', 'row' => 1])->document)[2],
+        )->toBe(['1,1 u-wake', '2,1 u-beam']);
 });
 
 it('copies a quarter by turning and by mirroring', function (): void {
     $quarter = [['column' => 1, 'row' => 1, 'unit' => 'u-beam'], ['column' => 2, 'row' => 1, 'unit' => 'u-wake', 'turn' => 90]];
     $odd = small([...$quarter, ['column' => 3, 'row' => 3, 'unit' => 'u-blade']], ['1', '1', '1', '1', '1'], ['1', '1', '1', '1', '1']);
-    $copy = fn (string $by): array => laidIn(edited($odd, ['kind' => 'copy-quarter', 'block' => 'b-new', 'from' => 'top-left', 'by' => $by])->document);
+    $copy = fn (string $by): array => laidIn(edited(
+        $odd,
+        ['kind' => 'copy-quarter', 'block' => 'b-new', 'from' => 'top-left', 'by' => $by],
+    )->document);
     expect($copy('turn'))->toBe([
-        '1,1 u-beam', '2,1 u-wake 90', '5,1 u-beam 90', '5,2 u-wake 180', '3,3 u-blade', '1,4 u-wake', '1,5 u-beam 270', '4,5 u-wake 270', '5,5 u-beam 180',
+        '1,1 u-beam', '2,1 u-wake 90', '5,1 u-beam 90', '5,2 u-wake 180', '3,3 u-blade', '1,4 u-wake',
+        '1,5 u-beam 270', '4,5 u-wake 270', '5,5 u-beam 180',
     ])->and($copy('mirror'))->toBe([
         '1,1 u-beam', '2,1 u-wake 90', '4,1 u-wake 270 m', '5,1 u-beam  m', '3,3 u-blade',
         '1,5 u-beam 180 m', '2,5 u-wake 90 m', '4,5 u-wake 270', '5,5 u-beam 180',
@@ -145,7 +164,10 @@ it('copies a quarter by turning and by mirroring', function (): void {
 
 it('takes one fabric instead of another everywhere or in one place, and merges two', function (): void {
     $draft = edited(draft(), ['kind' => 'replace-fabric', 'fabric' => 'f-river', 'by' => 'f-lamp'])->document;
-    expect(array_filter(References::in($draft), fn ($reference): bool => $reference->id === 'f-river' && ! str_starts_with($reference->user, 'colourways')))
+    expect(array_filter(
+        References::in($draft),
+        fn ($reference): bool => $reference->id === 'f-river' && ! str_starts_with($reference->user, 'colourways'),
+    ))
         ->toBe([])
         ->and($draft->at(Place::parse('setting/borders/e-quay/fabric'))->value)->toBe('f-lamp');
     $one = edited(draft(), ['kind' => 'replace-fabric', 'fabric' => 'f-deep', 'by' => 'f-river', 'in' => 'units/u-beam'])->document;
@@ -172,7 +194,10 @@ it('refuses what cannot mean anything, says the way out, and leaves the document
     'an unknown kind' => [['kind' => 'paint'], 'The kinds are: set, add'],
     'no kind' => [['place' => 'title'], 'The kinds are'],
     'a part that is missing' => [['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1], 'has no "by"'],
-    'a part that means nothing' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'colour' => 'red'], 'means nothing here'],
+    'a part that means nothing' => [
+        ['kind' => 'lift', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'colour' => 'red'],
+        'means nothing here',
+    ],
     'a column below one' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 0, 'row' => 1], 'column'],
     'a place that is none' => [['kind' => 'set', 'place' => 'units/u-beam/sparkle', 'to' => '1'], '"sparkle" means nothing there'],
     'a length that is none' => [['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => 'wide'], 'units/u-beam/finished'],
@@ -187,24 +212,46 @@ it('refuses what cannot mean anything, says the way out, and leaves the document
     'a border in use' => [['kind' => 'together', 'edits' => [
         ['kind' => 'set', 'place' => 'sizes/s-crib/borders', 'to' => ['e-quay']], ['kind' => 'remove', 'place' => 'setting/borders/e-quay'],
     ]], 'still used by sizes/s-crib'],
-    'a name that is not there' => [['kind' => 'set', 'place' => 'units/u-beam/fabrics', 'to' => ['f-lamp', 'f-gold']], 'does not have. Add it first'],
+    'a name that is not there' => [
+        ['kind' => 'set', 'place' => 'units/u-beam/fabrics', 'to' => ['f-lamp', 'f-gold']],
+        'does not have. Add it first',
+    ],
     'a unit that is not there' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'unit' => 'u-none'], '"u-none"'],
-    'both a unit and a block' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'unit' => 'u-beam', 'inner' => 'b-lantern'], 'either'],
+    'both a unit and a block' => [
+        ['kind' => 'lay', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'unit' => 'u-beam', 'inner' => 'b-lantern'],
+        'either',
+    ],
     'a block that is not there' => [['kind' => 'lift', 'block' => 'b-none', 'column' => 1, 'row' => 1], 'no block "b-none"'],
     'beyond the grid' => [['kind' => 'lay', 'block' => 'b-lantern', 'column' => 9, 'row' => 1, 'unit' => 'u-beam'], 'reaches beyond'],
-    'two things in one place' => [['kind' => 'span', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'across' => 2, 'down' => 1], 'covered'],
+    'two things in one place' => [
+        ['kind' => 'span', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'across' => 2, 'down' => 1],
+        'covered',
+    ],
     'a line that is not there' => [['kind' => 'resize-column', 'block' => 'b-lantern', 'column' => 7, 'width' => '3'], 'no place 7'],
-    'the last line' => [['kind' => 'together', 'edits' => array_fill(0, 4, ['kind' => 'remove-row', 'block' => 'b-lantern', 'row' => 1])], 'keeps at least one'],
+    'the last line' => [
+        ['kind' => 'together', 'edits' => array_fill(0, 4, ['kind' => 'remove-row', 'block' => 'b-lantern', 'row' => 1])],
+        'keeps at least one',
+    ],
     'a fabric by itself' => [['kind' => 'replace-fabric', 'fabric' => 'f-deep', 'by' => 'f-deep'], 'instead of itself'],
     'a fabric by none' => [['kind' => 'merge-fabrics', 'fabric' => 'f-deep', 'by' => 'f-none'], 'no fabric "f-none"'],
     'what has no name' => [['kind' => 'copy', 'place' => 'setting', 'id' => 'x', 'name' => 'X'], 'nothing that can be copied'],
     'a list without ids' => [['kind' => 'set', 'place' => 'blocks/b-lantern/columns/0', 'to' => '3'], 'blocks/b-lantern/columns/0'],
-    'edits within edits without end' => [array_reduce(range(1, 9), fn (array $edit): array => ['kind' => 'together', 'edits' => [$edit]], ['kind' => 'set', 'place' => 'title', 'to' => 'x']), 'too deep'],
+    'edits within edits without end' => [
+        array_reduce(
+            range(1, 9),
+            fn (array $edit): array => ['kind' => 'together', 'edits' => [$edit]],
+            ['kind' => 'set', 'place' => 'title', 'to' => 'x'],
+        ),
+        'too deep',
+    ],
 ]);
 
 it('lets edits to different things stand, and shows both values where two change the same', function (): void {
     $draft = edited(draft(), ['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => '4', 'expect' => '3'])->document;
-    $draft = edited($draft, ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Ray', 'expect' => 'Beam half-square triangle'])->document;
+    $draft = edited(
+        $draft,
+        ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Ray', 'expect' => 'Beam half-square triangle'],
+    )->document;
     expect($draft->at(Place::parse('units/u-beam/finished'))->value)->toBe('4');
     try {
         edited($draft, ['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => '5', 'expect' => '3']);
@@ -224,10 +271,16 @@ it('lets edits to different things stand, and shows both values where two change
     ] as $edit) {
         expect(fn () => edited($turned, [...$edit, 'expect' => $seen]))->toThrow(EditConflict::class);
     }
-    $wider = edited(draft(), ['kind' => 'add-column', 'block' => 'b-lantern', 'before' => 1, 'width' => '3', 'expect' => ['3', '3', '3', '3']])->document;
+    $wider = edited(
+        draft(),
+        ['kind' => 'add-column', 'block' => 'b-lantern', 'before' => 1, 'width' => '3', 'expect' => ['3', '3', '3', '3']],
+    )->document;
     expect(fn () => edited($wider, ['kind' => 'remove-column', 'block' => 'b-lantern', 'column' => 1, 'expect' => ['3', '3', '3', '3']]))
         ->toThrow(EditConflict::class)
-        ->and(fn () => edited($draft, ['kind' => 'remove', 'place' => 'sizes/s-crib', 'expect' => ['id' => 's-crib']]))->toThrow(EditConflict::class);
+        ->and(fn () => edited(
+            $draft,
+            ['kind' => 'remove', 'place' => 'sizes/s-crib', 'expect' => ['id' => 's-crib']],
+        ))->toThrow(EditConflict::class);
 
     // Taken back later than somebody else's change of the same thing, an edit says so as well; of another thing, it goes.
     $mine = edited(draft(), ['kind' => 'set', 'place' => 'title', 'to' => 'Mine']);
@@ -265,20 +318,38 @@ function anyEdit(DraftDocument $draft): array
         8 => ['kind' => 'span', ...$cell, 'across' => mt_rand(1, 3), 'down' => mt_rand(1, 3)],
         9 => ['kind' => 'reclothe', ...$cell, 'fabrics' => [$id('fabrics') => $id('fabrics')]],
         10 => ['kind' => 'swap', ...$cell, 'with_column' => mt_rand(1, 6), 'with_row' => mt_rand(1, 6)],
-        11 => ['kind' => $one(['add-column', 'resize-column']), 'block' => $block, ...($one([true, false]) ? ['before' => mt_rand(1, 6)] : ['column' => mt_rand(1, 6)]), 'width' => $one($widths)],
+        11 => [
+            'kind' => $one(['add-column', 'resize-column']),
+            'block' => $block,
+            ...($one([true, false]) ? ['before' => mt_rand(1, 6)] : ['column' => mt_rand(1, 6)]),
+            'width' => $one($widths),
+        ],
         12 => ['kind' => 'remove-'.$one(['row']), 'block' => $block, 'row' => mt_rand(1, 6)],
         13 => ['kind' => 'add-row', 'block' => $block, 'before' => mt_rand(1, 6), 'height' => $one($widths)],
-        14 => ['kind' => 'copy-quarter', 'block' => $block, 'from' => $one(['top-left', 'top-right', 'bottom-right', 'bottom-left']), 'by' => $one(['turn', 'mirror'])],
+        14 => [
+            'kind' => 'copy-quarter',
+            'block' => $block,
+            'from' => $one(['top-left', 'top-right', 'bottom-right', 'bottom-left']),
+            'by' => $one(['turn', 'mirror']),
+        ],
         15 => ['kind' => $one(['replace-fabric', 'merge-fabrics']), 'fabric' => $id('fabrics'), 'by' => $id('fabrics')],
         16 => ['kind' => 'remove', 'place' => "$list/{$id($list)}"],
         17 => ['kind' => 'move', 'place' => "$list/{$id($list)}", 'before' => $id($list)],
         18 => ['kind' => 'copy', 'place' => "$list/{$id($list)}", 'id' => 'n-'.mt_rand(1, 9999), 'name' => 'Copy'],
-        19 => ['kind' => 'set', 'place' => 'units/'.$id('units').'/finished', 'to' => $one(['2', '4 1/2', ['width' => '2', 'height' => '4']])],
-        default => ['kind' => 'set', 'place' => $one(['title', 'seam', 'setting/sashing', 'sizes/'.$id('sizes').'/columns', 'setting/pattern']), 'to' => $one(['x', '3/8', 3, ['width' => '1', 'fabric' => $id('fabrics')], [[$id('blocks'), null]]])],
+        19 => [
+            'kind' => 'set',
+            'place' => 'units/'.$id('units').'/finished',
+            'to' => $one(['2', '4 1/2', ['width' => '2', 'height' => '4']]),
+        ],
+        default => [
+            'kind' => 'set',
+            'place' => $one(['title', 'seam', 'setting/sashing', 'sizes/'.$id('sizes').'/columns', 'setting/pattern']),
+            'to' => $one(['x', '3/8', 3, ['width' => '1', 'fabric' => $id('fabrics')], [[$id('blocks'), null]]]),
+        ],
     };
 }
 
-it('gives the same bytes when any edit is undone, and leaves a draft that can be read after any edits', function (string $name, int $seed): void {
+it('gives the same bytes when an edit is undone, and can be read after any edits', function (string $name, int $seed): void {
     mt_srand($seed);
     $draft = draft($name);
     $undo = [];

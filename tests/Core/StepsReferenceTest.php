@@ -35,7 +35,10 @@ use Dew\Core\Unit\UnitKind;
 function stepLine(Step $step): string
 {
     $measures = array_map(fn (Measurement $measure): string => $measure->encode(), $step->measures);
-    $named = fn (array $values): string => implode(' ', array_map(fn (string $name, mixed $value): string => "$name=$value", array_keys($values), $values));
+    $named = fn (array $values): string => implode(
+        ' ',
+        array_map(fn (string $name, mixed $value): string => "$name=$value", array_keys($values), $values),
+    );
 
     return '    '.implode(' | ', array_filter([
         $step->kind->value.' '.$step->code,
@@ -111,7 +114,7 @@ function makingText(UnitKind $kind, Making $making, int $fabrics): string
     ]);
 }
 
-it('tells every patch of every kind, and every step, piece and operand of every way of making it as the list in the reference has it', function (): void {
+it('tells every patch, step, piece and operand of every way to make every kind as the list in the reference has it', function (): void {
     $text = '';
     foreach (UnitKind::library() as $kind) {
         foreach (array_unique([$kind->fabrics()[0], min(4, $kind->fabrics()[1])]) as $fabrics) {
@@ -147,9 +150,17 @@ function customDesign(): array
     $units[1]['pieces'][9] += ['letter' => 'S', 'cut' => ['width' => '3 1/2', 'height' => '3 1/2']];
     $units[1]['pieces'][12] += ['letter' => 'T', 'cut' => ['width' => '7 1/4', 'height' => '7 1/4', 'yield' => 4]];
     $bars = [
-        'id' => 'u-bars', 'name' => 'Bars', 'kind' => 'custom', 'finished' => ['width' => '4', 'height' => '8'], 'fabrics' => ['f-a', 'f-b'],
+        'id' => 'u-bars', 'name' => 'Bars', 'kind' => 'custom', 'finished' => [
+            'width' => '4',
+            'height' => '8',
+        ], 'fabrics' => ['f-a', 'f-b'],
         'pieces' => [
-            ['id' => 'top', 'fabric' => 'f-a', 'shape' => shapeOf('0,0', '4,0', '4,2', '0,2'), 'cut' => ['width' => '4 1/2', 'height' => '2 1/2']],
+            [
+                'id' => 'top',
+                'fabric' => 'f-a',
+                'shape' => shapeOf('0,0', '4,0', '4,2', '0,2'),
+                'cut' => ['width' => '4 1/2', 'height' => '2 1/2'],
+            ],
             ['id' => 'left', 'fabric' => 'f-b', 'shape' => shapeOf('0,2', '2,2', '2,8', '0,8')],
             ['id' => 'right', 'fabric' => 'f-b', 'shape' => shapeOf('2,2', '4,2', '4,8', '2,8')],
         ],
@@ -177,7 +188,10 @@ it('tells every step, piece and operand of custom units and their sections as th
     $design = smallDesign(customDesign());
     $sheet = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults());
     $products = Compilation::of($design)->sized('s')->products;
-    $text = implode("\n", array_map(fn (TaskSheet $task): string => "$task->name\n".makingText(UnitKind::Custom, $task->making, 2), $sheet->tasks));
+    $text = implode(
+        "\n",
+        array_map(fn (TaskSheet $task): string => "$task->name\n".makingText(UnitKind::Custom, $task->making, 2), $sheet->tasks),
+    );
     foreach (['u-arm', 'u-arm.m', 'u-star', 'u-leaf', 'u-bars'] as $product) {
         $text .= "\n$product\n".unitText($products[$product]);
     }

@@ -241,10 +241,16 @@ it('cuts no segments that do not fit across the cloth, and one that just fits', 
     $segments = array_filter($pieces(Length::inches(40)), fn (Piece $piece): bool => $piece->isSegment());
     $widest = max(array_map(fn (Piece $piece): float => $piece->width->exact->toFloat(), $segments));
     $just = Length::approximately($widest)->plus(Length::fraction(1, 2));
-    $yields = array_map(fn (Piece $piece): int => $piece->batch->yield, array_filter($pieces($just), fn (Piece $piece): bool => ! $piece->isSegment()));
+    $yields = array_map(
+        fn (Piece $piece): int => $piece->batch->yield,
+        array_filter($pieces($just), fn (Piece $piece): bool => ! $piece->isSegment()),
+    );
     expect(min($yields))->toBe(1)
         ->and(fn () => $pieces($just->minus(Length::fraction(1, 8))))->toThrow(InvalidArgumentException::class, 'No segment of this width');
 })->with([
-    [UnitKind::NinePatch, Method::NinePatchStrips], [UnitKind::FourPatch, Method::FourPatchStrips], [UnitKind::UnevenNinePatch, Method::UnevenNinePatchSets],
+    [UnitKind::NinePatch, Method::NinePatchStrips], [UnitKind::FourPatch, Method::FourPatchStrips], [
+        UnitKind::UnevenNinePatch,
+        Method::UnevenNinePatchSets,
+    ],
     [UnitKind::Rail, Method::RailStrips],
 ]);

@@ -228,9 +228,15 @@ it('applies edits to a design file, writes what takes them back, and stops at th
         ['kind' => 'set', 'place' => 'title', 'to' => 'Dawn Ferry', 'expect' => 'Night Ferry'],
         ['kind' => 'turn', 'block' => 'b-lantern', 'column' => 2, 'row' => 1, 'by' => 90],
     ]));
-    $this->artisan('dew:edit', ['file' => $design, 'edits' => $edits, '--out' => "$folder/after.json", '--undo' => "$folder/undo.json"])->assertSuccessful();
+    $this->artisan(
+        'dew:edit',
+        ['file' => $design, 'edits' => $edits, '--out' => "$folder/after.json", '--undo' => "$folder/undo.json"],
+    )->assertSuccessful();
     expect(json_decode((string) file_get_contents("$folder/after.json"), true)['title'])->toBe('Dawn Ferry');
-    $this->artisan('dew:edit', ['file' => "$folder/after.json", 'edits' => "$folder/undo.json", '--out' => "$folder/back.json"])->assertSuccessful();
+    $this->artisan(
+        'dew:edit',
+        ['file' => "$folder/after.json", 'edits' => "$folder/undo.json", '--out' => "$folder/back.json"],
+    )->assertSuccessful();
     expect(file_get_contents("$folder/back.json"))->toBe($original);
     Artisan::call('dew:edit', ['file' => $design, 'edits' => $file('none.json', '[]')]);
     expect(Artisan::output())->toBe($original);

@@ -94,7 +94,9 @@ it('draws the whole quilt once for each size and colourway of a published versio
     $read = function (string $query): int {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        $this->actingAs($this->person($this->quilt, Role::Owner))->get("/host/{$this->quilt->slug}/design?$query")->assertOk()->assertSee('quilt-picture');
+        $this->actingAs($this->person($this->quilt, Role::Owner))->get(
+            "/host/{$this->quilt->slug}/design?$query",
+        )->assertOk()->assertSee('quilt-picture');
 
         return count(array_filter(DB::getQueryLog(), fn (array $asked): bool => in_array('quilt', $asked['bindings'], true)));
     };

@@ -279,12 +279,22 @@ it('has an example of nearly every finding it has words for', function (): void 
     $words = array_diff(array_keys((array) __('proof')), ['severity', 'clean', 'count']);
     // The rest differ from these only in their wording for lengths that are told otherwise.
     expect(array_values(array_diff($words, array_column(everyFinding(), 0))))
-        ->toBe(['unfinished', 'unreadable', 'stated-cut-small-plain-method', 'stated-cut-large-plain-method', 'check-off-mark', 'unfriendly-size']);
+        ->toBe([
+            'unfinished',
+            'unreadable',
+            'stated-cut-small-plain-method',
+            'stated-cut-large-plain-method',
+            'check-off-mark',
+            'unfriendly-size',
+        ]);
 });
 
 it('says nothing twice', function (string $code, Closure $change): void {
     $keys = array_map(fn (Finding $finding): string => $finding->key(), Proof::of(smallDesign($change())));
-    $sentences = array_map(fn (Finding $finding): string => $finding->place.FindingSentence::of($finding), Proof::of(smallDesign($change())));
+    $sentences = array_map(
+        fn (Finding $finding): string => $finding->place.FindingSentence::of($finding),
+        Proof::of(smallDesign($change())),
+    );
     expect($keys)->toBe(array_values(array_unique($keys)))
         ->and($sentences)->toBe(array_values(array_unique($sentences)));
 })->with(everyFinding());

@@ -125,7 +125,9 @@ it('serves a version that an earlier release stored in format 2, and what member
     Sheet::query()->delete();
     app()->forgetInstance(SheetStore::class);
 
-    $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk()->assertSeeText('Make 40')->assertSee('<output>3</output>', false);
+    $this->actingAs($project->user)->get(
+        "/q/{$project->id}/clues/1",
+    )->assertOk()->assertSeeText('Make 40')->assertSee('<output>3</output>', false);
     $this->tap($project, ['amount' => 1])->assertJsonPath('done', 4);
 });
 
@@ -161,7 +163,13 @@ it('moves, adds and removes clues that nobody has seen yet, and keeps what belon
     app(PublishDesign::class)($quilt, ferryWith(function (array $document): array {
         $clues = $document['clues'];
         // The last is gone, the third comes second, and a new one stands at the end.
-        $document['clues'] = [$clues[0], $clues[2], $clues[1], ...array_slice($clues, 3, 4), ['id' => 'k-new', 'title' => 'New', 'minutes' => 5, 'tasks' => []]];
+        $document['clues'] = [
+            $clues[0],
+            $clues[2],
+            $clues[1],
+            ...array_slice($clues, 3, 4),
+            ['id' => 'k-new', 'title' => 'New', 'minutes' => 5, 'tasks' => []],
+        ];
 
         return $document;
     }));
@@ -284,7 +292,9 @@ it('writes the sheets of a size byte for byte as each would be written by itself
         foreach (array_keys($design->clues) as $clue) {
             foreach (array_slice(MethodChoices::combinations(Compiler::kinds($design, $clue), 12), 0, 12) as $number => $methods) {
                 $methods = $number % 3 === 0 ? $methods->withOversize(Compiler::kinds($design, $clue)[0] ?? UnitKind::Square) : $methods;
-                expect($together->clueText($clue, $methods))->toBe(SheetWriter::write(Compiler::clueSheet($design, $size, $clue, $methods)));
+                expect($together->clueText($clue, $methods))->toBe(
+                    SheetWriter::write(Compiler::clueSheet($design, $size, $clue, $methods)),
+                );
             }
         }
     }

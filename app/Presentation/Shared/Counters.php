@@ -42,7 +42,10 @@ final readonly class Counters
     /** @param  array<string, array<string, mixed>>  $kept  as toArray() gave them */
     public static function kept(array $kept): self
     {
-        /** @var array<string, array{task: string, counter: string, anchor: string, digest: string, label: string, total: int, step: int}> $kept */
+        /** @var array<string, array{
+         *     task: string, counter: string, anchor: string, digest: string, label: string, total: int, step: int
+         * }> $kept
+         */
         return new self(array_map(fn (array $view): CounterView => new CounterView(...$view), $kept));
     }
 

@@ -77,7 +77,13 @@ final readonly class ChangeCell implements Edit
         $changed = ($this->change)($cell);
         $before = $document->follower($place);
 
-        return [new Change($place, $document->at($place), $changed === null ? Value::nothing() : Value::of($changed->toArray()), $before, $changed === null ? null : $before)];
+        return [new Change(
+            $place,
+            $document->at($place),
+            $changed === null ? Value::nothing() : Value::of($changed->toArray()),
+            $before,
+            $changed === null ? null : $before,
+        )];
     }
 
     private function expect(DraftDocument $document, Grid $grid): void

@@ -55,7 +55,13 @@ final readonly class ChangeGrid implements Edit
         $place = $grid->place->within($this->lines);
         $there = $document->at($place);
         if ($this->line < 1 || $this->line > count($widths) + ($this->new ? 1 : 0)) {
-            throw new EditRefused(sprintf('%s has %d %s; there is no place %d.', $grid->place->text(), count($widths), $this->lines, $this->line));
+            throw new EditRefused(sprintf(
+                '%s has %d %s; there is no place %d.',
+                $grid->place->text(),
+                count($widths),
+                $this->lines,
+                $this->line,
+            ));
         }
         $after = $widths;
         array_splice($after, $this->line - 1, $this->new ? 0 : 1, $this->width === null ? [] : [$this->width]);
@@ -63,7 +69,11 @@ final readonly class ChangeGrid implements Edit
             throw new EditConflict($place, $this->expected, $there, Value::of($after));
         }
         if ($after === []) {
-            throw new EditRefused(sprintf('%s keeps at least one of its %s. Remove the block instead.', $grid->place->text(), $this->lines));
+            throw new EditRefused(sprintf(
+                '%s keeps at least one of its %s. Remove the block instead.',
+                $grid->place->text(),
+                $this->lines,
+            ));
         }
         $changes = [new Change($place, $there, Value::of($after))];
         if ($this->new || $this->width === null) {

@@ -36,7 +36,12 @@ final readonly class CopyQuarter implements Edit
         }
         if ($this->byTurning && $columns !== $rows) {
             throw new EditRefused(
-                sprintf('%s has %d columns and %d rows. A quarter can be turned where both are the same; mirror it instead.', $grid->place->text(), $columns, $rows),
+                sprintf(
+                    '%s has %d columns and %d rows. A quarter can be turned where both are the same; mirror it instead.',
+                    $grid->place->text(),
+                    $columns,
+                    $rows,
+                ),
             );
         }
         $isMiddle = fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === 'middle';
@@ -53,7 +58,8 @@ final readonly class CopyQuarter implements Edit
             foreach (array_slice($laid, $number + 1) as $other) {
                 if (array_intersect($cell->places(), $other->places()) !== []) {
                     throw new EditRefused(sprintf(
-                        'What lies at column %d, row %d of %s reaches over the middle, into a quarter that is copied to. Make it smaller first.',
+                        'What lies at column %d, row %d of %s reaches over the middle, into a quarter that is copied to. '
+                            .'Make it smaller first.',
                         $cell->column, $cell->row, $grid->place->text(),
                     ));
                 }

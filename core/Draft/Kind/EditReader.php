@@ -27,12 +27,19 @@ final class EditReader
         $kind = is_array($data) ? $data['kind'] ?? null : null;
         $record = is_string($kind) ? EditFormat::kinds()[$kind] ?? null : null;
         if (! is_array($data) || ! is_string($kind) || $record === null) {
-            throw new EditRefused(sprintf('There is no such kind of edit. The kinds are: %s.', implode(', ', array_keys(EditFormat::kinds()))));
+            throw new EditRefused(sprintf(
+                'There is no such kind of edit. The kinds are: %s.',
+                implode(', ', array_keys(EditFormat::kinds())),
+            ));
         }
         $complaints = new Complaints;
         $record->check($data, '', $complaints);
         if (! $complaints->isEmpty()) {
-            throw new EditRefused(sprintf('This edit of the kind "%s" cannot be read: %s', $kind, ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem)));
+            throw new EditRefused(sprintf(
+                'This edit of the kind "%s" cannot be read: %s',
+                $kind,
+                ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem),
+            ));
         }
 
         /** @var array<string, mixed> $data */

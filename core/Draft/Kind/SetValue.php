@@ -26,7 +26,9 @@ final readonly class SetValue implements Edit
     public function changes(DraftDocument $document): array
     {
         if (in_array($this->place->steps[count($this->place->steps) - 1], ['id', 'dew'], true)) {
-            throw new EditRefused('An id is given once and never changed: what members have counted hangs on it. Give another name instead.');
+            throw new EditRefused(
+                'An id is given once and never changed: what members have counted hangs on it. Give another name instead.',
+            );
         }
         $there = $document->at($this->place);
         if ($this->expected !== null && ! $there->equals($this->expected)) {
