@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft;
 
+use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignFormat;
 use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
@@ -30,14 +31,24 @@ final class Draft
         ));
         $after = $document;
         foreach ($changes as $change) {
+            self::checkId($change);
             $after = $after->with($change);
             self::checkForm($after, $change->place);
         }
+        self::checkSize($after);
         self::checkIds($document, $after);
         self::checkNames($document, $after);
         self::checkCells($document, $after, $changes);
 
         return new Applied($after, $changes);
+    }
+
+    /** What members have counted hangs on ids, so they stay. */
+    private static function checkId(Change $change): void
+    {
+        if (in_array($change->place->steps[count($change->place->steps) - 1], ['id', 'dew'], true) && $change->was->exists) {
+            throw new EditRefused('An id is given once and never changed: what members have counted hangs on it. Give another name instead.');
+        }
     }
 
     /** What was put at a place must have the form that the format gives it; what may be unfinished may be so. */
@@ -65,6 +76,17 @@ final class Draft
         }
 
         return $type;
+    }
+
+    /** What could not be read again is not put together. */
+    private static function checkSize(DraftDocument $after): void
+    {
+        $bytes = strlen($after->document()->text);
+        if ($bytes > DesignDocument::LARGEST) {
+            throw new EditRefused(
+                sprintf('The design would be %d bytes, and the most is %d. Take something out first.', $bytes, DesignDocument::LARGEST),
+            );
+        }
     }
 
     /** Every id stands once in its list; units and blocks share theirs. */

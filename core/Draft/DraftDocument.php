@@ -113,8 +113,9 @@ final readonly class DraftDocument
      */
     private function inList(array $list, int|string|null $index, Change $change): array
     {
-        if ($change->is->exists && Place::idOf($change->is->value) === null) {
-            throw new EditRefused(sprintf('What is put at %s needs an id.', $change->place->text()));
+        $id = $change->place->steps[count($change->place->steps) - 1];
+        if ($change->is->exists && Place::idOf($change->is->value) !== $id) {
+            throw new EditRefused(sprintf('What is put at %s needs the id "%s": an id is never changed.', $change->place->text(), $id));
         }
         if (! is_int($index) && ! $change->is->exists) {
             return array_values($list);

@@ -202,6 +202,21 @@ it('refuses what cannot mean anything, says the way out, and leaves the document
     'a place that is none' => [['kind' => 'set', 'place' => 'units/u-beam/sparkle', 'to' => '1'], '"sparkle" means nothing there'],
     'a length that is none' => [['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => 'wide'], 'units/u-beam/finished'],
     'an id' => [['kind' => 'set', 'place' => 'units/u-beam/id', 'to' => 'u-ray'], 'never changed'],
+    'an id within a thing' => [
+        ['kind' => 'set', 'place' => 'sizes/s-crib', 'to' => ['id' => 's-cot', 'name' => 'Cot', 'columns' => 3, 'rows' => 3]],
+        'needs the id "s-crib"',
+    ],
+    'an id said outright' => [
+        ['kind' => 'changes', 'changes' => [['place' => 'sizes/s-crib/id', 'was' => 's-crib', 'is' => 's-cot']]],
+        'never changed',
+    ],
+    'a sign that cannot be shown' => [['kind' => 'set', 'place' => 'title', 'to' => "Night\0Ferry"], 'characters that can be seen'],
+    'more than a design holds' => [
+        ['kind' => 'together', 'edits' => array_map(fn (int $number): array => ['kind' => 'add', 'to' => 'clues', 'item' => [
+            'id' => "k-$number", 'title' => 'Long', 'introduction' => str_repeat('word ', 1600), 'minutes' => 1, 'tasks' => [],
+        ]], range(1, 300))],
+        'the most is 2000000',
+    ],
     'a thing without an id' => [['kind' => 'add', 'to' => 'units', 'item' => ['name' => 'Ray']], 'needs an id'],
     'an id that is taken' => [['kind' => 'copy', 'place' => 'units/u-beam', 'id' => 'b-lantern', 'name' => 'Ray'], '"b-lantern" is taken'],
     'a thing that is there' => [['kind' => 'add', 'to' => 'clues', 'item' => ['id' => 'k-casting-off']], 'choose another id'],

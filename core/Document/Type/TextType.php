@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
-/** A text that is not empty. */
+/** A text that is not empty, without signs that no page can show and no database keeps; it may have lines. */
 final readonly class TextType implements Type
 {
     use Plain;
+
+    private const CONTROL = '/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/';
 
     /** @param  int  $longest  characters */
     public function __construct(private int $longest)
@@ -16,7 +18,7 @@ final readonly class TextType implements Type
 
     public function accepts(mixed $value): bool
     {
-        return is_string($value) && $value !== '' && mb_strlen($value) <= $this->longest;
+        return is_string($value) && $value !== '' && mb_strlen($value) <= $this->longest && preg_match(self::CONTROL, $value) === 0;
     }
 
     public function resembles(mixed $value): bool
@@ -26,7 +28,7 @@ final readonly class TextType implements Type
 
     public function words(): string
     {
-        return sprintf('a text of 1 to %d characters', $this->longest);
+        return sprintf('a text of 1 to %d characters that can be seen', $this->longest);
     }
 
     public function schema(): array

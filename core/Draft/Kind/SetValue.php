@@ -8,7 +8,6 @@ use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
-use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
@@ -25,11 +24,6 @@ final readonly class SetValue implements Edit
 
     public function changes(DraftDocument $document): array
     {
-        if (in_array($this->place->steps[count($this->place->steps) - 1], ['id', 'dew'], true)) {
-            throw new EditRefused(
-                'An id is given once and never changed: what members have counted hangs on it. Give another name instead.',
-            );
-        }
         $there = $document->at($this->place);
         if ($this->expected !== null && ! $there->equals($this->expected)) {
             throw new EditConflict($this->place, $this->expected, $there, $this->to);
