@@ -33,13 +33,14 @@ final readonly class Openings
 
     /**
      * @param  list<string>  $parts  as cut() gave them
-     * @param  array<string, string>  $values  HTML for every opening, by name
+     * @param  array<string, string>  $values  HTML for every opening, by name; one that is not among them stays empty, as where HTML was
+     *     kept by another release
      */
     public static function fill(array $parts, array $values): string
     {
         $html = '';
         foreach ($parts as $index => $part) {
-            $html .= $index % 2 === 0 ? $part : $values[$part];
+            $html .= $index % 2 === 0 ? $part : ($values[$part] ?? '');
         }
 
         return $html;

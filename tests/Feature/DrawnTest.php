@@ -110,5 +110,6 @@ it('lets nobody write what would pass for an opening', function (): void {
     $parts = $open->cut("a {$open->at('one')} b {$open->at('two:x')} c one;");
     expect($parts)->toBe(['a ', 'one', ' b ', 'two:x', ' c one;'])
         ->and(Openings::fill($parts, ['one' => '1', 'two:x' => 'two:x;']))->toBe('a 1 b two:x; c one;')
+        ->and(Openings::fill($parts, ['one' => '1']))->toBe('a 1 b  c one;')
         ->and((new Openings)->cut("{$open->at('one')}"))->toHaveCount(1);
 });
