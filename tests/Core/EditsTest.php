@@ -12,6 +12,7 @@ use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\EditReader;
 use Dew\Core\Draft\Place;
+use Dew\Core\Draft\Reference;
 use Dew\Core\Draft\References;
 
 function draft(string $name = 'night-ferry'): DraftDocument
@@ -179,6 +180,21 @@ it('takes one fabric instead of another everywhere or in one place, and merges t
         ->and(DesignReader::reading($merged->document->document()->text)->complaints)->toBe([])
         ->and(Draft::apply($merged->document, $merged->undo())->document->document()->text)->toBe(draft()->document()->text);
 });
+
+it('knows everything that one thing in a design names of another', function (string $name): void {
+    $draft = draft($name);
+    expect(References::dangling($draft))->toBe([]);
+    foreach (['fabrics', 'units', 'blocks'] as $list) {
+        foreach (array_column($draft->items(Place::of($list)), 'id') as $id) {
+            $named = array_filter(References::in($draft), fn (Reference $reference): bool => "$reference->list/$reference->id" === "$list/$id");
+            // Beside itself, every id of the demo designs stands in the text as often as something names it, or more often.
+            expect(substr_count($draft->document()->text, "\"$id\"") - 1)->toBeGreaterThanOrEqual(count($named));
+            if (substr_count($draft->document()->text, "\"$id\"") > 1) {
+                expect($named)->not->toBe([], $id);
+            }
+        }
+    }
+})->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
 it('refuses what cannot mean anything, says the way out, and leaves the document as it was', function (array $edit, string $words): void {
     $draft = draft();
