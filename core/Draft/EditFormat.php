@@ -75,6 +75,7 @@ final class EditFormat
         ]);
         $kind('replace-fabric', ['fabric' => $id, 'by' => $id, 'in' => $place], 'in');
         $kind('merge-fabrics', ['fabric' => $id, 'by' => $id]);
+        $kind('take', ['units' => new ListType($any, 0, 500), 'blocks' => new ListType($any, 1, 200), 'fabrics' => $fabrics]);
         $kind('together', ['edits' => new ListType($any, 1, self::MOST)]);
         $kind('changes', ['changes' => new ListType(new RecordType([
             'place' => $place, 'was' => $any, 'is' => $any, 'stood_before' => new TextType(40), 'stands_before' => new TextType(40),

@@ -44,19 +44,20 @@ final class References
     }
 
     /**
-     * A part of a document in which one thing is named instead of another.
+     * A part of a document in which some things of a list are named instead of others.
      *
      * @param  array<array-key, mixed>  $part
      * @param  string  $name  of the part in the document, such as units
+     * @param  array<string, string>  $ids  new ids by old ones
      * @return array<array-key, mixed>
      */
-    public static function renamed(array $part, string $name, string $list, string $from, string $to): array
+    public static function renamed(array $part, string $name, string $list, array $ids): array
     {
         $renamed = self::walk(
             [$name => $part],
             '',
             '',
-            fn (string $of, string $id): string => $of === $list && $id === $from ? $to : $id,
+            fn (string $of, string $id): string => $of === $list ? $ids[$id] ?? $id : $id,
         )[$name];
 
         return is_array($renamed) ? $renamed : $part;

@@ -11,6 +11,7 @@ use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\TakeBlock;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Reference;
 use Dew\Core\Draft\References;
@@ -181,12 +182,61 @@ it('takes one fabric instead of another everywhere or in one place, and merges t
         ->and(Draft::apply($merged->document, $merged->undo())->document->document()->text)->toBe(draft()->document()->text);
 });
 
+it('takes a block of the library with all that is in it, in fabrics of this design, and nothing twice', function (string $block): void {
+    $library = draft('block-library');
+    $mine = array_column(draft()->items(Place::of('fabrics')), 'id');
+    $match = [];
+    foreach (array_column($library->items(Place::of('fabrics')), 'id') as $index => $fabric) {
+        $match[$fabric] = $mine[$index % count($mine)];
+    }
+    $take = TakeBlock::of($library, $block, $match);
+    $first = Draft::apply(draft(), $take);
+    expect(References::dangling($first->document))->toBe([])
+        ->and($first->document->at(Place::of('blocks', $block))->exists)->toBeTrue()
+        ->and(Draft::apply($first->document, $take)->changes)->toBe([])
+        ->and(Draft::apply($first->document, $first->undo())->document->document()->text)->toBe(draft()->document()->text);
+    $complaints = array_filter(
+        DesignReader::reading($first->document->document()->text)->complaints,
+        fn ($complaint): bool => ! str_contains($complaint->problem, 'fabrics'),
+    );
+    expect($complaints)->toBe([]);
+    expect(fn () => Draft::apply(draft(), TakeBlock::of($library, $block, [])))->toThrow(EditRefused::class, 'Say which fabric');
+})->with(fn (): array => array_column(draft('block-library')->items(Place::of('blocks')), 'id'));
+
+it('numbers the ids of what it takes where they are taken by something else', function (): void {
+    $unit = ['id' => 'u-beam', 'name' => 'Other', 'kind' => 'square', 'finished' => '5', 'fabrics' => ['f-x']];
+    $block = [
+        'id' => 'b-five',
+        'name' => 'Five',
+        'columns' => ['5'],
+        'rows' => ['5'],
+        'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-beam']],
+    ];
+    $take = ['kind' => 'take', 'units' => [$unit], 'blocks' => [$block], 'fabrics' => ['f-x' => 'f-deep']];
+    $draft = edited(draft(), $take)->document;
+    expect($draft->at(Place::parse('units/u-beam-2/fabrics'))->value)->toBe(['f-deep'])
+        ->and($draft->at(Place::parse('blocks/b-five/cells/1,1/unit'))->value)->toBe('u-beam-2')
+        ->and(edited($draft, $take)->changes)->toBe([]);
+    // Fabrics that change places do so at once.
+    $two = ['id' => 'u-two', 'name' => 'Two', 'kind' => 'hst', 'finished' => '5', 'fabrics' => ['f-lamp', 'f-deep']];
+    $swapped = [
+        'kind' => 'take',
+        'units' => [$two],
+        'blocks' => [$block],
+        'fabrics' => ['f-lamp' => 'f-deep', 'f-deep' => 'f-lamp', 'f-x' => 'f-deep'],
+    ];
+    expect(edited(draft(), $swapped)->document->at(Place::parse('units/u-two/fabrics'))->value)->toBe(['f-deep', 'f-lamp']);
+});
+
 it('knows everything that one thing in a design names of another', function (string $name): void {
     $draft = draft($name);
     expect(References::dangling($draft))->toBe([]);
     foreach (['fabrics', 'units', 'blocks'] as $list) {
         foreach (array_column($draft->items(Place::of($list)), 'id') as $id) {
-            $named = array_filter(References::in($draft), fn (Reference $reference): bool => "$reference->list/$reference->id" === "$list/$id");
+            $named = array_filter(
+                References::in($draft),
+                fn (Reference $reference): bool => "$reference->list/$reference->id" === "$list/$id",
+            );
             // Beside itself, every id of the demo designs stands in the text as often as something names it, or more often.
             expect(substr_count($draft->document()->text, "\"$id\"") - 1)->toBeGreaterThanOrEqual(count($named));
             if (substr_count($draft->document()->text, "\"$id\"") > 1) {

@@ -60,6 +60,7 @@ final class EditReader
                 $data->textOrNull('in') === null ? null : $data->place('in'),
             ),
             'merge-fabrics' => new ReplaceFabric($data->text('fabric'), $data->text('by'), merged: true),
+            'take' => new TakeBlock($data->maps('units'), $data->maps('blocks'), $data->texts('fabrics')),
             'together' => self::together($data, $depth),
             'changes' => new Changes(array_map(Change::fromArray(...), $data->maps('changes'))),
             'copy-quarter' => new CopyQuarter($data->text('block'), $data->text('from'), $data->text('by') === 'turn'),

@@ -40,7 +40,7 @@ final readonly class ReplaceFabric implements Edit
             if (! is_array($there->value)) {
                 throw new EditRefused(sprintf('There is no %s in this design.', $place->text()));
             }
-            $is = References::renamed($there->value, $place->steps[0], 'fabrics', $this->fabric, $this->by);
+            $is = References::renamed($there->value, $place->steps[0], 'fabrics', [$this->fabric => $this->by]);
             $follower = $document->follower($place);
             $changes[] = new Change($place, $there, Value::of($is), $follower, $follower);
         }
