@@ -16,7 +16,7 @@ use Illuminate\Support\Str;
 /** Where somebody is signed in. Known only while sessions are kept in the database. */
 final class Devices
 {
-    /** @return list<array{id: string, agent: string, ip: string, seen: CarbonImmutable, isHere: bool}> the one that was used last first */
+    /** @return list<array{id: string, kind: string, agent: string, ip: string, seen: CarbonImmutable, isHere: bool}> the one that was used last first */
     public static function of(User $user, Session $here): array
     {
         if (config('session.driver') !== 'database') {
@@ -26,6 +26,7 @@ final class Devices
 
         return array_values($rows->map(fn (object $row): array => [
             'id' => self::name((string) $row->id),
+            'kind' => self::kind((string) $row->user_agent),
             'agent' => (string) $row->user_agent,
             'ip' => (string) $row->ip_address,
             'seen' => CarbonImmutable::createFromTimestamp((int) $row->last_activity),
@@ -50,6 +51,17 @@ final class Devices
         if ($isKept) {
             Auth::login($user, true);
         }
+    }
+
+    /** What sort of device a browser says it runs on: all that somebody needs to know her own again, together with the time. */
+    private static function kind(string $agent): string
+    {
+        return match (true) {
+            $agent === '' => 'unknown',
+            preg_match('/iPad|Tablet|Android(?!.*Mobile)/i', $agent) === 1 => 'tablet',
+            preg_match('/Mobi|iPhone|Phone/i', $agent) === 1 => 'phone',
+            default => 'computer',
+        };
     }
 
     /** A name that gives the session away to nobody. */

@@ -25,7 +25,7 @@ return [
     'end_session' => 'Sign out there',
     'end_others' => 'Sign out everywhere else',
     'sessions_ended' => 'Done. That device has to sign in again.',
-    'unknown_device' => 'Unknown device',
+    'devices' => ['phone' => 'A phone', 'tablet' => 'A tablet', 'computer' => 'A computer', 'unknown' => 'An unknown device'],
     'codes_section' => 'A code beside your password',
     'codes_why' => 'You look after a quilt-along. With an app for time codes on your phone, nobody can sign in as you with your password alone.',
     'codes_begin' => 'Set up codes',
@@ -37,7 +37,6 @@ return [
     'codes_turn_off' => 'Turn off',
     'codes_off' => 'You are no longer asked for a code.',
     'codes_recovery' => 'Keep these codes where you find them without your phone. Each signs you in once. They are not shown again.',
-    'event_at' => ':when UTC',
     'events_section' => 'What happened to your account',
     'events' => [
         'signed_in' => 'Signed in',

@@ -155,10 +155,11 @@ it('lists where somebody is signed in, and ends one of them or all others', func
     $this->post('/sign-in', ['email' => $user->email, 'password' => 'a-long-password']);
     foreach (['phone', 'tablet', 'library'] as $device) {
         DB::table('sessions')->insert([
-            'id' => "session-of-$device", 'user_id' => $user->id, 'user_agent' => "Browser of the $device", 'payload' => '', 'last_activity' => time() - 60,
+            'id' => "session-of-$device", 'user_id' => $user->id, 'user_agent' => "Browser of the $device", 'payload' => '',
+            'last_activity' => time() - ['phone' => 60, 'tablet' => 120, 'library' => 180][$device],
         ]);
     }
-    $page = (string) $this->get('/account')->assertSeeText('Browser of the phone')->getContent();
+    $page = (string) $this->get('/account')->assertSeeTextInOrder(['A phone', 'A tablet', 'A computer'])->assertSee('Browser of the phone')->getContent();
     expect($page)->not->toContain('session-of-phone');
     preg_match('/Browser of the tablet.*?name="session" value="([^"]+)"/s', $page, $found);
     $this->delete('/account/sessions', ['session' => $found[1]])->assertRedirect('/account');

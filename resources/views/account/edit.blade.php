@@ -78,7 +78,7 @@
             <ul class="plain-list">
                 @foreach ($devices as $device)
                     <li class="device">
-                        <p><b>{{ $device['agent'] === '' ? __('account.unknown_device') : Illuminate\Support\Str::limit($device['agent'], 90) }}</b>
+                        <p><b title="{{ $device['agent'] }}">{{ __('account.devices.'.$device['kind']) }}</b>
                             <span class="field-hint">{{ $device['ip'] }} · {{ $device['isHere'] ? __('account.this_device')
                                 : __('account.last_seen', ['when' => App\Presentation\Shared\When::ago($device['seen'])]) }}</span></p>
                         @unless ($device['isHere'])
@@ -104,9 +104,9 @@
             <h2 id="events-section">{{ __('account.events_section') }}</h2>
             <ul class="plain-list">
                 @foreach ($events as $event)
-                    <li>{{ __('account.events.'.$event->kind) }} <span class="field-hint"><time
-                        datetime="{{ $event->created_at->toIso8601String() }}">{{ __('account.event_at', ['when' => $event->created_at->isoFormat('LLL')]) }}</time> ·
-                        {{ $event->ip }}</span></li>
+                    <li class="device"><span>{{ __('account.events.'.$event->kind) }}</span> <span class="field-hint"><time
+                        datetime="{{ $event->created_at->toIso8601String() }}">{{ App\Presentation\Shared\When::full($event->created_at,
+                            'UTC') }}</time> · {{ $event->ip }}</span></li>
                 @endforeach
             </ul>
         </section>

@@ -14,7 +14,7 @@
         @forelse ($posts as $post)
             <p class="card row-card"><a
                 href="{{ route('post.show', auth()->check() ? [$post] : [$post,
-                    'to' => $address]) }}">{{ $post->subject }}</a> <small>{{ $post->created_at->isoFormat('LLL') }}</small></p>
+                    'to' => $address]) }}">{{ $post->subject }}</a> <small>{{ App\Presentation\Shared\When::full($post->created_at, 'UTC') }}</small></p>
         @empty
             <div class="empty"><p>{{ __('post.empty') }}</p></div>
         @endforelse
