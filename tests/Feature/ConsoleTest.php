@@ -251,3 +251,29 @@ it('applies edits to a design file, writes what takes them back, and stops at th
     array_map(unlink(...), (array) glob("$folder/*"));
     rmdir($folder);
 });
+
+it('says what changed from one design to another, in words and numbers', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'dew');
+    $design = json_decode((string) file_get_contents(NIGHT_FERRY), true);
+    $design['title'] = 'Dawn Ferry';
+    $design['sizes'][0]['columns'] = 5;
+    array_shift($design['blocks'][0]['cells']);
+    file_put_contents($file, json_encode($design));
+    Artisan::call('dew:compare', ['old' => NIGHT_FERRY, 'new' => $file]);
+    $printed = str_replace("\u{a0}", ' ', Artisan::output());
+    foreach ([
+        'title: was "Night Ferry", is "Dawn Ferry".', 'Size “Crib”, columns: was 3, is 5.', 'Block “Pier Lantern”, column 1, row 1 is gone.',
+        'At size Crib the quilt finished 44 in x 44 in, and finishes 68 in x 44 in.', 'At size Throw, Wake four-patch: 152 were needed, 139 are.',
+    ] as $line) {
+        expect($printed)->toContain($line."\n");
+    }
+    Artisan::call('dew:compare', ['old' => NIGHT_FERRY, 'new' => $file, '--json' => true]);
+    $data = json_decode(Artisan::output(), true);
+    expect($data['differences'][0])->toBe(['kind' => 'changed', 'place' => 'title', 'was' => 'Night Ferry', 'is' => 'Dawn Ferry'])
+        ->and($data['sizes']['s-throw']['counts'][0])->toBe(['key' => 'u-wake', 'name' => 'Wake four-patch', 'was' => 152, 'is' => 139]);
+    $this->artisan('dew:compare', ['old' => NIGHT_FERRY, 'new' => NIGHT_FERRY])->expectsOutput('Nothing changed.')->assertSuccessful();
+    $this->artisan('dew:compare', ['old' => NIGHT_FERRY, 'new' => 'nowhere.json'])->expectsOutputToContain('no file')->assertExitCode(2);
+    file_put_contents($file, '{"dew": 3');
+    $this->artisan('dew:compare', ['old' => $file, 'new' => NIGHT_FERRY])->expectsOutputToContain('not JSON')->assertExitCode(2);
+    unlink($file);
+});

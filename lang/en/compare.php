@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'lists' => [
+        'fabrics' => 'Fabric “:name”', 'colourways' => 'Colourway “:name”', 'units' => 'Unit “:name”', 'blocks' => 'Block “:name”',
+        'sizes' => 'Size “:name”', 'clues' => 'Clue “:name”',
+    ],
+    'cell' => 'column :column, row :row',
+    'added' => ':what is new.',
+    'removed' => ':what is gone.',
+    'changed' => ':what, :part: was :was, is :is.',
+    'changed_whole' => ':what: was :was, is :is.',
+    'order' => ':what: the order was :was, is :is.',
+    'finished' => 'At size :size the quilt finished :was, and finishes :is.',
+    'count' => 'At size :size, :name: :was were needed, :is are.',
+    'same' => 'Nothing changed.',
+];
