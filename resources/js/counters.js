@@ -83,26 +83,26 @@ class Counter {
 }
 
 /** The counters of one clue: takes their taps, and tells each what became of them. */
-export const clue = () => ({
-    isSignedIn: true,
-
-    init() {
-        const { queue, counters } = this.$el.dataset;
-        const form = this.$el.querySelector('form');
+class ClueCounters {
+    /** @param {HTMLElement} root */
+    constructor(root) {
+        const { queue, counters } = root.dataset;
+        const form = root.querySelector('form');
+        this.root = root;
         this.known = new Map();
         this.queue = new TapQueue(queue);
         this.sender = new TapSender(this.queue, { taps: form.action, counters }, {
             answered: (tap, answer) => this.settle(tap, answer),
-            waiting: (tap) => this.tell(tap.anchor, { message: this.$root.dataset.waiting }),
-            signedOut: (isOut) => {
-                this.isSignedIn = !isOut;
-            },
+            waiting: (tap) => this.tell(tap.anchor, { message: root.dataset.waiting }),
+            signedOut: (isOut) => root.querySelectorAll('[data-signed-out]').forEach((message) => {
+                message.hidden = !isOut;
+            }),
         });
         form.addEventListener('submit', (event) => {
             event.preventDefault();
             this.take(this.counter(event.submitter.closest('.counter').id).press(event.submitter.value));
         });
-        this.$el.addEventListener('click', (event) => {
+        root.addEventListener('click', (event) => {
             if (event.target.closest('[data-undo]')) {
                 this.take(this.counter(event.target.closest('.counter').id).takeBack());
             }
@@ -117,27 +117,27 @@ export const clue = () => ({
         if (this.queue.wasUsedLately()) {
             setTimeout(() => this.refresh(), SETTLE_MS);
         }
-    },
+    }
 
     /** The counter of that place; null when the page no longer has it. */
     counter(anchor) {
         const box = document.getElementById(anchor);
         if (box && !this.known.has(anchor)) {
-            this.known.set(anchor, new Counter(box, this.$root.querySelector('template')));
+            this.known.set(anchor, new Counter(box, this.root.querySelector('template')));
         }
 
         return this.known.get(anchor) ?? null;
-    },
+    }
 
     take(tap) {
         this.queue.add(tap);
         this.sender.flush();
-    },
+    }
 
     settle(tap, answer) {
-        const message = 'done' in answer ? answer.message : Object.values(answer.errors ?? {}).flat()[0] ?? this.$root.dataset.failed;
+        const message = 'done' in answer ? answer.message : Object.values(answer.errors ?? {}).flat()[0] ?? this.root.dataset.failed;
         this.tell(tap.anchor, { ...answer, message }, tap);
-    },
+    }
 
     /** Passes an answer on to its counter, with what is still on its way added, so that the number does not jump back in between. */
     tell(anchor, answer, tap = null) {
@@ -146,7 +146,7 @@ export const clue = () => ({
             answer = { ...answer, done: coming.reduce((done, kept) => done + kept.amount, answer.done) };
         }
         this.counter(anchor)?.settle(answer, tap);
-    },
+    }
 
     /** Sends what waits, or brings in what another device has counted. */
     async refresh() {
@@ -159,5 +159,7 @@ export const clue = () => ({
             return;
         }
         Object.entries((await this.sender.counters()) ?? {}).forEach(([anchor, counted]) => this.tell(anchor, counted));
-    },
-});
+    }
+}
+
+export const counters = () => document.querySelectorAll('[data-counters]').forEach((root) => new ClueCounters(root));

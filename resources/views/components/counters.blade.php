@@ -1,9 +1,9 @@
 @props(['taps', 'counters', 'queue', 'signIn' => null])
 {{-- One form, one token and one undo button for all counters inside; without script their buttons send the form. --}}
-<div x-data="clue" data-counters="{{ $counters }}" data-queue="{{ $queue }}" data-waiting="{{ __('counters.waiting') }}"
+<div data-counters="{{ $counters }}" data-queue="{{ $queue }}" data-waiting="{{ __('counters.waiting') }}"
     data-failed="{{ __('counters.not_saved') }}">
     @if ($signIn !== null)
-        <p class="message is-warning" role="alert" hidden x-bind:hidden="isSignedIn">{{ __('counters.signed_out') }}
+        <p class="message is-warning" role="alert" hidden data-signed-out>{{ __('counters.signed_out') }}
             <a href="{{ $signIn }}">{{ __('counters.sign_in') }}</a></p>
     @endif
     <form id="taps" method="post" action="{{ $taps }}" hidden>
