@@ -19,7 +19,7 @@ use stdClass;
 /** Members down, clues across; a drop and a figure in every cell. The same few queries for three members and for a thousand. */
 final readonly class ProgressGrid
 {
-    private const PER_PAGE = 50;
+    private const PER_PAGE = 30;
 
     /**
      * @param  Collection<int, Clue>  $clues
