@@ -14,7 +14,13 @@ const makeWorld = (worker) => {
     const name = `w${worker}t${(made += 1)}r${Date.now().toString(36)}`;
     execFileSync('php', ['artisan', 'dew:demo', `--world=${name}`], { stdio: 'pipe' });
 
-    return { name, slug: `night-ferry-${name}`, code: name.toUpperCase(), owner: `host-${name}@saltbox.example`, member: `mara-${name}@rivers.example` };
+    return {
+        name,
+        slug: `night-ferry-${name}`,
+        code: name.toUpperCase(),
+        owner: `host-${name}@saltbox.example`,
+        member: `mara-${name}@rivers.example`,
+    };
 };
 
 export const test = base.extend({
@@ -48,7 +54,8 @@ export const test = base.extend({
 const submit = async (page, path, action, fields) => {
     const html = await (await page.request.get(path)).text();
     const hidden = [...html.matchAll(/<input type="hidden" name="(_token|form)" value="([^"]*)"/g)];
-    const answer = await page.request.post(action, { form: { ...Object.fromEntries(hidden.map(([, name, value]) => [name, value])), ...fields } });
+    const kept = Object.fromEntries(hidden.map(([, name, value]) => [name, value]));
+    const answer = await page.request.post(action, { form: { ...kept, ...fields } });
     expect(answer.ok(), `${action} answered ${answer.status()}`).toBe(true);
 
     return new URL(answer.url()).pathname;

@@ -10,7 +10,7 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 use InvalidArgumentException;
 
-/** The figures of a design at one size, to be compared with those of another version: how large it finishes, and how many of each it takes. */
+/** How large a design finishes at one size, and how many of each it takes: to be compared with another version. */
 final readonly class Figures
 {
     /**

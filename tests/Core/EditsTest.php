@@ -164,6 +164,13 @@ it('copies a quarter by turning and by mirroring', function (): void {
     ]);
 });
 
+it('copies no quarter of a block in which things lie where they cannot', function (): void {
+    $value = draft()->value;
+    $value['blocks'][0]['cells'][0]['across'] = 1_000_000_000;
+    $edit = EditReader::read(['kind' => 'copy-quarter', 'block' => 'b-lantern', 'from' => 'top-left', 'by' => 'turn']);
+    expect(fn () => Draft::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'reaches beyond');
+});
+
 it('takes one fabric instead of another everywhere or in one place, and merges two', function (): void {
     $draft = edited(draft(), ['kind' => 'replace-fabric', 'fabric' => 'f-river', 'by' => 'f-lamp'])->document;
     expect(array_filter(

@@ -108,7 +108,18 @@ it('queues every letter, so that none is written while somebody waits', function
 it('refuses passwords that are tried first', function (string $password): void {
     $this->post('/register', registration('quilter@rivers.example', $password))->assertSessionHasErrors(['password']);
     expect(User::query()->count())->toBe(0);
-})->with(['short', '1234567890', 'qwertyuiop', 'Password123!', 'aaaaaaaaaaaa', 'abcabcabcabc', 'abcdefghijkl', 'quilter@rivers', '!!sunshine99', '9876543210']);
+})->with([
+    'short',
+    '1234567890',
+    'qwertyuiop',
+    'Password123!',
+    'aaaaaaaaaaaa',
+    'abcabcabcabc',
+    'abcdefghijkl',
+    'quilter@rivers',
+    '!!sunshine99',
+    '9876543210',
+]);
 
 it('takes a password whole, beyond 72 bytes', function (): void {
     $long = str_repeat('seven geese flying ', 5);
@@ -129,7 +140,10 @@ it('takes a hash of an earlier release and renews it', function (): void {
 it('limits guesses at one account from many places', function (): void {
     config(['dew.limits.sign_in_account' => 5]);
     foreach (range(1, 5) as $place) {
-        $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.$place"])->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'x'])
+        $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.$place"])->post(
+            '/sign-in',
+            ['email' => 'mara@rivers.example', 'password' => 'x'],
+        )
             ->assertSessionHasErrors('email');
     }
     $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.99'])->from('/sign-in')
@@ -159,7 +173,11 @@ it('lists where somebody is signed in, and ends one of them or all others', func
             'last_activity' => time() - ['phone' => 60, 'tablet' => 120, 'library' => 180][$device],
         ]);
     }
-    $page = (string) $this->get('/account')->assertSeeTextInOrder(['A phone', 'A tablet', 'A computer'])->assertSee('Browser of the phone')->getContent();
+    $page = (string) $this->get('/account')->assertSeeTextInOrder([
+        'A phone',
+        'A tablet',
+        'A computer',
+    ])->assertSee('Browser of the phone')->getContent();
     expect($page)->not->toContain('session-of-phone');
     preg_match('/Browser of the tablet.*?name="session" value="([^"]+)"/s', $page, $found);
     $this->delete('/account/sessions', ['session' => $found[1]])->assertRedirect('/account');
@@ -178,7 +196,14 @@ it('lists where somebody is signed in, and ends one of them or all others', func
 it('works time codes out as RFC 6238 does', function (int $time, string $code): void {
     // The secret of the RFC's own table: "12345678901234567890".
     expect(TimeCode::at('GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', intdiv($time, 30)))->toBe(substr($code, 2));
-})->with([[59, '94287082'], [1111111109, '07081804'], [1111111111, '14050471'], [1234567890, '89005924'], [2000000000, '69279037'], [20000000000, '65353130']]);
+})->with([
+    [59, '94287082'],
+    [1111111109, '07081804'],
+    [1111111111, '14050471'],
+    [1234567890, '89005924'],
+    [2000000000, '69279037'],
+    [20000000000, '65353130'],
+]);
 
 it('asks a host who wants it for a time code, takes each once, and lets her in with a code for a lost device', function (): void {
     $host = $this->person($this->quiltAlong(), Role::Owner);
@@ -304,7 +329,10 @@ it('deletes an account with everything in it', function (): void {
 
 it('does not bring back an account that was remembered on the device when it is deleted', function (): void {
     $user = User::factory()->create(['email' => 'mara@rivers.example']);
-    $this->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'a-long-password', 'remember' => '1'])->assertRedirect('/home');
+    $this->post(
+        '/sign-in',
+        ['email' => 'mara@rivers.example', 'password' => 'a-long-password', 'remember' => '1'],
+    )->assertRedirect('/home');
     expect($user->refresh()->remember_token)->not->toBeEmpty();
     $this->delete('/account', ['password' => 'a-long-password'])->assertRedirect('/');
     $this->assertGuest();

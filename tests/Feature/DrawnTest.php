@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\Support\ExpiredCache;
 use App\Support\Openings;
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -112,4 +115,18 @@ it('lets nobody write what would pass for an opening', function (): void {
         ->and(Openings::fill($parts, ['one' => '1', 'two:x' => 'two:x;']))->toBe('a 1 b two:x; c one;')
         ->and(Openings::fill($parts, ['one' => '1']))->toBe('a 1 b  c one;')
         ->and((new Openings)->cut("{$open->at('one')}"))->toHaveCount(1);
+});
+
+it('takes pages that were kept too long out of the cache every day', function (): void {
+    config(['cache.default' => 'database']);
+    Cache::store('database')->put('drawn:old', 'old', 60);
+    Cache::store('database')->put('drawn:new', 'new', 3 * 86400);
+    $this->travel(2)->days();
+    $event = collect(app(Schedule::class)->events())->firstWhere('description', 'expired-cache');
+    expect($event?->expression)->toBe('0 0 * * *');
+    $event->run(app());
+    expect(DB::table('cache')->where('key', 'like', '%drawn:old')->exists())->toBeFalse()
+        ->and(DB::table('cache')->where('key', 'like', '%drawn:new')->exists())->toBeTrue();
+    config(['cache.default' => 'array']);
+    expect(ExpiredCache::forget())->toBe(0);
 });

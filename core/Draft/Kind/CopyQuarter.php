@@ -44,6 +44,9 @@ final readonly class CopyQuarter implements Edit
                 ),
             );
         }
+        if ($grid->fault() !== null) {
+            throw new EditRefused($grid->fault());
+        }
         $isMiddle = fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === 'middle';
         $cells = array_map(Cell::of(...), $grid->cells);
         $copied = array_values(array_filter(
