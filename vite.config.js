@@ -6,7 +6,7 @@ export default defineConfig({
     plugins: [
         fonts(),
         laravel({
-            input: ['resources/scss/app.scss', 'resources/js/app.js', 'resources/images/clue.png', 'resources/images/board.png'],
+            input: ['resources/scss/app.scss', 'resources/js/app.js', 'resources/js/workshop.js', 'resources/images/clue.png', 'resources/images/board.png'],
             refresh: false,
         }),
     ],

@@ -88,7 +88,7 @@ test('a host finds one member among others and replaces the join code', async ({
 test('the host looks at the whole quilt in any size and colourway; a member cannot', async ({ world, device }) => {
     const host = await device();
     await signIn(host, world.owner);
-    await host.goto(`/host/${world.slug}/design`);
+    await host.goto(`/host/${world.slug}/design/published`);
     await host.getByRole('link', { name: 'Queen' }).click();
     await expect(host.getByRole('img', { name: 'The whole quilt at size Queen.' })).toBeVisible();
     await expect(host.getByRole('row', { name: 'Pier Lantern 25' })).toBeVisible();

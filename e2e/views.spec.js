@@ -64,7 +64,7 @@ test('curves, kites, strips, stars and whole blocks are shown', async ({ device 
         }
     }
     await check(host, '/host/kitchen-garden/clues/12');
-    await check(host, '/host/kitchen-garden/design?size=s-bed');
+    await check(host, '/host/kitchen-garden/design/published?size=s-bed');
     await expect(host.getByText('65×82')).toBeVisible();
 });
 

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Schedule;
 
 Schedule::command(AnnounceReleases::class)->everyMinute()->withoutOverlapping(5);
 // Whoever chose a method before a clue opens finds the clue's sheet ready.
-Schedule::command(Warm::class, ['--keep' => true])->everyTenMinutes()->withoutOverlapping(30);
+Schedule::command(Warm::class, ['--keep'])->everyTenMinutes()->withoutOverlapping(30);
 // The zone data comes with the system and may change under a date that is set.
 Schedule::command(DeriveReleases::class)->hourly()->withoutOverlapping(30);
 // Whoever never followed the link of her registration has no account.

@@ -16,9 +16,11 @@ use App\Http\Controllers\Member;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PostController;
 use App\Http\Controllers\SecurityController;
+use App\Http\Controllers\StartController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\DemoOnly;
+use App\Models\QuiltAlong;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', WelcomeController::class)->name('welcome');
@@ -50,6 +52,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('home', HomeController::class)->name('home');
     Route::post('join/{code}', [JoinController::class, 'store'])->middleware('throttle:join')->name('join.store');
 
+    Route::middleware('can:create,'.QuiltAlong::class)->group(function (): void {
+        Route::get('start', [StartController::class, 'create'])->name('start');
+        Route::post('start', [StartController::class, 'store'])->middleware('throttle:join')->name('start.store');
+    });
+
     Route::get('account', [AccountController::class, 'edit'])->name('account');
     Route::patch('account', [AccountController::class, 'update'])->name('account.update');
     Route::delete('account', [AccountController::class, 'destroy'])->middleware('throttle:sign-in')->name('account.destroy');
@@ -79,7 +86,21 @@ Route::middleware('auth')->group(function (): void {
 
     Route::prefix('host/{quiltAlong}')->name('host.')->middleware('can:help,quiltAlong')->group(function (): void {
         Route::get('/', Host\DeskController::class)->name('desk');
-        Route::get('design', Host\DesignController::class)->name('design');
+        Route::get('design', [Host\DraftController::class, 'quilt'])->name('design');
+        Route::get('design/cloth', [Host\DraftController::class, 'cloth'])->name('cloth');
+        Route::get('design/blocks', [Host\DraftController::class, 'blocks'])->name('blocks');
+        Route::get('design/blocks/{block}', [Host\DraftController::class, 'block'])->name('blocks.show');
+        Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->name('units.show');
+        Route::get('design/library', [Host\LibraryController::class, 'index'])->name('library');
+        Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
+        Route::get('design/clues', [Host\DraftController::class, 'clues'])->name('draft.clues');
+        Route::get('design/proof', [Host\DraftController::class, 'proof'])->name('proof');
+        Route::get('design/state', [Host\DraftController::class, 'state'])->name('draft.state');
+        Route::get('design/file', [Host\DraftController::class, 'file'])->name('draft.file');
+        Route::post('design/edits', Host\EditController::class)->name('edits.store');
+        Route::get('design/versions', [Host\VersionController::class, 'index'])->name('versions');
+        Route::get('design/versions/{number}', [Host\VersionController::class, 'show'])->name('versions.show');
+        Route::get('design/published', Host\DesignController::class)->name('published');
         Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
         Route::get('people', Host\PeopleController::class)->name('people');
@@ -88,6 +109,7 @@ Route::middleware('auth')->group(function (): void {
             Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');
+            Route::post('design/versions', [Host\VersionController::class, 'store'])->name('versions.store');
             Route::post('invitation', [Host\InvitationController::class, 'store'])->name('invitation.store');
         });
     });

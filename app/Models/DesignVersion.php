@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,12 +17,28 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $number
  * @property string $document the canonical bytes
  * @property string $hash SHA-256 of the document
+ * @property string|null $name given by the host
+ * @property string|null $reason why it was published in spite of warnings
+ * @property int|null $user_id who published it
+ * @property CarbonImmutable $created_at
+ * @property-read User|null $user
  */
 final class DesignVersion extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['number', 'document', 'hash'];
+    protected $fillable = ['number', 'document', 'hash', 'name', 'reason', 'user_id'];
+
+    protected function casts(): array
+    {
+        return ['created_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     /** @return BelongsTo<QuiltAlong, $this> */
     public function quiltAlong(): BelongsTo

@@ -4,35 +4,56 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Database\Factories\QuiltAlongFactory;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\Method;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * @property int $id
  * @property string $slug
  * @property string $name
  * @property string $host_name the shop or guild
- * @property QuiltAlongKind $kind
+ * @property bool $secret a mystery: what is to come is not shown
+ * @property string $pace weekly, two-weekly, monthly or own
+ * @property bool $quilted_by_block quilt as you go
+ * @property bool $many_hands one quilt that a group sews together
+ * @property string $clue_word what a clue is called here: clue, month, week or part
+ * @property Notation $units what its host measures in
+ * @property string|null $welcome what members read when they join
+ * @property CarbonImmutable|null $may_share_at when its owner said that she may share this pattern
+ * @property string|null $copy_question where in their own copy of the pattern members find the word
+ * @property string|null $copy_word that word
  * @property string $zone IANA name
  * @property int|null $published_version_id
  * @property array<string, string> $default_methods the methods the published design sets as defaults, by kind
  * @property-read DesignVersion|null $publishedVersion
+ * @property-read Draft|null $draft
  */
 final class QuiltAlong extends Model
 {
     /** @use HasFactory<QuiltAlongFactory> */
     use HasFactory;
 
-    protected $fillable = ['slug', 'name', 'host_name', 'kind', 'zone'];
+    protected $fillable = [
+        'slug', 'name', 'host_name', 'zone', 'secret', 'pace', 'quilted_by_block', 'many_hands', 'clue_word', 'units', 'welcome',
+        'may_share_at', 'copy_question', 'copy_word',
+    ];
 
     protected function casts(): array
     {
-        return ['kind' => QuiltAlongKind::class, 'default_methods' => 'array'];
+        return [
+            'default_methods' => 'array', 'secret' => 'boolean', 'quilted_by_block' => 'boolean', 'many_hands' => 'boolean',
+            'units' => Notation::class, 'may_share_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return array<string, Method> by kind; methods that this Dew does not know are left out */
@@ -54,6 +75,32 @@ final class QuiltAlong extends Model
     public function version(): int
     {
         return $this->published_version_id ?? throw (new ModelNotFoundException)->setModel(DesignVersion::class);
+    }
+
+    /** @return Collection<int, self> those on whose host side somebody stands, by name */
+    public static function hostedBy(?User $person): Collection
+    {
+        return self::query()
+            ->whereHas('memberships', fn (Builder $query) => $query->where('user_id', $person?->id)->whereIn('role', Role::hostSide()))
+            ->orderBy('name')
+            ->get();
+    }
+
+    /** @return list<string> what sort of quilt-along it is: keys of words in lang/en/home.php */
+    public function sorts(): array
+    {
+        return array_values(array_filter([
+            $this->secret ? 'secret' : null,
+            $this->pace === 'own' ? null : $this->pace,
+            $this->quilted_by_block ? 'quilted_by_block' : null,
+            $this->many_hands ? 'many_hands' : null,
+        ]));
+    }
+
+    /** @return HasOne<Draft, $this> */
+    public function draft(): HasOne
+    {
+        return $this->hasOne(Draft::class);
     }
 
     /** @return BelongsTo<DesignVersion, $this> */

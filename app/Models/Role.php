@@ -11,6 +11,12 @@ enum Role: string
     case Helper = 'helper';
     case Member = 'member';
 
+    /** @return list<self> */
+    public static function hostSide(): array
+    {
+        return [self::Owner, self::Helper];
+    }
+
     public function isHostSide(): bool
     {
         return $this !== self::Member;

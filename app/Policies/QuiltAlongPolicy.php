@@ -12,6 +12,12 @@ use Illuminate\Auth\Access\Response;
 /** Who may stand on the host's side. To everybody else the page does not exist. */
 final class QuiltAlongPolicy
 {
+    /** Start one: anybody whose address is confirmed. */
+    public function create(User $user): bool
+    {
+        return $user->email_verified_at !== null;
+    }
+
     /** See the design, preview clues, see where members stand: owners and helpers. */
     public function help(User $user, QuiltAlong $quiltAlong): Response
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\MeasureException;
@@ -56,6 +57,10 @@ final readonly class DesignChecks
 
     private function make(string $key, Unit $product, string $size): void
     {
+        if ($product instanceof BlockUnit && $product->contents() === []) {
+            // That its places are empty is said of the block already.
+            return;
+        }
         try {
             $this->compilation->usualMaking($product);
         } catch (InvalidArgumentException|MeasureException $error) {

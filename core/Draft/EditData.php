@@ -73,6 +73,12 @@ final readonly class EditData
         return array_filter(self::named($this->data[$key] ?? []), is_string(...));
     }
 
+    /** @return list<string> */
+    public function list(string $key): array
+    {
+        return array_values(array_filter(is_array($this->data[$key] ?? null) ? $this->data[$key] : [], is_string(...)));
+    }
+
     /**
      * @return list<array<string, mixed>> of a list of objects
      *

@@ -16,6 +16,8 @@ use Dew\Core\Document\Type\RecordType;
 use Dew\Core\Document\Type\TextType;
 use Dew\Core\Document\Type\Type;
 use Dew\Core\Document\Type\WholeType;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Unit\UnitKind;
 
 /** The one description of edits as they are written in files and sent by browsers: for each kind its parts. */
 final class EditFormat
@@ -73,6 +75,24 @@ final class EditFormat
                 'bottom-left',
             ), 'by' => ChoiceType::of('turn', 'mirror'),
         ]);
+        $count = new WholeType(1, 40);
+        $length = LengthType::positive();
+        $unitKind = ChoiceType::cases(UnitKind::library());
+        $kind('new-fabric', [
+            'id' => $id, 'name' => new TextType(60), 'value' => ChoiceType::cases(FabricValue::cases()), 'colour' => PatternType::colour(),
+        ]);
+        $kind('new-unit', [
+            'id' => $id, 'name' => new TextType(60), 'of' => $unitKind, 'width' => $length, 'height' => $length,
+            'fabrics' => new ListType($id, 1, 40),
+        ]);
+        $kind('change-kind', ['unit' => $id, 'of' => $unitKind, 'expect' => $any], 'expect');
+        $kind('new-block', [
+            'id' => $id, 'name' => new TextType(60), 'columns' => $count, 'rows' => $count, 'width' => $length, 'height' => $length,
+        ]);
+        $kind('place', [
+            'size' => $id, 'column' => new WholeType(1, 60), 'row' => new WholeType(1, 60), 'block' => $id, 'expect' => $any,
+        ], 'size', 'block', 'expect');
+        $kind('resize-pattern', ['size' => $id, 'columns' => new WholeType(1, 60), 'rows' => new WholeType(1, 60)], 'size');
         $kind('replace-fabric', ['fabric' => $id, 'by' => $id, 'in' => $place], 'in');
         $kind('merge-fabrics', ['fabric' => $id, 'by' => $id]);
         $kind('take', ['units' => new ListType($any, 0, 500), 'blocks' => new ListType($any, 1, 200), 'fabrics' => $fabrics]);

@@ -7,6 +7,9 @@ namespace Dew\Core\Fabric;
 /** What stands for a fabric on paper and screen until a member shows her own. */
 final readonly class Cloth
 {
+    /** Two cloths whose lightness differs by less than this look alike from across a room. */
+    public const ALIKE = 10.0;
+
     /** @param  string  $colour `#rrggbb` */
     public function __construct(
         public string $name,
@@ -18,5 +21,18 @@ final readonly class Cloth
     public static function missing(Slot $slot): self
     {
         return new self($slot->name, '#c9c9c4');
+    }
+
+    /** Lightness by CIE L*, from 0 for black to 100 for white; from the sRGB colour, by the CIE formula of 1976. */
+    public function lightness(): float
+    {
+        [$red, $green, $blue] = array_map(function (string $pair): float {
+            $share = hexdec($pair) / 255;
+
+            return $share <= 0.04045 ? $share / 12.92 : (($share + 0.055) / 1.055) ** 2.4;
+        }, [substr($this->colour, 1, 2), substr($this->colour, 3, 2), substr($this->colour, 5, 2)]);
+        $luminance = 0.2126 * $red + 0.7152 * $green + 0.0722 * $blue;
+
+        return $luminance > 216 / 24389 ? 116 * $luminance ** (1 / 3) - 16 : $luminance * 24389 / 27;
     }
 }

@@ -20,8 +20,8 @@ final class QuiltAlongFactory extends Factory
             'slug' => 'night-ferry-'.fake()->unique()->numberBetween(1, 1_000_000),
             'name' => 'Night Ferry',
             'host_name' => 'Saltbox Lane Quilt Room',
-            'kind' => QuiltAlongKind::Mystery,
             'zone' => 'America/New_York',
+            ...QuiltAlongKind::Mystery->switches(),
         ];
     }
 }

@@ -135,8 +135,8 @@ final class DemoSeeder extends Seeder
             'slug' => $slug,
             'name' => $name,
             'host_name' => 'Saltbox Lane Quilt Room',
-            'kind' => $kind,
             'zone' => self::ZONE,
+            ...$kind->switches(),
         ]);
         $owner->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Owner]);
         $quiltAlong->invitations()->create(['code' => $code]);

@@ -40,8 +40,8 @@ await shoot(await visit(null, desktop, 'dark'), 'style-dark', '/style', true);
 
 const host = await visit('wren@saltbox.example', desktop);
 await shoot(host, 'host-desk', '/host/night-ferry');
-await shoot(host, 'host-design', '/host/night-ferry/design?size=s-throw');
-await shoot(host, 'host-design-garden', '/host/kitchen-garden/design?size=s-lap');
+await shoot(host, 'host-design', '/host/night-ferry/design/published?size=s-throw');
+await shoot(host, 'host-design-garden', '/host/kitchen-garden/design/published?size=s-lap');
 await shoot(host, 'host-clues', '/host/night-ferry/clues');
 await shoot(host, 'host-preview', '/host/night-ferry/clues/1?size=s-queen');
 await shoot(host, 'host-people', '/host/night-ferry/people');

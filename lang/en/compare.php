@@ -7,6 +7,12 @@ return [
         'fabrics' => 'Fabric “:name”', 'colourways' => 'Colourway “:name”', 'units' => 'Unit “:name”', 'blocks' => 'Block “:name”',
         'sizes' => 'Size “:name”', 'clues' => 'Clue “:name”',
     ],
+    'parts' => [
+        'title' => 'title', 'seam' => 'seam allowance', 'setting' => 'Setting', 'pattern' => 'how blocks are laid', 'borders' => 'borders',
+        'sashing' => 'sashing', 'finished' => 'finished size', 'fabrics' => 'fabrics', 'columns' => 'columns', 'rows' => 'rows',
+        'cells' => 'places', 'cloth' => 'cloth', 'colour' => 'colour', 'tasks' => 'tasks', 'units' => 'Units', 'blocks' => 'Blocks',
+        'sizes' => 'Sizes', 'clues' => 'Clues', 'colourways' => 'Colourways', 'introduction' => 'opening', 'usable_width' => 'usable width',
+    ],
     'cell' => 'column :column, row :row',
     'added' => ':what is new.',
     'removed' => ':what is gone.',

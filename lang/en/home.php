@@ -9,5 +9,9 @@ return [
     'none' => 'You are not in a quilt-along yet. Join one with the code your host gave you.',
     'join' => 'Join with a code',
     'role' => ['owner' => 'owner', 'helper' => 'helper', 'member' => 'member'],
-    'kind' => ['mystery' => 'Mystery', 'block-of-the-month' => 'Block of the month', 'group-quilt' => 'Group quilt'],
+    'sorts' => [
+        'secret' => 'Mystery', 'weekly' => 'week by week', 'two-weekly' => 'every two weeks', 'monthly' => 'month by month',
+        'quilted_by_block' => 'quilt as you go', 'many_hands' => 'one quilt by many hands',
+    ],
+    'start' => 'Start a quilt-along',
 ];

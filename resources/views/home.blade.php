@@ -10,7 +10,7 @@
                 <li><a class="tile" href="{{ route('member.now', $project) }}">
                     <span class="serif tile-name">{{ $project->quiltAlong->name }}</span>
                     <span>{{ $project->name }}</span>
-                    <small>{{ $project->quiltAlong->host_name }} · {{ __('home.kind.'.$project->quiltAlong->kind->value) }}</small>
+                    <small><x-sorts :quilt-along="$project->quiltAlong"/></small>
                 </a></li>
             @endforeach
         </ul>
@@ -23,12 +23,13 @@
                     <span class="serif tile-name">{{ $membership->quiltAlong->name }}</span>
                     <span>{{ __('home.role.'.$membership->role->value) }}</span>
                     <small>
-                        {{ $membership->quiltAlong->host_name }} · {{ __('home.kind.'.$membership->quiltAlong->kind->value) }}
+                        <x-sorts :quilt-along="$membership->quiltAlong"/>
                     </small>
                 </a></li>
             @endforeach
         </ul>
     @endif
     <p class="actions"><a class="btn {{ $hosted->isEmpty() && $projects->isEmpty() ? 'btn-main' : 'btn-other' }}"
-        href="{{ route('join') }}">{{ __('home.join') }}</a></p>
+        href="{{ route('join') }}">{{ __('home.join') }}</a>
+        <a class="btn btn-other" href="{{ route('start') }}">{{ __('home.start') }}</a></p>
 </x-layout.plain>

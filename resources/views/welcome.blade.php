@@ -13,7 +13,7 @@
                 <h2 id="for-hosts">{{ __('welcome.host') }}</h2>
                 <img src="{{ Vite::asset('resources/images/board.png') }}" width="620" height="388" alt="{{ __('welcome.host_picture') }}">
                 <p>{{ __('welcome.host_text') }}</p>
-                <p class="actions"><a class="btn btn-other" href="{{ route('login') }}">{{ __('auth.sign_in') }}</a></p>
+                <p class="actions"><a class="btn btn-other" href="{{ route('start') }}">{{ __('home.start') }}</a></p>
             </section>
         </div>
         @if (config('dew.demo') && config('dew.show_sign_ins'))

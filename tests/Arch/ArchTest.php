@@ -30,7 +30,7 @@ const MEMBER_SIDE = [
 
 /** The namespaces that hold or compute what is not released yet: no class of the folders above may name one of them. */
 const WHOLE = [
-    'Dew\\Core\\Design\\', 'Dew\\Core\\Plan\\Whole\\', 'Dew\\Core\\Proof\\',
+    'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Plan\\Whole\\', 'Dew\\Core\\Proof\\',
     'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Whole\\', 'App\\Presentation\\Host\\',
 ];
 
@@ -49,8 +49,8 @@ const CORE_BORDERS = [
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Setting' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind'],
     'Design' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Block', 'Setting'],
-    'Draft' => ['Measure', 'Document', 'Document/Type', 'Design'],
-    'Draft/Kind' => ['Document', 'Draft'],
+    'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Design'],
+    'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Draft'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design'],

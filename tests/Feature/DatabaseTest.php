@@ -30,7 +30,8 @@ it('stores no count below zero, no role that does not exist and no second open j
     ['design_versions', ['number' => 0]],
     ['memberships', ['role' => 'queen']],
     ['taps', ['kind' => 'slap']],
-    ['quilt_alongs', ['kind' => 'race']],
+    ['quilt_alongs', ['pace' => 'hasty']],
+    ['quilt_alongs', ['clue_word' => 'riddle']],
     ['projects', ['notation' => 'ell']],
 ]);
 

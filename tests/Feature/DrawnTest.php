@@ -98,7 +98,7 @@ it('draws the whole quilt once for each size and colourway of a published versio
         DB::flushQueryLog();
         DB::enableQueryLog();
         $this->actingAs($this->person($this->quilt, Role::Owner))->get(
-            "/host/{$this->quilt->slug}/design?$query",
+            "/host/{$this->quilt->slug}/design/published?$query",
         )->assertOk()->assertSee('quilt-picture');
 
         return count(array_filter(DB::getQueryLog(), fn (array $asked): bool => in_array('quilt', $asked['bindings'], true)));

@@ -89,7 +89,7 @@ it('keeps the eleven months to come to itself', function (): void {
 it('shows the host every block, and the parts of the setting by their names', function (): void {
     $this->actingAs($this->person($this->garden, Role::Owner));
     $this->get(
-        "/host/{$this->garden->slug}/design?size=s-bed",
+        "/host/{$this->garden->slug}/design/published?size=s-bed",
     )->assertOk()->assertSeeText('65×82')->assertSeeText('Winter Squash')->assertSeeText('Stepping stones')->assertSeeText('Path sashes');
 });
 

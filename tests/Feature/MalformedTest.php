@@ -38,10 +38,21 @@ const FORMS = [
     'host.release.store' => [],
     'host.release.destroy' => [],
     'host.invitation.store' => [],
+    'start.store' => [
+        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly', 'clue_word' => 'clue',
+        'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'welcome' => 'Hello', 'may_share' => '1', 'copy_question' => 'Page 2', 'copy_word' => 'tide',
+        'from' => 'blank', 'file' => 'x',
+    ],
+    'host.edits.store' => [
+        'id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'action' => 'edit', 'number' => '1', 'edit' => '{"kind":"set","place":"title","to":"\u0001value"}',
+        'value' => 'Low tide', 'view' => 'quilt', 'of' => '', 'known' => 'bar:1',
+    ],
+    'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],
+    'host.versions.store' => ['name' => 'Second', 'reason' => 'Because'],
 ];
 
 /** What the addresses of pages are asked with. */
-const ASKED = ['page', 'search', 'size', 'colourway', 'email', 'to', 'length', 'hst', 'account', 'from', 'signature', 'expires'];
+const ASKED = ['kind', 'grid', 'technique', 'difficulty', 'seams', 'known', 'view', 'of', 'page', 'search', 'size', 'colourway', 'email', 'to', 'length', 'hst', 'account', 'from', 'signature', 'expires'];
 
 /** @return array<string, mixed> */
 function malformed(): array

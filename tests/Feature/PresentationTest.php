@@ -190,7 +190,7 @@ it('shows the whole quilt in either colourway, to hosts', function (): void {
     $this->actingAs($this->person($quilt, App\Models\Role::Helper));
     foreach (['c-last-boat' => '#22375a', 'c-first-boat' => '#4b3552'] as $colourway => $colour) {
         $page = $this->get(
-            "/host/{$quilt->slug}/design?size=s-twin&colourway=$colourway",
+            "/host/{$quilt->slug}/design/published?size=s-twin&colourway=$colourway",
         )->assertOk()->assertSee($colour)->assertSeeText('68×92');
         // 35 blocks, and 16 units drawn in each of the two kinds once.
         expect(substr_count((string) $page->getContent(), '<use '))->toBe(35 + 2 * 16);

@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
 
 /** Words that only clue 1 and the picture hold. */
 const SECRETS = [
-    'Casting off', 'Slack water', 'Beam', 'Blade', 'Wake', 't-beam', 'u-beam', 'Pier Lantern', 'Slow Propeller', 'We begin with',
+    'Casting off', 'Slack water', 'Beam', 'Blade', 'Wake four', 't-beam', 'u-beam', 'Pier Lantern', 'Slow Propeller', 'We begin with',
     'cut:hst', '3⅞', '3½',
 ];
 
@@ -30,8 +30,8 @@ function everyAddress(string $project, string $slug, string $code): array
         }
         foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
             $uri = str_replace(
-                ['{project}', '{quiltAlong}', '{number}', '{code}', '{token}', '{email}', '{post}', '{slot}'],
-                [$project, $slug, '1', $code, 'token', 'new@rivers.example', '1', 'f-harbour'],
+                ['{project}', '{quiltAlong}', '{number}', '{code}', '{token}', '{email}', '{post}', '{slot}', '{block}', '{unit}'],
+                [$project, $slug, '1', $code, 'token', 'new@rivers.example', '1', 'f-harbour', 'b-lantern', 'u-beam'],
                 $route->uri(),
             );
             expect($uri)->not->toContain('{');
@@ -96,7 +96,7 @@ it('finds those very words once the clue is open, so the search above can fail',
     $project = $this->project($quiltAlong);
     $this->release($quiltAlong);
     $page = (string) $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk()->getContent();
-    foreach (['Casting off', 'Beam', 'Blade', 'Wake', 't-beam', 'We begin with', 'cut:hst', '3⅞', '3½'] as $word) {
+    foreach (['Casting off', 'Beam', 'Blade', 'Wake four', 't-beam', 'We begin with', 'cut:hst', '3⅞', '3½'] as $word) {
         expect($page)->toContain($word);
     }
     $owner = $this->person($quiltAlong, Role::Owner);

@@ -31,8 +31,12 @@ final readonly class PublishDesign
     {
     }
 
-    /** @throws DocumentException when it cannot be read, its proof finds an error, or it would change what members have open */
-    public function __invoke(QuiltAlong $quiltAlong, string $document): DesignVersion
+    /**
+     * @param  array{name?: string|null, reason?: string|null, user_id?: int|null}  $about  what its host says of the version
+     *
+     * @throws DocumentException when it cannot be read, its proof finds an error, or it would change what members have open
+     */
+    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = []): DesignVersion
     {
         $design = DesignReader::read($document);
         foreach (Proof::of($design) as $finding) {
@@ -41,7 +45,7 @@ final readonly class PublishDesign
             }
         }
 
-        return DB::transaction(function () use ($quiltAlong, $document, $design): DesignVersion {
+        return DB::transaction(function () use ($quiltAlong, $document, $design, $about): DesignVersion {
             // One at a time; and nobody begins a quilt in a size that is being taken out.
             $locked = QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
             OpenClues::refuseChanges($locked, $design);
@@ -49,6 +53,7 @@ final readonly class PublishDesign
                 'number' => (int) $quiltAlong->versions()->max('number') + 1,
                 'document' => $document,
                 'hash' => hash('sha256', DesignWriter::write($design)),
+                ...$about,
             ]);
             $this->listClues($quiltAlong, $design);
             Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))

@@ -6,7 +6,6 @@ namespace App\Console\Commands;
 
 use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
-use App\Models\QuiltAlongKind;
 use App\Support\Reference;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Whole\Compiler;
@@ -55,7 +54,6 @@ final class Bench extends Command
                 'slug' => 'bench-'.Str::lower(Str::random(12)),
                 'name' => 'Bench',
                 'host_name' => 'Bench',
-                'kind' => QuiltAlongKind::Mystery,
                 'zone' => 'UTC',
             ]);
             gc_collect_cycles();

@@ -39,7 +39,7 @@ final class BenchWorld extends Command
             return self::INVALID;
         }
         $quiltAlong = QuiltAlong::query()->create([
-            'slug' => 'bench', 'name' => 'Bench', 'host_name' => 'Bench', 'kind' => QuiltAlongKind::BlockOfTheMonth, 'zone' => 'UTC',
+            'slug' => 'bench', 'name' => 'Bench', 'host_name' => 'Bench', 'zone' => 'UTC', ...QuiltAlongKind::BlockOfTheMonth->switches(),
         ]);
         $publish($quiltAlong, (string) file_get_contents(database_path('designs/kitchen-garden.json')));
         $quiltAlong->clues()->update(['release_at' => now()->subDay(), 'zone' => 'UTC', 'announced_at' => now()]);

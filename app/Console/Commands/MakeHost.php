@@ -29,7 +29,7 @@ final class MakeHost extends Command
         {--name= : The owner\'s name}
         {--quilt-along= : What the quilt-along is called}
         {--host= : The shop or guild; the owner\'s name without it}
-        {--kind=mystery : mystery, block-of-the-month or group-quilt}
+        {--kind=mystery : mystery, block-of-the-month, monthly-mystery, quilt-as-you-go or group-quilt}
         {--zone=UTC : The time zone of its releases, such as Europe/Dublin}
         {--design= : A design file to publish}';
 
@@ -106,8 +106,8 @@ final class MakeHost extends Command
             'slug' => QuiltAlong::query()->where('slug', $slug)->exists() ? $slug.'-'.Str::lower(Str::random(4)) : $slug,
             'name' => $given['quilt-along'],
             'host_name' => $given['host'] ?? $given['name'],
-            'kind' => $given['kind'],
             'zone' => $given['zone'],
+            ...QuiltAlongKind::from((string) $given['kind'])->switches(),
         ]);
         $owner->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Owner]);
         $quiltAlong->invitations()->create(['code' => Invitation::newCode()]);

@@ -31,15 +31,17 @@ final readonly class QuiltPicture
         public array $blocks,
         public array $places,
         public array $frame,
+        public string $prefix = '',
     ) {
     }
 
-    public static function of(QuiltSheet $sheet, Colourway $colourway): self
+    /** @param  string  $prefix  of every name in the drawing, where several stand on one page */
+    public static function of(QuiltSheet $sheet, Colourway $colourway, string $prefix = ''): self
     {
         $shape = fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour);
         $names = [];
         foreach ([...array_keys($sheet->units), ...array_keys($sheet->blocks)] as $index => $key) {
-            $names[$key] = 'p'.$index;
+            $names[$key] = $prefix.'p'.$index;
         }
         $place = fn (Placement $placement): array => [
             'of' => $names[$placement->product],
@@ -68,6 +70,7 @@ final readonly class QuiltPicture
                 $sheet->placements,
             ),
             array_map($shape, $sheet->frame),
+            $prefix,
         );
     }
 

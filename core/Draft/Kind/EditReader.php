@@ -11,6 +11,7 @@ use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Unit\UnitKind;
 
 /** Reads edits as they are written in files and sent by browsers. docs/edits.md tells every kind. */
 final class EditReader
@@ -54,6 +55,18 @@ final class EditReader
             'remove' => new RemoveItem($data->place('place'), $data->expected()),
             'move' => new MoveItem($data->place('place'), $data->textOrNull('before')),
             'copy' => new CopyItem($data->place('place'), $data->text('id'), $data->text('name')),
+            'new-fabric' => new NewFabric($data->text('id'), $data->text('name'), $data->text('value'), $data->text('colour')),
+            'new-unit' => NewUnit::add(
+                $data->text('id'), $data->text('name'), self::unitKind($data), $data->text('width'), $data->text('height'), $data->list('fabrics'),
+            ),
+            'change-kind' => NewUnit::change($data->text('unit'), self::unitKind($data), $data->expected()),
+            'new-block' => new NewBlock(
+                $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'), $data->text('height'),
+            ),
+            'place' => ChangePattern::place(
+                $data->textOrNull('size'), $data->number('column'), $data->number('row'), $data->textOrNull('block'), $data->expected(),
+            ),
+            'resize-pattern' => ChangePattern::resize($data->textOrNull('size'), $data->number('columns'), $data->number('rows')),
             'replace-fabric' => new ReplaceFabric(
                 $data->text('fabric'),
                 $data->text('by'),
@@ -67,6 +80,11 @@ final class EditReader
             'lay', 'lift', 'turn', 'mirror', 'span', 'reclothe', 'swap' => self::cell($kind, $data),
             default => self::grid($kind, $data),
         };
+    }
+
+    private static function unitKind(EditData $data): UnitKind
+    {
+        return UnitKind::tryFrom($data->text('of')) ?? throw new EditRefused('There is no such kind of unit.');
     }
 
     private static function cell(string $kind, EditData $data): Edit

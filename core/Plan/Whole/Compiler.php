@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -133,7 +134,9 @@ final class Compiler
             unitNames: array_intersect_key($sized->names, $contents),
             perimeter: $finished->width->plus($finished->height)->times(2),
             areas: self::areas($compilation, $sized, [], [$block => 1]),
-            effort: Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->usualPerStrip($unit), new Rates),
+            effort: $contents === [$block => 1]
+                ? new Effort(0, 0.0, 0)
+                : Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->usualPerStrip($unit), new Rates),
         );
     }
 
@@ -235,6 +238,9 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
+            if ($unit instanceof BlockUnit && $unit->contents() === []) {
+                continue;
+            }
             $effort = Effort::of(
                 $compilation->usualMaking($unit),
                 $count,

@@ -13,6 +13,8 @@
     'theme' => 'M12 4a8 8 0 1 0 8 8 6 6 0 0 1-8-8z',
     'minus' => 'M6 12h12',
     'undo' => 'M9 7L4 12l5 5M4 12h10a5 5 0 0 1 5 5v1',
+    'redo' => 'M15 7l5 5-5 5M20 12H10a5 5 0 0 0-5 5v1',
+    'up' => 'M12 19V5M6 11l6-6 6 6',
     'lock' => 'M6 11h12v9H6zM8.5 11V8a3.5 3.5 0 0 1 7 0v3',
 ])
 <svg {{ $attributes->class('icon') }} viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" stroke-width="1.8"

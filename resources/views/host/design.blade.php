@@ -1,9 +1,9 @@
-<x-layout.host :title="__('design.title')" :quilt-along="$quiltAlong" place="design">
+<x-layout.workshop :title="__('workshop.published')" :quilt-along="$quiltAlong" here="versions">
     <p class="message is-quiet"><x-icon name="lock"/> {{ __('design.secret') }}</p>
     <nav class="size-tabs" aria-label="{{ __('design.size') }}">
         @foreach ($announcement->sizes as $choice)
             <a
-                href="{{ route('host.design', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}" @class(['size-tab',
+                href="{{ route('host.published', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}" @class(['size-tab',
                     'is-here' => $choice->id === $size]) @if ($choice->id === $size) aria-current="page" @endif>{{ $choice->name }}</a>
         @endforeach
     </nav>
@@ -13,7 +13,7 @@
             <figcaption class="size-tabs">
                 @foreach ($announcement->colourways as $choice)
                     <a
-                        href="{{ route('host.design', [$quiltAlong, 'size' => $size, 'colourway' => $choice->id]) }}" @class(['size-tab',
+                        href="{{ route('host.published', [$quiltAlong, 'size' => $size, 'colourway' => $choice->id]) }}" @class(['size-tab',
                             'is-here' => $choice->id === $colourway->id])>{{ $choice->name }}</a>
                 @endforeach
             </figcaption>
@@ -22,4 +22,4 @@
             {!! $drawing['facts'] !!}
         </div>
     </div>
-</x-layout.host>
+</x-layout.workshop>

@@ -1,7 +1,7 @@
 <x-layout.plain :title="__('join.heading', ['quilt' => $quiltAlong->name])">
     <h1>{!! __('join.heading', ['quilt' => '<span class="serif">'.e($quiltAlong->name).'</span>']) !!}</h1>
     <p
-        class="lead">{{ __('join.by', ['host' => $quiltAlong->host_name]) }} · {{ __('home.kind.'.$quiltAlong->kind->value) }} ·
+        class="lead"><x-sorts :quilt-along="$quiltAlong"/> ·
             {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
     @guest
         <h2>{{ __('join.sizes') }}</h2>

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Host;
+
+use App\Models\DesignVersion;
+use App\Models\Draft;
+use App\Models\QuiltAlong;
+use Dew\Core\Design\DesignDocument;
+use Dew\Core\Draft\DraftDocument;
+
+/** Finds the draft of a quilt-along, and reads it. */
+final class OpenDraft
+{
+    /** Where there is no draft yet, it begins with what was published last. */
+    public static function of(QuiltAlong $quiltAlong): Draft
+    {
+        $draft = Draft::query()->whereBelongsTo($quiltAlong)->first();
+        if ($draft === null) {
+            $published = DesignVersion::query()->findOrFail($quiltAlong->version());
+            // Two who come at one moment begin one.
+            $draft = $quiltAlong->draft()->createOrFirst([], [
+                'document' => DesignDocument::fromJson($published->document)->write(), 'number' => 0,
+            ]);
+        }
+        $draft->setRelation('quiltAlong', $quiltAlong);
+
+        return $draft;
+    }
+
+    /** The design in it, to be edited and drawn. */
+    public static function design(Draft $draft): DraftDocument
+    {
+        return DraftDocument::of(DesignDocument::fromJson($draft->document));
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Actions\Host\OpenDraft;
+use App\Http\Controllers\Controller;
+use App\Models\Draft;
+use App\Models\QuiltAlong;
+use App\Presentation\Host\Workshop\ProofStudy;
+use App\Presentation\Host\Workshop\Workshop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+/** The pages on which a design is drawn up. */
+final class DraftController extends Controller
+{
+    public function __construct(private readonly Workshop $workshop)
+    {
+    }
+
+    public function quilt(Request $request, QuiltAlong $quiltAlong): View
+    {
+        return $this->page($request, $quiltAlong, 'quilt', $request->string('colourway')->value());
+    }
+
+    public function cloth(Request $request, QuiltAlong $quiltAlong): View
+    {
+        return $this->page($request, $quiltAlong, 'cloth');
+    }
+
+    public function blocks(Request $request, QuiltAlong $quiltAlong): View
+    {
+        return $this->page($request, $quiltAlong, 'blocks');
+    }
+
+    public function block(Request $request, QuiltAlong $quiltAlong, string $block): View
+    {
+        return $this->page($request, $quiltAlong, 'block', $block);
+    }
+
+    public function unit(Request $request, QuiltAlong $quiltAlong, string $unit): View
+    {
+        return $this->page($request, $quiltAlong, 'unit', $unit);
+    }
+
+    public function clues(Request $request, QuiltAlong $quiltAlong): View
+    {
+        return $this->page($request, $quiltAlong, 'clues');
+    }
+
+    public function proof(Request $request, QuiltAlong $quiltAlong): View
+    {
+        return $this->page($request, $quiltAlong, 'proof');
+    }
+
+    /** Where the draft stands: asked after an edit, so that the edit need not wait for its proof, and when a page comes to the front. */
+    public function state(Request $request, QuiltAlong $quiltAlong): JsonResponse
+    {
+        $draft = OpenDraft::of($quiltAlong);
+        $view = $request->filled('known') ? $this->workshop->view(
+            $draft,
+            $this->person($request),
+            $request->string('view')->value(),
+            $request->string('of')->value(),
+        ) : null;
+
+        return response()->json([
+            'number' => $draft->number,
+            'proof' => ProofStudy::of(OpenDraft::design($draft))->summary(),
+            'panels' => $view?->changed($request->string('known')->value()) ?? [],
+        ]);
+    }
+
+    /** The design as an open file. */
+    public function file(QuiltAlong $quiltAlong): Response
+    {
+        return response(OpenDraft::of($quiltAlong)->document, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="'.(Str::slug($quiltAlong->name) ?: 'design').'.json"',
+        ]);
+    }
+
+    private function page(Request $request, QuiltAlong $quiltAlong, string $name, string $of = ''): View
+    {
+        $draft = OpenDraft::of($quiltAlong);
+        $view = $this->workshop->view($draft, $this->person($request), $name, $of) ?? abort(404);
+
+        return view('workshop.page', ['quiltAlong' => $quiltAlong, 'view' => $view, 'number' => $draft->number]);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Actions\Host\ChangeDraft;
+use App\Actions\Host\OpenDraft;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\EditRequest;
+use App\Models\Draft;
+use App\Models\QuiltAlong;
+use App\Presentation\Host\Workshop\Clash;
+use App\Presentation\Host\Workshop\Workshop;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Kind\EditReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+
+/** Edits of a draft, one at a time. The answer holds what of the page has changed. */
+final class EditController extends Controller
+{
+    public function __invoke(EditRequest $request, QuiltAlong $quiltAlong, ChangeDraft $change, Workshop $workshop): JsonResponse|RedirectResponse
+    {
+        $draft = OpenDraft::of($quiltAlong);
+        $person = $this->person($request);
+        try {
+            $draft = match ($request->action()) {
+                'undo' => $change->undo($draft, $person, $request->editId(), $request->entry()),
+                'redo' => $change->redo($draft, $person, $request->editId()),
+                default => $this->edit($request, $draft, $change),
+            };
+            $answer = ['outcome' => 'applied'];
+        } catch (EditRefused $refused) {
+            $answer = ['outcome' => 'refused', 'message' => $refused->getMessage()];
+        } catch (EditConflict $conflict) {
+            $draft->refresh();
+            $answer = ['outcome' => 'conflict', ...Clash::of($conflict, OpenDraft::design($draft))->toArray()];
+        }
+        if (! $request->expectsJson()) {
+            $back = redirect()->back(fallback: route('host.design', $quiltAlong));
+
+            return isset($answer['message']) ? $back->with('warning', $answer['message']) : $back;
+        }
+        $view = $workshop->view($draft, $person, $request->string('view')->value(), $request->string('of')->value());
+
+        return response()->json($answer + [
+            'number' => $draft->number,
+            'made' => $request->made(),
+            'panels' => $view?->changed($request->string('known')->value()) ?? [],
+        ], $answer['outcome'] === 'applied' ? 200 : ($answer['outcome'] === 'conflict' ? 409 : 422));
+    }
+
+    /**
+     * @throws EditRefused
+     * @throws EditConflict
+     */
+    private function edit(EditRequest $request, Draft $draft, ChangeDraft $change): Draft
+    {
+        $edit = $request->edit();
+        $kind = is_string($edit['kind'] ?? null) ? $edit['kind'] : '';
+
+        return $change->edit($draft, $this->person($request), $request->editId(), substr($kind, 0, 30), EditReader::read($edit));
+    }
+}

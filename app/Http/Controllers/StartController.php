@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Host\OpenDraft;
+use App\Actions\Host\StartQuiltAlong;
+use App\Http\Requests\StartRequest;
+use App\Models\QuiltAlong;
+use App\Models\QuiltAlongKind;
+use Dew\Core\Design\DesignDocument;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Draft\BlankDesign;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** Starts a quilt-along: anybody with an account may. */
+final class StartController extends Controller
+{
+    private const LONGEST_ID = 40;
+
+    public function create(Request $request): View
+    {
+        return view('start', [
+            'kind' => QuiltAlongKind::tryFrom($request->string('kind')->value()) ?? QuiltAlongKind::Mystery,
+            'own' => QuiltAlong::hostedBy($this->person($request)),
+            'person' => $this->person($request),
+        ]);
+    }
+
+    public function store(StartRequest $request, StartQuiltAlong $start): RedirectResponse
+    {
+        $person = $this->person($request);
+        $text = fn (string $field): ?string => $request->string($field)->trim()->value() ?: null;
+        $quiltAlong = $start($person, [
+            'name' => $request->string('name')->trim()->value(),
+            'host_name' => $text('host_name') ?? $person->name,
+            'zone' => $request->string('zone')->value(),
+            'secret' => $request->boolean('secret'),
+            'pace' => $request->string('pace')->value(),
+            'quilted_by_block' => $request->boolean('quilted_by_block'),
+            'many_hands' => $request->boolean('many_hands'),
+            'clue_word' => $request->string('clue_word')->value(),
+            'units' => $request->string('units')->value(),
+            'welcome' => $text('welcome'),
+            'may_share_at' => now(),
+            'copy_question' => $text('copy_question'),
+            'copy_word' => $text('copy_word'),
+        ], $this->design($request));
+
+        return redirect()->route('host.blocks', $quiltAlong)->with('status', __('start.started', ['name' => $quiltAlong->name]));
+    }
+
+    /** @throws ValidationException when a file holds no design */
+    private function design(StartRequest $request): DesignDocument
+    {
+        $from = $request->string('from')->value();
+        $name = $request->string('name')->trim()->value();
+        if ($from === 'blank') {
+            $id = rtrim(substr(Str::slug($name), 0, self::LONGEST_ID), '-') ?: 'design';
+
+            return BlankDesign::of($id, $name, $request->seam(), [
+                'background' => __('start.blank.background'), 'main' => __('start.blank.main'), 'accent' => __('start.blank.accent'),
+                'colourway' => __('start.blank.colourway'), 'small' => __('start.blank.small'), 'large' => __('start.blank.large'),
+            ]);
+        }
+        try {
+            $file = $request->file('file');
+            $given = DesignDocument::fromJson(match (true) {
+                $from === 'file' => $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '',
+                str_starts_with($from, 'own:') => OpenDraft::of(
+                    QuiltAlong::hostedBy($request->user())->firstOrFail('slug', substr($from, 4)),
+                )->document,
+                default => (string) file_get_contents(database_path("designs/ready/$from.json")),
+            });
+        } catch (DocumentException $error) {
+            throw ValidationException::withMessages([
+                'file' => __('start.errors.no_design', ['problem' => $error->getMessage()]),
+            ]);
+        }
+
+        return $from === 'file' ? $given : DesignDocument::of(['title' => $name] + $given->value);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Support\Fill;
+use Dew\Core\Draft\EditRefused;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
+use JsonException;
+
+/**
+ * An edit of a draft as a page sends it. The edit is JSON in one field; where it holds a place to fill ({@see Fill}) the field of that name
+ * is put in.
+ */
+final class EditRequest extends FormRequest
+{
+    private const LARGEST = 500_000;
+
+    private const DEEPEST = 64;
+
+    private const LONGEST = 10_000;
+
+    /** @var list<string> new ids, in the order in which the edit asks for them */
+    private array $made = [];
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['nullable', 'uuid'],
+            'action' => ['nullable', 'in:edit,undo,redo'],
+            'number' => ['nullable', 'integer', 'min:1', 'max:2000000000'],
+            'edit' => ['nullable', 'string', 'max:'.self::LARGEST],
+            'view' => ['nullable', 'string', 'max:20'],
+            'of' => ['nullable', 'string', 'max:60'],
+            'known' => ['nullable', 'string', 'max:4000'],
+        ];
+    }
+
+    public function editId(): string
+    {
+        return $this->string('id')->isEmpty() ? (string) Str::uuid() : $this->string('id')->lower()->value();
+    }
+
+    public function action(): string
+    {
+        return $this->string('action', 'edit')->value() ?: 'edit';
+    }
+
+    public function entry(): ?int
+    {
+        return $this->filled('number') ? $this->integer('number') : null;
+    }
+
+    /** The id of the first thing that the edit makes; null when it makes none. */
+    public function made(): ?string
+    {
+        return $this->made[0] ?? null;
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws EditRefused when it is no JSON object, or a field in it is missing or too long
+     */
+    public function edit(): array
+    {
+        try {
+            $edit = json_decode($this->string('edit')->value(), true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            $edit = null;
+        }
+        if (! is_array($edit)) {
+            throw new EditRefused(__('workshop.no_edit'));
+        }
+
+        return array_map($this->resolved(...), $edit);
+    }
+
+    private function resolved(mixed $value): mixed
+    {
+        return match (true) {
+            // What is left out of a list is not in it.
+            is_array($value) && array_is_list($value) => array_values(array_filter(
+                array_map($this->resolved(...), $value),
+                fn (mixed $inner, int $index): bool => $inner !== null || $value[$index] === null,
+                ARRAY_FILTER_USE_BOTH,
+            )),
+            is_array($value) => array_map($this->resolved(...), $value),
+            is_string($value) && str_starts_with($value, Fill::SIGN) => $this->field(substr($value, strlen(Fill::SIGN))),
+            default => $value,
+        };
+    }
+
+    /** @throws EditRefused */
+    private function field(string $name): mixed
+    {
+        [$name, $type] = [...explode(':', $name, 2), 'text'];
+        if ($name === 'id') {
+            return $this->made[] = $type.'-'.Str::lower(Str::random(6));
+        }
+        $given = $this->input($name);
+        $text = is_scalar($given) ? trim((string) $given) : '';
+        if (mb_strlen($text) > self::LONGEST) {
+            throw new EditRefused(__('workshop.too_long', ['most' => self::LONGEST]));
+        }
+
+        return match ($type) {
+            'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(__('workshop.whole_number', ['given' => $text])),
+            'flag' => in_array($text, ['1', 'true', 'on'], true),
+            'json' => self::decoded($text),
+            'list' => array_values(array_filter(array_map(trim(...), explode(',', $text)), fn (string $part): bool => $part !== '')),
+            'optional' => $text === '' ? null : $text,
+            default => $text,
+        };
+    }
+
+    /** @throws EditRefused */
+    private static function decoded(string $text): mixed
+    {
+        try {
+            return $text === '' ? null : json_decode($text, true, self::DEEPEST, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            throw new EditRefused(__('workshop.no_edit'));
+        }
+    }
+}

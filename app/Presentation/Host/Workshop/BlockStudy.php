@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Drawing\Picture;
+use App\Presentation\Host\FindingSentence;
+use App\Presentation\Shared\Figure;
+use Dew\Core\Block\Block;
+use Dew\Core\Block\BlockUnit;
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Excerpt;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\FriendlySizes;
+use Dew\Core\Proof\Proof;
+use Illuminate\Support\Facades\Cache;
+use InvalidArgumentException;
+
+/**
+ * One block of a draft worked out: what it looks like, how large it finishes at every size, what it takes to make, and what is wrong with it.
+ * It is read from an excerpt that holds this block alone, and kept under that excerpt, so that a block which was not touched costs nothing.
+ */
+final readonly class BlockStudy
+{
+    private const DAYS = 7;
+
+    /** Findings about one block alone; what only a whole quilt can tell is for the proof. */
+    private const NOT_ALONE = ['unfinished', 'unused-fabric', 'unmade-unit', 'unmade-block', 'wasteful-yield', 'bias-edge', 'unfriendly-size',
+        'unfriendly-size-near', 'unused-byproduct', 'points-at-join'];
+
+    /**
+     * @param  list<float>  $columns  widths in hundredths of an inch
+     * @param  list<float>  $rows
+     * @param  array<string, Look>  $looks  by product key
+     * @param  list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>  $laid  what lies where
+     * @param  string|null  $problem  why it cannot be drawn
+     * @param  list<array{name: string, finished: string, unfinished: string, friendly: bool, near: string, side: string}>  $sizes
+     * @param  list<array{severity: string, text: string, column: int|null, row: int|null}>  $findings
+     */
+    private function __construct(
+        public array $columns,
+        public array $rows,
+        public array $looks,
+        public array $laid,
+        public ?string $problem,
+        public int $pieces = 0,
+        public ?Effort $effort = null,
+        public array $sizes = [],
+        public array $findings = [],
+    ) {
+    }
+
+    public static function of(DraftDocument $document, string $block, Notation $notation): self
+    {
+        return self::many($document, [$block], $notation)[$block];
+    }
+
+    /**
+     * Several blocks, those that were worked out before fetched together.
+     *
+     * @param  list<string>  $blocks  by id
+     * @return array<string, self> by id
+     */
+    public static function many(DraftDocument $document, array $blocks, Notation $notation): array
+    {
+        $excerpts = $names = [];
+        foreach ($blocks as $block) {
+            $excerpts[$block] = Excerpt::ofBlock($document, $block)->text;
+            $about = [$excerpts[$block], $block, $notation->value, app()->getLocale(), Compiler::REVISION];
+            $names[$block] = 'block:'.hash('sha256', serialize($about));
+        }
+        $kept = $names === [] ? [] : Cache::many(array_values($names));
+        $studies = $new = [];
+        foreach ($names as $block => $name) {
+            $studies[$block] = $kept[$name] instanceof self
+                ? $kept[$name]
+                : $new[$name] = self::make($excerpts[$block], (string) $block, $notation);
+        }
+        if ($new !== []) {
+            Cache::putMany($new, now()->addDays(self::DAYS));
+        }
+
+        return $studies;
+    }
+
+    private static function make(string $excerpt, string $id, Notation $notation): self
+    {
+        $reading = DesignReader::reading($excerpt);
+        $design = $reading->design;
+        $block = $design?->blocks[$id] ?? null;
+        if ($design === null || $block === null) {
+            $serious = array_values(array_filter($reading->complaints, fn ($complaint): bool => ! $complaint->unfinished));
+
+            return new self([], [], [], [], isset($serious[0]) ? $serious[0]->problem : ($reading->complaints[0]->problem ?? ''));
+        }
+        $compilation = Compilation::of($design);
+        $products = $compilation->products(1, 1);
+        $unit = $products[$id];
+        [$looks, $laid] = self::drawn($block, $products);
+        $inches = fn (Length $length): float => $length->toFloat() * Picture::PER_INCH;
+        try {
+            $sheet = Compiler::blockSheet($design, (string) array_key_first($design->sizes), $id);
+            $sizes = self::sizes($design, $id, $notation);
+        } catch (InvalidArgumentException|MeasureException) {
+            [$sheet, $sizes] = [null, []];
+        }
+
+        return new self(
+            array_map($inches, $block->columns),
+            array_map($inches, $block->rows),
+            $looks,
+            $laid,
+            null,
+            $unit instanceof BlockUnit ? count($unit->patches()) : 0,
+            $sheet?->effort,
+            $sizes,
+            self::findings($reading->document->value, Proof::ofDraft($reading)),
+        );
+    }
+
+    /**
+     * @param  array<string, \Dew\Core\Unit\Unit>  $products
+     * @return array{array<string, Look>, list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>}
+     */
+    private static function drawn(Block $block, array $products): array
+    {
+        $looks = $laid = [];
+        foreach ($block->placements($products) as $index => $placement) {
+            $cell = $block->cells[$index];
+            $looks[$placement->product] ??= Look::of($products[$placement->product]);
+            $laid[] = ['column' => $cell->column + 1, 'row' => $cell->row + 1] + self::place($placement);
+        }
+
+        return [$looks, $laid];
+    }
+
+    /** @return array{product: string, x: float, y: float, turn: int} */
+    private static function place(Placement $placement): array
+    {
+        return [
+            'product' => $placement->product,
+            'x' => round($placement->x->toFloat() * Picture::PER_INCH, 2),
+            'y' => round($placement->y->toFloat() * Picture::PER_INCH, 2),
+            'turn' => $placement->turn,
+        ];
+    }
+
+    /**
+     * How large the block is at every scale, and whether that is friendly.
+     *
+     * @return list<array{name: string, finished: string, unfinished: string, friendly: bool, near: string, side: string}>
+     */
+    private static function sizes(Design $design, string $id, Notation $notation): array
+    {
+        $compilation = Compilation::of($design);
+        $text = fn (Length $length): string => Figure::text(Measurement::setting($length), $notation);
+        $rows = [];
+        foreach ($compilation->sizes() as $sized) {
+            $scale = $sized->size->scaleKey();
+            if (isset($rows[$scale])) {
+                $rows[$scale]['name'] .= ', '.$sized->size->name;
+
+                continue;
+            }
+            $finished = $sized->products[$id]->finished();
+            $raw = $finished->outsetBy($design->room->seam);
+            $friendly = FriendlySizes::of($compilation, $sized);
+            $near = array_filter($friendly->unfriendly === [] ? [] : $friendly->nearest());
+            $rows[$scale] = [
+                'name' => $sized->size->name,
+                'finished' => $text($finished->width).' × '.$text($finished->height),
+                'unfinished' => $text($raw->width).' × '.$text($raw->height),
+                'friendly' => $friendly->unfriendly === [],
+                'near' => implode(' '.__('workshop.or').' ', array_map($text, $near)),
+                'side' => $finished->width->isRational() ? LengthText::of($finished->width) : '',
+            ];
+        }
+
+        return array_values($rows);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @param  list<Finding>  $findings
+     * @return list<array{severity: string, text: string, column: int|null, row: int|null}>
+     */
+    private static function findings(array $document, array $findings): array
+    {
+        $said = [];
+        foreach ($findings as $finding) {
+            if (in_array($finding->code, self::NOT_ALONE, true)) {
+                continue;
+            }
+            $cell = preg_match('#^/blocks/(\d+)/cells/(\d+)#', $finding->place, $found) === 1
+                ? $document['blocks'][(int) $found[1]]['cells'][(int) $found[2]] ?? null
+                : null;
+            $said[] = [
+                'severity' => $finding->severity->value,
+                'text' => FindingSentence::of($finding),
+                'column' => is_int($cell['column'] ?? null) ? $cell['column'] : null,
+                'row' => is_int($cell['row'] ?? null) ? $cell['row'] : null,
+            ];
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Drawing\Picture;
+use App\Drawing\Shape;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Point;
+use Dew\Core\Unit\Unit;
+
+/** What a unit or block looks like at its finished size, its fabrics still to be put in; in hundredths of an inch. */
+final readonly class Look
+{
+    private const LETTER = 0.36;
+
+    private const LARGEST_LETTER = 0.9;
+
+    /**
+     * @param  list<array{path: string, slot: string}>  $patches
+     * @param  list<array{slot: string, x: float, y: float, size: float}>  $letters  where each patch has its fabric's letter
+     */
+    private function __construct(
+        public float $width,
+        public float $height,
+        public array $patches,
+        public array $letters,
+    ) {
+    }
+
+    public static function of(Unit $unit): self
+    {
+        $patches = $unit->patches();
+
+        return new self(
+            $unit->finished()->width->toFloat() * Picture::PER_INCH,
+            $unit->finished()->height->toFloat() * Picture::PER_INCH,
+            array_map(fn (Patch $patch): array => ['path' => Shape::path($patch->outline), 'slot' => $patch->slot], $patches),
+            array_map(self::letter(...), $patches),
+        );
+    }
+
+    /** @return array{slot: string, x: float, y: float, size: float} */
+    private static function letter(Patch $patch): array
+    {
+        $across = array_map(fn (Point $corner): float => $corner->x->toFloat(), $patch->outline->corners);
+        $down = array_map(fn (Point $corner): float => $corner->y->toFloat(), $patch->outline->corners);
+        $span = fn (array $values): float => $values === [] ? 0.0 : max($values) - min($values);
+        $size = min($span($across), $span($down)) * self::LETTER;
+
+        return [
+            'slot' => $patch->slot,
+            'x' => round(array_sum($across) / max(1, count($across)) * Picture::PER_INCH, 1),
+            'y' => round(array_sum($down) / max(1, count($down)) * Picture::PER_INCH, 1),
+            'size' => round(min($size, self::LARGEST_LETTER) * Picture::PER_INCH, 1),
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+
+/** The pattern of blocks that is repeated across the quilt, and those that sizes have for themselves. */
+final readonly class Pattern
+{
+    /**
+     * @param  list<list<string|null>>  $rows  block ids
+     * @param  array<string, string>  $blocks  names by id
+     * @param  array<string, array{name: string, rows: list<list<string|null>>}>  $own  of sizes with a pattern of their own, by id
+     */
+    private function __construct(
+        public array $rows,
+        public array $blocks,
+        public array $own,
+    ) {
+    }
+
+    public static function of(DraftDocument $document): self
+    {
+        $blocks = [];
+        foreach ($document->items(Place::of('blocks')) as $block) {
+            $blocks[(string) Place::idOf($block)] = is_string($block['name'] ?? null) ? $block['name'] : (string) Place::idOf($block);
+        }
+        $own = [];
+        foreach ($document->items(Place::of('sizes')) as $size) {
+            if (isset($size['pattern'])) {
+                $own[(string) Place::idOf($size)] = [
+                    'name' => is_string($size['name'] ?? null) ? $size['name'] : '', 'rows' => self::rows($size['pattern']),
+                ];
+            }
+        }
+
+        return new self(self::rows($document->at(Place::of('setting', 'pattern'))->value), $blocks, $own);
+    }
+
+    /** @return list<list<string|null>> */
+    private static function rows(mixed $pattern): array
+    {
+        $rows = [];
+        foreach (is_array($pattern) ? $pattern : [] as $row) {
+            $rows[] = array_map(fn (mixed $id): ?string => is_string($id) ? $id : null, is_array($row) ? array_values($row) : []);
+        }
+
+        return $rows;
+    }
+}

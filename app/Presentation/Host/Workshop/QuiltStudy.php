@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Drawing\Host\QuiltPicture;
+use App\Presentation\Shared\Figure;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\Reading;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\QuiltSheet;
+use Illuminate\Support\Facades\Cache;
+use InvalidArgumentException;
+
+/**
+ * The whole quilt of a draft at every size: its picture and its figures. Kept under all of the document that they depend on; what a clue says
+ * is not among it.
+ */
+final readonly class QuiltStudy
+{
+    private const DAYS = 7;
+
+    private const MINUTES = 60;
+
+    /**
+     * @param  array<string, array{
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     picture: string
+     * }>  $sizes  by id; those that cannot be laid out are left out
+     * @param  list<string>  $problems  why something cannot be laid out
+     */
+    private function __construct(
+        public array $sizes,
+        public array $problems,
+    ) {
+    }
+
+    public static function of(DraftDocument $document, string $colourway, Notation $notation): self
+    {
+        $drawn = new DraftDocument(['clues' => [], 'title' => 'x'] + $document->value);
+        $text = $drawn->document()->text;
+        $name = 'quilt:'.hash('sha256', serialize([$text, $colourway, $notation->value, app()->getLocale(), Compiler::REVISION]));
+
+        return Cache::remember($name, now()->addDays(self::DAYS), fn (): self => self::make(DesignReader::reading($text), $colourway, $notation));
+    }
+
+    private static function make(Reading $reading, string $colourway, Notation $notation): self
+    {
+        $problems = [];
+        foreach ($reading->complaints as $complaint) {
+            if (! $complaint->unfinished && preg_match('#^/(setting|sizes)#', $complaint->pointer) === 1) {
+                $problems[] = $complaint->problem;
+            }
+        }
+        $sizes = [];
+        $design = $reading->design;
+        if ($design === null) {
+            return new self([], array_values(array_unique($problems)));
+        }
+        foreach ($design->sizes as $id => $size) {
+            try {
+                $sizes[(string) $id] = self::figures($design, (string) $id, $colourway, $notation);
+            } catch (InvalidArgumentException|MeasureException $error) {
+                $problems[] = $size->name.': '.$error->getMessage();
+            }
+        }
+
+        return new self($sizes, array_values(array_unique($problems)));
+    }
+
+    /**
+     * @return array{
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     picture: string
+     * }
+     */
+    private static function figures(Design $design, string $size, string $colourway, Notation $notation): array
+    {
+        $sheet = Compiler::quiltSheet($design, $size);
+        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $notation);
+        $cloths = $design->colourways[$colourway] ?? $design->colourways[(string) array_key_first($design->colourways)];
+
+        return [
+            'name' => $design->sizes[$size]->name,
+            'width' => $sheet->finished->width->toFloat(),
+            'height' => $sheet->finished->height->toFloat(),
+            'finished' => $text($sheet->finished->width).' × '.$text($sheet->finished->height),
+            'blocks' => array_sum($sheet->blockCounts),
+            'pieces' => self::pieces($sheet),
+            'seams' => $notation === Notation::Centimetres
+                ? __('workshop.metres', ['length' => number_format($sheet->effort->seamLength * 0.0254, 0)])
+                : __('workshop.yards', ['length' => number_format($sheet->effort->seamLength / 36, 0)]),
+            'hours' => (int) ceil($sheet->effort->minutes / self::MINUTES),
+            'areas' => array_map(fn (float $area): int => (int) round($area), $sheet->areas),
+            'picture' => view('components.quilt-picture', [
+                'picture' => QuiltPicture::of($sheet, $cloths, $size.'-'),
+                'label' => __('drawings.quilt', ['size' => $design->sizes[$size]->name]),
+            ])->render(),
+        ];
+    }
+
+    /** How many pieces of cloth the top is sewn from, its sashes and borders included. */
+    private static function pieces(QuiltSheet $sheet): int
+    {
+        $in = [];
+        $count = function (string $product) use (&$count, &$in, $sheet): int {
+            return $in[$product] ??= isset($sheet->blocks[$product])
+                ? array_sum(array_map(fn ($placement): int => $count($placement->product), $sheet->blocks[$product]))
+                : count($sheet->units[$product] ?? []);
+        };
+        $pieces = count($sheet->frame);
+        foreach ($sheet->blockCounts as $block => $number) {
+            $pieces += $number * $count((string) $block);
+        }
+
+        return $pieces;
+    }
+}

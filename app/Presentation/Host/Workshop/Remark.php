@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Presentation\Host\FindingSentence;
+use App\Support\Fill;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Severity;
+
+/** A finding as the proof page has it: its sentence, where it leads, and where the remedy is mechanical the edit that brings it. */
+final readonly class Remark
+{
+    /**
+     * @param  string  $where  the thing it is about, by name
+     * @param  string  $view  the page of the workshop where it is put right
+     * @param  string  $of  what is shown there: a block's id
+     * @param  string  $spot  the part of that page, for its address
+     * @param  array<string, mixed>|null  $remedy  an edit
+     */
+    private function __construct(
+        public string $code,
+        public Severity $severity,
+        public string $sentence,
+        public string $where,
+        public string $view,
+        public string $of,
+        public string $spot,
+        public ?array $remedy,
+        public string $remedyText,
+    ) {
+    }
+
+    public static function of(Finding $finding, DraftDocument $document): self
+    {
+        $steps = explode('/', ltrim($finding->place, '/'));
+        $list = $steps[0];
+        $thing = isset($steps[1]) && ctype_digit($steps[1]) ? $document->items(Place::of($list))[(int) $steps[1]] ?? null : null;
+        $id = (string) Place::idOf($thing);
+        $name = is_array($thing) ? $thing['name'] ?? $thing['title'] ?? $id : '';
+        $cell = is_array($thing) && ($steps[2] ?? '') === 'cells' && isset($steps[3]) ? $thing['cells'][(int) $steps[3]] ?? null : null;
+        [$view, $of, $spot] = match ($list) {
+            'blocks' => $id === '' ? ['blocks', '', ''] : ['block', $id, is_array($cell) ? 'cell-'.str_replace(',', '-', (string) Place::idOf($cell)) : ''],
+            'units' => $id === '' ? ['blocks', '', ''] : ['unit', $id, ''],
+            'fabrics', 'colourways' => ['cloth', '', $id === '' ? '' : $list.'-'.$id],
+            'clues' => ['clues', '', $id === '' ? '' : 'clue-'.$id],
+            default => ['quilt', '', $list === 'sizes' && $id !== '' ? 'size-'.$id : ''],
+        };
+        [$remedy, $text] = self::remedy($finding, $list, $id, $document);
+
+        return new self(
+            $finding->code,
+            $finding->severity,
+            self::sentence($finding, $list),
+            $id === '' ? __('workshop.lists.'.(in_array($list, ['fabrics', 'colourways', 'units', 'blocks', 'sizes', 'clues', 'setting'], true) ? $list : 'design'))
+                : __('compare.lists.'.$list, ['name' => is_string($name) ? $name : $id]),
+            $view,
+            $of,
+            $spot,
+            $remedy,
+            $text,
+        );
+    }
+
+    /** What is only missing is said by what to do next. */
+    private static function sentence(Finding $finding, string $list): string
+    {
+        $next = 'workshop.next.'.$list;
+        $empty = $finding->code === 'unfinished' && preg_match('#^/'.$list.'$#', $finding->place) === 1;
+        if (($empty || ($finding->code === 'unreadable' && $finding->place === '/setting/pattern')) && __($next) !== $next) {
+            return __($next);
+        }
+
+        return FindingSentence::of($finding);
+    }
+
+    /** @return array{array<string, mixed>|null, string} */
+    private static function remedy(Finding $finding, string $list, string $id, DraftDocument $document): array
+    {
+        $remove = fn (): array => ['kind' => 'remove', 'place' => "$list/$id"];
+
+        return match (true) {
+            $id !== '' && in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove(), __('workshop.remedies.remove')],
+            in_array($finding->code, ['unmade-unit', 'unmade-block', 'unmade-part'], true) && isset($finding->names['part']) => [
+                self::task($document, $finding->names['part']),
+                __('workshop.remedies.task'),
+            ],
+            default => [null, ''],
+        };
+    }
+
+    /**
+     * The edit that gives a thing to the last clue; to a first one where there is none.
+     *
+     * @param  string  $key  of the product
+     * @return array<string, mixed>
+     */
+    private static function task(DraftDocument $document, string $key): array
+    {
+        $clues = $document->items(Place::of('clues'));
+        $last = Place::idOf($clues[count($clues) - 1] ?? null);
+        $item = ['id' => Fill::in('id', 't')] + self::product($document, $key);
+
+        return $last === null
+            ? ['kind' => 'add', 'to' => 'clues', 'item' => [
+                'id' => Fill::in('id', 'k'), 'title' => __('workshop.first_clue'), 'minutes' => 60, 'tasks' => [$item],
+            ]]
+            : ['kind' => 'add', 'to' => "clues/$last/tasks", 'item' => $item];
+    }
+
+    /**
+     * What a product key says in a task: a unit or block, mirrored or in other fabrics, or a part of the setting.
+     *
+     * @return array<string, mixed>
+     */
+    public static function product(DraftDocument $document, string $key): array
+    {
+        [$id, $uses] = [strtok($key, '.') ?: $key, array_slice(explode('.', $key), 1)];
+        $list = match (true) {
+            $document->at(Place::of('units', $id))->exists => 'unit',
+            $document->at(Place::of('blocks', $id))->exists => 'block',
+            default => null,
+        };
+        if ($list === null) {
+            return ['part' => $key];
+        }
+        $fabrics = [];
+        foreach ($uses as $use) {
+            if (str_contains($use, '=')) {
+                [$instead, $taken] = explode('=', $use, 2);
+                $fabrics[$instead] = $taken;
+            }
+        }
+
+        return [$list => $id] + (in_array('m', $uses, true) ? ['mirror' => true] : []) + ($fabrics === [] ? [] : ['fabrics' => $fabrics]);
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Actions\Host\ChangeDraft;
+use App\Actions\Host\OpenDraft;
+use App\Models\Draft;
+use App\Models\QuiltAlong;
+use App\Models\User;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+use Illuminate\Contracts\View\View as Html;
+
+/** Puts the pages of the workshop together, each as a list of panels. */
+final class Workshop
+{
+    /** @return View|null null when there is no such page, or nothing that it could show */
+    public function view(Draft $draft, User $person, string $name, string $of): ?View
+    {
+        $document = OpenDraft::design($draft);
+        $view = match ($name) {
+            'quilt' => $this->quilt($draft->quiltAlong, $document, $of),
+            'cloth' => $this->cloth($draft->quiltAlong, $document),
+            'blocks' => $this->blocks($draft->quiltAlong, $document),
+            'block' => $this->block($draft->quiltAlong, $document, $of),
+            'unit' => $this->unit($draft->quiltAlong, $document, $of),
+            'clues' => $this->clues($draft->quiltAlong, $document),
+            'proof' => $this->proof($draft->quiltAlong, $document),
+            default => null,
+        };
+        if ($view === null) {
+            return null;
+        }
+        $bar = view('workshop.bar', [
+            'undo' => ChangeDraft::lastStanding($draft, $person),
+            'redo' => ChangeDraft::lastUndone($draft, $person),
+        ]);
+
+        return new View($view->name, $view->of, $view->title, ['bar' => $this->html($bar), ...$view->panels]);
+    }
+
+    private function quilt(QuiltAlong $quiltAlong, DraftDocument $document, string $colourway): View
+    {
+        $about = $this->about($quiltAlong, $document, $colourway) + [
+            'study' => QuiltStudy::of($document, Palette::of($document, $colourway)->colourway, $quiltAlong->units),
+            'pattern' => Pattern::of($document),
+        ];
+
+        return new View('quilt', $colourway, __('workshop.quilt'), [
+            'pattern' => $this->html(view('workshop.pattern', $about)),
+            'setting' => $this->html(view('workshop.setting', $about)),
+            'sizes' => $this->html(view('workshop.sizes', $about)),
+        ]);
+    }
+
+    private function cloth(QuiltAlong $quiltAlong, DraftDocument $document): View
+    {
+        return new View('cloth', '', __('workshop.cloth'), [
+            'cloth' => $this->html(view('workshop.cloth', $this->about($quiltAlong, $document) + ['meetings' => Meetings::of($document)])),
+        ]);
+    }
+
+    private function blocks(QuiltAlong $quiltAlong, DraftDocument $document): View
+    {
+        $about = $this->about($quiltAlong, $document);
+
+        return new View('blocks', '', __('workshop.blocks'), [
+            'blocks' => $this->html(view('workshop.blocks', $about + ['studies' => $this->studies($quiltAlong, $document)])),
+            'units' => $this->html(view('workshop.units', $about + ['looks' => Looks::ofUnits($document)])),
+        ]);
+    }
+
+    private function block(QuiltAlong $quiltAlong, DraftDocument $document, string $id): ?View
+    {
+        $place = Place::of('blocks', $id);
+        $block = $id === '' ? null : $document->at($place)->value;
+        if (! is_array($block)) {
+            return null;
+        }
+        $about = $this->about($quiltAlong, $document) + [
+            'id' => $id,
+            'block' => $block,
+            'study' => BlockStudy::of($document, $id, $quiltAlong->units),
+            'looks' => Looks::ofUnits($document),
+        ];
+        $about['board'] = Board::of($document, $id, $about['study']);
+
+        return new View('block', $id, is_string($block['name'] ?? null) ? $block['name'] : $id, [
+            'grid' => $this->html(view('workshop.grid', $about)),
+            'shelf' => $this->html(view('workshop.shelf', $about)),
+            'facts' => $this->html(view('workshop.facts', $about)),
+            'new-unit' => $this->html(view('workshop.new-unit', $about + ['kinds' => KindLooks::all()])),
+        ]);
+    }
+
+    private function unit(QuiltAlong $quiltAlong, DraftDocument $document, string $id): ?View
+    {
+        $unit = $id === '' ? null : $document->at(Place::of('units', $id))->value;
+        if (! is_array($unit)) {
+            return null;
+        }
+
+        return new View('unit', $id, is_string($unit['name'] ?? null) ? $unit['name'] : $id, [
+            'unit' => $this->html(view('workshop.unit', $this->about($quiltAlong, $document) + [
+                'id' => $id, 'unit' => $unit, 'look' => Looks::ofUnits($document)[$id] ?? null, 'kinds' => KindLooks::all(),
+            ])),
+        ]);
+    }
+
+    private function clues(QuiltAlong $quiltAlong, DraftDocument $document): View
+    {
+        return new View('clues', '', __('workshop.clues'), [
+            'clues' => $this->html(view('workshop.clues', $this->about($quiltAlong, $document) + ['work' => ClueWork::of($document)])),
+        ]);
+    }
+
+    private function proof(QuiltAlong $quiltAlong, DraftDocument $document): View
+    {
+        return new View('proof', '', __('workshop.proof'), [
+            'proof' => $this->html(view('workshop.proof', $this->about($quiltAlong, $document) + ['proof' => ProofStudy::of($document)])),
+        ]);
+    }
+
+    /** @return array<string, BlockStudy> of every block, by id */
+    private function studies(QuiltAlong $quiltAlong, DraftDocument $document): array
+    {
+        $ids = array_map(fn (array $block): string => (string) Place::idOf($block), $document->items(Place::of('blocks')));
+
+        return BlockStudy::many($document, $ids, $quiltAlong->units);
+    }
+
+    /** @return array<string, mixed> what every panel is told */
+    private function about(QuiltAlong $quiltAlong, DraftDocument $document, ?string $colourway = null): array
+    {
+        return ['quiltAlong' => $quiltAlong, 'document' => $document, 'palette' => Palette::of($document, $colourway)];
+    }
+
+    private function html(Html $view): string
+    {
+        return trim($view->render());
+    }
+}

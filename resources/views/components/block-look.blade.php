@@ -1,0 +1,18 @@
+@props(['study', 'palette', 'side' => 132, 'name', 'label' => null])
+@php($width = array_sum($study->columns) ?: 300)
+@php($height = array_sum($study->rows) ?: 300)
+@php($scale = $side / max($width, $height))
+<svg class="look" viewBox="-4 -4 {{ $width + 8 }} {{ $height + 8 }}" width="{{ round($width * $scale) }}" height="{{ round($height * $scale) }}"
+    @if ($label) role="img" aria-label="{{ $label }}" @else aria-hidden="true" @endif>
+    <rect class="spot-ground" x="0" y="0" width="{{ $width }}" height="{{ $height }}"/>
+    <defs>
+        @foreach ($study->looks as $product => $look)
+            <g id="{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
+                fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+        @endforeach
+    </defs>
+    @foreach ($study->laid as $laid)
+        <use href="#{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
+            transform="translate({{ $laid['x'] }} {{ $laid['y'] }}) rotate({{ $laid['turn'] }})"/>
+    @endforeach
+</svg>

@@ -1,0 +1,68 @@
+@php($place = 'blocks/'.$id)
+<x-edit.text :place="$place.'/name'" :value="$block['name'] ?? null" :label="__('workshop.block_name')" id="block-name"/>
+<h2>{{ __('workshop.facts') }}</h2>
+<dl class="fact-row">
+    <div><dt>{{ __('workshop.pieces') }}</dt><dd id="fact-pieces">{{ $study->pieces }}</dd></div>
+    <div><dt>{{ __('workshop.seams') }}</dt><dd>{{ $study->effort->seams ?? 0 }}</dd></div>
+    <div><dt>{{ __('workshop.minutes') }}</dt><dd>{{ $study->effort->minutes ?? 0 }}</dd></div>
+</dl>
+@if ($study->sizes !== [])
+    <table class="table is-tight">
+        <thead><tr><th scope="col">{{ __('workshop.size') }}</th><th scope="col">{{ __('workshop.finished') }}</th><th
+            scope="col">{{ __('workshop.unfinished') }}</th><th scope="col">{{ __('workshop.friendly') }}</th></tr></thead>
+        <tbody>
+            @foreach ($study->sizes as $size)
+                <tr><th scope="row">{{ $size['name'] }}</th><td>{{ $size['finished'] }}</td><td>{{ $size['unfinished'] }}</td>
+                    <td>{{ $size['friendly'] ? __('workshop.is_friendly')
+                        : ($size['near'] === '' ? __('workshop.not_friendly') : __('workshop.friendly_near', ['near' => $size['near']])) }}</td></tr>
+            @endforeach
+        </tbody>
+    </table>
+@endif
+<h2>{{ __('workshop.remarks') }}</h2>
+@if ($study->findings === [])
+    <p>{{ __('workshop.no_remarks') }}</p>
+@else
+    <ul class="remarks">
+        @foreach (array_slice($study->findings, 0, 12) as $finding)
+            <li class="remark is-{{ $finding['severity'] }}">@if ($finding['column'] !== null)<a
+                href="#cell-{{ $finding['column'] }}-{{ $finding['row'] }}">{{ $finding['text'] }}</a>@else{{ $finding['text'] }}@endif</li>
+        @endforeach
+    </ul>
+@endif
+@foreach (['columns' => ['column', 'width'], 'rows' => ['row', 'height']] as $lines => [$line, $measure])
+    <fieldset class="line-fields">
+        <legend>{{ __('workshop.'.$lines) }}</legend>
+        @foreach (is_array($block[$lines] ?? null) ? array_values($block[$lines]) : [] as $index => $text)
+            <div class="line-field">
+                <x-edit.text :place="''" :value="$text" :label="__('workshop.'.$line.'_'.$measure, ['number' => $index + 1])" hidden
+                    :id="$line.'-'.($index + 1)" :edit="['kind' => 'resize-'.$line, 'block' => $id, $line => $index + 1, $measure => App\Support\Fill::in('value'),
+                        'expect' => array_values($block[$lines])]"/>
+                @if (count($block[$lines]) > 1)
+                    <x-edit.button class="icon-button" :edit="['kind' => 'remove-'.$line, 'block' => $id, $line => $index + 1, 'expect' => array_values($block[$lines])]"
+                        :aria-label="__('workshop.remove_'.$line, ['number' => $index + 1])"><x-icon name="minus"/></x-edit.button>
+                @endif
+            </div>
+        @endforeach
+        @if (is_array($block[$lines] ?? null) && $block[$lines] !== [] && count($block[$lines]) < 40)
+            <x-edit.button class="btn-quiet" :edit="['kind' => 'add-'.$line, 'block' => $id, 'before' => count($block[$lines]) + 1,
+                $measure => end($block[$lines]), 'expect' => array_values($block[$lines])]">{{ __('workshop.add_'.$line) }}</x-edit.button>
+        @endif
+    </fieldset>
+@endforeach
+<fieldset class="line-fields">
+    <legend>{{ __('workshop.quarters') }}</legend>
+    <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit class="line-field">
+        @csrf
+        <select name="quarter" class="form-select" aria-label="{{ __('workshop.quarter') }}">
+            @foreach (__('workshop.quarter_names') as $quarter => $name)<option value="{{ $quarter }}">{{ $name }}</option>@endforeach
+        </select>
+        @foreach (['turn' => 'by_turning', 'mirror' => 'by_mirroring'] as $by => $label)
+            <button class="btn btn-other" name="edit"
+                value="{{ json_encode(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'), 'by' => $by]) }}">{{ __('workshop.'.$label) }}</button>
+        @endforeach
+    </form>
+</fieldset>
+<details class="keys"><summary>{{ __('workshop.keys') }}</summary>
+    <dl>@foreach (__('workshop.key_list') as $key => $does)<div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $does }}</dd></div>@endforeach</dl>
+</details>

@@ -1,0 +1,100 @@
+@php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+@php($edge = max(40, $board->width * 0.05))
+@if ($study->problem !== null)
+    <p class="message is-warning">{{ __('workshop.cannot_draw', ['problem' => $study->problem]) }}</p>
+@endif
+<svg class="board" id="board" viewBox="{{ -$edge }} {{ -$edge }} {{ $board->width + $edge * 1.2 }} {{ $board->height + $edge * 1.2 }}" role="group"
+    aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
+    data-lay="{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}"
+    data-swap="{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int'), 'with_column' => App\Support\Fill::in('with_column', 'int'),
+        'with_row' => App\Support\Fill::in('with_row', 'int')]) }}">
+    <defs>
+        @foreach ($study->looks as $product => $look)
+            <g id="look-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"
+                d="{{ $patch['path'] }}" fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+        @endforeach
+        @foreach ($looks as $unit => $look)
+            @unless (isset($study->looks[$unit]))
+                <g id="look-{{ $unit }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
+                    fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+            @endunless
+        @endforeach
+    </defs>
+    @foreach ($board->columns as $column)
+        <text class="board-size" x="{{ $column['at'] + $column['width'] / 2 }}" y="{{ -$edge * 0.4 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+            aria-hidden="true">{{ $column['text'] }}</text>
+    @endforeach
+    @foreach ($board->rows as $row)
+        <text class="board-size" x="{{ -$edge * 0.5 }}" y="{{ $row['at'] + $row['width'] / 2 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+            dominant-baseline="central" aria-hidden="true">{{ $row['text'] }}</text>
+    @endforeach
+    @foreach ($board->spots as $spot)
+        @php($what = $spot->cell === null ? __('workshop.empty_place') : $spot->label)
+        <g class="spot{{ $spot->cell === null ? ' is-empty' : '' }}" id="cell-{{ $spot->column }}-{{ $spot->row }}" role="button"
+            tabindex="{{ $loop->first ? 0 : -1 }}" aria-pressed="false"
+            aria-label="{{ __('workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{ $spot->column }}"
+            data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell="{{ $spot->json() }}"
+            data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}">
+            <rect class="spot-ground" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}"/>
+            @if ($spot->drawn !== null)
+                @php($look = $study->looks[$spot->drawn['product']])
+                <use href="#look-{{ str_replace(['.', '=', '/'], '-', $spot->drawn['product']) }}"
+                    transform="translate({{ $spot->drawn['x'] }} {{ $spot->drawn['y'] }}) rotate({{ $spot->drawn['turn'] }})"/>
+                @foreach ($look->letters as $letter)
+                    @php([$x, $y] = match ($spot->drawn['turn']) {
+                        90 => [$spot->drawn['x'] - $letter['y'], $spot->drawn['y'] + $letter['x']],
+                        180 => [$spot->drawn['x'] - $letter['x'], $spot->drawn['y'] - $letter['y']],
+                        270 => [$spot->drawn['x'] + $letter['y'], $spot->drawn['y'] - $letter['x']],
+                        default => [$spot->drawn['x'] + $letter['x'], $spot->drawn['y'] + $letter['y']],
+                    })
+                    <text x="{{ round($x, 1) }}" y="{{ round($y, 1) }}" font-size="{{ min($letter['size'], $edge * 0.8) }}"
+                        fill="{{ $palette->ink($letter['slot']) }}" text-anchor="middle" dominant-baseline="central"
+                        aria-hidden="true">{{ $palette->letter($letter['slot']) }}</text>
+                @endforeach
+            @elseif ($spot->cell !== null)
+                <text x="{{ $spot->x + $spot->width / 2 }}" y="{{ $spot->y + $spot->height / 2 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+                    dominant-baseline="central" aria-hidden="true">{{ $spot->label }}</text>
+            @endif
+            <rect class="spot-ring" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}" fill="none"/>
+        </g>
+    @endforeach
+</svg>
+<div class="tools" id="tools" role="toolbar" aria-label="{{ __('workshop.tools') }}" data-on="{{ __('workshop.tools_hint') }}">
+    <p class="tools-hint" id="tools-hint">{{ __('workshop.tools_hint') }}</p>
+    <x-edit.form :edit="new stdClass" id="cell-form" data-cell-form hidden>
+        @foreach (['column', 'row', 'cell', 'wider', 'narrower', 'taller', 'shorter', 'across', 'down'] as $field)
+            <input type="hidden" name="{{ $field }}">
+        @endforeach
+        @php($cell = ['block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int')])
+        @php($expect = ['expect' => App\Support\Fill::in('cell', 'json')])
+        <div class="tool-row">
+            @foreach ([
+                'turn_right' => ['kind' => 'turn'] + $cell + ['by' => 90] + $expect, 'turn_left' => ['kind' => 'turn'] + $cell + ['by' => 270] + $expect,
+                'mirror' => ['kind' => 'mirror'] + $cell + $expect, 'lift' => ['kind' => 'lift'] + $cell + $expect,
+                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('wider', 'int'), 'down' => App\Support\Fill::in('down', 'int')] + $expect,
+                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('narrower', 'int'), 'down' => App\Support\Fill::in('down', 'int')] + $expect,
+                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' => App\Support\Fill::in('taller', 'int')] + $expect,
+                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' => App\Support\Fill::in('shorter', 'int')] + $expect,
+            ] as $tool => $edit)
+                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool) }}</button>
+            @endforeach
+        </div>
+    </x-edit.form>
+    @foreach ($document->items(Dew\Core\Draft\Place::of('units')) as $unit)
+        @if (in_array($unit['id'], array_map(fn ($spot) => $spot->holds(), $board->spots), true))
+            <fieldset class="reclothe" data-of-unit="{{ $unit['id'] }}" hidden>
+                <legend>{{ __('workshop.in_fabrics') }}</legend>
+                @foreach (array_unique(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], 'is_string')) as $fabric)
+                    <label class="reclothe-one">{{ $palette->letter($fabric) }}
+                        <select class="form-select" data-reclothe="{{ $fabric }}"
+                            data-edit="{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] + $expect) }}"
+                            aria-label="{{ __('workshop.own_fabric', ['fabric' => $palette->name($fabric)]) }}">
+                            @foreach ($palette->fabrics as $choice => $known)
+                                <option value="{{ $choice }}">{{ $known['letter'] }} {{ $known['name'] }}</option>
+                            @endforeach
+                        </select></label>
+                @endforeach
+            </fieldset>
+        @endif
+    @endforeach
+</div>

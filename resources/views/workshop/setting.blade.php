@@ -1,0 +1,62 @@
+@php($setting = $document->at(Dew\Core\Draft\Place::of('setting'))->value)
+@php($fabricNames = array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics))
+@php($first = (string) array_key_first($palette->fabrics))
+@php($onPoint = ($setting['kind'] ?? '') === 'on-point')
+<h2>{{ __('workshop.setting') }}</h2>
+<div class="inline-fields">
+    <x-edit.text place="title" :value="$document->value['title'] ?? null" :label="__('workshop.quilt_title')" id="design-title" maxlength="200"/>
+    <x-edit.select place="setting/kind" :value="$setting['kind'] ?? null" :label="__('workshop.setting')" id="setting-kind" :choices="__('workshop.setting_kinds')"/>
+    <x-edit.text place="seam" :value="$document->value['seam'] ?? null" :label="__('workshop.seam_allowance')" id="design-seam" class="is-short" as="optional"/>
+    <x-edit.text place="usable_width" :value="$document->value['usable_width'] ?? null" :label="__('workshop.usable_width')" id="design-width" class="is-short" as="optional"/>
+</div>
+@if ($onPoint || isset($setting['alternate']) || isset($setting['triangles']))
+    <div class="inline-fields">
+        <x-edit.select place="setting/alternate" :value="$setting['alternate'] ?? null" :label="__('workshop.alternate')" id="setting-alternate" :empty="__('workshop.none')" as="optional"
+            :choices="$pattern->blocks"/>
+        @if (isset($setting['triangles']))
+            <x-edit.select place="setting/triangles/side" :value="$setting['triangles']['side'] ?? null" :label="__('workshop.side_triangles')" id="setting-side" :choices="$fabricNames"/>
+            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => $setting['triangles']]">{{ __('workshop.remove_triangles') }}</x-edit.button>
+        @else
+            <x-edit.select :value="null" :label="__('workshop.side_triangles')" id="setting-side" :empty="__('workshop.none')" :choices="$fabricNames"
+                :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' => App\Support\Fill::in('value')]]"/>
+        @endif
+        @if (isset($setting['triangles']))
+            <x-edit.select place="setting/triangles/corner" :value="$setting['triangles']['corner'] ?? null" :label="__('workshop.corner_triangles')" id="setting-corner"
+                :empty="__('workshop.side_triangles')" as="optional" :choices="$fabricNames"/>
+        @endif
+    </div>
+@endif
+<h3>{{ __('workshop.sashing') }}</h3>
+@if (isset($setting['sashing']))
+    @php($sashing = $setting['sashing'])
+    <div class="inline-fields">
+        <x-edit.text place="setting/sashing/width" :value="$sashing['width'] ?? null" :label="__('workshop.sashing_width')" id="sashing-width"/>
+        <x-edit.select place="setting/sashing/fabric" :value="$sashing['fabric'] ?? null" :label="__('workshop.sashing_fabric')" id="sashing-fabric" :choices="$fabricNames"/>
+        <x-edit.select place="setting/sashing/cornerstones" :value="$sashing['cornerstones'] ?? null" :label="__('workshop.cornerstones')" id="sashing-stones"
+            :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
+        <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/sashing/outside', 'expect' => $sashing['outside'] ?? null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
+            <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($sashing['outside'] ?? false)> {{ __('workshop.sashing_outside') }}</label>
+        </x-edit.form>
+        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => $sashing]">{{ __('workshop.remove_sashing') }}</x-edit.button>
+    </div>
+@elseif (! $onPoint)
+    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2', 'fabric' => $first]]">{{ __('workshop.add_sashing') }}</x-edit.button>
+@endif
+<h3>{{ __('workshop.borders') }}</h3>
+@foreach (is_array($setting['borders'] ?? null) ? $setting['borders'] : [] as $border)
+    @php($at = 'setting/borders/'.$border['id'])
+    @php($name = $border['name'] ?? __('workshop.border', ['number' => $loop->iteration]))
+    <div class="inline-fields" id="border-{{ $border['id'] }}">
+        <x-edit.text :place="$at.'/name'" :value="$border['name'] ?? null" :label="__('workshop.border_name')" :id="'border-name-'.$border['id']" as="optional"/>
+        <x-edit.text :place="$at.'/width'" :value="$border['width'] ?? null" :label="__('workshop.border_width')" :id="'border-width-'.$border['id']"/>
+        @if (isset($border['fabric']))
+            <x-edit.select :place="$at.'/fabric'" :value="$border['fabric']" :label="__('workshop.border_fabric')" :id="'border-fabric-'.$border['id']" :choices="$fabricNames"/>
+        @endif
+        <x-edit.select :place="$at.'/corner_fabric'" :value="$border['corner_fabric'] ?? null" :label="__('workshop.border_corners')" :id="'border-corner-'.$border['id']"
+            :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
+        <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $border]">{{ __('workshop.remove_border', ['border' => $name]) }}</x-edit.button>
+    </div>
+@endforeach
+@if (count($setting['borders'] ?? []) < 6)
+    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'setting/borders', 'item' => ['id' => App\Support\Fill::in('id', 'e'), 'width' => '3', 'fabric' => $first]]">{{ __('workshop.add_border') }}</x-edit.button>
+@endif

@@ -1,0 +1,53 @@
+@php($sizes = $document->items(Dew\Core\Draft\Place::of('sizes')))
+@php($widest = max([1, ...array_map(fn ($size) => $size['width'], $study->sizes)]))
+<h2>{{ __('workshop.sizes') }}</h2>
+@foreach ($study->problems as $problem)
+    <p class="message is-warning">{{ $problem }}</p>
+@endforeach
+@if ($study->sizes === [])
+    <div class="empty"><p>{{ __('workshop.not_drawn') }}</p></div>
+@endif
+<div class="size-cards">
+    @foreach ($sizes as $size)
+        @php($at = 'sizes/'.$size['id'])
+        @php($drawn = $study->sizes[$size['id']] ?? null)
+        @php($name = $size['name'] ?? $size['id'])
+        <article class="size-card" id="size-{{ $size['id'] }}">
+            <div class="size-picture">
+                @if ($drawn !== null){!! str_replace('<svg class', '<svg width="'.round($drawn['width'] / $widest * 100).'%" class', $drawn['picture']) !!}@endif
+            </div>
+            <div class="size-fields">
+                <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')" :id="'size-name-'.$size['id']" maxlength="40"/>
+                <x-edit.text :place="$at.'/columns'" :value="$size['columns'] ?? null" type="number" min="1" max="60" as="int" :label="__('workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
+                <x-edit.text :place="$at.'/rows'" :value="$size['rows'] ?? null" type="number" min="1" max="60" as="int" :label="__('workshop.size_rows')" :id="'size-rows-'.$size['id']"/>
+                <x-edit.text :place="$at.'/block'" :value="$size['block'] ?? null" as="optional" :label="__('workshop.size_block')" :placeholder="__('workshop.size_block_hint')"
+                    :id="'size-block-'.$size['id']"/>
+            </div>
+            @if ($drawn !== null)
+                <dl class="fact-row">
+                    <div class="is-wide"><dt>{{ __('workshop.finished') }}</dt><dd>{{ $drawn['finished'] }}</dd></div>
+                    <div><dt>{{ __('workshop.blocks_count') }}</dt><dd>{{ $drawn['blocks'] }}</dd></div>
+                    <div><dt>{{ __('workshop.pieces_count') }}</dt><dd>{{ number_format($drawn['pieces']) }}</dd></div>
+                    <div><dt>{{ __('workshop.seam_length') }}</dt><dd>{{ $drawn['seams'] }}</dd></div>
+                    <div><dt>{{ __('workshop.hours') }}</dt><dd>{{ $drawn['hours'] }}</dd></div>
+                </dl>
+                <details><summary>{{ __('workshop.area') }}</summary>
+                    <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)" :colour="$palette->colour($fabric)"
+                        :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ number_format($area) }}</small></li>@endforeach</ul>
+                </details>
+            @endif
+            <p class="actions">
+                @unless (isset($size['pattern']))
+                    <x-edit.button class="btn-quiet" :edit="['kind' => 'resize-pattern', 'size' => $size['id'], 'columns' => max(1, (int) ($size['columns'] ?? 1)),
+                        'rows' => max(1, (int) ($size['rows'] ?? 1))]">{{ __('workshop.own_pattern', ['size' => $name]) }}</x-edit.button>
+                @endunless
+                @if (count($sizes) > 1)
+                    <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $size]">{{ __('workshop.remove_size', ['size' => $name]) }}</x-edit.button>
+                @endif
+            </p>
+        </article>
+    @endforeach
+</div>
+@if (count($sizes) < 12)
+    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Fill::in('id', 's'), 'name' => __('workshop.new_size'), 'columns' => 4, 'rows' => 5]]">{{ __('workshop.add_size') }}</x-edit.button>
+@endif

@@ -1,0 +1,51 @@
+@php($place = 'units/'.$id)
+@php($finished = $unit['finished'] ?? null)
+@php($kind = Dew\Core\Unit\UnitKind::tryFrom(is_string($unit['kind'] ?? null) ? $unit['kind'] : ''))
+@php($square = $kind?->proportion() === 1)
+<p><a href="{{ route('host.blocks', $quiltAlong) }}">{{ __('workshop.back_to_blocks') }}</a></p>
+<div class="unit-page">
+    <figure>
+        @if ($look)<x-look :look="$look" :palette="$palette" :side="260" :label="$unit['name'] ?? $id"/>@else<p class="message is-warning">{{ __('workshop.unit_cannot') }}</p>@endif
+    </figure>
+    <div class="stack">
+        <x-edit.text :place="$place.'/name'" :value="$unit['name'] ?? null" :label="__('workshop.name')" id="unit-name"/>
+        <x-edit.select :value="$unit['kind'] ?? null" :label="__('workshop.unit_kind')" id="unit-kind"
+            :choices="array_map(fn ($name) => $name, __('workshop.kinds'))"
+            :edit="['kind' => 'change-kind', 'unit' => $id, 'of' => App\Support\Fill::in('value'), 'expect' => $unit['kind'] ?? null]"/>
+        <p class="field-hint">{{ __('workshop.unit_kind_hint') }}</p>
+        <fieldset class="line-fields"><legend>{{ __('workshop.finished_size') }}</legend>
+            @if (is_array($finished))
+                @foreach (['width', 'height'] as $side)
+                    <x-edit.text :place="$place.'/finished/'.$side" :value="$finished[$side] ?? null" :label="__('workshop.'.$side)" :id="'unit-'.$side"/>
+                @endforeach
+            @else
+                <x-edit.text :place="$place.'/finished'" :value="$finished" :label="__('workshop.finished_size')" hidden id="unit-finished"/>
+            @endif
+        </fieldset>
+        <fieldset class="line-fields"><legend>{{ __('workshop.unit_fabrics') }}</legend>
+            @foreach (is_array($unit['fabrics'] ?? null) ? array_values($unit['fabrics']) : [] as $index => $fabric)
+                @php($with = $unit['fabrics'])
+                @php($with[$index] = App\Support\Fill::in('value'))
+                <x-edit.select :value="$fabric" :label="__('workshop.fabric_number', ['number' => $index + 1])" :id="'unit-fabric-'.($index + 1)"
+                    :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics)"
+                    :edit="['kind' => 'set', 'place' => $place.'/fabrics', 'expect' => $unit['fabrics'], 'to' => $with]"/>
+            @endforeach
+        </fieldset>
+        @php($options = array_intersect_key($unit, array_flip(['edge', 'radius', 'centre', 'courses', 'count', 'hand', 'widths'])))
+        @if ($options !== [])
+            <fieldset class="line-fields"><legend>{{ __('workshop.options') }}</legend>
+                @foreach ($options as $option => $value)
+                    @if ($option === 'widths')
+                        <x-edit.text :value="is_array($value) ? implode(', ', $value) : ''" :label="__('workshop.option_names.widths')" id="unit-widths"
+                            :edit="['kind' => 'set', 'place' => $place.'/widths', 'expect' => $value, 'to' => App\Support\Fill::in('value', 'list')]"/>
+                    @else
+                        <x-edit.text :place="$place.'/'.$option" :value="$value" :label="__('workshop.option_names.'.$option)" :id="'unit-'.$option"
+                            :as="is_int($value) ? 'int' : 'text'"/>
+                    @endif
+                @endforeach
+            </fieldset>
+        @endif
+        <p class="actions"><x-edit.button class="btn-danger" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $unit]"
+            data-leave="{{ route('host.blocks', $quiltAlong) }}">{{ __('workshop.remove') }}</x-edit.button></p>
+    </div>
+</div>

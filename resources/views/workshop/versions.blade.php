@@ -1,0 +1,63 @@
+@php($mistakes = $proof->count(Dew\Core\Proof\Severity::Error))
+@php($warnings = $proof->count(Dew\Core\Proof\Severity::Warning))
+<x-layout.workshop :title="__('workshop.versions')" :quilt-along="$quiltAlong" here="versions">
+    <div class="design-pair is-even">
+        <section>
+            <h2>{{ __('workshop.publish') }}</h2>
+            <p>{{ $versions->isEmpty() ? __('workshop.publish_first') : __('workshop.publish_lead') }}</p>
+            @error('publish')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
+            @if ($mistakes > 0)
+                <p class="message is-warning">{{ trans_choice('workshop.errors', $mistakes) }}. {{ __('workshop.publish_errors') }}
+                    <a href="{{ route('host.proof', $quiltAlong) }}">{{ __('workshop.proof') }}</a></p>
+            @elseif ($same)
+                <p>{{ __('workshop.publish_same') }}</p>
+            @elseif (Gate::allows('run', $quiltAlong))
+                <form method="post" action="{{ route('host.versions.store', $quiltAlong) }}" class="stack">
+                    @csrf
+                    <x-field name="name" :label="__('workshop.publish_name')" maxlength="80"/>
+                    @if ($warnings > 0)
+                        <p class="message is-warning">{{ trans_choice('workshop.warnings', $warnings) }}. <a
+                            href="{{ route('host.proof', $quiltAlong) }}">{{ __('workshop.proof') }}</a></p>
+                        <x-field name="reason" :label="__('workshop.publish_reason')" maxlength="2000"/>
+                    @endif
+                    <button class="btn btn-main">{{ __('workshop.publish') }}</button>
+                </form>
+            @else
+                <p>{{ __('errors.owner_only') }}</p>
+            @endif
+            @if ($changes !== null && ! $same)
+                <h2>{{ __('workshop.changes_since') }}</h2>
+                <ul class="tick-list">@foreach (array_slice($changes, 0, 40) as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+            @endif
+            <h2>{{ __('workshop.versions') }}</h2>
+            @if ($versions->isEmpty())<p class="empty-line">{{ __('workshop.no_versions') }}</p>@endif
+            <ul class="plain-list">
+                @foreach ($versions as $version)
+                    <li class="version"><strong>{{ $version->name ?? __('workshop.version_number', ['number' => $version->number]) }}</strong>
+                        <small>{{ __('workshop.version_number', ['number' => $version->number]) }} · {{ App\Presentation\Shared\When::short($version->created_at, $quiltAlong->zone) }}@if ($version->user)
+                            · {{ __('workshop.version_by', ['name' => $version->user->name]) }}@endif</small>
+                        <a href="{{ route('host.versions.show', [$quiltAlong, $version->number]) }}">{{ __('workshop.compare') }}</a>
+                        @if ($version->reason)<p class="field-hint">{{ __('workshop.version_reason', ['reason' => $version->reason]) }}</p>@endif</li>
+                @endforeach
+            </ul>
+            <p class="actions">
+                @if ($versions->isNotEmpty())<a class="btn btn-other" href="{{ route('host.published', $quiltAlong) }}">{{ __('workshop.published') }}</a>@endif
+                <a class="btn btn-other" href="{{ route('host.draft.file', $quiltAlong) }}">{{ __('workshop.export') }}</a></p>
+        </section>
+        <section>
+            <h2>{{ __('workshop.history') }}</h2>
+            <ol class="history">
+                @foreach ($history as $entry)
+                    <li @class(['is-undone' => $entry->undone_by !== null])><span>{{ ($entry->action === 'edit' ? '' : __('workshop.'.$entry->action).': ').__('workshop.undo_names.'.$entry->kind, ['about' => $entry->about]) }}</span>
+                        <small>{{ __('workshop.history_line', ['who' => $entry->user->name ?? __('workshop.somebody'), 'when' => App\Presentation\Shared\When::ago($entry->created_at)]) }}@if ($entry->undone_by !== null)
+                            · {{ __('workshop.history_undone') }}@endif</small>
+                        @if ($entry->action === 'edit' && $entry->undone_by === null)
+                            <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}">@csrf
+                                <input type="hidden" name="action" value="undo"><input type="hidden" name="number" value="{{ $entry->number }}">
+                                <button class="btn btn-quiet">{{ __('workshop.take_back') }}</button></form>
+                        @endif</li>
+                @endforeach
+            </ol>
+        </section>
+    </div>
+</x-layout.workshop>

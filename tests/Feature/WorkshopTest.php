@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Host\OpenDraft;
+use App\Models\Draft;
+use App\Models\DraftEdit;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Models\User;
+use App\Support\Fill;
+use Dew\Core\Draft\Place;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+
+/** Somebody with a quilt-along of her own that begins with a blank page. */
+function startedBy(User $host, array $given = []): QuiltAlong
+{
+    test()->actingAs($host)->post('/start', $given + [
+        'name' => 'Low Tide', 'pace' => 'weekly', 'clue_word' => 'clue', 'zone' => 'Europe/Dublin', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1',
+        'from' => 'blank',
+    ])->assertSessionHasNoErrors();
+
+    return QuiltAlong::query()->latest('id')->firstOrFail();
+}
+
+/** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+function sendEdit(User $host, QuiltAlong $quiltAlong, array $edit, array $fields = []): TestResponse
+{
+    return test()->actingAs($host)->postJson("/host/$quiltAlong->slug/design/edits", $fields + [
+        'id' => (string) Str::uuid(), 'edit' => (string) json_encode($edit), 'view' => 'quilt',
+    ]);
+}
+
+function documentOf(QuiltAlong $quiltAlong): Dew\Core\Draft\DraftDocument
+{
+    return OpenDraft::design(Draft::query()->whereBelongsTo($quiltAlong)->firstOrFail());
+}
+
+beforeEach(function (): void {
+    config(['dew.limits.join' => 1000]);
+    $this->host = User::factory()->create();
+});
+
+it('starts a quilt-along with the switches that were set, its owner, its join code and a blank design', function (): void {
+    $quiltAlong = startedBy($this->host, [
+        'secret' => '1', 'many_hands' => '1', 'pace' => 'two-weekly', 'clue_word' => 'part', 'welcome' => 'Come in', 'units' => 'cm', 'seam' => '0.75',
+    ]);
+    expect($quiltAlong->slug)->toBe('low-tide')
+        ->and([$quiltAlong->secret, $quiltAlong->quilted_by_block, $quiltAlong->many_hands])->toBe([true, false, true])
+        ->and([$quiltAlong->pace, $quiltAlong->clue_word, $quiltAlong->zone, $quiltAlong->welcome])->toBe(['two-weekly', 'part', 'Europe/Dublin', 'Come in'])
+        ->and($quiltAlong->may_share_at)->not->toBeNull()
+        ->and($this->host->roleIn($quiltAlong))->toBe(Role::Owner)
+        ->and($quiltAlong->invitations()->count())->toBe(1)
+        ->and(documentOf($quiltAlong)->at(Place::of('seam'))->value)->toBe('0.75 cm');
+    $this->get('/home')->assertSee('Low Tide')->assertSee('one quilt by many hands');
+    expect(startedBy($this->host)->slug)->toStartWith('low-tide-');
+});
+
+it('begins with a ready design, a copy of her own or a file, and says what is wrong with a file', function (): void {
+    $ready = startedBy($this->host, ['from' => 'harbour-sampler', 'name' => 'Evening class']);
+    expect(documentOf($ready)->at(Place::of('title'))->value)->toBe('Evening class')
+        ->and(documentOf($ready)->items(Place::of('blocks')))->toHaveCount(6);
+    sendEdit($this->host, $ready, ['kind' => 'set', 'place' => 'title', 'to' => 'Evening'])->assertOk();
+    $copy = startedBy($this->host, ['from' => 'own:'.$ready->slug, 'name' => 'Morning']);
+    expect(documentOf($copy)->items(Place::of('blocks')))->toHaveCount(6)->and(documentOf($copy)->at(Place::of('title'))->value)->toBe('Morning');
+    $file = $this->get("/host/$ready->slug/design/file")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
+    $again = startedBy($this->host, ['from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.json', (string) $file)]);
+    expect(Draft::query()->whereBelongsTo($again)->value('document'))->toBe($file);
+
+    $given = [
+        'name' => 'X', 'pace' => 'own', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1', 'from' => 'file',
+    ];
+    foreach ([
+        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', 'no design'], 'deep' => [str_repeat('[', 5000), 'no design'],
+        'a list' => ['[]', 'no design'],
+    ] as [$text, $says]) {
+        $this->from('/start')->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.json', $text)] + $given)
+            ->assertRedirect('/start')->assertSessionHasErrors('file');
+        expect(session('errors')->first('file'))->toContain($says);
+        $this->get('/start')->assertSee('value="X"', false);
+    }
+    $this->post('/start', ['file' => UploadedFile::fake()->create('design.json', 40_000)] + $given)->assertSessionHasErrors('file');
+    $this->post('/start', ['from' => 'own:'.$this->quiltAlong()->slug] + $given)->assertSessionHasErrors('from');
+    $this->post('/start', ['may_share' => ''] + $given)->assertSessionHasErrors('may_share');
+    $this->post('/start', ['from' => 'blank', 'copy_word' => 'tide'] + $given)->assertSessionHasErrors('copy_question');
+    $this->post('/start', ['from' => 'blank', 'seam' => '3'] + $given)->assertSessionHasErrors('seam');
+    $this->post('/start', ['from' => 'blank', 'zone' => 'Atlantis'] + $given)->assertSessionHasErrors('zone');
+});
+
+it('keeps a draft with markup in its names and shows them as text', function (): void {
+    $quiltAlong = startedBy($this->host, ['name' => '<script>alert(1)</script>']);
+    sendEdit($this->host, $quiltAlong, [
+        'kind' => 'new-block', 'id' => 'b-one', 'name' => '<img src=x onerror=alert(1)>', 'columns' => 2, 'rows' => 2, 'width' => '8', 'height' => '8',
+    ])->assertOk();
+    foreach (['design', 'design/blocks', 'design/blocks/b-one', 'design/proof', 'design/clues', 'design/cloth', 'design/versions'] as $page) {
+        $html = (string) $this->get("/host/$quiltAlong->slug/$page")->assertOk()->getContent();
+        expect($html)->not->toContain('<script>alert')->not->toContain('<img src=x');
+    }
+});
+
+it('makes an edit once, however often it is sent, and answers with what looks different', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $send = fn (string $known) => sendEdit($this->host, $quiltAlong, ['kind' => 'add', 'to' => 'sizes', 'item' => [
+        'id' => Fill::in('id', 's'), 'name' => Fill::in('value'), 'columns' => Fill::in('across', 'int'), 'rows' => 2,
+    ]], ['id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'value' => '$across', 'across' => '7', 'known' => $known]);
+    $first = $send('')->assertOk()->assertJson(['outcome' => 'applied', 'number' => 1]);
+    expect(array_keys($first->json('panels')))->toBe(['bar', 'pattern', 'setting', 'sizes'])
+        ->and($first->json('made'))->toStartWith('s-');
+    $send('')->assertOk()->assertJson(['number' => 1]);
+    $sizes = documentOf($quiltAlong)->items(Place::of('sizes'));
+    expect($sizes)->toHaveCount(3)->and($sizes[2]['name'])->toBe('$across')->and($sizes[2]['columns'])->toBe(7);
+    $known = implode(',', array_map(
+        fn (string $name, string $html): string => $name.':'.App\Presentation\Host\Workshop\View::hash($html),
+        array_keys($first->json('panels')),
+        $first->json('panels'),
+    ));
+    $next = sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'sizes/s-small/name', 'expect' => 'Lap', 'to' => 'Couch'], ['known' => $known]);
+    expect(array_keys($next->assertOk()->json('panels')))->toBe(['bar', 'sizes']);
+});
+
+it('refuses what cannot mean anything with the way out, and leaves the draft as it was', function (array $edit, array $fields, string $says): void {
+    $quiltAlong = startedBy($this->host);
+    $before = Draft::query()->whereBelongsTo($quiltAlong)->value('document');
+    $answer = sendEdit($this->host, $quiltAlong, $edit, $fields)->assertStatus(422);
+    expect($answer->json('outcome'))->toBe('refused')->and($answer->json('message'))->toContain($says)
+        ->and(Draft::query()->whereBelongsTo($quiltAlong)->value('document'))->toBe($before)
+        ->and(DraftEdit::query()->count())->toBe(0);
+})->with([
+    'no kind of edit' => [['kind' => 'paint'], [], 'The kinds are'],
+    'no JSON' => [[], ['edit' => '{"kind'], 'Reload the page'],
+    'no whole number' => [['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Fill::in('value', 'int')], ['value' => '2½'], 'no whole number'],
+    'a slot in use' => [['kind' => 'together', 'edits' => [
+        ['kind' => 'new-unit', 'id' => 'u-1', 'name' => 'One', 'of' => 'square', 'width' => '3', 'height' => '3', 'fabrics' => ['f-a']],
+        ['kind' => 'remove', 'place' => 'fabrics/f-a'],
+    ]], [], 'still used'],
+    'a length of 300 digits' => [['kind' => 'new-block', 'id' => 'b-1', 'name' => 'One', 'columns' => 2, 'rows' => 2, 'width' => str_repeat('9', 300), 'height' => '2'], [], ''],
+    'deep nesting' => [[], ['edit' => str_repeat('{"kind":', 80).'1'.str_repeat('}', 80)], 'Reload the page'],
+]);
+
+it('shows both values to the later of two people, and lets edits of different things stand', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $helper = $this->person($quiltAlong, Role::Helper);
+    $name = fn (string $to, ?string $expect): array => ['kind' => 'set', 'place' => 'fabrics/f-a/name', 'to' => $to, 'expect' => $expect];
+    sendEdit($this->host, $quiltAlong, $name('Sand', 'Background'))->assertOk();
+    $clash = sendEdit($helper, $quiltAlong, $name('Snow', 'Background'))->assertStatus(409);
+    expect($clash->json())->toMatchArray(['outcome' => 'conflict', 'theirs' => 'Sand', 'mine' => 'Snow'])
+        ->and($clash->json('what'))->toContain('Fabric')
+        ->and($clash->json('panels'))->not->toBe([]);
+    sendEdit($helper, $quiltAlong, ['kind' => 'set', 'place' => 'fabrics/f-b/name', 'to' => 'Slate', 'expect' => 'Main'])->assertOk();
+    expect(array_column(documentOf($quiltAlong)->items(Place::of('fabrics')), 'name'))->toBe(['Sand', 'Slate', 'Accent']);
+});
+
+it('takes one\'s own last edit back and makes it again, and the history takes back anybody\'s', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $helper = $this->person($quiltAlong, Role::Helper);
+    $path = "/host/$quiltAlong->slug/design/edits";
+    $before = Draft::query()->whereBelongsTo($quiltAlong)->value('document');
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'One'])->assertOk();
+    sendEdit($helper, $quiltAlong, ['kind' => 'set', 'place' => 'fabrics/f-a/name', 'to' => 'Sand'])->assertOk();
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Two'])->assertOk();
+    $title = fn (): mixed => documentOf($quiltAlong)->at(Place::of('title'))->value;
+    $do = fn (User $who, array $fields) => $this->actingAs($who)->postJson($path, $fields + ['id' => (string) Str::uuid()]);
+
+    $do($this->host, ['action' => 'undo'])->assertOk();
+    expect($title())->toBe('One');
+    $do($this->host, ['action' => 'undo'])->assertOk();
+    expect($title())->toBe('Low Tide')->and(documentOf($quiltAlong)->at(Place::of('fabrics', 'f-a', 'name'))->value)->toBe('Sand');
+    $do($this->host, ['action' => 'undo'])->assertStatus(422)->assertJson(['message' => 'There is nothing of yours to undo here.']);
+    $do($this->host, ['action' => 'redo'])->assertOk();
+    expect($title())->toBe('One');
+    $do($this->host, ['action' => 'redo'])->assertOk();
+    expect($title())->toBe('Two');
+    $do($this->host, ['action' => 'redo'])->assertStatus(422);
+    // After a new edit there is nothing to make again.
+    $do($this->host, ['action' => 'undo'])->assertOk();
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Three'])->assertOk();
+    $do($this->host, ['action' => 'redo'])->assertStatus(422);
+    // The history takes back what somebody else did, by its number.
+    $do($this->host, ['action' => 'undo', 'number' => 2])->assertOk();
+    $do($this->host, ['action' => 'undo'])->assertOk();
+    $do($this->host, ['action' => 'undo'])->assertOk();
+    expect(Draft::query()->whereBelongsTo($quiltAlong)->value('document'))->toBe($before);
+    // What somebody else has changed since is not taken away from under her hands.
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Mine'])->assertOk();
+    sendEdit($helper, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Hers'])->assertOk();
+    $do($this->host, ['action' => 'undo'])->assertStatus(409)->assertJson(['theirs' => 'Hers']);
+    $this->actingAs($this->host)->get("/host/$quiltAlong->slug/design/versions")->assertSee('taken back')->assertSee('Undo: changed title');
+});
+
+it('goes from a blank page to a published version through the pages\' own edits', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $cell = fn (int $column, int $row, string $unit, int $turn = 0): array => [
+        'kind' => 'lay', 'block' => 'b-star', 'column' => $column, 'row' => $row, 'unit' => $unit, 'turn' => $turn,
+    ];
+    $this->get("/host/$quiltAlong->slug/design/proof")->assertSee('Make a block: the design has none yet.')->assertSee('Make a clue');
+    $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
+    foreach ([
+        ['kind' => 'new-block', 'id' => 'b-star', 'name' => 'Tide Star', 'columns' => 3, 'rows' => 3, 'width' => '9', 'height' => '9'],
+        ['kind' => 'new-unit', 'id' => 'u-point', 'name' => 'Point', 'of' => 'hst', 'width' => '3', 'height' => '3', 'fabrics' => ['f-a', 'f-b']],
+        ['kind' => 'new-unit', 'id' => 'u-plain', 'name' => 'Plain', 'of' => 'square', 'width' => '3', 'height' => '3', 'fabrics' => ['f-c']],
+        $cell(1, 1, 'u-plain'), $cell(2, 1, 'u-point'), $cell(3, 1, 'u-plain'), $cell(1, 2, 'u-point', 270), $cell(2, 2, 'u-plain'),
+        $cell(3, 2, 'u-point', 90), $cell(1, 3, 'u-plain'), $cell(2, 3, 'u-point', 180),
+    ] as $edit) {
+        sendEdit($this->host, $quiltAlong, $edit, ['view' => 'block', 'of' => 'b-star'])->assertOk();
+    }
+    $page = $this->get("/host/$quiltAlong->slug/design/blocks/b-star")->assertOk()
+        ->assertSee('Column 2, row 1: Point')->assertSee('Column 3, row 3: empty')->assertSee("9\u{a0}in × 9\u{a0}in")->assertSee("9½\u{a0}in × 9½\u{a0}in");
+    expect((string) $page->getContent())->toContain('id="fact-pieces">12<');
+    sendEdit($this->host, $quiltAlong, $cell(3, 3, 'u-plain'), ['view' => 'block', 'of' => 'b-star'])->assertOk();
+    $clues = $this->get("/host/$quiltAlong->slug/design/clues")->assertOk()->assertSee('Point')->assertSee('Tide Star');
+    preg_match_all('/value="(\{&quot;kind&quot;:&quot;together[^"]*)"/', (string) $clues->getContent(), $found);
+    sendEdit($this->host, $quiltAlong, json_decode(htmlspecialchars_decode($found[1][0]), true))->assertOk();
+    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Everything that has to be made is in a clue.');
+    $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('This will be the first version.');
+    $this->post("/host/$quiltAlong->slug/design/versions", ['name' => 'Spring'])->assertSessionHasNoErrors();
+    $version = $quiltAlong->versions()->firstOrFail();
+    expect([$version->number, $version->name, $version->user_id])->toBe([1, 'Spring', $this->host->id])
+        ->and($quiltAlong->clues()->pluck('title')->all())->toBe(['Point', 'Tide Star']);
+    $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('Spring')->assertSee('Nothing has changed since the last version.');
+    $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
+    $this->get("/host/$quiltAlong->slug")->assertOk()->assertSee('Point');
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => 4])->assertOk();
+    $this->get("/host/$quiltAlong->slug/design/versions/1")->assertSee('Size “Lap”, columns: was 3, is 4.')
+        ->assertSee("At size Lap the quilt finished 27\u{a0}in x 36\u{a0}in, and finishes 36\u{a0}in x 36\u{a0}in.");
+});
+
+it('asks why before it publishes in spite of warnings, and keeps the reason', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    sendEdit($this->host, $quiltAlong, ['kind' => 'new-fabric', 'id' => 'f-x', 'name' => 'Spare', 'value' => 'light', 'colour' => '#ffffff'])->assertOk();
+    $this->get("/host/$quiltAlong->slug/design/proof")->assertSee('Use Spare or take it out');
+    $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('reason');
+    $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'For the back'])->assertSessionHasNoErrors();
+    $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('In spite of warnings: For the back');
+});
+
+it('refuses to publish what would change an open clue', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $owner = $this->person($quiltAlong, Role::Owner);
+    $this->project($quiltAlong);
+    $this->release($quiltAlong);
+    sendEdit($owner, $quiltAlong, ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Other beam'])->assertOk();
+    $this->actingAs($owner)->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
+    expect(session('errors')->first('publish'))->toContain('Leave clue 1')->and($quiltAlong->versions()->count())->toBe(1);
+});
+
+it('takes a block of the library in this design\'s cloth, and not twice', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $this->get("/host/$quiltAlong->slug/design/library")->assertOk()->assertSee('Take Shoofly');
+    $this->get("/host/$quiltAlong->slug/design/library?grid=3×3&technique=hst&difficulty=easy&seams=24")->assertSee('Take Shoofly')
+        ->assertDontSee('Take Cold Frame');
+    $this->get("/host/$quiltAlong->slug/design/library?grid=9×9")->assertSee('No block of the library is like that.');
+    $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'])->assertRedirect("/host/$quiltAlong->slug/design/blocks/b-shoofly");
+    $units = documentOf($quiltAlong)->items(Place::of('units'));
+    $fabrics = array_unique(array_merge(...array_column($units, 'fabrics')));
+    expect(array_diff($fabrics, ['f-a', 'f-b', 'f-c']))->toBe([])->and($fabrics)->toContain('f-c');
+    $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'])->assertRedirect("/host/$quiltAlong->slug/design/blocks");
+    expect(documentOf($quiltAlong)->items(Place::of('blocks')))->toHaveCount(1);
+    $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-nowhere'])->assertNotFound();
+});
+
+it('says which fabrics touch and where two are too close in value', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('Which fabrics touch')->assertDontSee('Choose a lighter or darker cloth');
+    $first = documentOf($quiltAlong)->items(Place::of('colourways'))[0]['id'];
+    sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => "colourways/$first/cloth/f-a/colour", 'to' => '#2f5560'])->assertOk();
+    $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('Choose a lighter or darker cloth: in Low tide');
+});
+
+it('keeps every page of the workshop within fifteen queries, and from strangers', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'harbour-sampler']);
+    $stranger = User::factory()->create();
+    $pages = [
+        'design', 'design/blocks', 'design/blocks/b-shoofly', 'design/cloth', 'design/clues', 'design/proof', 'design/versions', 'design/library',
+        'design/state?known=x&view=block&of=b-shoofly', 'design/units/'.documentOf($quiltAlong)->items(Place::of('units'))[0]['id'], 'design/file',
+    ];
+    foreach ($pages as $page) {
+        $this->actingAs($stranger)->get("/host/$quiltAlong->slug/$page")->assertNotFound();
+        foreach (['cold', 'warm'] as $how) {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->actingAs($this->host)->get("/host/$quiltAlong->slug/$page")->assertOk();
+            expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(15, "$page, $how");
+        }
+    }
+    foreach (['design/blocks/b-nothing', 'design/units/u-nothing', 'design/versions/1', 'people', 'design/published'] as $page) {
+        expect($this->actingAs($this->host)->get("/host/$quiltAlong->slug/$page")->status())->toBeIn([200, 404]);
+    }
+});
+
+it('works without script: every field and button of the pages is a form', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", [
+        'edit' => json_encode(['kind' => 'set', 'place' => 'fabrics/f-a/name', 'expect' => 'Background', 'to' => Fill::in('value')]), 'value' => 'Sand',
+    ])->assertRedirect("/host/$quiltAlong->slug/design/cloth");
+    $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('value="Sand"', false);
+    $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", ['action' => 'undo']);
+    $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('value="Background"', false);
+    $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", ['edit' => '{}']);
+    $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('The kinds are');
+});
