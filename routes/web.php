@@ -9,6 +9,7 @@ use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SessionController;
 use App\Http\Controllers\EmailChangeController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\Host;
 use App\Http\Controllers\JoinController;
@@ -20,6 +21,7 @@ use App\Http\Controllers\StartController;
 use App\Http\Controllers\StyleController;
 use App\Http\Controllers\WelcomeController;
 use App\Http\Middleware\DemoOnly;
+use App\Http\Middleware\OwnCopy;
 use App\Models\QuiltAlong;
 use Illuminate\Support\Facades\Route;
 
@@ -68,7 +70,12 @@ Route::middleware('auth')->group(function (): void {
     Route::post('account/email', [EmailChangeController::class, 'store'])->middleware('throttle:mail')->name('account.email');
     Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed:relative')->name('account.email.confirm');
 
-    Route::prefix('q/{project}')->name('member.')->middleware('can:work,project')->group(function (): void {
+    Route::middleware('can:accept,helperInvitation')->group(function (): void {
+        Route::get('help/{helperInvitation}', [HelpController::class, 'show'])->name('help.show');
+        Route::post('help/{helperInvitation}', [HelpController::class, 'store'])->name('help.accept');
+    });
+
+    Route::prefix('q/{project}')->name('member.')->middleware(['can:work,project', OwnCopy::class])->group(function (): void {
         Route::get('/', Member\NowController::class)->name('now');
         Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Member\ClueController::class, 'show'])->name('clues.show');
@@ -79,6 +86,8 @@ Route::middleware('auth')->group(function (): void {
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
         Route::get('bench', Member\BenchController::class)->name('bench');
+        Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');
+        Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
         Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');
         Route::patch('size', [Member\SizeController::class, 'update'])->name('size.update');
@@ -92,12 +101,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('design/blocks/{block}', [Host\DraftController::class, 'block'])->name('blocks.show');
         Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->name('units.show');
         Route::get('design/library', [Host\LibraryController::class, 'index'])->name('library');
-        Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         Route::get('design/clues', [Host\DraftController::class, 'clues'])->name('draft.clues');
         Route::get('design/proof', [Host\DraftController::class, 'proof'])->name('proof');
         Route::get('design/state', [Host\DraftController::class, 'state'])->name('draft.state');
         Route::get('design/file', [Host\DraftController::class, 'file'])->name('draft.file');
-        Route::post('design/edits', Host\EditController::class)->name('edits.store');
         Route::get('design/versions', [Host\VersionController::class, 'index'])->name('versions');
         Route::get('design/versions/{number}', [Host\VersionController::class, 'show'])->name('versions.show');
         Route::get('design/published', Host\DesignController::class)->name('published');
@@ -105,7 +112,17 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
         Route::get('people', Host\PeopleController::class)->name('people');
 
+        Route::middleware('can:edit,quiltAlong')->group(function (): void {
+            Route::post('design/edits', Host\EditController::class)->name('edits.store');
+            Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
+        });
+
         Route::middleware('can:run,quiltAlong')->group(function (): void {
+            Route::get('settings', [Host\SettingsController::class, 'edit'])->name('settings');
+            Route::put('settings', [Host\SettingsController::class, 'update'])->name('settings.update');
+            Route::post('helpers', [Host\HelperController::class, 'store'])->middleware('throttle:mail')->name('helpers.store');
+            Route::patch('helpers/{membership}', [Host\HelperController::class, 'update'])->name('helpers.update');
+            Route::delete('helpers/{membership}', [Host\HelperController::class, 'destroy'])->name('helpers.destroy');
             Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');

@@ -12,16 +12,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $user_id
  * @property int $quilt_along_id
  * @property Role $role
+ * @property bool $may_edit whether a helper may change the design
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  */
 final class Membership extends Model
 {
-    protected $fillable = ['user_id', 'quilt_along_id', 'role'];
+    protected $fillable = ['user_id', 'quilt_along_id', 'role', 'may_edit'];
 
     protected function casts(): array
     {
-        return ['role' => Role::class];
+        return ['role' => Role::class, 'may_edit' => 'boolean'];
     }
 
     /** @return BelongsTo<QuiltAlong, $this> */

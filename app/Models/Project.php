@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\LengthCast;
+use Carbon\CarbonImmutable;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
@@ -32,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
+ * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
  * @property string|null $begun_by id of the form it was begun by
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
@@ -42,11 +44,11 @@ final class Project extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later', 'begun_by'];
+    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later', 'begun_by', 'own_copy_at'];
 
     protected function casts(): array
     {
-        return ['notation' => Notation::class, 'usable_width' => LengthCast::class, 'size_later' => 'boolean'];
+        return ['notation' => Notation::class, 'usable_width' => LengthCast::class, 'size_later' => 'boolean', 'own_copy_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<QuiltAlong, $this> */

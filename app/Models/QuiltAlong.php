@@ -97,6 +97,20 @@ final class QuiltAlong extends Model
         ]));
     }
 
+    /** Whether members have to read a word in their own copy of the pattern before they see numbers. */
+    public function asksForWord(): bool
+    {
+        return $this->copy_word !== null && $this->copy_question !== null;
+    }
+
+    /** Whether a word is the one: letters alone count, small or large. */
+    public function isCopyWord(string $given): bool
+    {
+        $plain = fn (string $word): string => mb_strtolower(preg_replace('/[^\p{L}\p{N}]+/u', '', $word) ?? '');
+
+        return $plain($given) !== '' && $plain($given) === $plain($this->copy_word ?? '');
+    }
+
     /** @return HasOne<Draft, $this> */
     public function draft(): HasOne
     {

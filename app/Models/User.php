@@ -69,6 +69,14 @@ final class User extends Authenticatable
         return $this->memberships->firstWhere('quilt_along_id', $quiltAlong->id)?->role;
     }
 
+    /** Whether she may change the design of a quilt-along: its owner, and helpers to whom that is given. */
+    public function mayEdit(QuiltAlong $quiltAlong): bool
+    {
+        $membership = $this->memberships->firstWhere('quilt_along_id', $quiltAlong->id);
+
+        return $membership !== null && ($membership->role === Role::Owner || ($membership->role === Role::Helper && $membership->may_edit));
+    }
+
     /** Whether she owns or helps with any quilt-along. */
     public function isHost(): bool
     {

@@ -24,6 +24,16 @@ final class QuiltAlongPolicy
         return $user->roleIn($quiltAlong)?->isHostSide() === true ? Response::allow() : Response::denyAsNotFound();
     }
 
+    /** Change the design: owners, and helpers to whom that is given. */
+    public function edit(User $user, QuiltAlong $quiltAlong): Response
+    {
+        return match (true) {
+            $user->mayEdit($quiltAlong) => Response::allow(),
+            $user->roleIn($quiltAlong) === Role::Helper => Response::deny(__('errors.may_not_edit')),
+            default => Response::denyAsNotFound(),
+        };
+    }
+
     /** Set release times, release, withdraw, replace the join code: owners. */
     public function run(User $user, QuiltAlong $quiltAlong): Response
     {

@@ -97,6 +97,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('block', '[a-z0-9-]{1,40}');
         Route::pattern('unit', '[a-z0-9-]{1,40}');
         Route::pattern('number', '[1-9][0-9]{0,2}');
+        Route::pattern('membership', '[1-9][0-9]{0,17}');
+        Route::pattern('helperInvitation', '[1-9][0-9]{0,17}');
         Route::pattern('post', '[1-9][0-9]{0,17}');
         Route::bind(
             'code',

@@ -70,10 +70,27 @@ return new class extends Migration
         Schema::table('projects', function (Blueprint $table): void {
             $table->timestampTz('own_copy_at')->nullable();
         });
+
+        Schema::table('memberships', function (Blueprint $table): void {
+            $table->boolean('may_edit')->default(true);
+        });
+        Schema::create('helper_invitations', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('quilt_along_id')->index()->constrained()->cascadeOnDelete();
+            $table->string('email', 255);
+            $table->boolean('may_edit');
+            $table->timestampTz('accepted_at')->nullable();
+            $table->timestampsTz();
+            $table->unique(['quilt_along_id', 'email']);
+        });
     }
 
     public function down(): void
     {
+        Schema::dropIfExists('helper_invitations');
+        Schema::table('memberships', function (Blueprint $table): void {
+            $table->dropColumn('may_edit');
+        });
         Schema::table('projects', function (Blueprint $table): void {
             $table->dropColumn('own_copy_at');
         });

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'unpublished' => 'Nothing is published yet. Draw the design up, look at its proof and publish it: then people can join and clues get their dates.',
     'title' => 'Desk',
     'quilts' => ':count quilt in the making|:count quilts in the making',
     'open_clues' => 'Open clues',

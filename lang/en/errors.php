@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'may_not_edit' => 'You may look at the design and not change it. Ask the owner of the quilt-along.',
     'owner_only' => 'Only an owner of this quilt-along can do that. Ask one.',
     'not_found' => 'There is nothing at this address.',
     'not_found_hint' => 'Check the address, or go back to your quilt-alongs.',

@@ -11,6 +11,14 @@ return [
         'ignore' => 'If it was not you, do nothing. Your password stays as it is.',
         'action' => 'Choose a new password',
     ],
+    'helper' => [
+        'subject' => 'Help with :quilt',
+        'body' => ':owner asks you to help with the quilt-along :quilt.',
+        'may_edit' => 'You see the design and where members stand, and you may change the design.',
+        'may_look' => 'You see the design and where members stand.',
+        'account' => 'Sign in with the address :email, or make an account with it.',
+        'action' => 'Look at it',
+    ],
     'confirm_registration' => [
         'subject' => 'Confirm your e-mail address',
         'body' => 'somebody, most likely you, made an account at Dew with this address. Follow the link within a day and it is yours.',

@@ -123,7 +123,8 @@ const workshop = () => {
     let board = null;
     let outbox = null;
     outbox = new Outbox(root.dataset.draft, { edits: root.dataset.edits, state: root.dataset.state }, { state, answered }, () => about());
-    board = root.querySelector('#board') ? new Board(root, outbox) : null;
+    const mayEdit = !root.querySelector('.panels').disabled;
+    board = mayEdit && root.querySelector('#board') ? new Board(root, outbox) : null;
 
     document.addEventListener('submit', (event) => {
         const form = event.target;
@@ -159,7 +160,7 @@ const workshop = () => {
     document.addEventListener('keydown', (event) => {
         const typing = event.target.matches('input:not([type="radio"], [type="checkbox"]), textarea, select');
         const action = (event.ctrlKey || event.metaKey) && !typing ? { z: event.shiftKey ? 'redo' : 'undo', y: 'redo' }[event.key.toLowerCase()] : null;
-        if (action) {
+        if (action && mayEdit) {
             event.preventDefault();
             outbox.add({ action });
         }

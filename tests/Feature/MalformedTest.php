@@ -47,6 +47,15 @@ const FORMS = [
         'id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'action' => 'edit', 'number' => '1', 'edit' => '{"kind":"set","place":"title","to":"\u0001value"}',
         'value' => 'Low tide', 'view' => 'quilt', 'of' => '', 'known' => 'bar:1',
     ],
+    'host.settings.update' => [
+        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly', 'clue_word' => 'clue',
+        'zone' => 'UTC', 'units' => 'in', 'welcome' => 'Hello', 'copy_question' => 'Page 2', 'copy_word' => 'tide',
+    ],
+    'host.helpers.store' => ['email' => 'ivo@saltbox.example', 'may_edit' => '1'],
+    'host.helpers.update' => ['may_edit' => '1'],
+    'host.helpers.destroy' => [],
+    'help.accept' => [],
+    'member.copy.update' => ['word' => 'tide'],
     'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],
     'host.versions.store' => ['name' => 'Second', 'reason' => 'Because'],
 ];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\DraftEdit;
+use App\Models\HelperInvitation;
+use App\Models\Post;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
@@ -300,4 +302,63 @@ it('works without script: every field and button of the pages is a form', functi
     $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('value="Background"', false);
     $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", ['edit' => '{}']);
     $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('The kinds are');
+});
+
+it('asks helpers by letter, with what they may do, and lets them do no more', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug";
+    $this->post("$path/helpers", ['email' => 'Ivo@Saltbox.example'])->assertSessionHasNoErrors();
+    expect(Post::query()->latest('id')->firstOrFail()->addressee)->toBe('ivo@saltbox.example');
+    $invitation = HelperInvitation::query()->firstOrFail();
+    $ivo = User::factory()->create(['email' => 'ivo@saltbox.example']);
+    $this->get("/help/$invitation->id")->assertNotFound();
+    $this->actingAs($ivo)->get("/help/$invitation->id")->assertOk()->assertSee('Help with Low Tide');
+    $this->post("/help/$invitation->id")->assertRedirect($path);
+    $this->post("/help/$invitation->id")->assertNotFound();
+    $ivo = $ivo->fresh();
+    $this->actingAs($ivo)->get("$path/design")->assertOk()->assertSee('You may look at the design and not change it.');
+    sendEdit($ivo, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Mine'])->assertForbidden();
+    $this->get("$path/settings")->assertForbidden();
+    $helper = $ivo->memberships()->firstOrFail();
+    $this->actingAs($this->host)->patch("$path/helpers/$helper->id", ['may_edit' => '1'])->assertSessionHasNoErrors();
+    sendEdit($ivo->fresh(), $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Ours'])->assertOk();
+    $this->actingAs($ivo->fresh())->post("$path/design/versions")->assertForbidden();
+    $this->actingAs($this->host)->post("$path/helpers", ['email' => 'ivo@saltbox.example'])->assertSessionHasErrors('email');
+    $this->delete("$path/helpers/$helper->id");
+    $this->actingAs($ivo->fresh())->get("$path/design")->assertNotFound();
+});
+
+it('lets the owner change how a quilt-along works', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $this->get("/host/$quiltAlong->slug/settings")->assertOk()->assertSee('value="Low Tide"', false);
+    $given = ['name' => 'High Tide', 'pace' => 'monthly', 'clue_word' => 'month', 'zone' => 'UTC', 'units' => 'cm', 'secret' => '1', 'welcome' => 'Come in'];
+    $this->put("/host/$quiltAlong->slug/settings", ['pace' => 'hasty'] + $given)->assertSessionHasErrors('pace');
+    $this->put("/host/$quiltAlong->slug/settings", $given)->assertSessionHasNoErrors();
+    $changed = $quiltAlong->fresh();
+    expect([$changed->name, $changed->pace, $changed->clue_word, $changed->secret, $changed->slug])->toBe(['High Tide', 'monthly', 'month', true, 'low-tide']);
+});
+
+it('shows a host what to do while nothing is published, and lets nobody join', function (): void {
+    $quiltAlong = startedBy($this->host);
+    foreach (['', '/people', '/clues'] as $page) {
+        $this->get("/host/$quiltAlong->slug$page")->assertOk()->assertSee('Nothing is published yet.');
+    }
+    $this->get('/join/'.$quiltAlong->invitations()->firstOrFail()->code)->assertNotFound();
+});
+
+it('shows no numbers before a member has read the word in her own copy', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $quiltAlong->update(['copy_question' => 'The third word on page 7', 'copy_word' => 'Lantern']);
+    $project = $this->project($quiltAlong);
+    $this->release($quiltAlong);
+    $path = "/q/$project->id";
+    foreach (['', '/clues', '/clues/1', '/fabrics', '/bench'] as $page) {
+        $this->actingAs($project->user)->get($path.$page)->assertRedirect("$path/copy");
+    }
+    $this->getJson("$path/clues/1/counters")->assertForbidden();
+    $this->get("$path/copy")->assertOk()->assertSee('The third word on page 7')->assertDontSee('Lantern');
+    $this->put("$path/copy", ['word' => 'boat'])->assertSessionHasErrors('word');
+    $this->put("$path/copy", ['word' => ' lantern. '])->assertRedirect($path);
+    $this->get("$path/clues/1")->assertOk();
+    $this->get("$path/copy")->assertRedirect($path);
 });

@@ -35,23 +35,7 @@ final class StartController extends Controller
 
     public function store(StartRequest $request, StartQuiltAlong $start): RedirectResponse
     {
-        $person = $this->person($request);
-        $text = fn (string $field): ?string => $request->string($field)->trim()->value() ?: null;
-        $quiltAlong = $start($person, [
-            'name' => $request->string('name')->trim()->value(),
-            'host_name' => $text('host_name') ?? $person->name,
-            'zone' => $request->string('zone')->value(),
-            'secret' => $request->boolean('secret'),
-            'pace' => $request->string('pace')->value(),
-            'quilted_by_block' => $request->boolean('quilted_by_block'),
-            'many_hands' => $request->boolean('many_hands'),
-            'clue_word' => $request->string('clue_word')->value(),
-            'units' => $request->string('units')->value(),
-            'welcome' => $text('welcome'),
-            'may_share_at' => now(),
-            'copy_question' => $text('copy_question'),
-            'copy_word' => $text('copy_word'),
-        ], $this->design($request));
+        $quiltAlong = $start($this->person($request), $request->about(), $this->design($request));
 
         return redirect()->route('host.blocks', $quiltAlong)->with('status', __('start.started', ['name' => $quiltAlong->name]));
     }

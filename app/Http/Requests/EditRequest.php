@@ -76,21 +76,37 @@ final class EditRequest extends FormRequest
             throw new EditRefused(__('workshop.no_edit'));
         }
 
-        return array_map($this->resolved(...), $edit);
+        $resolved = $this->resolved($edit);
+
+        return is_array($resolved) ? $resolved : [];
     }
 
+    /**
+     * A value with its places filled in. What is filled in with nothing is left out, of a list as of an object; an object of which nothing
+     * is left is left out itself.
+     *
+     * @throws EditRefused
+     */
     private function resolved(mixed $value): mixed
     {
+        if (is_string($value) && str_starts_with($value, Fill::SIGN)) {
+            return $this->field(substr($value, strlen(Fill::SIGN)));
+        }
+        if (! is_array($value) || $value === []) {
+            return $value;
+        }
+        $resolved = [];
+        foreach ($value as $key => $inner) {
+            $filled = $this->resolved($inner);
+            if ($filled !== null || $inner === null) {
+                $resolved[$key] = $filled;
+            }
+        }
+
         return match (true) {
-            // What is left out of a list is not in it.
-            is_array($value) && array_is_list($value) => array_values(array_filter(
-                array_map($this->resolved(...), $value),
-                fn (mixed $inner, int $index): bool => $inner !== null || $value[$index] === null,
-                ARRAY_FILTER_USE_BOTH,
-            )),
-            is_array($value) => array_map($this->resolved(...), $value),
-            is_string($value) && str_starts_with($value, Fill::SIGN) => $this->field(substr($value, strlen(Fill::SIGN))),
-            default => $value,
+            array_is_list($value) => array_values($resolved),
+            $resolved === [] => null,
+            default => $resolved,
         };
     }
 
@@ -112,6 +128,8 @@ final class EditRequest extends FormRequest
             'flag' => in_array($text, ['1', 'true', 'on'], true),
             'json' => self::decoded($text),
             'list' => array_values(array_filter(array_map(trim(...), explode(',', $text)), fn (string $part): bool => $part !== '')),
+            'size' => self::size($text),
+            'shape' => self::shape($text),
             'optional' => $text === '' ? null : $text,
             default => $text,
         };
@@ -125,5 +143,42 @@ final class EditRequest extends FormRequest
         } catch (JsonException) {
             throw new EditRefused(__('workshop.no_edit'));
         }
+    }
+
+    /**
+     * A side, or two of them with a cross or "by" between.
+     *
+     * @return string|array{width: string, height: string}|null
+     */
+    private static function size(string $text): string|array|null
+    {
+        $sides = array_map(trim(...), preg_split('/\s*(?:×|x|by)\s*/iu', $text) ?: []);
+
+        return match (true) {
+            $text === '' => null,
+            count($sides) === 2 => ['width' => $sides[0], 'height' => $sides[1]],
+            default => $text,
+        };
+    }
+
+    /**
+     * Corners, one a line: "1 1/2, 3"; and between two of them "arc 3" or "arc 3 left" for an edge that bends that way.
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws EditRefused naming the line that cannot be read
+     */
+    private static function shape(string $text): array
+    {
+        $shape = [];
+        foreach (array_values(array_filter(array_map(trim(...), explode("\n", $text)), fn (string $line): bool => $line !== '')) as $line) {
+            $shape[] = match (true) {
+                preg_match('/^arc\s+(.+?)(\s+left)?$/i', $line, $arc) === 1 => ['arc' => $arc[1], 'clockwise' => ! isset($arc[2])],
+                preg_match('/^([^,]+),([^,]+)$/', $line, $corner) === 1 => ['x' => trim($corner[1]), 'y' => trim($corner[2])],
+                default => throw new EditRefused(__('workshop.no_corner', ['line' => $line])),
+            };
+        }
+
+        return $shape;
     }
 }

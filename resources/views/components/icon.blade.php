@@ -5,6 +5,7 @@
     'fabrics' => 'M4 8l8-4 8 4-8 4zM4 12l8 4 8-4M4 16l8 4 8-4',
     'bench' => 'M3 9h18M5 9v10M19 9v10M9 5h6v4H9z',
     'settings' => 'M4 7h9M17 7h3M4 17h3M11 17h9M15 4.5v5M9 14.5v5',
+    'person' => 'M12 12a4 4 0 1 0 0-8 4 4 0 0 0 0 8zM5 20c0-4 3.5-6 7-6s7 2 7 6',
     'desk' => 'M3 6h18v9H3zM8 20h8M12 15v5',
     'design' => 'M4 4h16v16H4zM12 4v16M4 12h16M4 12l8-8M12 20l8-8',
     'clues' => 'M3 12h3M9 12h3M15 12h3M20 12h1M6 6v12M14 6v12',

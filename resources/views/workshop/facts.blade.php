@@ -19,6 +19,10 @@
         </tbody>
     </table>
 @endif
+@if ($inQuilt !== null)
+    <h2>{{ __('workshop.in_quilt') }}</h2>
+    <x-in-quilt :picture="$inQuilt" :palette="$palette" :label="__('workshop.in_quilt_label', ['block' => $block['name'] ?? $id])"/>
+@endif
 <h2>{{ __('workshop.remarks') }}</h2>
 @if ($study->findings === [])
     <p>{{ __('workshop.no_remarks') }}</p>

@@ -55,7 +55,7 @@
                 <text x="{{ $spot->x + $spot->width / 2 }}" y="{{ $spot->y + $spot->height / 2 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
                     dominant-baseline="central" aria-hidden="true">{{ $spot->label }}</text>
             @endif
-            <rect class="spot-ring" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}" fill="none"/>
+            <rect class="spot-ring" x="{{ $spot->x + 5 }}" y="{{ $spot->y + 5 }}" width="{{ max(1, $spot->width - 10) }}" height="{{ max(1, $spot->height - 10) }}" fill="none"/>
         </g>
     @endforeach
 </svg>

@@ -8,11 +8,12 @@
         <form id="edits" method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit>@csrf</form>
         <div id="clashes" role="region" aria-label="{{ __('workshop.clash', ['what' => '', 'theirs' => '', 'mine' => '']) }}" hidden></div>
         <p id="refusal" class="message is-warning" role="alert" hidden></p>
-        <div class="panels is-{{ $view->name }}">
+        @cannot('edit', $quiltAlong)<p class="message is-quiet"><x-icon name="lock"/> {{ __('errors.may_not_edit') }}</p>@endcannot
+        <fieldset class="panels is-{{ $view->name }}" @cannot('edit', $quiltAlong) disabled @endcannot>
             @foreach ($view->panels as $name => $html)
                 <section id="panel-{{ $name }}" data-panel="{{ $name }}" data-hash="{{ App\Presentation\Host\Workshop\View::hash($html) }}">{!! $html !!}</section>
             @endforeach
-        </div>
+        </fieldset>
     </div>
     @vite('resources/js/workshop.js')
 </x-layout.host>

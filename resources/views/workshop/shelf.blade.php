@@ -1,5 +1,6 @@
 <h2>{{ __('workshop.shelf') }}</h2>
-@php($units = $document->items(Dew\Core\Draft\Place::of('units')))
+@php($here = array_map(fn ($spot) => $spot->holds(), $board->spots))
+@php($units = collect($document->items(Dew\Core\Draft\Place::of('units')))->sortByDesc(fn ($unit) => in_array($unit['id'], $here, true))->values()->all())
 @php($others = array_filter($document->items(Dew\Core\Draft\Place::of('blocks')), fn ($other) => ($other['id'] ?? '') !== $id && ($other['cells'] ?? []) !== []))
 @if ($units === [])
     <p class="empty-line">{{ __('workshop.shelf_empty') }}</p>

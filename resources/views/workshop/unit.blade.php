@@ -45,7 +45,35 @@
                 @endforeach
             </fieldset>
         @endif
+        @if ($kind === Dew\Core\Unit\UnitKind::Custom)
+            @include('workshop.pieces')
+        @endif
         <p class="actions"><x-edit.button class="btn-danger" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $unit]"
             data-leave="{{ route('host.blocks', $quiltAlong) }}">{{ __('workshop.remove') }}</x-edit.button></p>
+    </div>
+    <div class="stack" id="stated">
+        <h2>{{ __('workshop.stated') }}</h2>
+        <p class="field-hint">{{ __('workshop.stated_hint') }}</p>
+        @php($sizeText = fn ($size) => is_array($size) ? ($size['width'] ?? '').' × '.($size['height'] ?? '') : $size)
+        @php($set = fn (array $to) => ['kind' => 'set', 'place' => $place.'/stated', 'expect' => $unit['stated'] ?? null, 'to' => $to])
+        <x-edit.text :value="$sizeText($stated['unfinished'] ?? null)" :label="__('workshop.stated_unfinished')" id="stated-unfinished"
+            :edit="$set(['unfinished' => App\Support\Fill::in('value', 'size')] + $stated)"/>
+        @if ($study !== null)
+            <p class="field-hint">{{ __('workshop.computed', ['size' => $study->unfinished]) }}</p>
+            <x-edit.select :value="$stated['method'] ?? ''" :label="__('workshop.stated_method')" id="stated-method" :empty="__('workshop.stated_no_method')"
+                :choices="array_combine($study->methods, array_map(fn ($method) => __('methods.'.$method.'.name'), $study->methods))"
+                :edit="$set(['method' => App\Support\Fill::in('value', 'optional')] + array_diff_key($stated, ['cut' => 1]))"/>
+            @if (isset($stated['method']))
+                @foreach ($study->pieces as $piece)
+                    @php($cuts = is_array($stated['cut'] ?? null) ? $stated['cut'] : [])
+                    <x-edit.text :value="$sizeText($cuts[$piece['id']] ?? null)" :label="__('workshop.stated_cut', ['piece' => $piece['name']])" :id="'stated-'.$piece['id']"
+                        :edit="$set(['cut' => [$piece['id'] => App\Support\Fill::in('value', 'size')] + $cuts] + $stated)"/>
+                    <p class="field-hint">{{ __('workshop.computed_cut', ['size' => $piece['cut']]) }}</p>
+                @endforeach
+            @endif
+        @endif
+        <h2>{{ __('workshop.remarks') }}</h2>
+        @if ($remarks === [])<p>{{ __('workshop.no_unit_remarks') }}</p>@endif
+        <ul class="remarks">@foreach ($remarks as $remark)<li class="remark is-{{ $remark->severity->value }}">{{ $remark->sentence }}</li>@endforeach</ul>
     </div>
 </div>

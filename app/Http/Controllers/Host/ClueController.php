@@ -19,6 +19,10 @@ final class ClueController extends Controller
 {
     public function index(QuiltAlong $quiltAlong): View
     {
+        if ($quiltAlong->published_version_id === null) {
+            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'clues', 'title' => __('clues.title')]);
+        }
+
         return view('host.clues', ['quiltAlong' => $quiltAlong, 'board' => ClueBoard::of($quiltAlong)]);
     }
 

@@ -15,6 +15,10 @@ final class DeskController extends Controller
 {
     public function __invoke(QuiltAlong $quiltAlong): View
     {
+        if ($quiltAlong->published_version_id === null) {
+            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'desk', 'title' => __('desk.title')]);
+        }
+
         return view('host.desk', [
             'quiltAlong' => $quiltAlong,
             'board' => ClueBoard::of($quiltAlong),

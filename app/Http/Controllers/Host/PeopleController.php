@@ -16,6 +16,9 @@ final class PeopleController extends Controller
 {
     public function __invoke(Request $request, QuiltAlong $quiltAlong): View
     {
+        if ($quiltAlong->published_version_id === null) {
+            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'people', 'title' => __('people.title')]);
+        }
         $search = $request->string('search')->trim()->limit(80, '')->value();
 
         return view('host.people', [

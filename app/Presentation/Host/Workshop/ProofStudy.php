@@ -48,6 +48,12 @@ final readonly class ProofStudy
         return array_values(array_filter($this->remarks, fn (Remark $remark): bool => $remark->severity === $severity));
     }
 
+    /** @return list<Remark> what is said of one thing: a block or a unit */
+    public function about(string $view, string $of): array
+    {
+        return array_values(array_filter($this->remarks, fn (Remark $remark): bool => $remark->view === $view && $remark->of === $of));
+    }
+
     public function count(Severity $severity): int
     {
         return count($this->having($severity));

@@ -86,6 +86,7 @@ final class Workshop
             'looks' => Looks::ofUnits($document),
         ];
         $about['board'] = Board::of($document, $id, $about['study']);
+        $about['inQuilt'] = InQuilt::of($document, $id, $about['study'], $quiltAlong->units);
 
         return new View('block', $id, is_string($block['name'] ?? null) ? $block['name'] : $id, [
             'grid' => $this->html(view('workshop.grid', $about)),
@@ -102,9 +103,14 @@ final class Workshop
             return null;
         }
 
+        $stated = is_array($unit['stated'] ?? null) ? $unit['stated'] : [];
+        $method = is_string($stated['method'] ?? null) ? $stated['method'] : '';
+
         return new View('unit', $id, is_string($unit['name'] ?? null) ? $unit['name'] : $id, [
             'unit' => $this->html(view('workshop.unit', $this->about($quiltAlong, $document) + [
-                'id' => $id, 'unit' => $unit, 'look' => Looks::ofUnits($document)[$id] ?? null, 'kinds' => KindLooks::all(),
+                'id' => $id, 'unit' => $unit, 'look' => Looks::ofUnits($document)[$id] ?? null, 'stated' => $stated,
+                'study' => UnitStudy::of($document, $id, $method, $quiltAlong->units),
+                'remarks' => ProofStudy::of($document)->about('unit', $id),
             ])),
         ]);
     }

@@ -8,8 +8,12 @@
             <a href="{{ $url }}" @class(['rail-link', 'is-here' => $place === $name]) @if ($place === $name)
                 aria-current="page" @endif><x-icon :name="$name"/><span>{{ __('nav.host.'.$name) }}</span></a>
         @endforeach
+        @can('run', $quiltAlong)
+            <a href="{{ route('host.settings', $quiltAlong) }}" @class(['rail-link', 'is-here' => $place === 'settings']) @if ($place === 'settings')
+                aria-current="page" @endif><x-icon name="settings"/><span>{{ __('settings.title') }}</span></a>
+        @endcan
         <div class="rail-foot">
-            <a class="rail-link" href="{{ route('account') }}"><x-icon name="settings"/><span>{{ __('nav.account') }}</span></a>
+            <a class="rail-link" href="{{ route('account') }}"><x-icon name="person"/><span>{{ __('nav.account') }}</span></a>
             <x-theme-button/>
         </div>
     </nav>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Http\Controllers\Controller;
+use App\Mail\HelperInvitedMail;
+use App\Models\HelperInvitation;
+use App\Models\Membership;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Validation\ValidationException;
+
+/** Helpers: asked by letter, with what they may do. */
+final class HelperController extends Controller
+{
+    /** @throws ValidationException when somebody with that address is on the host's side already */
+    public function store(Request $request, QuiltAlong $quiltAlong): RedirectResponse
+    {
+        $given = $request->validate(['email' => ['required', 'string', 'email', 'max:255'], 'may_edit' => ['nullable', 'boolean']]);
+        $email = mb_strtolower(trim((string) $given['email']));
+        $person = User::query()->where('email', $email)->first();
+        if ($person?->roleIn($quiltAlong)?->isHostSide() === true) {
+            throw ValidationException::withMessages(['email' => __('settings.helps_already')]);
+        }
+        $invitation = HelperInvitation::query()->updateOrCreate(
+            ['quilt_along_id' => $quiltAlong->id, 'email' => $email],
+            ['may_edit' => $request->boolean('may_edit'), 'accepted_at' => null],
+        );
+        Mail::to($email)->queue(new HelperInvitedMail($this->person($request), $invitation->setRelation('quiltAlong', $quiltAlong)));
+
+        return back()->with('status', __('settings.invited', ['email' => $email]));
+    }
+
+    public function update(Request $request, QuiltAlong $quiltAlong, int $membership): RedirectResponse
+    {
+        $this->helper($quiltAlong, $membership)->update(['may_edit' => $request->boolean('may_edit')]);
+
+        return back()->with('status', __('settings.saved'));
+    }
+
+    public function destroy(QuiltAlong $quiltAlong, int $membership): RedirectResponse
+    {
+        $this->helper($quiltAlong, $membership)->delete();
+
+        return back()->with('status', __('settings.helper_gone'));
+    }
+
+    private function helper(QuiltAlong $quiltAlong, int $membership): Membership
+    {
+        return $quiltAlong->memberships()->where('role', Role::Helper)->findOrFail($membership);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Drawing\Picture;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Notation;
+
+/**
+ * Some places of the quilt around one block, in its real setting: the pattern with its sashing, or on point. It is put together from the
+ * drawings of single blocks, so that an edit of one block draws that block alone anew.
+ */
+final readonly class InQuilt
+{
+    private const MOST = 4;
+
+    /**
+     * @param  string|null  $ground  fabric of the sashing
+     * @param  string|null  $stones  fabric of its cornerstones
+     * @param  array<string, BlockStudy>  $blocks  by id
+     * @param  list<array{block: string, transform: string}>  $places
+     * @param  list<array{x: float, y: float, side: float}>  $corners  where sashes cross
+     */
+    private function __construct(
+        public float $width,
+        public float $height,
+        public ?string $ground,
+        public ?string $stones,
+        public bool $onPoint,
+        public array $blocks,
+        public array $places,
+        public array $corners,
+    ) {
+    }
+
+    /** Null while the block cannot be drawn. */
+    public static function of(DraftDocument $document, string $block, BlockStudy $study, Notation $notation): ?self
+    {
+        [$width, $height] = [array_sum($study->columns), array_sum($study->rows)];
+        if ($width <= 0 || $height <= 0) {
+            return null;
+        }
+        $rows = self::rows($document, $block);
+        $others = array_values(array_diff(array_unique(array_merge(...$rows)), [$block, '']));
+        $blocks = [$block => $study] + BlockStudy::many($document, $others, $notation);
+        $sashing = $document->at(Place::of('setting', 'sashing'))->value;
+        $onPoint = $document->at(Place::of('setting', 'kind'))->value === 'on-point';
+        $gap = $onPoint || ! is_array($sashing) ? 0.0 : self::inches($sashing['width'] ?? null);
+        $places = $corners = [];
+        foreach ($rows as $row => $across) {
+            foreach ($across as $column => $one) {
+                $place = sprintf('translate(%s %s)', $column * ($width + $gap), $row * ($height + $gap));
+                if (isset($blocks[$one])) {
+                    $places[] = ['block' => $one, 'transform' => $place];
+                }
+                if ($gap > 0 && $row > 0 && $column > 0) {
+                    $corners[] = ['x' => $column * ($width + $gap) - $gap, 'y' => $row * ($height + $gap) - $gap, 'side' => $gap];
+                }
+            }
+        }
+        $text = fn (mixed $fabric): ?string => is_string($fabric) ? $fabric : null;
+
+        return new self(
+            count($rows[0]) * ($width + $gap) - $gap,
+            count($rows) * ($height + $gap) - $gap,
+            is_array($sashing) && $gap > 0 ? $text($sashing['fabric'] ?? null) : null,
+            is_array($sashing) && $gap > 0 ? $text($sashing['cornerstones'] ?? null) : null,
+            $onPoint,
+            $blocks,
+            $places,
+            $corners,
+        );
+    }
+
+    /**
+     * The pattern, repeated to four places each way; the block alone where the pattern does not have it.
+     *
+     * @return non-empty-list<non-empty-list<string>>
+     */
+    private static function rows(DraftDocument $document, string $block): array
+    {
+        $pattern = $document->at(Place::of('setting', 'pattern'))->value;
+        $pattern = is_array($pattern) ? array_values(array_filter($pattern, fn (mixed $row): bool => is_array($row) && $row !== [])) : [];
+        $has = array_filter($pattern, fn (array $row): bool => in_array($block, $row, true)) !== [];
+        $rows = [];
+        for ($row = 0; $row < self::MOST; $row++) {
+            $from = $has ? array_values($pattern[$row % count($pattern)]) : [$block];
+            $across = [];
+            for ($column = 0; $column < self::MOST; $column++) {
+                $one = $from[$column % count($from)];
+                $across[] = is_string($one) ? $one : '';
+            }
+            $rows[] = $across;
+        }
+
+        return $rows;
+    }
+
+    private static function inches(mixed $width): float
+    {
+        try {
+            return is_string($width) ? Length::parse($width)->toFloat() * Picture::PER_INCH : 0.0;
+        } catch (MeasureException) {
+            return 0.0;
+        }
+    }
+}

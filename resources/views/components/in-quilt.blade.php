@@ -1,0 +1,24 @@
+@props(['picture', 'palette', 'label'])
+@php($half = ($picture->width + $picture->height) / 2)
+<svg class="in-quilt" viewBox="{{ $picture->onPoint ? ($picture->width / 2 - $half * 0.72).' '.($picture->height / 2 - $half * 0.72).' '.($half * 1.44).' '.($half * 1.44)
+    : '0 0 '.$picture->width.' '.$picture->height }}" role="img" aria-label="{{ $label }}">
+    <defs>
+        @foreach ($picture->blocks as $block => $study)
+            @foreach ($study->looks as $product => $look)
+                <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
+                    fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+            @endforeach
+            <g id="in-{{ $block }}"><rect class="spot-ground" width="{{ array_sum($study->columns) }}" height="{{ array_sum($study->rows) }}"/>
+                @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
+                    transform="translate({{ $laid['x'] }} {{ $laid['y'] }}) rotate({{ $laid['turn'] }})"/>@endforeach</g>
+        @endforeach
+    </defs>
+    <g @if ($picture->onPoint) transform="rotate(45 {{ $picture->width / 2 }} {{ $picture->height / 2 }})" @endif>
+        @if ($picture->ground !== null)<rect width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{ $palette->colour($picture->ground) }}"/>@endif
+        @if ($picture->stones !== null)
+            @foreach ($picture->corners as $corner)<rect x="{{ $corner['x'] }}" y="{{ $corner['y'] }}" width="{{ $corner['side'] }}" height="{{ $corner['side'] }}"
+                fill="{{ $palette->colour($picture->stones) }}"/>@endforeach
+        @endif
+        @foreach ($picture->places as $place)<use href="#in-{{ $place['block'] }}" transform="{{ $place['transform'] }}"/>@endforeach
+    </g>
+</svg>
