@@ -30,8 +30,8 @@ export const test = base.extend({
     device: async ({ browser }, use) => {
         const complaints = [];
         const contexts = [];
-        await use(async ({ viewport = LAPTOP, at = null, colorScheme = 'light', javaScriptEnabled = true } = {}) => {
-            const context = await browser.newContext({ viewport, colorScheme, javaScriptEnabled, reducedMotion: 'reduce', baseURL: process.env.APP_URL });
+        await use(async ({ viewport = LAPTOP, at = null, colorScheme = 'light', javaScriptEnabled = true, hasTouch = false } = {}) => {
+            const context = await browser.newContext({ viewport, colorScheme, javaScriptEnabled, hasTouch, reducedMotion: 'reduce', baseURL: process.env.APP_URL });
             contexts.push(context);
             const page = await context.newPage();
             page.on('console', (message) => /Content Security Policy|Refused to/.test(message.text()) && complaints.push(message.text()));
@@ -123,4 +123,21 @@ export const counter = (page, label) => {
         reads: (done) => expect(box.locator('output')).toHaveText(String(done)),
         says: (words) => expect(box.getByRole('alert')).toHaveText(words),
     };
+};
+
+/** The world's owner starts a quilt-along of her own; returns the address of its desk. */
+export const startDesign = async (page, world, from = 'blank') => {
+    await signIn(page, world.owner);
+    const path = await submit(page, '/start', '/start', {
+        name: `Low Tide ${world.name}`, pace: 'weekly', clue_word: 'clue', zone: 'Europe/Dublin', units: 'in', seam: '1/4', may_share: '1', from,
+    });
+    expect(path).toMatch(/^\/host\/low-tide-.*\/design\/blocks$/);
+
+    return path.replace(/\/design\/blocks$/, '');
+};
+
+/** Opens a page of the workshop and waits until its scripts have begun. */
+export const open = async (page, path) => {
+    await page.goto(path);
+    await expect(page.locator('#workshop')).toHaveAttribute('data-ready', '');
 };

@@ -67,7 +67,9 @@ const workshop = () => {
 
     const draw = (panels) => {
         const was = root.querySelector('#save-state')?.dataset.state ?? 'saved';
-        show(root, panels);
+        // While more is on its way, the grid shows what was done at once; the last answer brings all of it.
+        const { grid, ...others } = panels ?? {};
+        show(root, outbox === null || outbox.isEmpty() ? (panels ?? {}) : others);
         root.querySelector('#save-state')?.removeAttribute('data-state');
         state(outbox === null ? was : outbox.stuck ? 'waiting' : outbox.isEmpty() ? 'saved' : 'saving');
         board?.restore();

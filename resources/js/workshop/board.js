@@ -175,6 +175,7 @@ export class Board {
         spot.querySelectorAll('use, text').forEach((node) => node.remove());
         spot.classList.remove('is-empty');
         spot.dataset.holds = id;
+        spot.dataset.cell = JSON.stringify({ column: Number(spot.dataset.column), row: Number(spot.dataset.row), [this.hand?.as ?? 'unit']: id });
         if (this.svg().querySelector(`#look-${CSS.escape(id)}`)) {
             const ground = spot.querySelector('.spot-ground');
             const use = document.createElementNS(SVG, 'use');
@@ -203,6 +204,8 @@ export class Board {
         const moves = { turn_right: `rotate(90 ${x} ${y})`, turn_left: `rotate(270 ${x} ${y})`, mirror: `translate(${2 * x} 0) scale(-1 1)` };
         if (name === 'lift') {
             spot.querySelectorAll('use, text').forEach((node) => node.remove());
+            Object.assign(spot.dataset, { cell: 'null', holds: '' });
+            this.restore();
         } else if (moves[name] && (name === 'mirror' || box.width === box.height)) {
             spot.querySelectorAll('text').forEach((node) => node.remove());
             use.setAttribute('transform', `${moves[name]} ${use.getAttribute('transform')}`);

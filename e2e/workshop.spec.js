@@ -1,0 +1,327 @@
+import { PASSWORD, PHONE, expect, open, signIn, signInByHand, startDesign, test } from './dew.js';
+
+const MOST_INTERACTIONS = 60;
+
+/** Counts what a person does: a click, a tap, a chord of keys, a field filled in. */
+const counting = () => {
+    const hand = { count: 0 };
+    hand.click = (locator, options) => (hand.count += 1) && locator.click(options);
+    hand.tap = (locator) => (hand.count += 1) && locator.tap();
+    hand.fill = (locator, text) => (hand.count += 1) && locator.fill(text);
+    hand.press = (page, keys) => (hand.count += 1) && page.keyboard.press(keys);
+
+    return hand;
+};
+
+const ready = (page) => expect(page.locator('#workshop')).toHaveAttribute('data-ready', '');
+const saved = (page) => expect(page.locator('#save-state')).toHaveText('Saved');
+const spot = (page, column, row) => page.locator(`#cell-${column}-${row}`);
+const holds = (page, column, row, what) => expect(spot(page, column, row)).toHaveAttribute('aria-label', `Column ${column}, row ${row}: ${what}`);
+
+/** What the page of a block says of it in numbers. */
+const numbers = async (page) => ({
+    facts: await page.locator('[data-panel="facts"] dl.fact-row dd').allTextContents(),
+    sizes: (await page.locator('[data-panel="facts"] tbody tr').allInnerTexts()).map((row) => row.replace(/\s+/g, ' ').replace(/^\S+ /, '')),
+});
+
+test('a small quilt-along is built by mouse, from the welcome page to its first version', async ({ world, device }) => {
+    test.slow();
+    const page = await device();
+    const hand = counting();
+    await page.goto('/');
+    await hand.click(page.getByRole('link', { name: 'Start a quilt-along' }));
+    await hand.fill(page.getByLabel('E-mail address'), world.owner);
+    await hand.fill(page.getByLabel('Password', { exact: true }), PASSWORD);
+    await hand.click(page.getByRole('main').getByRole('button', { name: 'Sign in' }));
+    await hand.fill(page.getByLabel('What it is called'), `Ebb ${world.name}`);
+    await hand.click(page.getByLabel('The pattern is mine'));
+    await hand.click(page.getByRole('button', { name: 'Start it' }));
+    await ready(page);
+    await hand.fill(page.getByLabel('Name', { exact: true }), 'Tide Star');
+    await hand.click(page.getByRole('button', { name: 'Make the block' }));
+    await expect(page.getByRole('heading', { name: 'Tide Star' })).toBeVisible();
+    await ready(page);
+
+    await hand.click(page.getByText('Half-square triangle', { exact: true }));
+    await hand.click(page.getByRole('button', { name: 'Make it and hold it' }));
+    await expect(page.getByRole('button', { name: 'Hold Half-square triangle' })).toHaveAttribute('aria-pressed', 'true');
+    for (const [column, row, turns] of [[2, 1, 0], [3, 2, 1], [2, 3, 2], [1, 2, 3]]) {
+        for (let clicks = 0; clicks <= turns; clicks += 1) await hand.click(spot(page, column, row));
+    }
+    await saved(page);
+    await holds(page, 1, 2, 'Half-square triangle, turned 270°');
+    await hand.click(page.getByText('Square', { exact: true }).first());
+    await hand.click(page.getByRole('button', { name: 'Make it and hold it' }));
+    await expect(page.getByRole('button', { name: 'Hold Square' })).toHaveAttribute('aria-pressed', 'true');
+    await hand.click(page.getByRole('button', { name: 'Fill the empty places' }));
+    await holds(page, 3, 3, 'Square');
+    await expect(page.locator('#fact-pieces')).toHaveText('13');
+
+    await hand.click(page.getByRole('link', { name: 'Clues' }).last());
+    await ready(page);
+    await hand.click(page.getByRole('button', { name: 'One clue for each, in this order' }));
+    await expect(page.getByRole('heading', { name: 'Clue 2' })).toBeVisible();
+    await hand.click(page.getByRole('button', { name: 'Add a clue' }));
+    await expect(page.getByRole('heading', { name: 'Clue 3' })).toBeVisible();
+    await saved(page);
+    await hand.click(page.getByRole('link', { name: /^Proof/ }));
+    await ready(page);
+    await expect(page.getByText('Use Accent or take it out')).toBeVisible();
+    await hand.click(page.getByRole('button', { name: 'Take it out' }));
+    await expect(page.getByText('Use Accent or take it out')).toBeHidden();
+    await saved(page);
+    await hand.click(page.getByRole('link', { name: 'Versions' }));
+    await hand.click(page.getByRole('button', { name: 'Publish' }));
+    await expect(page.getByText('Published as version 1.')).toBeVisible();
+    expect(hand.count).toBeLessThanOrEqual(MOST_INTERACTIONS);
+    await page.getByRole('link', { name: 'Desk' }).click();
+    await expect(page.getByText('Nothing is published yet.')).toBeHidden();
+});
+
+/** Goes on with the Tab key until something has the focus. */
+const tabTo = async (page, locator) => {
+    for (let presses = 0; presses < 120; presses += 1) {
+        if (await locator.evaluate((node) => node === document.activeElement)) return;
+        await page.keyboard.press('Tab');
+    }
+    throw new Error(`The Tab key never came to ${locator}.`);
+};
+
+test('the same is built by keyboard alone', async ({ world, device }) => {
+    test.slow();
+    const page = await device();
+    const keys = async (locator, ...presses) => {
+        await tabTo(page, locator);
+        for (const key of presses) await page.keyboard.press(key);
+    };
+    const type = async (locator, text) => {
+        await tabTo(page, locator);
+        await page.keyboard.press('Control+a');
+        await page.keyboard.type(text);
+    };
+    await signIn(page, world.owner);
+    await page.goto('/home');
+    await keys(page.getByRole('link', { name: 'Start a quilt-along' }), 'Enter');
+    await type(page.getByLabel('What it is called'), `Neap ${world.name}`);
+    await keys(page.getByLabel('The pattern is mine'), 'Space');
+    await keys(page.getByRole('button', { name: 'Start it' }), 'Enter');
+    await ready(page);
+    await keys(page.getByRole('button', { name: 'Make the block' }), 'Enter');
+    await expect(page.getByRole('heading', { name: 'Block 1' })).toBeVisible();
+    await ready(page);
+    // The kinds are one group of radio buttons: arrows go from one to the next.
+    await keys(page.getByRole('radio', { name: 'Square', exact: true }), 'ArrowDown', 'ArrowDown');
+    await expect(page.getByRole('radio', { name: 'Half-square triangle' })).toBeChecked();
+    await keys(page.getByRole('button', { name: 'Make it and hold it' }), 'Enter');
+    await expect(page.getByRole('button', { name: 'Hold Half-square triangle' })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Home');
+    await keys(spot(page, 1, 1), 'Enter', 'ArrowRight', 'Enter', 't', 't', 'ArrowRight', 'Enter', 'm');
+    await saved(page);
+    await holds(page, 2, 1, 'Half-square triangle, turned 180°');
+    await holds(page, 3, 1, 'Half-square triangle, mirrored');
+    await page.keyboard.press('Delete');
+    await holds(page, 3, 1, 'empty');
+    await page.keyboard.press('Control+z');
+    await holds(page, 3, 1, 'Half-square triangle, mirrored');
+    await page.keyboard.press('Control+z');
+    await holds(page, 3, 1, 'Half-square triangle');
+    await page.keyboard.press('Control+y');
+    await holds(page, 3, 1, 'Half-square triangle, mirrored');
+    await keys(page.getByRole('button', { name: 'Fill the empty places' }), 'Enter');
+    await holds(page, 3, 3, 'Half-square triangle');
+    await saved(page);
+    await page.reload();
+    await ready(page);
+    await holds(page, 2, 1, 'Half-square triangle, turned 180°');
+    // The history goes back through a reload.
+    await tabTo(page, page.getByRole('button', { name: /^Undo/ }));
+    await page.keyboard.press('Enter');
+    await holds(page, 3, 3, 'empty');
+    await page.keyboard.press('Control+y');
+    await holds(page, 3, 3, 'Half-square triangle');
+    await saved(page);
+    await keys(page.getByRole('link', { name: 'Clues' }).last(), 'Enter');
+    await ready(page);
+    await keys(page.getByRole('button', { name: 'One clue for each, in this order' }), 'Enter');
+    await expect(page.getByRole('heading', { name: 'Clue 1' })).toBeVisible();
+    await saved(page);
+    await keys(page.getByRole('link', { name: 'Versions' }), 'Enter');
+    await type(page.getByLabel('Why it is published in spite of the warnings'), 'The accent is for the back');
+    await keys(page.getByRole('button', { name: 'Publish' }), 'Enter');
+    await expect(page.getByText('Published as version 1.')).toBeVisible();
+});
+
+test('a block is composed by touch on a phone', async ({ world, device }) => {
+    test.slow();
+    const page = await device({ viewport: PHONE, hasTouch: true });
+    const desk = await startDesign(page, world);
+    await open(page, `${desk}/design/blocks`);
+    await page.getByRole('button', { name: 'Make the block' }).tap();
+    await expect(page.getByRole('heading', { name: 'Block 1' })).toBeVisible();
+    await ready(page);
+    await page.getByText('Four-patch', { exact: true }).tap();
+    await page.getByRole('button', { name: 'Make it and hold it' }).tap();
+    await expect(page.getByRole('button', { name: 'Hold Four-patch' })).toHaveAttribute('aria-pressed', 'true');
+    await spot(page, 1, 1).tap();
+    await spot(page, 2, 2).tap();
+    await spot(page, 2, 2).tap();
+    await saved(page);
+    await holds(page, 2, 2, 'Four-patch, turned 90°');
+    await page.getByRole('button', { name: 'Lift off' }).tap();
+    await holds(page, 2, 2, 'empty');
+    await page.getByRole('button', { name: /^Undo/ }).tap();
+    await holds(page, 2, 2, 'Four-patch, turned 90°');
+});
+
+test('what lies in a block is dragged from the shelf and from place to place', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'two-tides');
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    const was = [await spot(page, 1, 1).getAttribute('data-what'), await spot(page, 2, 1).getAttribute('data-what')];
+    expect(was[0]).not.toBe(was[1]);
+    await spot(page, 1, 1).dragTo(spot(page, 2, 1));
+    await saved(page);
+    await holds(page, 1, 1, was[1]);
+    await holds(page, 2, 1, was[0]);
+    const unit = page.locator('#shelf [data-as="unit"]').first();
+    const name = await unit.locator('.shelf-name').textContent();
+    await unit.dragTo(spot(page, 2, 2));
+    await saved(page);
+    await holds(page, 2, 2, name);
+});
+
+test('a block of the Kitchen Garden that is built from nothing has the numbers of the shipped one', async ({ world, device }) => {
+    test.slow();
+    const shipped = await device();
+    await signIn(shipped, 'wren@saltbox.example');
+    await open(shipped, '/host/kitchen-garden/design/blocks/b-seed-packet');
+    const right = await numbers(shipped);
+
+    const page = await device();
+    const desk = await startDesign(page, world);
+    await open(page, `${desk}/design/blocks`);
+    await page.getByLabel('Finished size of the block').fill('12');
+    await page.getByRole('button', { name: 'Make the block' }).click();
+    await ready(page);
+    for (const [kind, places] of [['Hourglass', [[2, 1], [1, 2], [1, 2], [3, 2], [3, 2], [2, 3]]], ['Square in two squares', [[2, 2]]]]) {
+        await page.getByText(kind, { exact: true }).click();
+        await page.getByRole('button', { name: 'Make it and hold it' }).click();
+        await expect(page.getByRole('button', { name: `Hold ${kind}` })).toHaveAttribute('aria-pressed', 'true');
+        for (const place of places) await spot(page, ...place).click();
+    }
+    await page.getByText('Square', { exact: true }).first().click();
+    await page.getByRole('button', { name: 'Make it and hold it' }).click();
+    await expect(page.getByRole('button', { name: 'Hold Square', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('button', { name: 'Fill the empty places' }).click();
+    await holds(page, 3, 3, 'Square');
+    await saved(page);
+    // The shipped quilt has a second size with larger blocks.
+    await page.getByRole('link', { name: 'Quilt and sizes' }).click();
+    await ready(page);
+    await page.getByLabel('Side of a block').last().fill('15');
+    await page.getByLabel('Side of a block').last().press('Enter');
+    await saved(page);
+    await page.goBack();
+    await ready(page);
+    await expect.poll(() => numbers(page)).toEqual(right);
+});
+
+test('a given pattern with one wrong number is told which', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'two-tides');
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    await page.getByRole('link', { name: /^Change .*triangle/i }).first().click();
+    await ready(page);
+    await expect(page.getByText('Nothing is wrong with this unit.')).toBeVisible();
+    await page.getByLabel('Unfinished size').fill('4 1/2');
+    await page.getByLabel('Unfinished size').press('Enter');
+    await saved(page);
+    await page.getByLabel('Made by').selectOption({ label: 'Two at a time' });
+    const cuts = page.getByLabel(/^Cut size of the/);
+    await expect(cuts.first()).toBeVisible();
+    await cuts.first().fill('4 7/8');
+    await cuts.first().press('Enter');
+    await saved(page);
+    await expect(page.getByText('Nothing is wrong with this unit.')).toBeVisible();
+    await cuts.last().fill('4 3/4');
+    await cuts.last().press('Enter');
+    await expect(page.getByText(/Cut larger: .* states 4¾/)).toBeVisible();
+    await expect(cuts.last()).toHaveValue('4 3/4');
+    await page.getByRole('link', { name: /^Proof/ }).click();
+    await expect(page.getByText(/Cut larger: .* states 4¾/)).toBeVisible();
+});
+
+test('two browsers change one design: both stand where they differ, and the later one chooses where they do not', async ({ world, device }) => {
+    const [one, other] = [await device(), await device()];
+    const desk = await startDesign(one, world);
+    await signIn(other, world.owner);
+    await open(one, `${desk}/design/cloth`);
+    await open(other, `${desk}/design/cloth`);
+    const name = (page, fabric) => page.getByLabel(`Name ${fabric}`);
+    const put = async (page, fabric, text) => {
+        await name(page, fabric).fill(text);
+        await name(page, fabric).press('Enter');
+    };
+    await put(one, 'Background', 'Sand');
+    await saved(one);
+    await put(other, 'Main', 'Slate');
+    await saved(other);
+    await expect(name(other, 'Sand')).toHaveValue('Sand');
+    await put(one, 'Accent', 'Apricot');
+    await saved(one);
+    await put(other, 'Accent', 'Brick');
+    await expect(other.getByText('was changed by somebody else meanwhile: it is “Apricot” now, and you wanted “Brick”')).toBeVisible();
+    await other.getByRole('button', { name: 'Put “Brick”' }).click();
+    await saved(other);
+    await other.reload();
+    await expect(name(other, 'Brick')).toHaveValue('Brick');
+    await expect(name(other, 'Slate')).toHaveValue('Slate');
+});
+
+test('edits made without a connection, or after the session has ended, are kept and made later', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'two-tides');
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    const was = [await spot(page, 1, 1).getAttribute('data-what'), await spot(page, 3, 3).getAttribute('data-what')];
+    await spot(page, 1, 1).click();
+    await page.context().setOffline(true);
+    await page.keyboard.press('Delete');
+    await expect(page.locator('#save-state')).toHaveText('Waiting for a connection');
+    await spot(page, 3, 3).click();
+    await page.keyboard.press('Delete');
+    await expect(spot(page, 1, 1).locator('use')).toHaveCount(0);
+    await page.context().setOffline(false);
+    await saved(page);
+    await page.reload();
+    await holds(page, 1, 1, 'empty');
+    await holds(page, 3, 3, 'empty');
+    await ready(page);
+
+    await page.context().clearCookies();
+    await spot(page, 1, 1).focus();
+    await page.keyboard.press('Control+z');
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('#save-state')).toHaveText('Signed out: sign in to save');
+    await signInByHand(page, world.owner);
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    await saved(page);
+    await holds(page, 1, 1, was[0]);
+    await holds(page, 3, 3, was[1]);
+});
+
+test('what is refused is said with the way out, and what was typed stays', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'two-tides');
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    const width = page.getByLabel('Width of column 1');
+    await width.fill('four');
+    await width.press('Enter');
+    await expect(page.locator('#refusal')).toContainText('four');
+    await expect(width).toHaveValue('four');
+    await width.fill('3 1/2');
+    await width.press('Enter');
+    await expect(page.locator('#refusal')).toBeHidden();
+    await expect(page.getByRole('link', { name: /fit its cell/ }).first()).toBeVisible();
+    await page.getByRole('link', { name: /fit its cell/ }).first().click();
+    await expect(page).toHaveURL(/#cell-1-1$/);
+});
