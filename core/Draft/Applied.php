@@ -7,10 +7,14 @@ namespace Dew\Core\Draft;
 /** What came of an edit: the document after it, and the changes that were made, of which the edit that undoes it is made. */
 final readonly class Applied
 {
-    /** @param  list<Change>  $changes */
+    /**
+     * @param  list<Change>  $changes
+     * @param  string  $text  the document's canonical bytes
+     */
     public function __construct(
         public DraftDocument $document,
         public array $changes,
+        public string $text,
     ) {
     }
 

@@ -35,12 +35,12 @@ final class Draft
             $after = $after->with($change);
             self::checkForm($after, $change->place);
         }
-        self::checkSize($after);
+        $text = self::text($after);
         self::checkIds($document, $after);
         self::checkNames($document, $after);
         self::checkCells($document, $after, $changes);
 
-        return new Applied($after, $changes);
+        return new Applied($after, $changes, $text);
     }
 
     /** What members have counted hangs on ids, so they stay. */
@@ -78,21 +78,24 @@ final class Draft
         return $type;
     }
 
-    /** What could not be read again is not put together. */
-    private static function checkSize(DraftDocument $after): void
+    /** The canonical bytes. What could not be read again is not put together. */
+    private static function text(DraftDocument $after): string
     {
-        $bytes = strlen($after->document()->text);
-        if ($bytes > DesignDocument::LARGEST) {
+        $text = $after->document()->text;
+        if (strlen($text) > DesignDocument::LARGEST) {
             throw new EditRefused(
-                sprintf('The design would be %d bytes, and the most is %d. Take something out first.', $bytes, DesignDocument::LARGEST),
+                sprintf('The design would be %d bytes, and the most is %d. Take something out first.', strlen($text), DesignDocument::LARGEST),
             );
         }
+
+        return $text;
     }
 
     /** Every id stands once in its list; units and blocks share theirs. */
     private static function checkIds(DraftDocument $before, DraftDocument $after): void
     {
-        $twice = array_diff(self::idsTwice($after), self::idsTwice($before));
+        $now = self::idsTwice($after);
+        $twice = $now === [] ? [] : array_diff($now, self::idsTwice($before));
         if ($twice !== []) {
             throw new EditRefused(sprintf('The id "%s" is taken already; every unit, block and fabric has one of its own.', reset($twice)));
         }
@@ -119,7 +122,8 @@ final class Draft
     /** Nothing may be named that is not there, and nothing may go that is still named. */
     private static function checkNames(DraftDocument $before, DraftDocument $after): void
     {
-        $lost = array_values(array_diff_key(References::dangling($after), References::dangling($before)));
+        $now = References::dangling($after);
+        $lost = $now === [] ? [] : array_values(array_diff_key($now, References::dangling($before)));
         if ($lost === []) {
             return;
         }

@@ -25,6 +25,12 @@ return [
         'publish' => 'Publish',
         'peak' => 'Peak memory',
         'count' => 'Number',
+        'edit' => 'Edit',
+        'answer' => 'Drawing',
+        'answered' => 'Both, 95 in 100',
+        'proof' => 'Proof, 95 in 100',
+        'bytes' => 'Answer',
+        'of' => ':blocks blocks, :sizes sizes',
     ],
     'bench_not_empty' => 'This database is in use: the benchmark makes a world of its own in an empty one.',
     'load' => [

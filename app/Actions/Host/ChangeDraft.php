@@ -156,7 +156,7 @@ final class ChangeDraft
         string $about,
         ?int $of = null,
     ): int {
-        $draft->document = $applied->document->document()->text;
+        $draft->document = $applied->text;
         $draft->number++;
         $draft->save();
         $changes = array_map(fn (Change $change): array => $change->toArray(), $applied->changes);

@@ -1,3 +1,4 @@
+@php($gear = view('components.icon', ['name' => 'settings', 'attributes' => new Illuminate\View\ComponentAttributeBag])->render())
 <h2>{{ __('workshop.shelf') }}</h2>
 @php($here = array_map(fn ($spot) => $spot->holds(), $board->spots))
 @php($units = collect($document->items(Dew\Core\Draft\Place::of('units')))->sortByDesc(fn ($unit) => in_array($unit['id'], $here, true))->values()->all())
@@ -13,13 +14,13 @@
         <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" aria-pressed="false"
             aria-label="{{ __('workshop.hold', ['name' => $unit['name'] ?? $unit['id']]) }}">
             @if (isset($looks[$unit['id']]))
-                <x-look :look="$looks[$unit['id']]" :palette="$palette" :side="56"/>
+                {!! $looks[$unit['id']]->svg($palette, 56) !!}
             @else
                 <span class="look-missing" aria-hidden="true">?</span>
             @endif
             <span class="shelf-name">{{ $unit['name'] ?? $unit['id'] }}</span><small>{{ $size }}</small></button>
             <a class="shelf-change" href="{{ route('host.units.show', [$quiltAlong, $unit['id']]) }}"
-                aria-label="{{ __('workshop.change_unit', ['name' => $unit['name'] ?? $unit['id']]) }}"><x-icon name="settings"/></a></li>
+                aria-label="{{ __('workshop.change_unit', ['name' => $unit['name'] ?? $unit['id']]) }}">{!! $gear !!}</a></li>
     @endforeach
 </ul>
 @if ($others !== [])

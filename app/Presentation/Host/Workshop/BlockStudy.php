@@ -75,18 +75,18 @@ final readonly class BlockStudy
      */
     public static function many(DraftDocument $document, array $blocks, Notation $notation): array
     {
-        $excerpts = $names = [];
+        $names = [];
         foreach ($blocks as $block) {
-            $excerpts[$block] = Excerpt::ofBlock($document, $block)->text;
-            $about = [$excerpts[$block], $block, $notation->value, app()->getLocale(), Compiler::REVISION];
-            $names[$block] = 'block:'.hash('sha256', serialize($about));
+            $names[$block] = implode(':', [
+                'block', $notation->value, app()->getLocale(), Compiler::REVISION, Excerpt::keyOfBlock($document, $block),
+            ]);
         }
         $kept = $names === [] ? [] : Cache::many(array_values($names));
         $studies = $new = [];
         foreach ($names as $block => $name) {
             $studies[$block] = $kept[$name] instanceof self
                 ? $kept[$name]
-                : $new[$name] = self::make($excerpts[$block], (string) $block, $notation);
+                : $new[$name] = self::make(Excerpt::ofBlock($document, (string) $block)->text, (string) $block, $notation);
         }
         if ($new !== []) {
             Cache::putMany($new, now()->addDays(self::DAYS));

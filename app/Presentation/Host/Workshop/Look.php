@@ -17,6 +17,9 @@ final readonly class Look
 
     private const LARGEST_LETTER = 0.9;
 
+    /** Pixels below which a letter cannot be read. */
+    private const SMALLEST = 5.0;
+
     /**
      * @param  list<array{path: string, slot: string}>  $patches
      * @param  list<array{slot: string, x: float, y: float, size: float}>  $letters  where each patch has its fabric's letter
@@ -39,6 +42,44 @@ final readonly class Look
             array_map(fn (Patch $patch): array => ['path' => Shape::path($patch->outline), 'slot' => $patch->slot], $patches),
             array_map(self::letter(...), $patches),
         );
+    }
+
+    /**
+     * The drawing as SVG. It is put together here and not by a component, because a shelf may hold hundreds.
+     *
+     * @param  int  $side  pixels of its longer side
+     * @param  string|null  $label  for those who do not see it; null where words stand beside it
+     * @param  list<string>|null  $numbered  fabrics for a drawing whose fabrics are numbers
+     */
+    public function svg(Palette $palette, int $side, bool $letters = true, ?string $label = null, ?array $numbered = null): string
+    {
+        $scale = $side / max($this->width, $this->height, 1.0);
+        $fabric = fn (string $slot): string => $numbered === null ? $slot : ($numbered[(int) substr($slot, 2) - 1] ?? $slot);
+        $svg = sprintf(
+            '<svg class="look" viewBox="-3 -3 %s %s" width="%d" height="%d" %s>',
+            $this->width + 6,
+            $this->height + 6,
+            round($this->width * $scale),
+            round($this->height * $scale),
+            $label === null ? 'aria-hidden="true"' : 'role="img" aria-label="'.e($label).'"',
+        );
+        foreach ($this->patches as $patch) {
+            $svg .= sprintf('<path class="cloth" d="%s" fill="%s"/>', $patch['path'], $palette->colour($fabric($patch['slot'])));
+        }
+        foreach ($letters ? $this->letters : [] as $letter) {
+            if ($letter['size'] * $scale > self::SMALLEST) {
+                $svg .= sprintf(
+                    '<text x="%s" y="%s" font-size="%s" fill="%s" text-anchor="middle" dominant-baseline="central" aria-hidden="true">%s</text>',
+                    $letter['x'],
+                    $letter['y'],
+                    $letter['size'],
+                    $palette->ink($fabric($letter['slot'])),
+                    e($palette->letter($fabric($letter['slot']))),
+                );
+            }
+        }
+
+        return $svg.'</svg>';
     }
 
     /** @return array{slot: string, x: float, y: float, size: float} */

@@ -25,9 +25,26 @@ final class Looks
      */
     public static function ofUnits(DraftDocument $document): array
     {
-        $names = [];
+        $units = $document->items(Place::of('units'));
         $seam = $document->at(Place::of('seam'))->text();
-        foreach ($document->items(Place::of('units')) as $unit) {
+        // All together as long as no unit changes; one by one when some do.
+        $whole = [$units, $seam, Compiler::REVISION, self::hasInner($units) ? $document->at(Place::of('blocks'))->value : null];
+
+        return Cache::remember(
+            'looks:'.hash('sha256', serialize($whole)),
+            now()->addDays(self::DAYS),
+            fn (): array => self::each($document, $units, $seam),
+        );
+    }
+
+    /**
+     * @param  list<array<array-key, mixed>>  $units
+     * @return array<string, Look>
+     */
+    private static function each(DraftDocument $document, array $units, string $seam): array
+    {
+        $names = [];
+        foreach ($units as $unit) {
             $id = Place::idOf($unit);
             if ($id !== null) {
                 $names[$id] = 'look:'.hash('sha256', serialize([$unit, self::inside($document, $unit), $seam, Compiler::REVISION]));
@@ -52,6 +69,12 @@ final class Looks
         }
 
         return $looks;
+    }
+
+    /** @param  list<array<array-key, mixed>>  $units */
+    private static function hasInner(array $units): bool
+    {
+        return array_filter($units, fn (array $unit): bool => isset($unit['base'])) !== [];
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\User;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Illuminate\Contracts\View\View as Html;
+use Illuminate\Support\Facades\View as ViewFactory;
 
 /** Puts the pages of the workshop together, each as a list of panels. */
 final class Workshop
@@ -20,6 +21,8 @@ final class Workshop
     public function view(Draft $draft, User $person, string $name, string $of): ?View
     {
         $document = OpenDraft::design($draft);
+        // Every form of a page sends its edit to one address.
+        ViewFactory::share('editsUrl', route('host.edits.store', $draft->quiltAlong));
         $view = match ($name) {
             'quilt' => $this->quilt($draft->quiltAlong, $document, $of),
             'cloth' => $this->cloth($draft->quiltAlong, $document),
