@@ -56,7 +56,8 @@ final class DesignFormat
                 'id' => self::id(), 'letter' => new TextType(3), 'name' => new TextType(60), 'value' => ChoiceType::cases(
                     FabricValue::cases(),
                 ),
-            ]), 1, 40),
+                'part' => ChoiceType::of('background', 'focus', 'accent', 'border', 'sashing', 'binding'),
+            ], ['part']), 1, 40),
             'colourways' => new ListType(new RecordType([
                 'id' => self::id(),
                 'name' => new TextType(60),

@@ -45,7 +45,9 @@ final class Excerpt
             throw new EditRefused(sprintf('There is no block "%s" in this design.', $block));
         }
         $parts = [array_intersect_key($document->value, array_flip(self::ROOM)), self::scales($document), $block];
-        foreach (self::within($document, [['blocks', $block]]) as $list => $ids) {
+        $needed = self::within($document, [['blocks', $block]]);
+        $parts[] = self::clues($document, $needed);
+        foreach ($needed as $list => $ids) {
             foreach (array_keys($ids) as $id) {
                 $parts[] = $document->at(Place::of($list, (string) $id))->value;
             }
@@ -123,8 +125,29 @@ final class Excerpt
             'blocks' => $kept('blocks'),
             'setting' => ['kind' => 'straight', 'pattern' => [[$block]]],
             'sizes' => $sizes === [] ? [['id' => 's-alone', 'name' => 's-alone', 'columns' => 1, 'rows' => 1]] : $sizes,
-            'clues' => [],
+            'clues' => self::clues($document, $needed),
         ]);
+    }
+
+    /**
+     * One clue with the tasks that make something of an excerpt: what is made by a task of its own is not cut with the block.
+     *
+     * @param  array{units: array<string, true>, blocks: array<string, true>}  $needed
+     * @return list<array<string, mixed>>
+     */
+    private static function clues(DraftDocument $document, array $needed): array
+    {
+        $made = [];
+        foreach ($document->items(Place::of('clues')) as $clue) {
+            foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
+                $of = is_array($task) ? [$task['unit'] ?? null, $task['block'] ?? null] : [null, null];
+                if ((is_string($of[0]) && isset($needed['units'][$of[0]])) || (is_string($of[1]) && isset($needed['blocks'][$of[1]]))) {
+                    $made[] = $task;
+                }
+            }
+        }
+
+        return $made === [] ? [] : [['id' => 'k-excerpt', 'title' => 'Excerpt', 'minutes' => 0, 'tasks' => $made]];
     }
 
     /**

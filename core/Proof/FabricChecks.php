@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Fabric\Cloth;
+
 /** Whether every fabric is used, and every colourway whole. */
 final readonly class FabricChecks
 {
@@ -16,7 +18,7 @@ final readonly class FabricChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->unusedFabrics(), ...$checks->colourwayGaps()];
+        return [...$checks->unusedFabrics(), ...$checks->colourwayGaps(), ...$checks->closeValues()];
     }
 
     /** @return list<Finding> */
@@ -34,6 +36,33 @@ final readonly class FabricChecks
         foreach (array_values($this->subject->design->slots) as $index => $slot) {
             if (! isset($used[$slot->id])) {
                 $findings[] = new Finding('unused-fabric', Severity::Warning, "/fabrics/$index", ['fabric' => $slot->name]);
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Two fabrics that touch in some block and are too alike in value to be told apart in some colourway.
+     *
+     * @return list<Finding>
+     */
+    private function closeValues(): array
+    {
+        $design = $this->subject->design;
+        $findings = [];
+        $pairs = Touching::in($design);
+        foreach (array_values($design->colourways) as $index => $colourway) {
+            foreach ($pairs as [$one, $other]) {
+                if (array_intersect([$one, $other], $colourway->gaps) !== []) {
+                    continue;
+                }
+                $difference = abs($colourway->cloths[$one]->lightness() - $colourway->cloths[$other]->lightness());
+                if ($difference < Cloth::ALIKE) {
+                    $findings[] = new Finding('close-values', Severity::Note, "/colourways/$index", [
+                        'colourway' => $colourway->name, 'one' => $design->slots[$one]->name, 'other' => $design->slots[$other]->name,
+                    ], counts: ['difference' => (int) round($difference)]);
+                }
             }
         }
 

@@ -77,5 +77,6 @@ return [
         .':exact for :unit.',
     'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to sixteenths: at size :size (blocks of '
         .':block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
+    'close-values' => 'Look at it in grey: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
     'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',
 ];

@@ -198,6 +198,10 @@ return [
     'fabrics' => 'Fabrics',
     'letter' => 'Letter',
     'value' => 'Value',
+    'part' => 'Part',
+    'parts' => [
+        'background' => 'background', 'focus' => 'focus', 'accent' => 'accent', 'border' => 'border', 'sashing' => 'sashing', 'binding' => 'binding',
+    ],
     'values' => ['light' => 'light', 'medium' => 'medium', 'dark' => 'dark'],
     'colourway' => 'Colourway',
     'colourway_name' => 'Name of the colourway',

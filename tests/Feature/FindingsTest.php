@@ -254,6 +254,12 @@ function everyFinding(): array
             ],
             'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => '10']],
         ]],
+        'close-values' => [
+            'close-values',
+            fn (): array => ['colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => [
+                'f-a' => ['name' => 'x', 'colour' => '#808080'], 'f-b' => ['name' => 'y', 'colour' => '#857d80'],
+            ]]]],
+        ],
         'colourway-gap' => [
             'colourway-gap',
             fn (): array => ['colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => ['f-a' => ['name' => 'x', 'colour' => '#808080']]]]],

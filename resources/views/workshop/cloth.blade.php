@@ -2,7 +2,7 @@
 @php($fabrics = $document->items(Dew\Core\Draft\Place::of('fabrics')))
 <div class="table-frame cloth-frame" tabindex="0" role="region" aria-label="{{ __('workshop.fabrics') }}">
     <table class="table cloth-table" id="cloth-table">
-        <thead><tr><th scope="col">{{ __('workshop.letter') }}</th><th scope="col">{{ __('workshop.name') }}</th><th scope="col">{{ __('workshop.value') }}</th>
+        <thead><tr><th scope="col">{{ __('workshop.letter') }}</th><th scope="col">{{ __('workshop.name') }}</th><th scope="col">{{ __('workshop.part') }}</th><th scope="col">{{ __('workshop.value') }}</th>
             @foreach ($colourways as $colourway)
                 <th scope="col" id="colourways-{{ $colourway['id'] }}"><x-edit.text :place="'colourways/'.$colourway['id'].'/name'" :value="$colourway['name'] ?? null"
                     :label="__('workshop.colourway_name')" hidden :id="'name-'.$colourway['id']"/></th>
@@ -16,6 +16,8 @@
                         hidden :id="'letter-'.$fabric['id']" maxlength="3"/></td>
                     <th scope="row"><x-edit.text :place="'fabrics/'.$fabric['id'].'/name'" :value="$fabric['name'] ?? null" :label="__('workshop.name').' '.$name" hidden
                         :id="'name-'.$fabric['id']" maxlength="60"/></th>
+                    <td><x-edit.select :place="'fabrics/'.$fabric['id'].'/part'" :value="$fabric['part'] ?? null" :label="__('workshop.part').' '.$name" hidden as="optional"
+                        :id="'part-'.$fabric['id']" :choices="__('workshop.parts')" :empty="__('workshop.none')"/></td>
                     <td><x-edit.select :place="'fabrics/'.$fabric['id'].'/value'" :value="$fabric['value'] ?? null" :label="__('workshop.value').' '.$name" hidden
                         :id="'value-'.$fabric['id']" :choices="__('workshop.values')"/></td>
                     @foreach ($colourways as $colourway)

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\DesignDocument;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Draft\BlankDesign;
+use Dew\Core\Draft\Draft;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Excerpt;
+use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\UsualUnit;
+use Dew\Core\Draft\Place;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Unit\UnitKind;
+
+function blankDraft(): DraftDocument
+{
+    return DraftDocument::of(BlankDesign::of('d', 'D', '1/4', [
+        'background' => 'Ground', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'One', 'small' => 'Lap', 'large' => 'Bed',
+    ]));
+}
+
+/** A draft after some edits; each is undone and made again on the way, and must give the same bytes. */
+function changed(DraftDocument $draft, array ...$edits): DraftDocument
+{
+    foreach ($edits as $edit) {
+        $applied = Draft::apply($draft, EditReader::read($edit));
+        $back = Draft::apply($applied->document, $applied->undo());
+        expect($back->document->document()->text)->toBe($draft->document()->text)
+            ->and(Draft::apply($back->document, $applied->redo())->text)->toBe($applied->text);
+        $draft = $applied->document;
+    }
+
+    return $draft;
+}
+
+it('makes a unit of every kind as such units usually are, and every one can be made', function (UnitKind $kind, string $width, string $height): void {
+    $draft = changed(blankDraft(), ['kind' => 'new-unit', 'id' => 'u', 'name' => 'One', 'of' => $kind->value, 'width' => $width, 'height' => $height,
+        'fabrics' => ['f-a', 'f-b', 'f-c']]);
+    $design = DesignReader::stored(Excerpt::ofUnits($draft, ['u'])->text);
+    $unit = Compilation::of($design)->products(1, 1)['u'];
+    expect($unit->kind())->toBe($kind)
+        ->and($unit->making($kind->methods()[0], $design->room)->pieces)->not->toBe([]);
+    if ($kind->proportion() === 1 && ! $kind->isFree() && $kind !== UnitKind::TriangleRow) {
+        expect($unit->finished()->width->equals($unit->finished()->height))->toBeTrue();
+    }
+})->with(array_map(fn (UnitKind $kind): array => [$kind, $kind->proportion() === null ? '6' : '4', '4'], UnitKind::library()));
+
+it('makes a unit another kind, and keeps size and fabrics as far as it can have them', function (): void {
+    $draft = changed(
+        blankDraft(),
+        ['kind' => 'new-unit', 'id' => 'u', 'name' => 'One', 'of' => 'hst', 'width' => '4', 'height' => '4', 'fabrics' => ['f-b', 'f-c']],
+        ['kind' => 'change-kind', 'unit' => 'u', 'of' => 'economy', 'expect' => 'hst'],
+    );
+    expect($draft->at(Place::of('units', 'u'))->value)->toBe(['id' => 'u', 'name' => 'One', 'kind' => 'economy', 'finished' => '4', 'fabrics' => ['f-b', 'f-c', 'f-c']]);
+    $draft = changed($draft, ['kind' => 'change-kind', 'unit' => 'u', 'of' => 'geese']);
+    expect($draft->at(Place::of('units', 'u', 'finished'))->value)->toBe(['width' => '8', 'height' => '4'])
+        ->and($draft->at(Place::of('units', 'u', 'fabrics'))->value)->toBe(['f-b', 'f-c']);
+    expect(fn () => Draft::apply($draft, EditReader::read(['kind' => 'change-kind', 'unit' => 'u', 'of' => 'hst', 'expect' => 'economy'])))
+        ->toThrow(EditConflict::class);
+    expect(fn () => Draft::apply($draft, EditReader::read(['kind' => 'change-kind', 'unit' => 'u-none', 'of' => 'hst'])))
+        ->toThrow(EditRefused::class, 'There is no unit');
+});
+
+it('divides a new block evenly, and lays the first one into the quilt', function (): void {
+    $draft = changed(blankDraft(), ['kind' => 'new-block', 'id' => 'b', 'name' => 'B', 'columns' => 3, 'rows' => 2, 'width' => '10', 'height' => '7 1/2']);
+    expect($draft->at(Place::of('blocks', 'b', 'columns'))->value)->toBe(['3 1/3', '3 1/3', '3 1/3'])
+        ->and($draft->at(Place::of('blocks', 'b', 'rows'))->value)->toBe(['3 3/4', '3 3/4'])
+        ->and($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b']]);
+    $draft = changed($draft, ['kind' => 'new-block', 'id' => 'b-2', 'name' => 'C', 'columns' => 1, 'rows' => 1, 'width' => '10', 'height' => '10']);
+    expect($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b']]);
+    expect(fn () => EditReader::read(['kind' => 'new-block', 'id' => 'x', 'name' => 'X', 'columns' => 1, 'rows' => 1, 'width' => 'ten', 'height' => '1']))
+        ->toThrow(EditRefused::class);
+});
+
+it('gives a new fabric the first free letter and a cloth in every colourway', function (): void {
+    $fabric = fn (string $id): array => ['kind' => 'new-fabric', 'id' => $id, 'name' => 'New', 'value' => 'dark', 'colour' => '#112233'];
+    $draft = changed(blankDraft(), ['kind' => 'copy', 'place' => 'colourways/c-first', 'id' => 'c-2', 'name' => 'Two'],
+        ['kind' => 'set', 'place' => 'fabrics/f-b/letter', 'to' => 'X'], $fabric('f-new'));
+    expect($draft->at(Place::of('fabrics', 'f-new', 'letter'))->value)->toBe('B')
+        ->and($draft->at(Place::of('colourways', 'c-2', 'cloth', 'f-new', 'colour'))->value)->toBe('#112233');
+});
+
+it('lays blocks into the pattern of the quilt or of one size, and lets it repeat otherwise', function (): void {
+    $block = fn (string $id): array => ['kind' => 'new-block', 'id' => $id, 'name' => $id, 'columns' => 1, 'rows' => 1, 'width' => '6', 'height' => '6'];
+    $draft = changed(
+        blankDraft(),
+        $block('b-1'),
+        $block('b-2'),
+        ['kind' => 'resize-pattern', 'columns' => 2, 'rows' => 2],
+        ['kind' => 'place', 'column' => 2, 'row' => 1, 'block' => 'b-2', 'expect' => 'b-1'],
+        ['kind' => 'place', 'column' => 1, 'row' => 2],
+        ['kind' => 'resize-pattern', 'size' => 's-small', 'columns' => 3, 'rows' => 1],
+        ['kind' => 'place', 'size' => 's-small', 'column' => 3, 'row' => 1, 'block' => 'b-2'],
+    );
+    expect($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b-1', 'b-2'], [null, 'b-1']])
+        ->and($draft->at(Place::of('sizes', 's-small', 'pattern'))->value)->toBe([['b-1', 'b-2', 'b-2']]);
+    $refused = fn (array $edit, string $class) => expect(fn () => Draft::apply($draft, EditReader::read($edit)))->toThrow($class);
+    $refused(['kind' => 'place', 'column' => 2, 'row' => 1, 'block' => 'b-1', 'expect' => 'b-1'], EditConflict::class);
+    $refused(['kind' => 'place', 'column' => 9, 'row' => 1, 'block' => 'b-1'], EditRefused::class);
+    $refused(['kind' => 'place', 'column' => 1, 'row' => 1, 'block' => 'b-none'], EditRefused::class);
+    $refused(['kind' => 'resize-pattern', 'size' => 's-none', 'columns' => 1, 'rows' => 1], EditRefused::class);
+});
+
+it('reads a block out of its excerpt as it is in the whole design, at every size', function (string $name): void {
+    $text = (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
+    $whole = DesignReader::read($text);
+    $draft = DraftDocument::of(DesignDocument::fromJson($text));
+    foreach ($draft->items(Place::of('blocks')) as $block) {
+        $id = (string) $block['id'];
+        $part = DesignReader::stored(Excerpt::ofBlock($draft, $id)->text);
+        expect(strlen($part->document->text))->toBeLessThan(strlen($text));
+        foreach (array_map(strval(...), array_keys($whole->sizes)) as $size) {
+            [$one, $other] = [Compiler::blockSheet($whole, $size, $id), Compiler::blockSheet($part, $size, $id)];
+            expect($other->finished->encode())->toBe($one->finished->encode())
+                ->and($other->unitCounts)->toBe($one->unitCounts)
+                ->and([$other->effort->seams, $other->effort->minutes])->toBe([$one->effort->seams, $one->effort->minutes]);
+        }
+    }
+})->with(['night-ferry', 'kitchen-garden']);
+
+it('has another key for a block when anything in it changes, and the same when something else does', function (): void {
+    $draft = DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')));
+    $key = fn (DraftDocument $of): string => Excerpt::keyOfBlock($of, 'b-lantern');
+    $after = fn (array $edit): string => $key(Draft::apply($draft, EditReader::read($edit))->document);
+    foreach ([
+        ['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'by' => 90],
+        ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Other'],
+        ['kind' => 'set', 'place' => 'seam', 'to' => '3/8'],
+        ['kind' => 'set', 'place' => 'sizes/s-crib/block', 'to' => '6'],
+    ] as $edit) {
+        expect($after($edit))->not->toBe($key($draft));
+    }
+    foreach ([
+        ['kind' => 'turn', 'block' => 'b-propeller', 'column' => 1, 'row' => 1, 'by' => 90],
+        ['kind' => 'set', 'place' => 'title', 'to' => 'Other'],
+        ['kind' => 'set', 'place' => 'clues/k-casting-off/title', 'to' => 'Other'],
+    ] as $edit) {
+        expect($after($edit))->toBe($key($draft));
+    }
+});
+
+it('refuses a size that is no length, and a unit without a fabric', function (): void {
+    expect(fn () => UsualUnit::of(UnitKind::Square, '3', 'three', ['f-a']))->toThrow(EditRefused::class, 'is a length such as')
+        ->and(fn () => UsualUnit::of(UnitKind::Square, '3', '3', []))->toThrow(EditRefused::class, 'Add a fabric first');
+});
+
+it('writes a length so that it is read again as the same', function (string $text): void {
+    expect(LengthText::of(Length::parse($text)))->toBe($text);
+})->with(['3', '1/2', '4 5/8', '1/3', '12 1/16', '0']);
