@@ -107,6 +107,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('design/file', [Host\DraftController::class, 'file'])->name('draft.file');
         Route::get('design/versions', [Host\VersionController::class, 'index'])->name('versions');
         Route::get('design/versions/{number}', [Host\VersionController::class, 'show'])->name('versions.show');
+        Route::get('design/pictures/{picture}', [Host\PictureController::class, 'show'])->name('pictures.show');
         Route::get('design/published', Host\DesignController::class)->name('published');
         Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
@@ -114,6 +115,7 @@ Route::middleware('auth')->group(function (): void {
 
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
             Route::post('design/edits', Host\EditController::class)->name('edits.store');
+            Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
             Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         });
 

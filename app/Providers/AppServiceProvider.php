@@ -95,6 +95,7 @@ final class AppServiceProvider extends ServiceProvider
     private function patterns(): void
     {
         Route::pattern('block', '[a-z0-9-]{1,40}');
+        Route::pattern('picture', '[0-9a-f]{64}');
         Route::pattern('unit', '[a-z0-9-]{1,40}');
         Route::pattern('number', '[1-9][0-9]{0,2}');
         Route::pattern('membership', '[1-9][0-9]{0,17}');

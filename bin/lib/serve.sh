@@ -97,7 +97,7 @@ end_leftovers() {
     sleep 0.2
 }
 
-launch_web() { PHP_CLI_SERVER_WORKERS=$WEB_WORKERS launch web php -d opcache.enable=1 -d opcache.validate_timestamps=1 -d expose_php=0 -d variables_order=EGPCS -S "$HOST:$PORT" -t "$ROOT/public" "$ROOT/bin/lib/router.php"; }
+launch_web() { PHP_CLI_SERVER_WORKERS=$WEB_WORKERS launch web php -d opcache.enable=1 -d opcache.validate_timestamps=1 -d expose_php=0 -d variables_order=EGPCS -d upload_max_filesize=20M -d post_max_size=22M -S "$HOST:$PORT" -t "$ROOT/public" "$ROOT/bin/lib/router.php"; }
 launch_queue() { launch queue php "$ROOT/artisan" queue:work --tries=3 --max-time=3600 --sleep=0.5; }
 launch_scheduler() { launch scheduler php "$ROOT/artisan" schedule:work; }
 

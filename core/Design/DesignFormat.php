@@ -61,7 +61,10 @@ final class DesignFormat
             'colourways' => new ListType(new RecordType([
                 'id' => self::id(),
                 'name' => new TextType(60),
-                'cloth' => new MapType(new RecordType(['name' => new TextType(60), 'colour' => PatternType::colour()])),
+                'cloth' => new MapType(new RecordType(
+                    ['name' => new TextType(60), 'colour' => PatternType::colour(), 'picture' => PatternType::hash()],
+                    ['picture'],
+                )),
             ]), 1, 20),
             'units' => new ListType(self::unit(), 1, 500),
             'blocks' => new ListType(self::block(), 1, 200),

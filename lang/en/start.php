@@ -51,7 +51,7 @@ return [
         'copy' => 'Give both, where the word stands and the word, or neither.',
         'from' => 'Choose what it begins with.',
         'file' => 'Choose the design file.',
-        'too_large' => 'That file is larger than 2 MB. A design is far smaller.',
+        'too_large' => 'That file is larger than 20 MB. A design, with its pictures too, is smaller.',
         'no_design' => 'That file holds no design: it :problem',
     ],
     'blank' => [

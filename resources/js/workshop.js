@@ -1,5 +1,6 @@
 import { Board } from './workshop/board.js';
 import { Outbox } from './workshop/outbox.js';
+import { shrink } from './workshop/picture.js';
 import { known, show } from './workshop/panels.js';
 
 const CATCH_UP_MS = 15000;
@@ -149,6 +150,9 @@ const workshop = () => {
         }
     });
     root.addEventListener('change', (event) => {
+        if (event.target.matches('[data-shrink]') && event.target.files.length > 0) {
+            shrink(event.target).finally(() => event.target.form.requestSubmit());
+        }
         event.target.closest('form[data-auto]')?.requestSubmit();
         if (event.target.matches('[data-grey]')) {
             document.getElementById(event.target.dataset.grey)?.classList.toggle('is-grey', event.target.checked);

@@ -56,6 +56,7 @@ const FORMS = [
     'host.helpers.destroy' => [],
     'help.accept' => [],
     'member.copy.update' => ['word' => 'tide'],
+    'host.pictures.store' => ['colourway' => 'c-last-boat', 'fabric' => 'f-deep', 'picture' => 'x'],
     'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],
     'host.versions.store' => ['name' => 'Second', 'reason' => 'Because'],
 ];

@@ -14,6 +14,7 @@ use App\Support\Fill;
 use Dew\Core\Draft\Place;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -361,4 +362,88 @@ it('shows no numbers before a member has read the word in her own copy', functio
     $this->put("$path/copy", ['word' => ' lantern. '])->assertRedirect($path);
     $this->get("$path/clues/1")->assertOk();
     $this->get("$path/copy")->assertRedirect($path);
+});
+
+/** A photograph of so many points, as a camera gives it. */
+function photograph(int $width = 800, int $height = 500): string
+{
+    $image = imagecreatetruecolor($width, $height);
+    imagefilledrectangle($image, 0, 0, $width, $height, imagecolorallocate($image, 40, 90, 160));
+    imagefilledrectangle($image, 0, 0, intdiv($width, 3), $height, imagecolorallocate($image, 200, 60, 60));
+    ob_start();
+    imagejpeg($image);
+
+    return (string) ob_get_clean();
+}
+
+it('keeps a picture of the cloth small and written anew, fills the drawings with it, and shows it to nobody else', function (): void {
+    Storage::fake('local');
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug/design";
+    $put = fn (string $bytes, array $fields = []) => $this->actingAs($this->host)->post("$path/pictures", $fields + [
+        'colourway' => 'c-first', 'fabric' => 'f-a', 'picture' => UploadedFile::fake()->createWithContent('IMG_1.jpg', $bytes),
+    ]);
+    $put(photograph())->assertSessionHasNoErrors()->assertRedirect("$path/cloth");
+    $cloth = documentOf($quiltAlong)->at(Place::of('colourways', 'c-first', 'cloth', 'f-a'))->value;
+    expect($cloth['colour'])->toMatch('/^#[0-9a-f]{6}$/')->not->toBe('#f1ebdc');
+    $kept = $this->get("$path/pictures/{$cloth['picture']}")->assertOk()->assertHeader('Content-Type', 'image/png')->getContent();
+    expect(hash('sha256', (string) $kept))->toBe($cloth['picture'])
+        ->and(array_slice((array) getimagesizefromstring((string) $kept), 0, 3))->toBe([400, 250, IMAGETYPE_PNG]);
+    $this->get("$path/blocks/b-shoofly")->assertSee("url(#cloth-{$cloth['picture']})", false)->assertSee('<pattern id="cloth-', false);
+    $this->actingAs(User::factory()->create())->get("$path/pictures/{$cloth['picture']}")->assertNotFound();
+    $other = startedBy($this->host, ['from' => 'two-tides']);
+    $this->get("/host/$other->slug/design/pictures/{$cloth['picture']}")->assertNotFound();
+
+    $large = "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', 5000, 5000, 8, 2, 0, 0, 0).pack('N', crc32('x'));
+    foreach (['text' => 'no picture', 'half a photograph' => substr(photograph(), 0, 300), 'too large' => $large] as $bytes) {
+        $put($bytes)->assertSessionHasErrors('picture');
+    }
+    $put(photograph(), ['fabric' => 'f-none'])->assertSessionHasErrors('picture');
+    $put(photograph(), ['fabric' => ''])->assertSessionHasErrors('fabric');
+    $this->get("$path/cloth")->assertOk();
+});
+
+it('exports a design with pictures as an archive, which imports as the same design', function (): void {
+    Storage::fake('local');
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $this->post("/host/$quiltAlong->slug/design/pictures", [
+        'colourway' => 'c-first', 'fabric' => 'f-b', 'picture' => UploadedFile::fake()->createWithContent('IMG_1.jpg', photograph(390, 300)),
+    ])->assertSessionHasNoErrors();
+    $document = (string) Draft::query()->whereBelongsTo($quiltAlong)->value('document');
+    $file = $this->get("/host/$quiltAlong->slug/design/file")->assertOk()->assertHeader('Content-Type', 'application/zip');
+    $bytes = (string) file_get_contents($file->baseResponse->getFile()->getPathname());
+    $kept = Storage::disk('local')->allFiles('cloth');
+    // Another Dew, which has none of the pictures.
+    Storage::disk('local')->deleteDirectory('cloth');
+    $again = startedBy($this->host, ['from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.zip', $bytes)]);
+    expect(Draft::query()->whereBelongsTo($again)->value('document'))->toBe($document)
+        ->and(Storage::disk('local')->allFiles('cloth'))->toBe($kept);
+    // Without its pictures the design comes without mention of them.
+    Storage::disk('local')->deleteDirectory('cloth');
+    $alone = startedBy($this->host, ['from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.json', $document)]);
+    expect(Draft::query()->whereBelongsTo($alone)->value('document'))->not->toContain('"picture"');
+
+    $archive = function (array $files): UploadedFile {
+        $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::OVERWRITE);
+        foreach ($files as $name => $bytes) {
+            $zip->addFromString($name, $bytes);
+        }
+        $zip->close();
+
+        return UploadedFile::fake()->createWithContent('design.zip', (string) file_get_contents($path));
+    };
+    $hash = documentOf($quiltAlong)->at(Place::of('colourways', 'c-first', 'cloth', 'f-b', 'picture'))->value;
+    $given = ['name' => 'X', 'pace' => 'own', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1', 'from' => 'file'];
+    foreach ([
+        'no design in it' => [['other.txt' => 'x'], 'holds no design.json'],
+        'a picture that is none' => [['design.json' => $document, "pictures/$hash.png" => 'no picture'], 'no picture'],
+        'a design that unpacks without end' => [['design.json' => str_repeat(' ', 3_000_000)], 'too large'],
+        'a picture that unpacks without end' => [['design.json' => $document, "pictures/$hash.png" => str_repeat("\0", 9_000_000)], 'too large'],
+    ] as [$files, $says]) {
+        $this->from('/start')->post('/start', ['file' => $archive($files)] + $given)->assertSessionHasErrors('file');
+        expect(session('errors')->first('file'))->toContain($says);
+    }
+    $this->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.zip', substr($bytes, 0, 200))] + $given)->assertSessionHasErrors('file');
 });

@@ -35,6 +35,19 @@ final readonly class QuiltPicture
     ) {
     }
 
+    /**
+     * What of the plane is shown: the quilt, or as much as a wider one takes, with the quilt in its middle, so that several are drawn to
+     * one scale.
+     *
+     * @param  float|null  $widest  inches
+     */
+    public function viewBox(?float $widest = null): string
+    {
+        $width = max($this->width, ($widest ?? 0.0) * Picture::PER_INCH);
+
+        return sprintf('%s 0 %s %s', round(($this->width - $width) / 2, 2), $width, $this->height);
+    }
+
     /** @param  string  $prefix  of every name in the drawing, where several stand on one page */
     public static function of(QuiltSheet $sheet, Colourway $colourway, string $prefix = ''): self
     {

@@ -9,6 +9,8 @@ use App\Actions\Host\StartQuiltAlong;
 use App\Http\Requests\StartRequest;
 use App\Models\QuiltAlong;
 use App\Models\QuiltAlongKind;
+use App\Pictures\DesignArchive;
+use App\Pictures\PictureRefused;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\BlankDesign;
@@ -33,15 +35,15 @@ final class StartController extends Controller
         ]);
     }
 
-    public function store(StartRequest $request, StartQuiltAlong $start): RedirectResponse
+    public function store(StartRequest $request, StartQuiltAlong $start, DesignArchive $archive): RedirectResponse
     {
-        $quiltAlong = $start($this->person($request), $request->about(), $this->design($request));
+        $quiltAlong = $start($this->person($request), $request->about(), $this->design($request, $archive));
 
         return redirect()->route('host.blocks', $quiltAlong)->with('status', __('start.started', ['name' => $quiltAlong->name]));
     }
 
     /** @throws ValidationException when a file holds no design */
-    private function design(StartRequest $request): DesignDocument
+    private function design(StartRequest $request, DesignArchive $archive): DesignDocument
     {
         $from = $request->string('from')->value();
         $name = $request->string('name')->trim()->value();
@@ -54,20 +56,32 @@ final class StartController extends Controller
             ]);
         }
         try {
-            $file = $request->file('file');
             $given = DesignDocument::fromJson(match (true) {
-                $from === 'file' => $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '',
+                $from === 'file' => $this->uploaded($request->file('file'), $archive),
                 str_starts_with($from, 'own:') => OpenDraft::of(
                     QuiltAlong::hostedBy($request->user())->firstOrFail('slug', substr($from, 4)),
                 )->document,
                 default => (string) file_get_contents(database_path("designs/ready/$from.json")),
             });
-        } catch (DocumentException $error) {
+        } catch (DocumentException|PictureRefused $error) {
             throw ValidationException::withMessages([
                 'file' => __('start.errors.no_design', ['problem' => $error->getMessage()]),
             ]);
         }
 
         return $from === 'file' ? $given : DesignDocument::of(['title' => $name] + $given->value);
+    }
+
+    /**
+     * The document in a file, or in an archive with its pictures.
+     *
+     * @throws PictureRefused when an archive cannot be taken
+     */
+    private function uploaded(mixed $file, DesignArchive $archive): string
+    {
+        $path = $file instanceof UploadedFile ? (string) $file->getRealPath() : '';
+        $bytes = $path === '' ? '' : (string) file_get_contents($path, length: DesignDocument::LARGEST + 1);
+
+        return DesignArchive::isOne($bytes) ? $archive->read($path) : $archive->withPictures($bytes);
     }
 }

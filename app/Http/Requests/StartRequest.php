@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\QuiltAlong;
 use App\Rules\LengthBetween;
-use Dew\Core\Design\DesignDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\Notation;
@@ -18,6 +17,9 @@ final class StartRequest extends QuiltAlongRequest
 {
     /** Designs that ship with Dew, to begin from. */
     public const READY = ['harbour-sampler', 'two-tides'];
+
+    /** Of a file, with the pictures in it. */
+    private const LARGEST_KB = 20_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -31,7 +33,7 @@ final class StartRequest extends QuiltAlongRequest
             )],
             'may_share' => ['accepted'],
             'from' => ['required', 'string', Rule::in(['blank', 'file', ...self::READY, ...$own])],
-            'file' => ['nullable', 'required_if:from,file', 'file', 'max:'.intdiv(DesignDocument::LARGEST, 1024)],
+            'file' => ['nullable', 'required_if:from,file', 'file', 'max:'.self::LARGEST_KB],
         ];
     }
 

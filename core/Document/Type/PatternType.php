@@ -12,6 +12,9 @@ final readonly class PatternType implements Type
     /** Small letters, digits and hyphens; an id is given once and never used again. */
     public const ID = '^[a-z][a-z0-9-]{0,39}$';
 
+    /** SHA-256, as it names a picture. */
+    public const HASH = '^[0-9a-f]{64}$';
+
     public const COLOUR = '^#[0-9a-f]{6}$';
 
     private function __construct(
@@ -23,6 +26,11 @@ final readonly class PatternType implements Type
     public static function id(): self
     {
         return new self(self::ID, 'an id of small letters, digits and hyphens');
+    }
+
+    public static function hash(): self
+    {
+        return new self(self::HASH, 'the SHA-256 hash of a picture');
     }
 
     public static function colour(): self

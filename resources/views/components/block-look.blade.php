@@ -8,7 +8,7 @@
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
-                fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+                fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
         @endforeach
     </defs>
     @foreach ($study->laid as $laid)

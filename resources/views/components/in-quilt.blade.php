@@ -6,7 +6,7 @@
         @foreach ($picture->blocks as $block => $study)
             @foreach ($study->looks as $product => $look)
                 <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
-                    fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+                    fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
             @endforeach
             <g id="in-{{ $block }}"><rect class="spot-ground" width="{{ array_sum($study->columns) }}" height="{{ array_sum($study->rows) }}"/>
                 @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
@@ -14,10 +14,10 @@
         @endforeach
     </defs>
     <g @if ($picture->onPoint) transform="rotate(45 {{ $picture->width / 2 }} {{ $picture->height / 2 }})" @endif>
-        @if ($picture->ground !== null)<rect width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{ $palette->colour($picture->ground) }}"/>@endif
+        @if ($picture->ground !== null)<rect width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{ $palette->paint($picture->ground) }}"/>@endif
         @if ($picture->stones !== null)
             @foreach ($picture->corners as $corner)<rect x="{{ $corner['x'] }}" y="{{ $corner['y'] }}" width="{{ $corner['side'] }}" height="{{ $corner['side'] }}"
-                fill="{{ $palette->colour($picture->stones) }}"/>@endforeach
+                fill="{{ $palette->paint($picture->stones) }}"/>@endforeach
         @endif
         @foreach ($picture->places as $place)<use href="#in-{{ $place['block'] }}" transform="{{ $place['transform'] }}"/>@endforeach
     </g>

@@ -1,5 +1,5 @@
-@props(['picture', 'label'])
-<svg class="quilt-picture" viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img" aria-label="{{ $label }}">
+@props(['picture', 'label', 'widest' => null])
+<svg class="quilt-picture" viewBox="{{ $picture->viewBox($widest ?? null) }}" role="img" aria-label="{{ $label }}">
     <defs>
         @foreach ($picture->units as $id => $shapes)
             <g id="{{ $id }}">@foreach ($shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="{{ $shape->fill }}"

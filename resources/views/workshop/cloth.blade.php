@@ -1,5 +1,6 @@
 @php($colourways = $document->items(Dew\Core\Draft\Place::of('colourways')))
 @php($fabrics = $document->items(Dew\Core\Draft\Place::of('fabrics')))
+@error('picture')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
 <div class="table-frame cloth-frame" tabindex="0" role="region" aria-label="{{ __('workshop.fabrics') }}">
     <table class="table cloth-table" id="cloth-table">
         <thead><tr><th scope="col">{{ __('workshop.letter') }}</th><th scope="col">{{ __('workshop.name') }}</th><th scope="col">{{ __('workshop.part') }}</th><th scope="col">{{ __('workshop.value') }}</th>
@@ -25,6 +26,12 @@
                         @php($at = 'colourways/'.$colourway['id'].'/cloth/'.$fabric['id'])
                         @php($which = ['fabric' => $name, 'colourway' => $colourway['name'] ?? ''])
                         <td><div class="cloth-cell">
+                            @if (isset($cloth['picture']))
+                                <img class="cloth-picture" src="{{ route('host.pictures.show', [$quiltAlong, $cloth['picture']]) }}" width="48" height="48"
+                                    alt="{{ __('pictures.of', ['cloth' => $cloth['name'] ?? $name]) }}">
+                                <x-edit.button class="icon-button" :edit="['kind' => 'set', 'place' => $at.'/picture', 'expect' => $cloth['picture']]"
+                                    :aria-label="__('pictures.remove', $which)"><x-icon name="minus"/></x-edit.button>
+                            @endif
                             <x-edit.text type="color" class="form-control-color" :place="$at.'/colour'" :value="$cloth['colour'] ?? null" :label="__('workshop.colour_of', $which)"
                                 hidden :id="'colour-'.$colourway['id'].'-'.$fabric['id']"
                                 :edit="$cloth === null ? ['kind' => 'set', 'place' => $at, 'expect' => null, 'to' => ['name' => $name, 'colour' => App\Support\Fill::in('value')]] : null"/>
@@ -32,7 +39,11 @@
                                 <x-edit.text :place="$at.'/name'" :value="$cloth['name'] ?? null" :label="__('workshop.cloth_name', $which)" hidden
                                     :id="'cloth-'.$colourway['id'].'-'.$fabric['id']" maxlength="60"/>
                             @endif
-                        </div></td>
+                        </div>
+                        <form method="post" action="{{ route('host.pictures.store', $quiltAlong) }}" enctype="multipart/form-data" class="picture-form">@csrf
+                            <input type="hidden" name="colourway" value="{{ $colourway['id'] }}"><input type="hidden" name="fabric" value="{{ $fabric['id'] }}">
+                            <input type="file" class="form-control" name="picture" accept="image/*" data-shrink aria-label="{{ __('pictures.choose', $which) }}">
+                            <noscript><button class="btn btn-other">{{ __('pictures.put') }}</button></noscript></form></td>
                     @endforeach
                     <td><div class="cloth-tools">
                         @if (! $loop->first)

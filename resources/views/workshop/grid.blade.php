@@ -11,12 +11,12 @@
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="look-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"
-                d="{{ $patch['path'] }}" fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+                d="{{ $patch['path'] }}" fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
         @endforeach
         @foreach ($looks as $unit => $look)
             @unless (isset($study->looks[$unit]))
                 <g id="look-{{ $unit }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
-                    fill="{{ $palette->colour($patch['slot']) }}"/>@endforeach</g>
+                    fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
             @endunless
         @endforeach
     </defs>

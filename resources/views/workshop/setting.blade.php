@@ -1,5 +1,7 @@
 @php($setting = $document->at(Dew\Core\Draft\Place::of('setting'))->value)
 @php($fabricNames = array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics))
+@php($unitNames = collect($document->items(Dew\Core\Draft\Place::of('units')))->reject(fn ($unit) => Dew\Core\Unit\UnitKind::tryFrom($unit['kind'] ?? '')?->isFree() ?? true)
+    ->pluck('name', 'id')->all())
 @php($first = (string) array_key_first($palette->fabrics))
 @php($onPoint = ($setting['kind'] ?? '') === 'on-point')
 <h2>{{ __('workshop.setting') }}</h2>
@@ -51,6 +53,15 @@
         <x-edit.text :place="$at.'/width'" :value="$border['width'] ?? null" :label="__('workshop.border_width')" :id="'border-width-'.$border['id']"/>
         @if (isset($border['fabric']))
             <x-edit.select :place="$at.'/fabric'" :value="$border['fabric']" :label="__('workshop.border_fabric')" :id="'border-fabric-'.$border['id']" :choices="$fabricNames"/>
+            @if ($unitNames !== [])
+                <x-edit.select :value="null" :label="__('workshop.border_pieced')" :id="'border-unit-'.$border['id']" :empty="__('workshop.none')" :choices="$unitNames"
+                    :edit="['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => $at.'/fabric', 'expect' => $border['fabric']],
+                        ['kind' => 'set', 'place' => $at.'/unit', 'to' => App\Support\Fill::in('value')]]]"/>
+            @endif
+        @else
+            <x-edit.select :place="$at.'/unit'" :value="$border['unit'] ?? null" :label="__('workshop.border_pieced')" :id="'border-unit-'.$border['id']" :choices="$unitNames"/>
+            <x-edit.button class="btn-quiet" :edit="['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => $at.'/unit', 'expect' => $border['unit'] ?? null],
+                ['kind' => 'set', 'place' => $at.'/fabric', 'to' => $first]]]">{{ __('workshop.border_plain') }}</x-edit.button>
         @endif
         <x-edit.select :place="$at.'/corner_fabric'" :value="$border['corner_fabric'] ?? null" :label="__('workshop.border_corners')" :id="'border-corner-'.$border['id']"
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>

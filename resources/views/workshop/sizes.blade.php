@@ -1,5 +1,5 @@
 @php($sizes = $document->items(Dew\Core\Draft\Place::of('sizes')))
-@php($widest = max([1, ...array_map(fn ($size) => $size['width'], $study->sizes)]))
+@php($borders = $document->items(Dew\Core\Draft\Place::of('setting', 'borders')))
 <h2>{{ __('workshop.sizes') }}</h2>
 @foreach ($study->problems as $problem)
     <p class="message is-warning">{{ $problem }}</p>
@@ -14,7 +14,7 @@
         @php($name = $size['name'] ?? $size['id'])
         <article class="size-card" id="size-{{ $size['id'] }}">
             <div class="size-picture">
-                @if ($drawn !== null){!! str_replace('<svg class', '<svg width="'.round($drawn['width'] / $widest * 100).'%" class', $drawn['picture']) !!}@endif
+                @if ($drawn !== null){!! $drawn['picture'] !!}@endif
             </div>
             <div class="size-fields">
                 <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')" :id="'size-name-'.$size['id']" maxlength="40"/>
@@ -34,6 +34,25 @@
                 <details><summary>{{ __('workshop.area') }}</summary>
                     <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)" :colour="$palette->colour($fabric)"
                         :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ number_format($area) }}</small></li>@endforeach</ul>
+                </details>
+            @endif
+            @if ($borders !== [])
+                <details><summary>{{ __('workshop.size_borders') }}</summary>
+                    @foreach ($borders as $border)
+                        @php($has = ! isset($size['borders']) || in_array($border['id'], $size['borders'], true))
+                        @php($all = $size['borders'] ?? array_column($borders, 'id'))
+                        @php($widths = is_array($size['border_widths'] ?? null) ? $size['border_widths'] : [])
+                        @php($called = $border['name'] ?? __('workshop.border', ['number' => $loop->iteration]))
+                        <div class="size-border">
+                            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $at.'/borders', 'expect' => $size['borders'] ?? null,
+                                'to' => $has ? array_values(array_diff($all, [$border['id']])) : [...$all, $border['id']]]">{{ __($has ? 'workshop.without_border' : 'workshop.with_border', ['border' => $called]) }}</x-edit.button>
+                            @if ($has)
+                                <x-edit.text :value="$widths[$border['id']] ?? null" :label="__('workshop.border_width_of', ['border' => $called])" :placeholder="$border['width'] ?? ''"
+                                    :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="['kind' => 'set', 'place' => $at.'/border_widths', 'expect' => $size['border_widths'] ?? null,
+                                        'to' => [$border['id'] => App\Support\Fill::in('value', 'optional')] + $widths]"/>
+                            @endif
+                        </div>
+                    @endforeach
                 </details>
             @endif
             <p class="actions">

@@ -8,6 +8,7 @@ use App\Actions\Host\OpenDraft;
 use App\Http\Controllers\Controller;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
+use App\Pictures\DesignArchive;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\Workshop;
 use Illuminate\Contracts\View\View;
@@ -15,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The pages on which a design is drawn up. */
 final class DraftController extends Controller
@@ -76,10 +78,17 @@ final class DraftController extends Controller
         ]);
     }
 
-    /** The design as an open file. */
-    public function file(QuiltAlong $quiltAlong): Response
+    /** The design as an open file; with its pictures, where it has any, in a zip. */
+    public function file(QuiltAlong $quiltAlong, DesignArchive $archive): Response|BinaryFileResponse
     {
-        return response(OpenDraft::of($quiltAlong)->document, 200, [
+        $document = OpenDraft::of($quiltAlong)->document;
+        if (DesignArchive::named($document) !== []) {
+            return response()->download($archive->write($document), (Str::slug($quiltAlong->name) ?: 'design').'.zip', [
+                'Content-Type' => 'application/zip',
+            ])->deleteFileAfterSend();
+        }
+
+        return response($document, 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($quiltAlong->name) ?: 'design').'.json"',
         ]);

@@ -64,7 +64,7 @@ final readonly class Look
             $label === null ? 'aria-hidden="true"' : 'role="img" aria-label="'.e($label).'"',
         );
         foreach ($this->patches as $patch) {
-            $svg .= sprintf('<path class="cloth" d="%s" fill="%s"/>', $patch['path'], $palette->colour($fabric($patch['slot'])));
+            $svg .= sprintf('<path class="cloth" d="%s" fill="%s"/>', $patch['path'], $palette->paint($fabric($patch['slot'])));
         }
         foreach ($letters ? $this->letters : [] as $letter) {
             if ($letter['size'] * $scale > self::SMALLEST) {

@@ -14,7 +14,7 @@ final readonly class Palette
     private const NONE = '#d5d8d3';
 
     /**
-     * @param  array<string, array{letter: string, name: string, value: string, colour: string, ink: string, cloth: string}>  $fabrics  by
+     * @param  array<string, array{letter: string, name: string, value: string, colour: string, ink: string, cloth: string, picture: string}>  $fabrics  by
      *     id, in their order
      */
     private function __construct(
@@ -45,6 +45,7 @@ final readonly class Palette
                 'colour' => $colour,
                 'ink' => Ink::on($colour),
                 'cloth' => $text($cloth['name'] ?? ''),
+                'picture' => $text($cloth['picture'] ?? ''),
             ];
         }
 
@@ -59,13 +60,19 @@ final readonly class Palette
     public function as(array $fabrics): self
     {
         return new self($this->colourway, array_map(fn (string $fabric): array => $this->fabrics[$fabric] ?? [
-            'letter' => '?', 'name' => $fabric, 'value' => '', 'colour' => self::NONE, 'ink' => Ink::on(self::NONE), 'cloth' => '',
+            'letter' => '?', 'name' => $fabric, 'value' => '', 'colour' => self::NONE, 'ink' => Ink::on(self::NONE), 'cloth' => '', 'picture' => '',
         ], $fabrics));
     }
 
     public function colour(string $fabric): string
     {
         return $this->fabrics[$fabric]['colour'] ?? self::NONE;
+    }
+
+    /** What a patch is filled with: the picture of its cloth, where there is one, or its colour. */
+    public function paint(string $fabric): string
+    {
+        return ($this->fabrics[$fabric]['picture'] ?? '') === '' ? $this->colour($fabric) : "url(#cloth-{$this->fabrics[$fabric]['picture']})";
     }
 
     public function ink(string $fabric): string

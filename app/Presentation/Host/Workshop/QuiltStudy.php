@@ -60,30 +60,38 @@ final readonly class QuiltStudy
             }
         }
         $sizes = [];
+        $widest = 0.0;
         $design = $reading->design;
         if ($design === null) {
             return new self([], array_values(array_unique($problems)));
         }
+        $sheets = [];
         foreach ($design->sizes as $id => $size) {
             try {
-                $sizes[(string) $id] = self::figures($design, (string) $id, $colourway, $notation);
+                $sheets[(string) $id] = Compiler::quiltSheet($design, (string) $id);
+                $widest = max($widest, $sheets[(string) $id]->finished->width->toFloat());
             } catch (InvalidArgumentException|MeasureException $error) {
                 $problems[] = $size->name.': '.$error->getMessage();
             }
+        }
+
+        foreach ($sheets as $id => $sheet) {
+            $sizes[$id] = self::figures($design, $sheet, $widest, $colourway, $notation);
         }
 
         return new self($sizes, array_values(array_unique($problems)));
     }
 
     /**
+     * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{
      *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
      *     picture: string
      * }
      */
-    private static function figures(Design $design, string $size, string $colourway, Notation $notation): array
+    private static function figures(Design $design, QuiltSheet $sheet, float $widest, string $colourway, Notation $notation): array
     {
-        $sheet = Compiler::quiltSheet($design, $size);
+        $size = $sheet->size;
         $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $notation);
         $cloths = $design->colourways[$colourway] ?? $design->colourways[(string) array_key_first($design->colourways)];
 
@@ -101,6 +109,7 @@ final readonly class QuiltStudy
             'areas' => array_map(fn (float $area): int => (int) round($area), $sheet->areas),
             'picture' => view('components.quilt-picture', [
                 'picture' => QuiltPicture::of($sheet, $cloths, $size.'-'),
+                'widest' => $widest,
                 'label' => __('drawings.quilt', ['size' => $design->sizes[$size]->name]),
             ])->render(),
         ];

@@ -9,6 +9,7 @@ use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Models\User;
+use App\Pictures\DesignArchive;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Illuminate\Contracts\View\View as Html;
@@ -41,7 +42,12 @@ final class Workshop
             'redo' => ChangeDraft::lastUndone($draft, $person),
         ]);
 
-        return new View($view->name, $view->of, $view->title, ['bar' => $this->html($bar), ...$view->panels]);
+        $pictures = DesignArchive::named($draft->document);
+        $cloths = $pictures === [] ? [] : ['cloths' => $this->html(view('workshop.cloths', [
+            'quiltAlong' => $draft->quiltAlong, 'pictures' => $pictures,
+        ]))];
+
+        return new View($view->name, $view->of, $view->title, ['bar' => $this->html($bar), ...$cloths, ...$view->panels]);
     }
 
     private function quilt(QuiltAlong $quiltAlong, DraftDocument $document, string $colourway): View

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Actions\Host\ChangeDraft;
+use App\Actions\Host\OpenDraft;
+use App\Http\Controllers\Controller;
+use App\Models\QuiltAlong;
+use App\Pictures\ClothPictures;
+use App\Pictures\DesignArchive;
+use App\Pictures\PictureRefused;
+use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Kind\SetValue;
+use Dew\Core\Draft\Place;
+use Dew\Core\Draft\Value;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** Pictures of the cloth of a draft. */
+final class PictureController extends Controller
+{
+    private const LARGEST_KB = 12_000;
+
+    /** A picture that the draft names; others do not exist here. */
+    public function show(QuiltAlong $quiltAlong, string $picture, ClothPictures $pictures): Response
+    {
+        abort_unless(in_array($picture, DesignArchive::named(OpenDraft::of($quiltAlong)->document), true), 404);
+        $bytes = $pictures->bytes($picture) ?? abort(404);
+
+        return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="cloth.png"']);
+    }
+
+    /** @throws ValidationException when the file is no picture, or there is no such cloth */
+    public function store(Request $request, QuiltAlong $quiltAlong, ClothPictures $pictures, ChangeDraft $change): RedirectResponse
+    {
+        $given = $request->validate([
+            'colourway' => ['required', 'string', 'max:40'],
+            'fabric' => ['required', 'string', 'max:40'],
+            'picture' => ['required', 'file', 'max:'.self::LARGEST_KB],
+        ], ['picture.*' => __('pictures.no_picture')]);
+        $file = $request->file('picture');
+        $draft = OpenDraft::of($quiltAlong);
+        $document = OpenDraft::design($draft);
+        $place = Place::of('colourways', (string) $given['colourway'], 'cloth', (string) $given['fabric']);
+        $fabric = $document->at(Place::of('fabrics', (string) $given['fabric'], 'name'));
+        try {
+            $kept = $pictures->keep($file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '');
+            $there = $document->at($place);
+            $name = is_array($there->value) ? $there->value['name'] ?? $fabric->value : $fabric->value;
+            $change->edit($draft, $this->person($request), (string) Str::uuid(), 'set', new SetValue(
+                $place,
+                Value::of(['name' => $name, 'colour' => $kept->colour, 'picture' => $kept->hash]),
+                $there->exists ? $there : Value::nothing(),
+            ));
+        } catch (PictureRefused|EditRefused|EditConflict $error) {
+            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+        }
+
+        return redirect()->route('host.cloth', $quiltAlong)->with('status', __('pictures.kept'));
+    }
+}

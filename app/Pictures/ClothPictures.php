@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Storage;
+use Intervention\Image\Exceptions\RuntimeException;
+use Intervention\Image\ImageManager;
+
+/**
+ * Pictures of cloth, as they are kept: turned upright, small, written anew without anything that a camera adds, and named by their hash, so
+ * that the same picture is stored once. A picture that is written anew a second time gives the same bytes.
+ */
+final class ClothPictures
+{
+    /** Pixels of the longer side: a swatch is never drawn larger. */
+    private const SIDE = 400;
+
+    /** Decoding takes memory by the pixel, outside what PHP counts: larger pictures are refused before they are decoded. */
+    private const MOST_PIXELS = 16_000_000;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF];
+
+    private const WAIT = 20;
+
+    /**
+     * Writes a picture anew and keeps it.
+     *
+     * @param  string  $bytes  as they came
+     *
+     * @throws PictureRefused with what to do instead
+     */
+    public function keep(string $bytes): ClothPicture
+    {
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || ! in_array($size[2], self::KINDS, true)) {
+            throw new PictureRefused(__('pictures.no_picture'));
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new PictureRefused(__('pictures.too_large', ['megapixels' => intdiv(self::MOST_PIXELS, 1_000_000)]));
+        }
+        try {
+            // One at a time: each takes the memory of a whole photograph.
+            [$written, $colour] = Cache::lock('pictures', self::WAIT * 2)->block(self::WAIT, fn (): array => $this->written($bytes));
+        } catch (RuntimeException) {
+            throw new PictureRefused(__('pictures.no_picture'));
+        } catch (LockTimeoutException) {
+            throw new PictureRefused(__('pictures.busy'));
+        }
+        $hash = hash('sha256', $written);
+        Storage::disk('local')->put(self::path($hash), $written);
+
+        return new ClothPicture($hash, $colour);
+    }
+
+    public function has(string $hash): bool
+    {
+        return Storage::disk('local')->exists(self::path($hash));
+    }
+
+    /** @return string|null the bytes of a PNG; null when there is no such picture */
+    public function bytes(string $hash): ?string
+    {
+        return $this->has($hash) ? Storage::disk('local')->get(self::path($hash)) : null;
+    }
+
+    /** @return array{string, string} bytes, and the colour that it is on the whole */
+    private function written(string $bytes): array
+    {
+        $image = ImageManager::gd()->read($bytes)->scaleDown(self::SIDE, self::SIDE);
+        $written = (string) $image->toPng();
+        $colour = '#'.substr($image->resize(1, 1)->pickColor(0, 0)->toHex(), 0, 6);
+
+        return [$written, $colour];
+    }
+
+    private static function path(string $hash): string
+    {
+        return "cloth/$hash.png";
+    }
+}

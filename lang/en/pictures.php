@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'no_picture' => 'That is no picture that can be read. Take a photograph, or a file of the kind JPEG, PNG, WebP or GIF.',
+    'too_large' => 'That picture has more than :megapixels million points. Make it smaller first.',
+    'busy' => 'Many pictures are being written just now. Try again in a moment.',
+    'damaged' => 'That archive is damaged. Save the design again and take the new file.',
+    'no_design' => 'That archive holds no design.json. Save the design from its page of versions, and take that file.',
+    'too_many' => 'That archive holds more than it can; up to :most pictures are possible.',
+    'too_large_file' => ':file in that archive is too large.',
+    'kept' => 'The picture is in its place.',
+    'choose' => 'Picture of :fabric in :colourway',
+    'of' => ':cloth, as photographed',
+    'remove' => 'Remove the picture of :fabric in :colourway',
+    'put' => 'Put the picture in',
+];
