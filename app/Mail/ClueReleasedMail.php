@@ -7,6 +7,7 @@ namespace App\Mail;
 use App\Models\Clue;
 use App\Models\Project;
 use App\Models\User;
+use App\Support\Words;
 
 final class ClueReleasedMail extends DewMail
 {
@@ -19,7 +20,7 @@ final class ClueReleasedMail extends DewMail
 
     protected function subjectLine(): string
     {
-        return __('mail.released.subject', ['number' => $this->clue->number, 'quilt' => $this->clue->quiltAlong->name]);
+        return __('mail.released.subject', ['number' => $this->clue->number, 'quilt' => $this->clue->quiltAlong->name, ...$this->word()]);
     }
 
     protected function paragraphs(): array
@@ -29,6 +30,12 @@ final class ClueReleasedMail extends DewMail
 
     protected function action(): array
     {
-        return [__('mail.released.action'), Address::of('member.clues.show', [$this->project, $this->clue->number])];
+        return [__('mail.released.action', $this->word()), Address::of('member.clues.show', [$this->project, $this->clue->number])];
+    }
+
+    /** @return array{clue: string, clues: string} what a clue is called in this quilt-along */
+    private function word(): array
+    {
+        return app(Words::class)->of($this->clue->quiltAlong->clue_word);
     }
 }

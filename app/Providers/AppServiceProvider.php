@@ -10,6 +10,7 @@ use App\Plans\Whole\SheetMissed;
 use App\Plans\Whole\SheetStore;
 use App\Rules\NotGuessable;
 use App\Support\QuietSessions;
+use App\Support\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Console\Events\CommandFinished;
@@ -36,6 +37,13 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(SheetStore::class);
+        $this->app->singleton(Words::class, function (Application $app): Words {
+            $words = new Words($app->make('translation.loader'), (string) config('app.locale'));
+            $words->setFallback((string) config('app.fallback_locale'));
+
+            return $words;
+        });
+        $this->app->extend('translator', fn (): Words => $this->app->make(Words::class));
     }
 
     public function boot(): void

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 return [
-    'title' => 'Clues',
-    'clue' => 'Clue :number',
-    'scheduled' => 'Clue :number is scheduled.',
-    'released' => 'Clue :number is open.',
-    'withdrawn' => 'Clue :number is withdrawn. Members no longer see it; what they counted is kept. Schedule or release it to bring it '
+    'title' => ':Clues',
+    'clue' => ':Clue :number',
+    'scheduled' => ':Clue :number is scheduled.',
+    'released' => ':Clue :number is open.',
+    'withdrawn' => ':Clue :number is withdrawn. Members no longer see it; what they counted is kept. Schedule or release it to bring it '
         .'back.',
     'moved_forward' => 'The clocks skip :asked that day, so it opens at :opens.',
     'date' => 'Date',
@@ -25,9 +25,9 @@ return [
     'state' => ['draft' => 'No date', 'scheduled' => 'Scheduled', 'released' => 'Open', 'withdrawn' => 'Withdrawn'],
     'begun' => ':begun of :all begun, :finished finished',
     'next_title' => 'Next',
-    'nothing_next' => 'Every clue is open.',
+    'nothing_next' => 'Every :clue is open.',
     'hidden' => 'Members see the number and the date. Title, units and numbers stay hidden until then.',
-    'preview_title' => 'Clue :number, as a member sees it',
+    'preview_title' => ':Clue :number, as a member sees it',
     'change_time' => 'Change the release time',
     'set_time' => 'Set a release time',
     'errors' => [
@@ -35,6 +35,6 @@ return [
         'time' => 'Enter an hour such as 09:00.',
         'zone' => 'Choose a time zone from the list, such as Europe/Dublin.',
         'past' => 'That hour has passed; there it is :now now. Choose a later one, or press Release now.',
-        'already_released' => 'This clue is open already. Withdraw it first if it must open again later.',
+        'already_released' => 'This :clue is open already. Withdraw it first if it must open again later.',
     ],
 ];

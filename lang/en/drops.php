@@ -7,9 +7,9 @@ return [
     'waiting' => 'open, not begun',
     'in-progress' => 'in progress',
     'done' => 'done',
-    'label' => 'Clue :number: :state',
+    'label' => ':Clue :number: :state',
     'opens' => 'opens :when',
     'no_date' => 'no date yet',
-    'line' => 'The clues, in order',
+    'line' => 'The :clues, in order',
     'key' => 'What the drops mean',
 ];

@@ -10,7 +10,7 @@ return [
     'unknown_code' => 'No quilt-along has this code. Check it with your host; it may have been replaced.',
     'heading' => 'Join :quilt',
     'by' => 'with :host',
-    'clues' => ':count clue|:count clues',
+    'clues' => ':count :clue|:count :clues',
     'sizes' => 'Sizes',
     'size' => 'Which size will you make?',
     'choose_size' => 'Choose a size.',

@@ -47,8 +47,8 @@ return [
         'body' => 'your account now uses :email. If that was not you, choose a new password and write to your host.',
     ],
     'released' => [
-        'subject' => ':quilt: clue :number is open',
+        'subject' => ':quilt: :clue :number is open',
         'body' => '“:title” is open, with the numbers for your size.',
-        'action' => 'Open the clue',
+        'action' => 'Open the :clue',
     ],
 ];

@@ -11,11 +11,11 @@ return [
     'member' => [
         'label' => 'This quilt',
         'now' => 'Now',
-        'clue' => 'Clue',
+        'clue' => ':Clue',
         'fabrics' => 'Fabrics',
         'bench' => 'Bench',
         'quilt' => 'Settings',
     ],
-    'host' => ['label' => 'Quilt-along', 'desk' => 'Desk', 'design' => 'Design', 'clues' => 'Clues', 'people' => 'People'],
+    'host' => ['label' => 'Quilt-along', 'desk' => 'Desk', 'design' => 'Design', 'clues' => ':Clues', 'people' => 'People'],
     'theme' => 'Light or dark',
 ];

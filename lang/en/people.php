@@ -18,5 +18,5 @@ return [
     'none_found' => 'Nobody of that name is in.',
     'count' => ':count quilt|:count quilts',
     'cell' => ':done of :total',
-    'grid' => 'Where each member stands in each clue',
+    'grid' => 'Where each member stands in each :clue',
 ];

@@ -13,19 +13,19 @@ return [
     'width_bounds' => 'Enter a width between :least and :most.',
     'any_size' => 'the same at every size',
     'choose_size' => 'Choose your size',
-    'choose_size_why' => 'What this clue asks you to cut and sew is not the same at every size. You can change the size later under “This '
+    'choose_size_why' => 'What this :clue asks you to cut and sew is not the same at every size. You can change the size later under “This '
         .'quilt”.',
     'choose_this_size' => 'Make this size',
-    'clue_waits' => 'Clue :number is waiting for your size',
+    'clue_waits' => ':Clue :number is waiting for your size',
     'no_size_yet' => 'You have not chosen a size yet.',
     'later' => [
         'size' => [
-            'clue' => 'Clue :number is the first that needs your size.',
-            'end' => 'No clue needs your size; you need it when the quilt is put together.',
+            'clue' => ':Clue :number is the first that needs your size.',
+            'end' => 'No :clue needs your size; you need it when the quilt is put together.',
         ],
         'fabric' => [
-            'clue' => 'You may choose this fabric later: clue :number is the first that cuts from it.',
-            'end' => 'You may choose this fabric later: no clue cuts from it.',
+            'clue' => 'You may choose this fabric later: :clue :number is the first that cuts from it.',
+            'end' => 'You may choose this fabric later: no :clue cuts from it.',
         ],
     ],
     'save' => 'Save',

@@ -447,3 +447,23 @@ it('exports a design with pictures as an archive, which imports as the same desi
     }
     $this->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.zip', substr($bytes, 0, 200))] + $given)->assertSessionHasErrors('file');
 });
+
+it('calls a clue what its quilt-along calls it, on pages, in letters and in what is kept of a page', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $project = $this->project($quiltAlong);
+    $this->release($quiltAlong);
+    $owner = $this->person($quiltAlong, Role::Owner);
+    $this->actingAs($project->user)->get("/q/$project->id/clues/1")->assertSee('Clue 1')->assertDontSee('Month 1');
+    $quiltAlong->update(['clue_word' => 'month']);
+    foreach (["/q/$project->id", "/q/$project->id/clues/1", "/q/$project->id/bench"] as $page) {
+        $this->get($page)->assertOk()->assertDontSee('Clue 1')->assertDontSee(':clue');
+    }
+    $this->get("/q/$project->id/clues/1")->assertSee('Month 1');
+    $this->actingAs($owner)->get("/host/$quiltAlong->slug/clues")->assertSee("Months")->assertDontSee("Clues");
+    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Add a month');
+    // A page of no quilt-along has the usual word again.
+    $this->get('/home')->assertDontSee('month 1');
+    expect(__('now.begin', ['number' => 3]))->toBe('Begin clue 3');
+    $letter = new App\Mail\ClueReleasedMail($project->user, $this->clue($quiltAlong->fresh(), 1), $project);
+    expect($letter->envelope()->subject)->toBe('Night Ferry: month 1 is open');
+});

@@ -9,6 +9,7 @@ use App\Models\MethodChoice;
 use App\Models\Project;
 use App\Models\Swatch;
 use App\Plans\ReleasedSheets;
+use App\Support\Words;
 use Closure;
 use Dew\Core\Plan\ClueSheet;
 use Illuminate\Support\Facades\Cache;
@@ -82,6 +83,7 @@ final readonly class Drawn
             $what,
             $this->sheets->edition($project),
             app()->getLocale(),
+            app(Words::class)->called(),
             array_map(fn (Clue $clue): array => [$clue->key, $clue->number], $clues),
             $project->size_key,
             $project->size_later,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Support\Words;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -26,7 +27,7 @@ final readonly class ProofStudy
     public static function of(DraftDocument $document): self
     {
         $text = $document->document()->text;
-        $name = 'proof:'.hash('sha256', serialize([$text, app()->getLocale(), Compiler::REVISION]));
+        $name = 'proof:'.hash('sha256', serialize([$text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION]));
 
         return Cache::remember($name, now()->addDays(self::DAYS), fn (): self => self::make($document, $text));
     }
