@@ -188,8 +188,8 @@ final class DesignFormat
             ], ['name', 'cornerstones', 'cornerstone_name', 'outside']),
             'borders' => new ListType(new RecordType([
                 'id' => self::id(), 'name' => new TextType(60), 'width' => self::length(), 'fabric' => self::id(), 'unit' => self::id(),
-                'corner_fabric' => self::id(), 'corner_unit' => self::id(),
-            ], ['name', 'fabric', 'unit', 'corner_fabric', 'corner_unit']), 1, 6),
+                'corner_fabric' => self::id(), 'corner_unit' => self::id(), 'mitred' => new FlagType,
+            ], ['name', 'fabric', 'unit', 'corner_fabric', 'corner_unit', 'mitred']), 1, 6),
             'quilting' => new RecordType([
                 'join' => ChoiceType::cases(QuiltingJoin::cases()), 'allowance' => self::length(), 'edge_kept' => new FlagType,
             ], ['edge_kept']),

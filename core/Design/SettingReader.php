@@ -152,6 +152,10 @@ final class SettingReader
         if ($node->has('corner_fabric') && $node->has('corner_unit')) {
             throw $node->get('corner_unit')->fail('stands beside "corner_fabric"; give one of them.');
         }
+        $mitred = $node->has('mitred') && $node->get('mitred')->boolean();
+        if ($mitred && ($node->has('unit') || $node->has('corner_fabric') || $node->has('corner_unit'))) {
+            throw $node->get('mitred')->fail('is for a plain border without squares in its corners.');
+        }
         $slot = $node->has('fabric') ? $this->fabrics->at($node->get('fabric')) : null;
         $unit = $node->has('unit') ? $this->unit($node->get('unit')) : null;
 
@@ -163,6 +167,7 @@ final class SettingReader
             $unit,
             $node->has('corner_fabric') ? $this->fabrics->at($node->get('corner_fabric')) : null,
             $node->has('corner_unit') ? $this->unit($node->get('corner_unit')) : null,
+            $mitred,
         );
     }
 

@@ -341,6 +341,11 @@ final class Layout
     {
         $width = $border->width;
         $zero = Length::zero();
+        if ($border->mitred) {
+            $this->mitred($border, $slot);
+
+            return;
+        }
         [$left, $across] = $border->hasCorners() ? [$width, $inner->width] : [$zero, $this->finished->width];
         $upright = new Size($width, $inner->height);
         $level = new Size($across, $width);
@@ -358,6 +363,33 @@ final class Layout
             'border:'.$border->id,
             $border->name,
             new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->finished, true),
+            1,
+        );
+    }
+
+    /**
+     * Four strips that meet on slants of 45°. A strip that finishes L along its outside is cut L + 2s(1 + √2) long: its ends lie a seam
+     * allowance outside of the slant, and that allowance runs out at the raw edge at half of 45°.
+     */
+    private function mitred(Border $border, Slot $slot): void
+    {
+        [$width, $zero, $outer] = [$border->width, Length::zero(), $this->finished];
+        $at = fn (Length $x, Length $y): Point => new Point($x, $y);
+        [$right, $bottom] = [$outer->width->minus($width), $outer->height->minus($width)];
+        $patches = array_map(fn (array $corners): Patch => new Patch($slot->id, new Outline(...$corners)), [
+            [$at($zero, $zero), $at($outer->width, $zero), $at($right, $width), $at($width, $width)],
+            [$at($width, $bottom), $at($right, $bottom), $at($outer->width, $outer->height), $at($zero, $outer->height)],
+            [$at($zero, $zero), $at($width, $width), $at($width, $bottom), $at($zero, $outer->height)],
+            [$at($right, $width), $at($outer->width, $zero), $at($outer->width, $outer->height), $at($right, $bottom)],
+        ]);
+        array_push($this->frame, ...$patches);
+        $slant = $this->room->seam->timesRoot2()->times(2);
+        $this->parts['border:'.$border->id] = new SettingPart(
+            'border:'.$border->id,
+            $border->name,
+            new LongStrips(
+                $slot, $width, [[$outer->height->plus($slant), 2], [$outer->width->plus($slant), 2]], $patches, $outer, true, mitred: true,
+            ),
             1,
         );
     }

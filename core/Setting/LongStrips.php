@@ -38,6 +38,7 @@ final readonly class LongStrips implements Unit
      * @param  list<Patch>  $patches  where they lie in the quilt
      * @param  Size  $around  finished size of what they lie in
      * @param  bool  $isBorder  else sashing between rows
+     * @param  bool  $mitred  a border whose strips meet in the corners on a slant
      */
     public function __construct(
         private Slot $slot,
@@ -46,6 +47,7 @@ final readonly class LongStrips implements Unit
         private array $patches,
         private Size $around,
         private bool $isBorder,
+        private bool $mitred = false,
     ) {
     }
 
@@ -108,6 +110,10 @@ final readonly class LongStrips implements Unit
             $steps[] = $this->isBorder
                 ? new Step(StepKind::Cut, 'long_strips.border', $measures, counts: ['count' => $count], on: $on)
                 : new Step(StepKind::Cut, 'long_strips.sashing', $measures, counts: ['count' => $count], on: $on);
+        }
+        if ($this->mitred) {
+            $steps[] = new Step(StepKind::Sew, 'long_strips.mitre_sides', $seam, on: $on);
+            $steps[] = new Step(StepKind::Sew, 'long_strips.mitre_corners', on: $on);
         }
         $steps[] = $this->isBorder
             ? new Step(StepKind::Check, 'long_strips.border_check', on: $on)

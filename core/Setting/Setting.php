@@ -44,6 +44,7 @@ final readonly class Setting
                         $border->unit,
                         $border->corner,
                         $border->cornerUnit,
+                        $border->mitred,
                     )
                     : $border;
             }

@@ -42,7 +42,7 @@ function anySetting(): array
             'id' => "e-$index",
             'width' => $width(),
             'fabric' => $fabric(),
-        ] + (mt_rand(0, 1) === 1 ? ['corner_fabric' => $fabric()] : []);
+        ] + [['corner_fabric' => $fabric()], ['mitred' => true], []][mt_rand(0, 2)];
     }
     if (mt_rand(0, 1) === 1) {
         $size['scale'] = ['3/4', '5/4', '3/2', '2', '1/3'][mt_rand(0, 4)];

@@ -3,18 +3,22 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\Compilation;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\DocumentException;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 
@@ -400,4 +404,26 @@ it('measures the area of any outline and keeps it under every orientation', func
         expect($turned->area())->toEqualWithDelta($outline->area(), 1e-9)
             ->and(Outline::decode($outline->encode())->encode())->toBe($outline->encode());
     }
+});
+
+it('mitres the corners of a border: four slanted strips, cut as much longer as the slant takes', function (): void {
+    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document['setting']['borders'] = [['id' => 'e-night', 'name' => 'Night border', 'fabric' => 'f-deep', 'width' => '3', 'mitred' => true]];
+    $document['clues'] = array_map(fn (array $clue): array => ['tasks' => array_values(array_filter(
+        $clue['tasks'],
+        fn (array $task): bool => ($task['part'] ?? '') !== 'border:e-quay',
+    ))] + $clue, $document['clues']);
+    $design = DesignReader::read((string) json_encode($document));
+    $layout = Compilation::of($design)->sized('s-crib')->layout;
+    $strips = $layout->parts['border:e-night']->unit;
+    $areas = array_map(fn (Patch $patch): float => round($patch->outline->area(), 6), $strips->patches());
+    // A quilt of 36 in with 3 in around it: each strip is 42 in outside and 36 in inside.
+    expect($layout->finished->width->toFloat())->toBe(42.0)
+        ->and($areas)->toBe([117.0, 117.0, 117.0, 117.0]);
+    $making = $strips->making(Method::LongStripsDiagonal, $design->room);
+    $cut = array_values(array_filter($making->steps, fn (Step $step): bool => $step->code === 'long_strips.border'));
+    expect(round($cut[0]->measures['length']->exact->toFloat(), 4))->toBe(round(42 + 2 * 0.25 * (1 + sqrt(2)), 4))
+        ->and(array_map(fn (Step $step): string => $step->code, $making->steps))->toContain('long_strips.mitre_corners');
+    $document['setting']['borders'][0]['corner_fabric'] = 'f-lamp';
+    expect(fn () => DesignReader::read((string) json_encode($document)))->toThrow(DocumentException::class, 'without squares in its corners');
 });

@@ -108,6 +108,27 @@ it('lays blocks into the pattern of the quilt or of one size, and lets it repeat
     $refused(['kind' => 'resize-pattern', 'size' => 's-none', 'columns' => 1, 'rows' => 1], EditRefused::class);
 });
 
+it('makes a part of a block a section of its own, and the block takes as much of everything as before', function (): void {
+    $text = (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json');
+    $before = DraftDocument::of(DesignDocument::fromJson($text));
+    $nest = ['kind' => 'nest', 'block' => 'b-lantern', 'column' => 2, 'row' => 2, 'across' => 2, 'down' => 2, 'id' => 'b-middle', 'name' => 'Middle'];
+    $after = changed($before, $nest);
+    $sheet = fn (DraftDocument $draft) => Compiler::blockSheet(DesignReader::stored($draft->document()->text), 's-crib', 'b-lantern');
+    expect(array_diff_key($sheet($after)->unitCounts, ['b-middle' => 1]))->toEqual($sheet($before)->unitCounts)
+        ->and($sheet($after)->unitCounts['b-middle'])->toBe(1)
+        ->and($sheet($after)->areas)->toEqual($sheet($before)->areas)
+        ->and($after->at(Place::of('blocks', 'b-middle', 'cells'))->value)->toHaveCount(4);
+    foreach ([['across' => 9], ['across' => 4, 'down' => 4, 'column' => 1, 'row' => 1], ['id' => 'b-propeller']] as $wrong) {
+        expect(fn () => Draft::apply($before, EditReader::read($wrong + $nest)))->toThrow(EditRefused::class);
+    }
+    $spanned = changed(
+        $before,
+        ['kind' => 'lift', 'block' => 'b-lantern', 'column' => 4, 'row' => 2],
+        ['kind' => 'span', 'block' => 'b-lantern', 'column' => 3, 'row' => 2, 'across' => 2, 'down' => 1],
+    );
+    expect(fn () => Draft::apply($spanned, EditReader::read($nest)))->toThrow(EditRefused::class, 'reaches across the edge');
+});
+
 it('reads a block out of its excerpt as it is in the whole design, at every size', function (string $name): void {
     $text = (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
     $whole = DesignReader::read($text);

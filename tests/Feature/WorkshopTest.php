@@ -459,7 +459,7 @@ it('calls a clue what its quilt-along calls it, on pages, in letters and in what
         $this->get($page)->assertOk()->assertDontSee('Clue 1')->assertDontSee(':clue');
     }
     $this->get("/q/$project->id/clues/1")->assertSee('Month 1');
-    $this->actingAs($owner)->get("/host/$quiltAlong->slug/clues")->assertSee("Months")->assertDontSee("Clues");
+    $this->actingAs($owner)->get("/host/$quiltAlong->slug/clues")->assertSee('Months')->assertDontSee('Clues');
     $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Add a month');
     // A page of no quilt-along has the usual word again.
     $this->get('/home')->assertDontSee('month 1');

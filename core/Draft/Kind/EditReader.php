@@ -63,6 +63,10 @@ final class EditReader
             'new-block' => new NewBlock(
                 $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'), $data->text('height'),
             ),
+            'nest' => new NestCells(
+                $data->text('block'), $data->text('id'), $data->text('name'), $data->number('column'), $data->number('row'), $data->number('across'),
+                $data->number('down'),
+            ),
             'place' => ChangePattern::place(
                 $data->textOrNull('size'), $data->number('column'), $data->number('row'), $data->textOrNull('block'), $data->expected(),
             ),

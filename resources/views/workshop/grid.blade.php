@@ -79,6 +79,17 @@
                 <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool) }}</button>
             @endforeach
         </div>
+        <details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
+            <p class="field-hint">{{ __('workshop.section_hint') }}</p>
+            <div class="tool-row">
+                <label class="reclothe-one">{{ __('workshop.name') }} <input class="form-control" name="section" maxlength="60" autocomplete="off"
+                    value="{{ __('workshop.section_name', ['block' => mb_substr($block['name'] ?? $id, 0, 40)]) }}"></label>
+                <label class="reclothe-one">{{ __('workshop.across') }} <input class="form-control" type="number" min="1" max="40" name="section_across" value="2"></label>
+                <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40" name="section_down" value="1"></label>
+                <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'nest'] + $cell + ['id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('section'),
+                    'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')]) }}">{{ __('workshop.make_section') }}</button>
+            </div>
+        </details>
     </x-edit.form>
     @foreach ($document->items(Dew\Core\Draft\Place::of('units')) as $unit)
         @if (in_array($unit['id'], array_map(fn ($spot) => $spot->holds(), $board->spots), true))

@@ -44,6 +44,19 @@
 @elseif (! $onPoint)
     <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2', 'fabric' => $first]]">{{ __('workshop.add_sashing') }}</x-edit.button>
 @endif
+<h3>{{ __('workshop.quilting') }}</h3>
+@if (isset($setting['quilting']))
+    <div class="inline-fields">
+        <x-edit.select place="setting/quilting/join" :value="$setting['quilting']['join'] ?? null" :label="__('workshop.join')" id="quilting-join" :choices="__('workshop.joins')"/>
+        <x-edit.text place="setting/quilting/allowance" :value="$setting['quilting']['allowance'] ?? null" :label="__('workshop.join_allowance')" id="quilting-allowance"/>
+        <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/quilting/edge_kept', 'expect' => $setting['quilting']['edge_kept'] ?? null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
+            <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($setting['quilting']['edge_kept'] ?? false)> {{ __('workshop.edge_kept') }}</label>
+        </x-edit.form>
+        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => $setting['quilting']]">{{ __('workshop.remove_quilting') }}</x-edit.button>
+    </div>
+@elseif (! $onPoint)
+    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => null, 'to' => ['join' => 'back-to-front', 'allowance' => '1/2']]">{{ __('workshop.add_quilting') }}</x-edit.button>
+@endif
 <h3>{{ __('workshop.borders') }}</h3>
 @foreach (is_array($setting['borders'] ?? null) ? $setting['borders'] : [] as $border)
     @php($at = 'setting/borders/'.$border['id'])
@@ -65,9 +78,43 @@
         @endif
         <x-edit.select :place="$at.'/corner_fabric'" :value="$border['corner_fabric'] ?? null" :label="__('workshop.border_corners')" :id="'border-corner-'.$border['id']"
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
+        @if (isset($border['fabric']) && ! isset($border['corner_fabric']) && ! isset($border['corner_unit']))
+            <x-edit.form :edit="['kind' => 'set', 'place' => $at.'/mitred', 'expect' => $border['mitred'] ?? null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
+                <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($border['mitred'] ?? false)> {{ __('workshop.mitred') }}</label>
+            </x-edit.form>
+        @endif
         <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $border]">{{ __('workshop.remove_border', ['border' => $name]) }}</x-edit.button>
     </div>
 @endforeach
 @if (count($setting['borders'] ?? []) < 6)
     <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'setting/borders', 'item' => ['id' => App\Support\Fill::in('id', 'e'), 'width' => '3', 'fabric' => $first]]">{{ __('workshop.add_border') }}</x-edit.button>
+@endif
+<h3>{{ __('workshop.later') }}</h3>
+<p class="field-hint">{{ __('workshop.later_hint') }}</p>
+@php($later = is_array($document->value['later'] ?? null) ? $document->value['later'] : [])
+@php($open = is_array($later['fabrics'] ?? null) ? $later['fabrics'] : [])
+@php($set = fn (array $to) => ['kind' => 'set', 'place' => 'later', 'expect' => $document->value['later'] ?? null] + ($to === [] ? [] : ['to' => $to]))
+<div class="inline-fields">
+    <x-edit.button class="btn-quiet" :edit="$set(($later['size'] ?? false) ? array_diff_key($later, ['size' => 1]) : ['size' => true] + $later)">{{ __(($later['size'] ?? false) ? 'workshop.size_now' : 'workshop.size_later') }}</x-edit.button>
+    @foreach ($palette->fabrics as $fabric => $known)
+        @php($less = array_values(array_diff($open, [$fabric])))
+        <x-edit.button class="btn-quiet" :edit="$set(in_array($fabric, $open, true)
+            ? ($less === [] ? array_diff_key($later, ['fabrics' => 1]) : ['fabrics' => $less] + $later) : ['fabrics' => [...$open, $fabric]] + $later)">{{
+            __(in_array($fabric, $open, true) ? 'workshop.fabric_now' : 'workshop.fabric_later', ['fabric' => $known['letter'].' '.$known['name']]) }}</x-edit.button>
+    @endforeach
+</div>
+@php($methods = is_array($document->value['methods'] ?? null) ? $document->value['methods'] : [])
+@php($kinds = array_filter(array_map(fn ($kind) => Dew\Core\Unit\UnitKind::tryFrom(is_string($kind) ? $kind : ''), array_unique(array_column($document->items(Dew\Core\Draft\Place::of('units')), 'kind'))),
+    fn ($kind) => $kind !== null && count($kind->methods()) > 1))
+@if ($kinds !== [])
+    <h3>{{ __('workshop.usual_methods') }}</h3>
+    <div class="inline-fields">
+        @foreach ($kinds as $kind)
+            <x-edit.select :value="$methods[$kind->value] ?? null" :label="__('workshop.kinds.'.$kind->value)" :id="'method-'.$kind->value"
+                :choices="collect($kind->methods())->mapWithKeys(fn ($method) => [$method->value => __('methods.'.$method->value.'.name')])->all()"
+                :empty="__('workshop.first_method', ['method' => __('methods.'.$kind->methods()[0]->value.'.name')])"
+                :edit="['kind' => 'set', 'place' => 'methods', 'expect' => $document->value['methods'] ?? null,
+                    'to' => [$kind->value => App\Support\Fill::in('value', 'optional')] + $methods]"/>
+        @endforeach
+    </div>
 @endif
