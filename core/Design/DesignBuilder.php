@@ -69,6 +69,9 @@ final class DesignBuilder
         $this->each('fabrics', $this->fabrics, function (Node $node) use (&$letters): Slot {
             return $this->fabric($node, $letters);
         });
+        foreach ($this->items('fabrics') as $node) {
+            $this->attempt(fn () => $this->optional($node));
+        }
         $colourways = $this->list('colourways', fn (Node $node): Colourway => $this->colourway($node));
         $this->products = new Products($this->fabrics->all());
         $this->declare();
@@ -170,6 +173,7 @@ final class DesignBuilder
             $node->get('letter')->text(),
             $node->get('name')->text(),
             $node->get('value')->enum(FabricValue::class),
+            $node->has('instead') ? $node->get('instead')->id() : null,
         );
         if (isset($letters[$slot->letter])) {
             throw $node->get('letter')->fail(
@@ -179,6 +183,15 @@ final class DesignBuilder
         $letters[$slot->letter] = $slot->id;
 
         return $slot;
+    }
+
+    /** What may be left out is another fabric's place. */
+    private function optional(Node $node): void
+    {
+        $instead = $node->has('instead') ? $node->get('instead')->id() : null;
+        if ($instead !== null && (! isset($this->fabrics->taken()[$instead]) || $instead === $node->get('id')->id())) {
+            throw $node->get('instead')->fail('is no other fabric of the document, whose cloth could be taken instead.');
+        }
     }
 
     private function colourway(Node $node): Colourway

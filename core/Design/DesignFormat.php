@@ -57,7 +57,8 @@ final class DesignFormat
                     FabricValue::cases(),
                 ),
                 'part' => ChoiceType::of('background', 'focus', 'accent', 'border', 'sashing', 'binding'),
-            ], ['part']), 1, 40),
+                'instead' => self::id(),
+            ], ['part', 'instead']), 1, 40),
             'colourways' => new ListType(new RecordType([
                 'id' => self::id(),
                 'name' => new TextType(60),

@@ -9,6 +9,8 @@ return [
     'in_colourway' => 'here in :cloth',
     'in_own' => 'your :cloth',
     'own' => [
+        'optional' => 'This fabric is optional.',
+        'instead' => 'Take :cloth here too',
         'title' => 'Use a cloth of your own',
         'change' => 'Change your cloth',
         'name' => 'What you call it',

@@ -14,5 +14,6 @@ return [
     'choose' => 'Picture of :fabric in :colourway',
     'of' => ':cloth, as photographed',
     'remove' => 'Remove the picture of :fabric in :colourway',
+    'photograph' => 'Photograph',
     'put' => 'Put the picture in',
 ];

@@ -203,6 +203,11 @@ return [
     'letter' => 'Letter',
     'value' => 'Value',
     'part' => 'Part',
+    'part_and_value' => 'Part and value',
+    'no_part' => 'no part',
+    'instead' => 'Whether :fabric is optional, and what may take its place',
+    'not_optional' => 'always there',
+    'or_cloth' => 'or :fabric instead',
     'parts' => [
         'background' => 'background', 'focus' => 'focus', 'accent' => 'accent', 'border' => 'border', 'sashing' => 'sashing', 'binding' => 'binding',
     ],

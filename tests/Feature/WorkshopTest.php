@@ -467,3 +467,18 @@ it('calls a clue what its quilt-along calls it, on pages, in letters and in what
     $letter = new App\Mail\ClueReleasedMail($project->user, $this->clue($quiltAlong->fresh(), 1), $project);
     expect($letter->envelope()->subject)->toBe('Night Ferry: month 1 is open');
 });
+
+it('lets a member take another cloth for an optional fabric', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $optional = ['kind' => 'set', 'place' => 'fabrics/f-b/instead', 'to' => 'f-d'];
+    sendEdit($this->host, $quiltAlong, ['to' => 'f-none'] + $optional)->assertStatus(422);
+    sendEdit($this->host, $quiltAlong, $optional)->assertOk();
+    sendEdit($this->host, $quiltAlong, ['kind' => 'remove', 'place' => 'fabrics/f-d'])->assertStatus(422);
+    $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasNoErrors();
+    $member = User::factory()->create();
+    $project = app(App\Actions\Member\JoinQuiltAlong::class)($member, $quiltAlong->fresh(), 'Mine', 's-cot', 'c-first');
+    $page = $this->actingAs($member)->get("/q/$project->id/fabrics")->assertOk()->assertSee('This fabric is optional.')->assertSee('Take Sea here too');
+    expect(substr_count((string) $page->getContent(), 'This fabric is optional.'))->toBe(1);
+    $this->put("/q/$project->id/fabrics/f-b", ['cloth' => 'Sea', 'colour' => '#6f9c98'])->assertSessionHasNoErrors();
+    $this->get("/q/$project->id/fabrics")->assertDontSee('This fabric is optional.')->assertSee('Sea');
+});

@@ -74,6 +74,7 @@ final readonly class FabricsPage
                 : null,
             in_array($slot->id, $own, true),
             implode('', array_column($clues, $slot->id)),
+            $slot->instead === null ? null : $cloths[$slot->instead] ?? null,
         ), $announcement->slots));
     }
 }

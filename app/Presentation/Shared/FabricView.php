@@ -24,6 +24,7 @@ final readonly class FabricView
         public ?string $later = null,
         public bool $isOwn = false,
         public string $drawn = '',
+        public ?Cloth $instead = null,
     ) {
     }
 
@@ -32,8 +33,9 @@ final readonly class FabricView
      * @param  string|null  $later  until when it may be left open, in words
      * @param  bool  $isOwn  whether the cloth is the member's own and not the colourway's
      * @param  string  $drawn  lines that are drawn already, as HTML
+     * @param  Cloth|null  $instead  of an optional fabric: the cloth that may take its place
      */
-    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false, string $drawn = ''): self
+    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false, string $drawn = '', ?Cloth $instead = null): self
     {
         return new self(
             $slot->id,
@@ -47,6 +49,7 @@ final readonly class FabricView
             $later,
             $isOwn,
             $drawn,
+            $instead,
         );
     }
 }

@@ -109,6 +109,7 @@ final class SheetReader
                 $slot->get('letter')->string(),
                 $slot->get('name')->string(),
                 $slot->get('value')->enum(FabricValue::class),
+                $slot->has('instead') ? $slot->get('instead')->string() : null,
             );
         }
         foreach ($sheet->get('colourways')->items(self::MANY) as $colourway) {

@@ -307,6 +307,7 @@ final class SheetWriter
                 'letter' => $slot->letter,
                 'name' => $slot->name,
                 'value' => $slot->value->value,
+                ...($slot->instead === null ? [] : ['instead' => $slot->instead]),
             ], $sheet->slots)),
             'colourways' => array_values(array_map(fn (Colourway $colourway): array => [
                 'id' => $colourway->id,

@@ -1,3 +1,12 @@
+@if ($fabric->instead !== null && ! $fabric->isOwn)
+    <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="optional-cloth">
+        <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+        @method('put')
+        <input type="hidden" name="cloth" value="{{ $fabric->instead->name }}"><input type="hidden" name="colour" value="{{ $fabric->instead->colour }}">
+        <p class="field-hint">{{ __('fabrics.own.optional') }}</p>
+        <button class="btn btn-quiet">{{ __('fabrics.own.instead', ['cloth' => $fabric->instead->name]) }}</button>
+    </form>
+@endif
 @php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
 <details class="own-cloth" @if ($bag->any()) open @endif>
     <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>

@@ -3,7 +3,7 @@
 @error('picture')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
 <div class="table-frame cloth-frame" tabindex="0" role="region" aria-label="{{ __('workshop.fabrics') }}">
     <table class="table cloth-table" id="cloth-table">
-        <thead><tr><th scope="col">{{ __('workshop.letter') }}</th><th scope="col">{{ __('workshop.name') }}</th><th scope="col">{{ __('workshop.part') }}</th><th scope="col">{{ __('workshop.value') }}</th>
+        <thead><tr><th scope="col">{{ __('workshop.letter') }}</th><th scope="col">{{ __('workshop.name') }}</th><th scope="col">{{ __('workshop.part_and_value') }}</th>
             @foreach ($colourways as $colourway)
                 <th scope="col" id="colourways-{{ $colourway['id'] }}"><x-edit.text :place="'colourways/'.$colourway['id'].'/name'" :value="$colourway['name'] ?? null"
                     :label="__('workshop.colourway_name')" hidden :id="'name-'.$colourway['id']"/></th>
@@ -18,8 +18,8 @@
                     <th scope="row"><x-edit.text :place="'fabrics/'.$fabric['id'].'/name'" :value="$fabric['name'] ?? null" :label="__('workshop.name').' '.$name" hidden
                         :id="'name-'.$fabric['id']" maxlength="60"/></th>
                     <td><x-edit.select :place="'fabrics/'.$fabric['id'].'/part'" :value="$fabric['part'] ?? null" :label="__('workshop.part').' '.$name" hidden as="optional"
-                        :id="'part-'.$fabric['id']" :choices="__('workshop.parts')" :empty="__('workshop.none')"/></td>
-                    <td><x-edit.select :place="'fabrics/'.$fabric['id'].'/value'" :value="$fabric['value'] ?? null" :label="__('workshop.value').' '.$name" hidden
+                        :id="'part-'.$fabric['id']" :choices="__('workshop.parts')" :empty="__('workshop.no_part')"/>
+                        <x-edit.select :place="'fabrics/'.$fabric['id'].'/value'" :value="$fabric['value'] ?? null" :label="__('workshop.value').' '.$name" hidden
                         :id="'value-'.$fabric['id']" :choices="__('workshop.values')"/></td>
                     @foreach ($colourways as $colourway)
                         @php($cloth = $colourway['cloth'][$fabric['id']] ?? null)
@@ -42,7 +42,8 @@
                         </div>
                         <form method="post" action="{{ route('host.pictures.store', $quiltAlong) }}" enctype="multipart/form-data" class="picture-form">@csrf
                             <input type="hidden" name="colourway" value="{{ $colourway['id'] }}"><input type="hidden" name="fabric" value="{{ $fabric['id'] }}">
-                            <input type="file" class="form-control" name="picture" accept="image/*" data-shrink aria-label="{{ __('pictures.choose', $which) }}">
+                            <label class="btn btn-quiet picture-choose">{{ __('pictures.photograph') }}<input type="file" class="visually-hidden" name="picture"
+                                accept="image/*" data-shrink aria-label="{{ __('pictures.choose', $which) }}"></label>
                             <noscript><button class="btn btn-other">{{ __('pictures.put') }}</button></noscript></form></td>
                     @endforeach
                     <td><div class="cloth-tools">
@@ -51,6 +52,9 @@
                                 :aria-label="__('workshop.move_up', ['fabric' => $name])"><x-icon name="up"/></x-edit.button>
                         @endif
                         @if (count($fabrics) > 1)
+                            <x-edit.select :place="'fabrics/'.$fabric['id'].'/instead'" :value="$fabric['instead'] ?? null" as="optional" hidden
+                                :label="__('workshop.instead', ['fabric' => $name])" :empty="__('workshop.not_optional')" :id="'instead-'.$fabric['id']"
+                                :choices="array_map(fn ($known) => __('workshop.or_cloth', ['fabric' => $known['letter']]), array_diff_key($palette->fabrics, [$fabric['id'] => 1]))"/>
                             <x-edit.select :value="null" :label="__('workshop.merge_fabric', ['fabric' => $name])" hidden :empty="__('workshop.merge')" :id="'merge-'.$fabric['id']"
                                 :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], array_diff_key($palette->fabrics, [$fabric['id'] => 1]))"
                                 :edit="['kind' => 'merge-fabrics', 'fabric' => $fabric['id'], 'by' => App\Support\Fill::in('value')]"/>
