@@ -18,7 +18,7 @@ final readonly class FabricChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->unusedFabrics(), ...$checks->colourwayGaps(), ...$checks->closeValues()];
+        return [...$subject->isWhole() ? $checks->unusedFabrics() : [], ...$checks->colourwayGaps(), ...$checks->closeValues()];
     }
 
     /** @return list<Finding> */

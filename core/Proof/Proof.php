@@ -50,7 +50,7 @@ final class Proof
             ...TrimChecks::of($subject),
             ...QuiltingChecks::of($subject),
             ...FabricChecks::of($subject),
-            ...WorkChecks::of($subject),
+            ...$subject->isWhole() ? WorkChecks::of($subject) : [],
         ] as $finding) {
             $findings[$finding->key()] ??= $finding;
         }

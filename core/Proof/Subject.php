@@ -8,24 +8,49 @@ use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
+use Dew\Core\Measure\MeasureException;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
+use InvalidArgumentException;
 
 /** The design under proof, with what every check asks of it. Units are made by the methods the design usually makes them by. */
 final readonly class Subject
 {
     public Compilation $compilation;
 
+    /** @var array<int, SizedDesign> */
+    private array $sizes;
+
     public function __construct(public Design $design)
     {
         $this->compilation = Compilation::of($design);
+        $sizes = [];
+        foreach (array_map(strval(...), array_keys($design->sizes)) as $index => $size) {
+            try {
+                $sizes[$index] = $this->compilation->sized($size);
+            } catch (InvalidArgumentException|MeasureException) {
+                // Why it cannot be laid out stands among the complaints of the reader.
+                continue;
+            }
+        }
+        $this->sizes = $sizes;
     }
 
-    /** @return list<SizedDesign> */
+    /**
+     * The sizes that can be laid out; of a published design all can.
+     *
+     * @return array<int, SizedDesign> by their number in the document
+     */
     public function sizes(): array
     {
-        return $this->compilation->sizes();
+        return $this->sizes;
+    }
+
+    /** Whether every size can be laid out, so that what no size has is used nowhere. */
+    public function isWhole(): bool
+    {
+        return count($this->sizes) === count($this->design->sizes);
     }
 
     /**

@@ -319,6 +319,8 @@ return [
     'clue_up' => 'Move :clue :number up',
     'tasks' => 'To make',
     'no_tasks' => 'Nothing to make yet.',
+    'task_earlier' => 'Move :task into the :clue before',
+    'task_later' => 'Move :task into the next :clue',
     'remove_task' => 'Take :task out of this :clue',
     'unmade' => 'In no :clue yet',
     'all_made' => 'Everything that has to be made is in a :clue.',
@@ -344,7 +346,10 @@ return [
         'clues' => 'Make a :clue: the design has none yet.',
         'setting' => 'Lay a block into the pattern: the quilt is empty yet.',
     ],
-    'remedies' => ['remove' => 'Take it out', 'task' => 'Give it to the last :clue'],
+    'remedies' => [
+        'remove' => 'Take it out', 'task' => 'Give it to the last :clue', 'friendly' => 'Make these blocks :size',
+        'fit' => 'Make column :column and row :row fit it', 'cloth' => 'Give it a plain grey for now',
+    ],
 
     // Versions.
     'published' => 'Published picture',

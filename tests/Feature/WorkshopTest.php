@@ -482,3 +482,35 @@ it('lets a member take another cloth for an optional fabric', function (): void 
     $this->put("/q/$project->id/fabrics/f-b", ['cloth' => 'Sea', 'colour' => '#6f9c98'])->assertSessionHasNoErrors();
     $this->get("/q/$project->id/fabrics")->assertDontSee('This fabric is optional.')->assertSee('Sea');
 });
+
+it('brings the remedy of a finding by a button, where it is mechanical', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug/design";
+    // One column too narrow, a gap in the colourway, a size whose cuts lie on no mark, and a unit that no block has.
+    foreach ([
+        ['kind' => 'resize-column', 'block' => 'b-shoofly', 'column' => 1, 'width' => '3'],
+        ['kind' => 'set', 'place' => 'colourways/c-first/cloth/f-d'],
+        ['kind' => 'set', 'place' => 'sizes/s-cot/block', 'to' => '10'],
+        ['kind' => 'new-unit', 'id' => 'u-spare', 'name' => 'Spare', 'of' => 'hst', 'width' => '2', 'height' => '2', 'fabrics' => ['f-a', 'f-b']],
+    ] as $edit) {
+        sendEdit($this->host, $quiltAlong, $edit)->assertOk();
+    }
+    $press = function (string $label) use ($path): void {
+        $html = (string) $this->get("$path/proof")->assertOk()->assertSee($label)->getContent();
+        preg_match('/value="([^"]*)">'.preg_quote($label, '/').'</', $html, $found);
+        $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => htmlspecialchars_decode($found[1])])->assertOk();
+    };
+    foreach (['Make column 1 and row 1 fit it', 'Give it a plain grey for now', 'Take it out'] as $label) {
+        $press($label);
+        $this->get("$path/proof")->assertDontSee($label);
+    }
+    $html = (string) $this->get("$path/proof")->getContent();
+    preg_match('/Make these blocks ([^<]+)</', $html, $friendly);
+    $press($friendly[0] === '' ? '' : rtrim($friendly[0], '<'));
+    $this->get("$path/proof")->assertDontSee('Make these blocks')->assertDontSee('class="proof-kind is-error"', false);
+    // Every one of them can be taken back.
+    foreach (range(1, 4) as $ignored) {
+        $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'action' => 'undo'])->assertOk();
+    }
+    $this->get("$path/proof")->assertSee('Make column 1 and row 1 fit it')->assertSee('Give it a plain grey for now');
+});

@@ -21,10 +21,10 @@
     @endif
 </section>
 <ol class="clue-list">
-    @foreach ($clues as $clue)
+    @foreach ($clues as $number => $clue)
         @php($at = 'clues/'.$clue['id'])
         <li class="card clue-edit" id="clue-{{ $clue['id'] }}">
-            <div class="clue-head"><h2>{{ __('workshop.clue_number', ['number' => $loop->iteration]) }}</h2>
+            <div class="clue-edit-head"><h2>{{ __('workshop.clue_number', ['number' => $loop->iteration]) }}</h2>
                 @if (! $loop->first)
                     <x-edit.button class="icon-button" :edit="['kind' => 'move', 'place' => $at, 'before' => $clues[$loop->index - 1]['id']]"
                         :aria-label="__('workshop.clue_up', ['number' => $loop->iteration])"><x-icon name="up"/></x-edit.button>
@@ -43,6 +43,14 @@
                     @php($name = $task['name'] ?? $work->names[$task['id']] ?? $task['unit'] ?? $task['block'] ?? $task['part'] ?? $task['id'])
                     <li><span class="unmade-name">{{ $name }}</span>
                         <small>@foreach ($work->counts[$task['id']] ?? [] as $size => $count){{ $loop->first ? '' : ' · ' }}{{ __('workshop.counts', ['size' => $size, 'count' => $count]) }}@endforeach</small>
+                        @foreach (['up' => [$number - 1, 'task_earlier'], 'down' => [$number + 1, 'task_later']] as $icon => [$other, $says])
+                            @if (isset($clues[$other]))
+                                <x-edit.button class="icon-button" :edit="['kind' => 'together', 'edits' => [
+                                    ['kind' => 'remove', 'place' => $at.'/tasks/'.$task['id'], 'expect' => $task],
+                                    ['kind' => 'add', 'to' => 'clues/'.$clues[$other]['id'].'/tasks', 'item' => $task]]]"
+                                    :aria-label="__('workshop.'.$says, ['task' => $name])"><x-icon :name="$icon"/></x-edit.button>
+                            @endif
+                        @endforeach
                         <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at.'/tasks/'.$task['id'], 'expect' => $task]"
                             :aria-label="__('workshop.remove_task', ['task' => $name])"><x-icon name="minus"/></x-edit.button></li>
                 @endforeach

@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\FindingSentence;
+use App\Presentation\Shared\Figure;
 use App\Support\Fill;
+use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
+use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Severity;
 
@@ -77,19 +82,84 @@ final readonly class Remark
         return FindingSentence::of($finding);
     }
 
-    /** @return array{array<string, mixed>|null, string} */
+    /** @return array{array<string, mixed>|null, string} an edit, and what its button says */
     private static function remedy(Finding $finding, string $list, string $id, DraftDocument $document): array
     {
-        $remove = fn (): array => ['kind' => 'remove', 'place' => "$list/$id"];
+        $remove = ['kind' => 'remove', 'place' => "$list/$id"];
 
         return match (true) {
-            $id !== '' && in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove(), __('workshop.remedies.remove')],
-            in_array($finding->code, ['unmade-unit', 'unmade-block', 'unmade-part'], true) && isset($finding->names['part']) => [
+            $id === '' => [null, ''],
+            in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove, __('workshop.remedies.remove')],
+            in_array($finding->code, ['unmade-unit', 'unmade-block'], true) => [
                 self::task($document, $finding->names['part']),
                 __('workshop.remedies.task'),
             ],
+            $finding->code === 'unfriendly-size-near' => self::friendlier($finding, $id),
+            $finding->code === 'seams-differ' => self::fitting($finding, $id, $document),
+            $finding->code === 'colourway-gap' => self::clothed($finding, $id, $document),
             default => [null, ''],
         };
+    }
+
+    /** @return array{array<string, mixed>|null, string} blocks of the nearest friendly size */
+    private static function friendlier(Finding $finding, string $size): array
+    {
+        [$block, $lower, $higher] = [$finding->lengths['block'], $finding->lengths['lower'], $finding->lengths['higher']];
+        $nearest = $block->minus($lower)->absolute()->isLessThan($higher->minus($block)->absolute()) ? $lower : $higher;
+        if (! $nearest->isRational()) {
+            return [null, ''];
+        }
+
+        return [
+            ['kind' => 'together', 'edits' => [
+                ['kind' => 'set', 'place' => "sizes/$size/scale"],
+                ['kind' => 'set', 'place' => "sizes/$size/block", 'to' => LengthText::of($nearest)],
+            ]],
+            __('workshop.remedies.friendly', ['size' => Figure::text(Measurement::exact($nearest), Notation::Fractions)]),
+        ];
+    }
+
+    /** @return array{array<string, mixed>|null, string} the column and the row as large as what lies in them alone */
+    private static function fitting(Finding $finding, string $block, DraftDocument $document): array
+    {
+        $index = (int) preg_replace('#^.*/cells/#', '', $finding->place);
+        $cells = $document->items(Place::of('blocks', $block, 'cells'));
+        $cell = isset($cells[$index]) ? Cell::of($cells[$index]) : null;
+        $unit = $cell === null ? null : $document->at(Place::of('units', is_string($cell->content['unit'] ?? null) ? $cell->content['unit'] : '-'))->value;
+        $finished = is_array($unit) ? $unit['finished'] ?? null : null;
+        // As the document has it, not as it is at some size.
+        [$width, $height] = is_array($finished) ? [$finished['width'] ?? null, $finished['height'] ?? null] : [$finished, $finished];
+        if ($cell === null || $cell->across !== 1 || $cell->down !== 1 || ! is_string($width) || ! is_string($height)) {
+            return [null, ''];
+        }
+        if (in_array($cell->content['turn'] ?? 0, [90, 270], true)) {
+            [$width, $height] = [$height, $width];
+        }
+
+        return [
+            ['kind' => 'together', 'edits' => [
+                ['kind' => 'resize-column', 'block' => $block, 'column' => $cell->column, 'width' => $width],
+                ['kind' => 'resize-row', 'block' => $block, 'row' => $cell->row, 'height' => $height],
+            ]],
+            __('workshop.remedies.fit', ['column' => $cell->column, 'row' => $cell->row]),
+        ];
+    }
+
+    /** @return array{array<string, mixed>|null, string} a plain grey, to be chosen better */
+    private static function clothed(Finding $finding, string $colourway, DraftDocument $document): array
+    {
+        foreach ($document->items(Place::of('fabrics')) as $fabric) {
+            if (($fabric['name'] ?? null) === $finding->names['fabric']) {
+                $place = "colourways/$colourway/cloth/".Place::idOf($fabric);
+
+                return [
+                    ['kind' => 'set', 'place' => $place, 'expect' => null, 'to' => ['name' => $finding->names['fabric'], 'colour' => '#a9afa8']],
+                    __('workshop.remedies.cloth'),
+                ];
+            }
+        }
+
+        return [null, ''];
     }
 
     /**
