@@ -262,7 +262,7 @@ it('says what changed from one design to another, in words and numbers', functio
     Artisan::call('dew:compare', ['old' => NIGHT_FERRY, 'new' => $file]);
     $printed = str_replace("\u{a0}", ' ', Artisan::output());
     foreach ([
-        'title: was "Night Ferry", is "Dawn Ferry".', 'Size “Crib”, columns: was 3, is 5.', 'Block “Pier Lantern”, column 1, row 1 is gone.',
+        'title: was “Night Ferry”, is “Dawn Ferry”.', 'Size “Crib”, columns: was 3, is 5.', 'Block “Pier Lantern”, column 1, row 1 is gone.',
         'At size Crib the quilt finished 44 in x 44 in, and finishes 68 in x 44 in.', 'At size Throw, Wake four-patch: 152 were needed, 139 are.',
     ] as $line) {
         expect($printed)->toContain($line."\n");

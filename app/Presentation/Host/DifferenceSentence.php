@@ -17,8 +17,8 @@ final class DifferenceSentence
         return __('compare.'.($part === '' && $difference->kind === Difference::CHANGED ? 'changed_whole' : $difference->kind), [
             'what' => $what.($difference->kind === Difference::CHANGED || $part === '' ? '' : ", $part"),
             'part' => $part,
-            'was' => $difference->was->text(),
-            'is' => $difference->is->text(),
+            'was' => ValueText::of($difference->was, $old, $new),
+            'is' => ValueText::of($difference->is, $new, $old),
         ]);
     }
 }

@@ -1,7 +1,7 @@
 @php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
 @php($edge = max(40, $board->width * 0.05))
-@if ($study->problem !== null)
-    <p class="message is-warning">{{ __('workshop.cannot_draw', ['problem' => $study->problem]) }}</p>
+@if ($problem !== null)
+    <p class="message is-warning">{{ $problem === ucfirst($problem) ? $problem : __('workshop.cannot_draw', ['problem' => $problem]) }}</p>
 @endif
 <svg class="board" id="board" viewBox="{{ -$edge }} {{ -$edge }} {{ $board->width + $edge * 1.2 }} {{ $board->height + $edge * 1.2 }}" role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"

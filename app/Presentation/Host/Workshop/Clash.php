@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\PlaceName;
+use App\Presentation\Host\ValueText;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\Place;
@@ -44,7 +45,7 @@ final readonly class Clash
             }
         }
 
-        return $value->exists ? trim($value->text(), '"') : __('workshop.nothing');
+        return $value->exists ? ValueText::plain($value, $document) : __('workshop.nothing');
     }
 
     /** @return array{message: string, what: string, theirs: string, mine: string} */

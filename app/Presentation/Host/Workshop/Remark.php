@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\FindingSentence;
+use App\Presentation\Host\ValueText;
 use App\Presentation\Shared\Figure;
 use App\Support\Fill;
 use Dew\Core\Draft\Cell;
@@ -59,7 +60,7 @@ final readonly class Remark
         return new self(
             $finding->code,
             $finding->severity,
-            self::sentence($finding, $list),
+            self::sentence($finding, $list, $document),
             $id === '' ? __('workshop.lists.'.(in_array($list, ['fabrics', 'colourways', 'units', 'blocks', 'sizes', 'clues', 'setting'], true) ? $list : 'design'))
                 : __('compare.lists.'.$list, ['name' => is_string($name) ? $name : $id]),
             $view,
@@ -71,7 +72,7 @@ final readonly class Remark
     }
 
     /** What is only missing is said by what to do next. */
-    private static function sentence(Finding $finding, string $list): string
+    private static function sentence(Finding $finding, string $list, DraftDocument $document): string
     {
         $next = 'workshop.next.'.$list;
         $empty = $finding->code === 'unfinished' && preg_match('#^/'.$list.'$#', $finding->place) === 1;
@@ -79,7 +80,13 @@ final readonly class Remark
             return __($next);
         }
 
-        return FindingSentence::of($finding);
+        $problem = $finding->names['problem'] ?? '';
+        if ($problem !== '' && $problem === ucfirst($problem)) {
+            // A whole sentence already.
+            return ValueText::named($problem, $document);
+        }
+
+        return ValueText::named(FindingSentence::of($finding), $document);
     }
 
     /** @return array{array<string, mixed>|null, string} an edit, and what its button says */

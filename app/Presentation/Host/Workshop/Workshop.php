@@ -10,6 +10,7 @@ use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Models\User;
 use App\Pictures\DesignArchive;
+use App\Presentation\Host\ValueText;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Illuminate\Contracts\View\View as Html;
@@ -96,6 +97,8 @@ final class Workshop
         ];
         $about['board'] = Board::of($document, $id, $about['study']);
         $about['inQuilt'] = InQuilt::of($document, $id, $about['study'], $quiltAlong->units);
+
+        $about['problem'] = $about['study']->problem === null ? null : ValueText::named($about['study']->problem, $document);
 
         return new View('block', $id, is_string($block['name'] ?? null) ? $block['name'] : $id, [
             'grid' => $this->html(view('workshop.grid', $about)),
