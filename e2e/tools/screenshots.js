@@ -41,7 +41,17 @@ await shoot(await visit(null, desktop, 'dark'), 'style-dark', '/style', true);
 const host = await visit('wren@saltbox.example', desktop);
 await shoot(host, 'host-desk', '/host/night-ferry');
 await shoot(host, 'host-design', '/host/night-ferry/design/published?size=s-throw');
-await shoot(host, 'host-design-garden', '/host/kitchen-garden/design/published?size=s-lap');
+await host.goto('/host/kitchen-garden/design/blocks/b-strawberry-net');
+await host.waitForSelector('#workshop[data-ready]');
+await host.click('#cell-2-2');
+await host.waitForTimeout(700);
+await shoot(host, 'workshop-block');
+for (const [name, page] of [['quilt', ''], ['cloth', '/cloth'], ['proof', '/proof']]) {
+    await host.goto(`/host/kitchen-garden/design${page}`);
+    await host.waitForSelector('#workshop[data-ready]');
+    await host.waitForTimeout(700);
+    await shoot(host, `workshop-${name}`);
+}
 await shoot(host, 'host-clues', '/host/night-ferry/clues');
 await shoot(host, 'host-preview', '/host/night-ferry/clues/1?size=s-queen');
 await shoot(host, 'host-people', '/host/night-ferry/people');
