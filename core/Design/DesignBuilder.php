@@ -229,6 +229,10 @@ final class DesignBuilder
                 $node->get('cut')->entries(),
             ) : [],
             $node->pointer(),
+            $node->has('counts') ? array_map(
+                fn (Node $count): int => $count->integer(0, PHP_INT_MAX),
+                $node->get('counts')->entries(),
+            ) : [],
         );
     }
 

@@ -238,7 +238,8 @@ final class DesignFormat
             'unfinished' => self::finished(),
             'method' => ChoiceType::cases(Method::cases()),
             'cut' => new MapType(self::finished()),
-        ], ['unfinished', 'method', 'cut']));
+            'counts' => new MapType(new WholeType(0, 100_000)),
+        ], ['unfinished', 'method', 'cut', 'counts']));
     }
 
     private static function variants(): NamedType

@@ -47,6 +47,7 @@ final readonly class StatedChecks
         if ($stated->unfinished !== null && ! $stated->unfinished->equals($computed)) {
             $findings[] = $this->size($id, $stated, $stated->unfinished, $computed);
         }
+        array_push($findings, ...$this->counts($id, $stated));
         if ($stated->method === null) {
             return $findings;
         }
@@ -61,6 +62,26 @@ final readonly class StatedChecks
             $finding = $found === null ? null : $this->cut($id, $stated, $unit, $making->method, $found, $given);
             if ($finding !== null) {
                 $findings[] = $finding;
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * How many the pattern says are made at a size, where the quilt takes another number.
+     *
+     * @return list<Finding>
+     */
+    private function counts(string $id, StatedSizes $stated): array
+    {
+        $findings = [];
+        foreach ($this->subject->sizes() as $sized) {
+            $given = $stated->counts[$sized->size->id] ?? null;
+            if ($given !== null && $given !== $sized->count($id)) {
+                $findings[] = new Finding('stated-count', Severity::Error, $stated->place.'/counts', [
+                    'unit' => $this->subject->name($id), 'size' => $sized->size->name,
+                ], counts: ['stated' => $given, 'needed' => $sized->count($id)]);
             }
         }
 

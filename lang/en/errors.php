@@ -12,6 +12,8 @@ return [
     'forbidden' => 'That is not yours to do.',
     'expired' => 'This page has lain open too long.',
     'expired_hint' => 'Go back, reload it and send it again. What you typed is still there.',
+    'too_large' => 'That is more than can be taken at once.',
+    'too_large_hint' => 'Files of up to 20 MB are possible. Go back: what you typed is still there.',
     'too_many' => 'That was too often in a short time.',
     'too_many_hint' => 'Wait a minute, then go on.',
     'broken' => 'Something broke on our side.',

@@ -181,6 +181,7 @@ return [
     'stated_hint' => 'For a pattern that is given: type what it says. Dew compares it with what it computes and changes nothing in it.',
     'stated_unfinished' => 'Unfinished size',
     'computed' => 'Dew computes :size.',
+    'stated_count' => 'How many at size :size',
     'stated_method' => 'Made by',
     'stated_no_method' => 'the pattern does not say',
     'stated_cut' => 'Cut size of the :piece',

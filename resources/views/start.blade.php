@@ -25,7 +25,7 @@
                     <option value="file" @selected(old('from') === 'file')>{{ __('start.from_file') }}</option>
                 </select>
             </x-field>
-            <x-field name="file" type="file" :label="__('start.file')" accept=".json,.zip,application/json,application/zip"/>
+            <x-field name="file" type="file" :label="__('start.file')" accept=".json,.zip,application/json,application/zip" data-most="20000000" :data-too-large="__('start.errors.too_large')"/>
             <div class="field"><label class="check"><input type="checkbox" class="form-check-input" name="may_share" value="1" @checked($was('may_share', false)) required
                 @error('may_share') aria-invalid="true" @enderror> {{ __('start.may_share') }}</label>
                 @error('may_share')<p class="field-error" role="alert">{{ $message }}</p>@enderror</div>

@@ -254,6 +254,13 @@ function everyFinding(): array
             ],
             'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 1, 'block' => '10']],
         ]],
+        'stated-count' => [
+            'stated-count',
+            fn (): array => ['units' => array_map(
+                fn (array $unit): array => $unit['id'] === 'u-hst' ? ['stated' => ['counts' => ['s' => 999]]] + $unit : $unit,
+                json_decode(smallJson(), true)['units'],
+            )],
+        ],
         'close-values' => [
             'close-values',
             fn (): array => ['colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => [

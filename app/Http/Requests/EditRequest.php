@@ -125,6 +125,7 @@ final class EditRequest extends FormRequest
 
         return match ($type) {
             'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(__('workshop.whole_number', ['given' => $text])),
+            'count' => $text === '' ? null : $this->field($name.':int'),
             'flag' => in_array($text, ['1', 'true', 'on'], true),
             'json' => self::decoded($text),
             'list' => array_values(array_filter(array_map(trim(...), explode(',', $text)), fn (string $part): bool => $part !== '')),

@@ -58,6 +58,11 @@
         @php($set = fn (array $to) => ['kind' => 'set', 'place' => $place.'/stated', 'expect' => $unit['stated'] ?? null, 'to' => $to])
         <x-edit.text :value="$sizeText($stated['unfinished'] ?? null)" :label="__('workshop.stated_unfinished')" id="stated-unfinished"
             :edit="$set(['unfinished' => App\Support\Fill::in('value', 'size')] + $stated)"/>
+        @foreach ($document->items(Dew\Core\Draft\Place::of('sizes')) as $size)
+            @php($counts = is_array($stated['counts'] ?? null) ? $stated['counts'] : [])
+            <x-edit.text :value="$counts[$size['id']] ?? null" type="number" min="0" max="100000" :label="__('workshop.stated_count', ['size' => $size['name'] ?? $size['id']])"
+                :id="'stated-count-'.$size['id']" :edit="$set(['counts' => [$size['id'] => App\Support\Fill::in('value', 'count')] + $counts] + $stated)"/>
+        @endforeach
         @if ($study !== null)
             <p class="field-hint">{{ __('workshop.computed', ['size' => $study->unfinished]) }}</p>
             <x-edit.select :value="$stated['method'] ?? ''" :label="__('workshop.stated_method')" id="stated-method" :empty="__('workshop.stated_no_method')"
