@@ -236,6 +236,7 @@ return [
     // Quilt and sizes.
     'pattern' => 'How blocks are laid',
     'pattern_hint' => 'This pattern repeats across every size.',
+    'sampler' => 'Lay every block once',
     'pattern_label' => 'The pattern of blocks',
     'pattern_of' => 'The pattern of :size alone',
     'pattern_place' => 'Column :column, row :row: :block',

@@ -260,7 +260,16 @@ it('takes a block of the library in this design\'s cloth, and not twice', functi
     $fabrics = array_unique(array_merge(...array_column($units, 'fabrics')));
     expect(array_diff($fabrics, ['f-a', 'f-b', 'f-c']))->toBe([])->and($fabrics)->toContain('f-c');
     $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'])->assertRedirect("/host/$quiltAlong->slug/design/blocks");
-    expect(documentOf($quiltAlong)->items(Place::of('blocks')))->toHaveCount(1);
+    expect(documentOf($quiltAlong)->items(Place::of('blocks')))->toHaveCount(1)
+        ->and(documentOf($quiltAlong)->at(Place::of('setting', 'pattern'))->value)->toBe([['b-shoofly']]);
+    // More blocks are laid once each, in as square a pattern as there can be.
+    foreach (['b-churn-dash', 'b-ohio-star', 'b-broken-dishes', 'b-steeples', 'b-friendship-star'] as $block) {
+        $this->post("/host/$quiltAlong->slug/design/library", ['block' => $block])->assertSessionHasNoErrors();
+    }
+    preg_match('/value="([^"]*)">Lay every block once</', (string) $this->get("/host/$quiltAlong->slug/design")->getContent(), $found);
+    sendEdit($this->host, $quiltAlong, json_decode(htmlspecialchars_decode($found[1]), true))->assertOk();
+    $rows = documentOf($quiltAlong)->at(Place::of('setting', 'pattern'))->value;
+    expect(count($rows))->toBe(3)->and(array_merge(...$rows))->toHaveCount(6);
     $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-nowhere'])->assertNotFound();
 });
 

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
-use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
-use Dew\Core\Draft\Value;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
@@ -39,30 +37,12 @@ final readonly class NewBlock implements Edit
         } catch (MeasureException $error) {
             throw new EditRefused('The finished size of a block is a length such as 12 or 7 1/2. '.$error->getMessage());
         }
-        $changes = (new AddItem(Place::of('blocks'), [
-            'id' => $this->id, 'name' => $this->name, 'columns' => $columns, 'rows' => $rows, 'cells' => [],
-        ]))->changes($document);
-        $pattern = Place::of('setting', 'pattern');
-        $there = $document->at($pattern);
-        if (is_array($there->value) && self::isEmpty($there->value)) {
-            $filled = array_map(fn (mixed $row): array => array_map(fn (): string => $this->id, is_array($row) ? $row : []), $there->value);
-            $changes[] = new Change($pattern, $there, Value::of($filled));
-        }
 
-        return $changes;
-    }
-
-    /** @param  array<array-key, mixed>  $pattern */
-    private static function isEmpty(array $pattern): bool
-    {
-        foreach ($pattern as $row) {
-            foreach (is_array($row) ? $row : [] as $block) {
-                if ($block !== null) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
+        return [
+            ...(new AddItem(Place::of('blocks'), [
+                'id' => $this->id, 'name' => $this->name, 'columns' => $columns, 'rows' => $rows, 'cells' => [],
+            ]))->changes($document),
+            ...FirstBlock::laid($document, $this->id),
+        ];
     }
 }

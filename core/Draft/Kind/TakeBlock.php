@@ -85,8 +85,10 @@ final readonly class TakeBlock implements Edit
                 }
             }
         }
+        // The block that was asked for stands last, behind those in it.
+        $last = array_key_last($names['blocks']);
 
-        return $changes;
+        return $last === null ? $changes : [...$changes, ...FirstBlock::laid($document, $names['blocks'][$last])];
     }
 
     /**

@@ -1,6 +1,10 @@
 @php($patterns = ['' => ['name' => '', 'rows' => $pattern->rows]] + $pattern->own)
 <h2>{{ __('workshop.pattern') }}</h2>
 <p class="field-hint">{{ __('workshop.pattern_hint') }}</p>
+@if (count($pattern->blocks) > 1)
+    <p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/pattern', 'expect' => $document->at(Dew\Core\Draft\Place::of('setting', 'pattern'))->value,
+        'to' => $pattern->sampler()]">{{ __('workshop.sampler') }}</x-edit.button></p>
+@endif
 @foreach ($patterns as $size => $one)
     @php($whose = $size === '' ? [] : ['size' => $size])
     @if ($size !== '')<h3>{{ __('workshop.pattern_of', ['size' => $one['name']]) }}</h3>@endif

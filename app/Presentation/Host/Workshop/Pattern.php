@@ -40,6 +40,22 @@ final readonly class Pattern
         return new self(self::rows($document->at(Place::of('setting', 'pattern'))->value), $blocks, $own);
     }
 
+    /**
+     * Every block once, in as square a pattern as their number allows.
+     *
+     * @return list<list<string>>
+     */
+    public function sampler(): array
+    {
+        $ids = array_map(strval(...), array_keys($this->blocks));
+        $columns = (int) floor(sqrt(count($ids)));
+        while ($columns > 1 && count($ids) % $columns !== 0) {
+            $columns--;
+        }
+
+        return array_chunk($ids, max(1, $columns));
+    }
+
     /** @return list<list<string|null>> */
     private static function rows(mixed $pattern): array
     {
