@@ -18,6 +18,7 @@ final readonly class Block
      * @param  list<Length>  $columns  finished widths
      * @param  list<Length>  $rows  finished heights
      * @param  list<Cell>  $cells  together every place of the grid once
+     * @param  Size|null  $trimmed  what it is trimmed to, finished, where it is sewn larger on purpose
      */
     public function __construct(
         public string $id,
@@ -25,12 +26,24 @@ final readonly class Block
         public array $columns,
         public array $rows,
         public array $cells,
+        public ?Size $trimmed = null,
     ) {
     }
 
     public function finished(): Size
     {
+        return $this->trimmed ?? $this->sewn();
+    }
+
+    /** What its grid finishes at, before anything is trimmed off. */
+    public function sewn(): Size
+    {
         return new Size(Length::sum($this->columns), Length::sum($this->rows));
+    }
+
+    public function untrimmed(): self
+    {
+        return new self($this->id, $this->name, $this->columns, $this->rows, $this->cells);
     }
 
     /** What the thing in a cell must finish at. */
@@ -61,7 +74,14 @@ final readonly class Block
     {
         $scale = fn (Length $length): Length => $length->times($numerator, $denominator);
 
-        return new self($this->id, $this->name, array_map($scale, $this->columns), array_map($scale, $this->rows), $this->cells);
+        return new self(
+            $this->id,
+            $this->name,
+            array_map($scale, $this->columns),
+            array_map($scale, $this->rows),
+            $this->cells,
+            $this->trimmed === null ? null : new Size($scale($this->trimmed->width), $scale($this->trimmed->height)),
+        );
     }
 
     /**

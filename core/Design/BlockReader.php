@@ -42,7 +42,9 @@ final readonly class BlockReader
         );
         $this->everyPlaceOnce($node, $cells, count($columns), count($rows));
 
-        return new DeclaredBlock($id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node));
+        $trimmed = $node->has('trimmed') ? $node->get('trimmed')->size() : null;
+
+        return new DeclaredBlock($id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node), $trimmed);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 
 /** A block as its document describes it, before it is known how it is used. */
 final readonly class DeclaredBlock
@@ -14,6 +15,7 @@ final readonly class DeclaredBlock
      * @param  list<Length|null>  $rows  finished heights, likewise
      * @param  list<DeclaredCell>  $cells
      * @param  array<string, string>  $names  that the document gives its variants, by the use in a product key
+     * @param  Size|null  $trimmed  what it is trimmed to, finished
      */
     public function __construct(
         public string $id,
@@ -22,6 +24,7 @@ final readonly class DeclaredBlock
         public array $rows,
         public array $cells,
         public array $names = [],
+        public ?Size $trimmed = null,
     ) {
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\BlockUnit;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
@@ -57,7 +57,7 @@ final readonly class DesignChecks
 
     private function make(string $key, Unit $product, string $size): void
     {
-        if ($product instanceof BlockUnit && $product->contents() === []) {
+        if ($product->kind() === UnitKind::Block && $product->contents() === []) {
             // That its places are empty is said of the block already.
             return;
         }

@@ -171,9 +171,10 @@ final class DesignFormat
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
             ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 0, 1600),
+            'trimmed' => self::finished(),
             'variants' => self::variants(),
             'stated' => self::stated(),
-        ], ['variants', 'stated']));
+        ], ['trimmed', 'variants', 'stated']));
     }
 
     private static function setting(): NamedType

@@ -310,7 +310,34 @@ final class Products
         }
         $widths = $this->lengths($mirrored ? array_reverse($declared->columns) : $declared->columns, $cells, true);
 
-        return new Block($key, $declared->name, $widths, $this->lengths($declared->rows, $cells, false), $cells);
+        $block = new Block($key, $declared->name, $widths, $this->lengths($declared->rows, $cells, false), $cells, $declared->trimmed);
+        $this->checkTrimmed($block);
+
+        return $block;
+    }
+
+    /**
+     * What is trimmed off comes off the outermost patches alone.
+     *
+     * @throws InvalidArgumentException when it would take more than there is of them
+     */
+    private function checkTrimmed(Block $block): void
+    {
+        if ($block->trimmed === null) {
+            return;
+        }
+        foreach ([[$block->columns, $block->trimmed->width, 'wide'], [$block->rows, $block->trimmed->height, 'high']] as [$lines, $to, $how]) {
+            $off = Length::sum($lines)->minus($to)->dividedBy(2);
+            $least = $lines[0]->isLessThan($lines[count($lines) - 1]) ? $lines[0] : $lines[count($lines) - 1];
+            if ($off->isNegative() || ! $off->isLessThan($least)) {
+                throw new InvalidArgumentException(sprintf(
+                    'It is sewn %s in %s, so it cannot be trimmed to %s: at least something of its outermost parts stays, and nothing is put on.',
+                    Length::sum($lines)->toDecimal(3),
+                    $how,
+                    $to->toDecimal(3),
+                ));
+            }
+        }
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
+use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Measure\Length;
 use Dew\Core\Unit\UnitKind;
 
@@ -24,7 +25,7 @@ final readonly class FitChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->seamsDiffer(), ...$checks->uncovered()];
+        return [...$checks->seamsDiffer(), ...$checks->uncovered(), ...$checks->trimmedPoints()];
     }
 
     /**
@@ -58,6 +59,25 @@ final readonly class FitChecks
         }
 
         return $findings;
+    }
+
+    /**
+     * A block that is trimmed on purpose, and loses more by it than the sides of rectangles.
+     *
+     * @return list<Finding>
+     */
+    private function trimmedPoints(): array
+    {
+        $findings = [];
+        foreach ($this->subject->blocks() as [$key, $block]) {
+            if ($block instanceof TrimmedBlock && $block->losesPoints()) {
+                $findings[$key] = new Finding('trimmed-points', Severity::Note, $this->subject->place($key).'/trimmed', [
+                    'block' => $this->subject->name($key),
+                ], ['width' => $block->finished()->width, 'height' => $block->finished()->height]);
+            }
+        }
+
+        return array_values($findings);
     }
 
     /** The name of something that shares an edge with a cell. */

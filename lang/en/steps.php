@@ -338,6 +338,8 @@ return [
         'check_section' => 'Compare the section with the drawing before you put it in its bag.',
     ],
     'block' => [
+        'trimmed' => 'Trim the block to :width by :unfinished: :side off the left and the right, :end off top and bottom. It was sewn larger on '
+            .'purpose.',
         'lay_out' => 'Lay the parts out as drawn, :columns across and :rows down, before you sew.',
         'rows' => 'Sew the parts of each row together with a :seam seam.',
         'sections' => 'Sew sections first, where a part is as long as two beside it, with a :seam seam; then join the sections.',

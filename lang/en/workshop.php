@@ -88,6 +88,10 @@ return [
     'section_hint' => 'A section is sewn at its own time: a clue can make it before the rest. It begins at the chosen place.',
     'section_name' => 'Part of :block',
     'make_section' => 'Make it a section',
+    'trimmed' => 'Trim the finished block to',
+    'not_trimmed' => 'as it is sewn',
+    'trimmed_hint' => 'Smaller than it is sewn, on purpose: as much comes off every side. With wide strips outside, a block that came out small still reaches '
+        .'its size.',
     'quarters' => 'Copy a quarter to the other three',
     'quarter' => 'Which',
     'quarter_names' => ['top-left' => 'top left', 'top-right' => 'top right', 'bottom-right' => 'bottom right', 'bottom-left' => 'bottom left'],

@@ -261,6 +261,13 @@ function everyFinding(): array
                 json_decode(smallJson(), true)['units'],
             )],
         ],
+        'trimmed-points' => [
+            'trimmed-points',
+            fn (): array => ['blocks' => array_map(
+                fn (array $block): array => $block['id'] === 'b-one' ? ['trimmed' => '5'] + $block : $block,
+                json_decode(smallJson(), true)['blocks'],
+            )],
+        ],
         'close-values' => [
             'close-values',
             fn (): array => ['colourways' => [['id' => 'c', 'name' => 'C', 'cloth' => [

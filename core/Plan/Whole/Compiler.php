@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
-use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -238,7 +237,7 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
-            if ($unit instanceof BlockUnit && $unit->contents() === []) {
+            if ($unit->kind() === UnitKind::Block && $unit->contents() === []) {
                 continue;
             }
             $effort = Effort::of(

@@ -1,6 +1,6 @@
 @props(['study', 'palette', 'side' => 132, 'name', 'label' => null])
-@php($width = array_sum($study->columns) ?: 300)
-@php($height = array_sum($study->rows) ?: 300)
+@php([$width, $height] = array_map(fn ($side) => $side ?: 300, $study->seen()))
+@php([$left, $top] = $study->off())
 @php($scale = $side / max($width, $height))
 <svg class="look" viewBox="-4 -4 {{ $width + 8 }} {{ $height + 8 }}" width="{{ round($width * $scale) }}" height="{{ round($height * $scale) }}"
     @if ($label) role="img" aria-label="{{ $label }}" @else aria-hidden="true" @endif>
@@ -13,6 +13,6 @@
     </defs>
     @foreach ($study->laid as $laid)
         <use href="#{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
-            transform="translate({{ $laid['x'] }} {{ $laid['y'] }}) rotate({{ $laid['turn'] }})"/>
+            transform="translate({{ $laid['x'] - $left }} {{ $laid['y'] - $top }}) rotate({{ $laid['turn'] }})"/>
     @endforeach
 </svg>

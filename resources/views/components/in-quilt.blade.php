@@ -8,9 +8,13 @@
                 <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
                     fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
             @endforeach
-            <g id="in-{{ $block }}"><rect class="spot-ground" width="{{ array_sum($study->columns) }}" height="{{ array_sum($study->rows) }}"/>
+            @php([$width, $height] = $study->seen())
+            @php([$left, $top] = $study->off())
+            @if ($study->trimmed !== null)<clipPath id="in-{{ $block }}-seen"><rect width="{{ $width }}" height="{{ $height }}"/></clipPath>@endif
+            <g id="in-{{ $block }}" @if ($study->trimmed !== null) clip-path="url(#in-{{ $block }}-seen)" @endif>
+                <rect class="spot-ground" width="{{ $width }}" height="{{ $height }}"/>
                 @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
-                    transform="translate({{ $laid['x'] }} {{ $laid['y'] }}) rotate({{ $laid['turn'] }})"/>@endforeach</g>
+                    transform="translate({{ $laid['x'] - $left }} {{ $laid['y'] - $top }}) rotate({{ $laid['turn'] }})"/>@endforeach</g>
         @endforeach
     </defs>
     <g @if ($picture->onPoint) transform="rotate(45 {{ $picture->width / 2 }} {{ $picture->height / 2 }})" @endif>

@@ -54,6 +54,10 @@
         @endif
     </fieldset>
 @endforeach
+<x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed'] ?? null)"
+    :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
+    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Fill::in('value', 'size')]"/>
+<p class="field-hint">{{ __('workshop.trimmed_hint') }}</p>
 <fieldset class="line-fields">
     <legend>{{ __('workshop.quarters') }}</legend>
     <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit class="line-field">

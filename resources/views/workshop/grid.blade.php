@@ -58,6 +58,10 @@
             <rect class="spot-ring" x="{{ $spot->x + 5 }}" y="{{ $spot->y + 5 }}" width="{{ max(1, $spot->width - 10) }}" height="{{ max(1, $spot->height - 10) }}" fill="none"/>
         </g>
     @endforeach
+    @if ($study->trimmed !== null)
+        <rect class="board-trim" x="{{ ($board->width - $study->trimmed[0]) / 2 }}" y="{{ ($board->height - $study->trimmed[1]) / 2 }}" width="{{ $study->trimmed[0] }}"
+            height="{{ $study->trimmed[1] }}" fill="none"/>
+    @endif
 </svg>
 <div class="tools" id="tools" role="toolbar" aria-label="{{ __('workshop.tools') }}" data-on="{{ __('workshop.tools_hint') }}">
     <p class="tools-hint" id="tools-hint">{{ __('workshop.tools_hint') }}</p>

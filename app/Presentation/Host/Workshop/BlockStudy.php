@@ -8,7 +8,6 @@ use App\Drawing\Picture;
 use App\Presentation\Host\FindingSentence;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Block\Block;
-use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
@@ -48,6 +47,7 @@ final readonly class BlockStudy
      * @param  string|null  $problem  why it cannot be drawn
      * @param  list<array{name: string, finished: string, unfinished: string, friendly: bool, near: string, side: string}>  $sizes
      * @param  list<array{severity: string, text: string, column: int|null, row: int|null}>  $findings
+     * @param  array{float, float}|null  $trimmed  width and height that it is trimmed to, in hundredths of an inch
      */
     private function __construct(
         public array $columns,
@@ -59,6 +59,7 @@ final readonly class BlockStudy
         public ?Effort $effort = null,
         public array $sizes = [],
         public array $findings = [],
+        public ?array $trimmed = null,
     ) {
     }
 
@@ -95,6 +96,20 @@ final readonly class BlockStudy
         return $studies;
     }
 
+    /** @return array{float, float} how wide and high it finishes, in hundredths of an inch */
+    public function seen(): array
+    {
+        return $this->trimmed ?? [array_sum($this->columns), array_sum($this->rows)];
+    }
+
+    /** @return array{float, float} how much is trimmed off the left, and off the top */
+    public function off(): array
+    {
+        [$width, $height] = $this->seen();
+
+        return [(array_sum($this->columns) - $width) / 2, (array_sum($this->rows) - $height) / 2];
+    }
+
     private static function make(string $excerpt, string $id, Notation $notation): self
     {
         $reading = DesignReader::reading($excerpt);
@@ -123,10 +138,11 @@ final readonly class BlockStudy
             $looks,
             $laid,
             null,
-            $unit instanceof BlockUnit ? count($unit->patches()) : 0,
+            count($unit->patches()),
             $sheet?->effort,
             $sizes,
             self::findings($reading->document->value, Proof::ofDraft($reading)),
+            $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],
         );
     }
 

@@ -41,7 +41,7 @@ final readonly class InQuilt
     /** Null while the block cannot be drawn. */
     public static function of(DraftDocument $document, string $block, BlockStudy $study, Notation $notation): ?self
     {
-        [$width, $height] = [array_sum($study->columns), array_sum($study->rows)];
+        [$width, $height] = $study->seen();
         if ($width <= 0 || $height <= 0) {
             return null;
         }
