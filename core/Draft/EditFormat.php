@@ -89,6 +89,9 @@ final class EditFormat
         $kind('new-block', [
             'id' => $id, 'name' => new TextType(60), 'columns' => $count, 'rows' => $count, 'width' => $length, 'height' => $length,
         ]);
+        $kind('frame', [
+            'block' => $id, 'id' => $id, 'name' => new TextType(60), 'fabric' => $id, 'width' => $length, 'extra' => $length,
+        ], 'extra');
         $kind('nest', [...$cell, 'id' => $id, 'name' => new TextType(60), 'across' => $number, 'down' => $number]);
         $kind('place', [
             'size' => $id, 'column' => new WholeType(1, 60), 'row' => new WholeType(1, 60), 'block' => $id, 'expect' => $any,

@@ -59,7 +59,7 @@ return [
         'copy-quarter' => 'copied a quarter of :about', 'replace-fabric' => 'another fabric in :about',
         'merge-fabrics' => 'merged a fabric', 'take' => 'took :about', 'together' => 'changed :about', 'changes' => 'changed :about',
         'new-fabric' => 'added :about', 'new-unit' => 'added :about', 'change-kind' => 'another kind for :about', 'new-block' => 'added :about',
-        'nest' => 'made a section: :about', 'place' => 'laid a block into the quilt', 'resize-pattern' => 'another size of the pattern',
+        'nest' => 'made a section: :about', 'frame' => 'put a frame round a block', 'place' => 'laid a block into the quilt', 'resize-pattern' => 'another size of the pattern',
     ],
 
     // The block page.
@@ -88,6 +88,10 @@ return [
     'section_hint' => 'A section is sewn at its own time: a clue can make it before the rest. It begins at the chosen place.',
     'section_name' => 'Part of :block',
     'make_section' => 'Make it a section',
+    'frame' => 'Put a frame round it',
+    'frame_name' => 'Frame of :block',
+    'frame_extra' => 'Sewn wider by',
+    'make_frame' => 'Frame it',
     'trimmed' => 'Trim the finished block to',
     'not_trimmed' => 'as it is sewn',
     'trimmed_hint' => 'Smaller than it is sewn, on purpose: as much comes off every side. With wide strips outside, a block that came out small still reaches '

@@ -129,6 +129,27 @@ it('makes a part of a block a section of its own, and the block takes as much of
     expect(fn () => Draft::apply($spanned, EditReader::read($nest)))->toThrow(EditRefused::class, 'reaches across the edge');
 });
 
+it('puts a frame round a block, cut wider on purpose and trimmed with it', function (): void {
+    $before = DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')));
+    $frame = ['kind' => 'frame', 'block' => 'b-lantern', 'id' => 'u-frame', 'name' => 'Frame', 'fabric' => 'f-lamp', 'width' => '1'];
+    $sheet = function (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet {
+        return Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern');
+    };
+    $plain = changed($before, $frame);
+    expect($sheet($plain)->finished->encode())->toBe('14 x 14')
+        ->and($plain->at(Place::of('blocks', 'b-lantern', 'trimmed'))->exists)->toBeFalse();
+    $coping = changed($before, ['extra' => '1/2'] + $frame);
+    $product = Compilation::of(DesignReader::stored(Excerpt::ofBlock($coping, 'b-lantern')->text))->products(1, 1);
+    // Sewn 15 in large, finished at 14: the strips are sewn an inch and a half wide and an inch of them is seen.
+    expect($sheet($coping)->finished->encode())->toBe('14 x 14')
+        ->and($product['u-frame-side']->finished()->encode())->toBe('3/2 x 12')
+        ->and($product['u-frame-level']->finished()->encode())->toBe('15 x 3/2')
+        ->and(array_sum(array_map(fn ($patch): float => $patch->outline->area(), $product['b-lantern']->patches())))->toEqualWithDelta(196.0, 1e-9)
+        ->and($product['b-lantern']->losesPoints())->toBeFalse();
+    expect(fn () => Draft::apply($coping, EditReader::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'trimmed already')
+        ->and(fn () => Draft::apply($before, EditReader::read(['fabric' => 'f-none'] + $frame)))->toThrow(EditRefused::class);
+});
+
 it('reads a block out of its excerpt as it is in the whole design, at every size', function (string $name): void {
     $text = (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
     $whole = DesignReader::read($text);

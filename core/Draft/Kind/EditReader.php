@@ -63,6 +63,9 @@ final class EditReader
             'new-block' => new NewBlock(
                 $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'), $data->text('height'),
             ),
+            'frame' => new FrameBlock(
+                $data->text('block'), $data->text('id'), $data->text('name'), $data->text('fabric'), $data->text('width'), $data->textOrNull('extra'),
+            ),
             'nest' => new NestCells(
                 $data->text('block'), $data->text('id'), $data->text('name'), $data->number('column'), $data->number('row'), $data->number('across'),
                 $data->number('down'),

@@ -58,6 +58,18 @@
     :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
     :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Fill::in('value', 'size')]"/>
 <p class="field-hint">{{ __('workshop.trimmed_hint') }}</p>
+@unless (isset($block['trimmed']))
+    <details class="section-tool"><summary>{{ __('workshop.frame') }}</summary>
+        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Fill::in('id', 'u'), 'name' => __('workshop.frame_name', ['block' => mb_substr($block['name'] ?? $id, 0, 40)]),
+            'fabric' => App\Support\Fill::in('frame_fabric'), 'width' => App\Support\Fill::in('frame_width'), 'extra' => App\Support\Fill::in('frame_extra', 'optional')]" class="line-field" data-own>
+            <label class="reclothe-one">{{ __('workshop.border_fabric') }} <select class="form-select" name="frame_fabric">@foreach ($palette->fabrics as $fabric => $known)<option
+                value="{{ $fabric }}">{{ $known['letter'] }} {{ $known['name'] }}</option>@endforeach</select></label>
+            <label class="reclothe-one">{{ __('workshop.border_width') }} <input class="form-control" name="frame_width" value="1" required autocomplete="off"></label>
+            <label class="reclothe-one">{{ __('workshop.frame_extra') }} <input class="form-control" name="frame_extra" value="1/2" autocomplete="off"></label>
+            <button class="btn btn-other">{{ __('workshop.make_frame') }}</button>
+        </x-edit.form>
+    </details>
+@endunless
 <fieldset class="line-fields">
     <legend>{{ __('workshop.quarters') }}</legend>
     <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit class="line-field">
