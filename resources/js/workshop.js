@@ -34,6 +34,7 @@ const workshop = () => {
 
     const clash = (item, answer) => {
         const box = root.querySelector('#clashes');
+        const after = outbox.takeAfter(item);
         const card = document.createElement('div');
         card.className = 'message is-warning clash';
         const text = document.createElement('p');
@@ -54,7 +55,7 @@ const workshop = () => {
         card.append(
             text,
             choice(root.dataset.theirs, answer.theirs, () => {}),
-            choice(root.dataset.mine, answer.mine, () => outbox.insist(item)),
+            choice(root.dataset.mine, answer.mine, () => [item, ...after].forEach((one) => outbox.insist(one))),
         );
         box.append(card);
         box.hidden = false;

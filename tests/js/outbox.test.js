@@ -78,3 +78,14 @@ it('sends an edit once more without asking what is there, when somebody insists'
     expect(expectOf(item)).toBeUndefined();
     expect(item.id).not.toBe('x');
 });
+
+it('takes out what waits behind an edit that met somebody else\'s, and nothing else', () => {
+    const { outbox, answer } = make();
+    outbox.add(turn(1, { column: 1 }));
+    outbox.add(turn(1, { column: 1 }));
+    outbox.add(turn(2, { column: 2 }));
+    const [first] = outbox.queue.all();
+    answer('conflict');
+    expect(outbox.takeAfter(first).map(({ column }) => column)).toEqual(['1']);
+    expect(outbox.queue.all().map(({ column }) => column)).toEqual(['2']);
+});

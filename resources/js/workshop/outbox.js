@@ -38,10 +38,10 @@ export class Outbox {
      * @param {string} draft  whose edits they are
      * @param {{edits: string, state: string}} addresses
      * @param {{state: function(string): void, answered: function(object, object): void}} tell
+     * @param {function(): object} about  what the page shows
      */
     constructor(draft, addresses, tell, about = () => ({}), queue = new TapQueue(`edits.${draft}`), make = (...parts) => new TapSender(...parts)) {
         this.queue = queue;
-        this.about = about;
         this.tell = tell;
         this.stuck = false;
         this.sender = make(queue, { taps: addresses.edits, counters: addresses.state }, {
@@ -56,6 +56,9 @@ export class Outbox {
             },
             signedOut: (out) => out && tell.state('signed_out'),
         });
+        // What the page shows is told with each edit when it is sent, not when it was made.
+        const post = this.sender.post.bind(this.sender);
+        this.sender.post = (body) => post({ ...body, ...about() });
         if (!queue.isEmpty()) {
             this.flush();
         }
@@ -81,6 +84,14 @@ export class Outbox {
         this.flush();
     }
 
+    /** Takes out what waits behind an edit that met another's: it was meant for what that edit would have made. */
+    takeAfter(item) {
+        const after = item.edit ? this.queue.all().filter((waiting) => waiting.edit && itemThing(waiting) === itemThing(item)) : [];
+        after.forEach(({ id }) => this.queue.remove(id));
+
+        return after;
+    }
+
     isEmpty() {
         return this.queue.isEmpty();
     }
@@ -89,10 +100,6 @@ export class Outbox {
         if (!this.stuck) {
             this.tell.state(this.queue.isEmpty() ? 'saved' : 'saving');
         }
-        // What the page shows is told with each edit when it is sent, not when it was made.
-        const send = this.sender.post.bind(this.sender);
-        this.sender.post = this.sender.told ?? ((body) => send({ ...body, ...this.about() }));
-        this.sender.told = this.sender.post;
         await this.sender.flush();
     }
 }

@@ -33,7 +33,7 @@ use InvalidArgumentException;
  */
 final readonly class BlockStudy
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /** Findings about one block alone; what only a whole quilt can tell is for the proof. */
     private const NOT_ALONE = ['unfinished', 'unused-fabric', 'unmade-unit', 'unmade-block', 'wasteful-yield', 'bias-edge', 'unfriendly-size',

@@ -16,7 +16,7 @@ use InvalidArgumentException;
 /** What a quilt takes that somebody has to make, in the order of making, and which clue makes it. */
 final readonly class ClueWork
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /**
      * @param  list<array{key: string, name: string, counts: array<string, int>, task: array<string, mixed>}>  $unmade  what no clue makes

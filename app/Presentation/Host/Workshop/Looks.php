@@ -18,7 +18,7 @@ use InvalidArgumentException;
 /** What the units of a design look like, each worked out once and kept under its content. */
 final class Looks
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /**
      * @return array<string, Look> by unit id; without those that cannot be drawn as they stand

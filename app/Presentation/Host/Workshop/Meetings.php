@@ -18,7 +18,7 @@ use InvalidArgumentException;
 /** Which fabrics touch which within the blocks of a draft, and where two that touch are too close in value in some colourway. */
 final readonly class Meetings
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /**
      * @param  list<array{string, string, float}>  $pairs  two fabrics that touch, and the inches along which they do in one of every block

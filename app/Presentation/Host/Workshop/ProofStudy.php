@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Cache;
 /** Everything that is to be said of a draft, worst first. Kept under the document's content. */
 final readonly class ProofStudy
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /** @param  list<Remark>  $remarks */
     private function __construct(public array $remarks)

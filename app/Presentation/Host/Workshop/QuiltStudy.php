@@ -25,7 +25,7 @@ use InvalidArgumentException;
  */
 final readonly class QuiltStudy
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     private const MINUTES = 60;
 

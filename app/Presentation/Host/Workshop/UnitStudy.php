@@ -22,7 +22,7 @@ use InvalidArgumentException;
 /** How one unit of a draft is made by one method, for what a given pattern states to be compared with. Kept under the unit's content. */
 final readonly class UnitStudy
 {
-    private const DAYS = 7;
+    private const DAYS = 2;
 
     /**
      * @param  string  $unfinished  as Dew computes it
