@@ -114,7 +114,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('people', Host\PeopleController::class)->name('people');
 
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
-            Route::post('design/edits', Host\EditController::class)->name('edits.store');
+            Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');
             Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
             Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         });

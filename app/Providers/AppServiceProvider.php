@@ -154,6 +154,9 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute($limit('mail'))->by('to|'.$request->string('email')->lower()->trim())->response($this->tooOften(...)),
             Limit::perMinute($limit('mail') * 5)->by('from|'.$request->ip())->response($this->tooOften(...)),
         ]);
+        RateLimiter::for('edits', fn (Request $request): Limit => Limit::perMinute($limit('edits'))->by(
+            (string) ($request->user()->id ?? $request->ip()),
+        ));
         RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by(
             (string) ($request->user()->id ?? $request->ip()),
         ));

@@ -239,21 +239,19 @@ final class Layout
         if (! $block->isSquare()) {
             throw new InvalidArgumentException('Blocks set on point are square.');
         }
-        if ($this->setting->sashing !== null) {
-            throw new InvalidArgumentException(
-                'Sashing goes with a straight setting; between blocks on point, sash the blocks themselves.',
-            );
-        }
         $side = $block->width;
-        $pitch = $side->timesRoot2();
+        $sash = $this->setting->sashing->width ?? Length::zero();
+        $pitch = $side->plus($sash)->timesRoot2();
         $half = $pitch->dividedBy(2);
+        // From the outermost row to the top corner of a block lies half of the cornerstone above it.
+        $stone = $sash->timesRoot2()->dividedBy(2);
         [$columns, $rows] = [$this->size->columns, $this->size->rows];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
                 $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new InvalidArgumentException(
                     'An on-point setting has no empty places; lay a plain block there.',
                 );
-                $this->place($key, $half->plus($pitch->times($column)), $pitch->times($row), 45);
+                $this->place($key, $half->plus($pitch->times($column)), $pitch->times($row)->plus($stone), 45);
             }
         }
         $alternate = $this->setting->alternate;
@@ -262,10 +260,13 @@ final class Layout
         }
         for ($row = 0; $row < $rows - 1; $row++) {
             for ($column = 0; $column < $columns - 1; $column++) {
-                $this->place((string) $alternate, $pitch->times($column + 1), $half->plus($pitch->times($row)), 45);
+                $this->place((string) $alternate, $pitch->times($column + 1), $half->plus($pitch->times($row))->plus($stone), 45);
             }
         }
         $this->finished = new Size($pitch->times($columns), $pitch->times($rows));
+        if ($this->setting->sashing !== null) {
+            $this->sashOnPoint($this->setting->sashing, $side, $half, $stone);
+        }
         if ($this->setting->side === null) {
             // Of each of a block's four sides, those of the first row and the first column of that direction have no neighbour: m + n − 1
             // sides.
@@ -279,32 +280,109 @@ final class Layout
             return;
         }
         $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
-        $this->fillEdge($this->setting->side, $this->setting->corner ?? $this->setting->side, $side, $half);
+        $this->fillEdge($this->setting->side, $this->setting->corner ?? $this->setting->side, $side, $half, $stone);
     }
 
-    private function fillEdge(Slot $slot, Slot $cornerSlot, Length $side, Length $half): void
+    /**
+     * Sashes along every side of every block and cornerstones where they meet; at the edge of the quilt those are halves, whose long side
+     * lies outside.
+     *
+     * @param  Length  $half  from the middle of a block to the middle of a cornerstone beside it
+     * @param  Length  $stone  from the middle of a cornerstone to its corners
+     */
+    private function sashOnPoint(Sashing $sashing, Length $side, Length $half, Length $stone): void
+    {
+        if ($sashing->cornerstone === null) {
+            throw new InvalidArgumentException('Between blocks on point sashes meet in cornerstones: give the cornerstones a fabric.');
+        }
+        if ($this->setting->side === null) {
+            throw new InvalidArgumentException('Sashed blocks on point need triangles at the edge: give the side triangles a fabric.');
+        }
+        [$columns, $rows] = [$this->size->columns, $this->size->rows];
+        $at = fn (Length $x, Length $y): Point => new Point($x, $y);
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 0; $column < $columns; $column++) {
+                [$x, $y] = [$half->times(2 * $column + 1), $half->times(2 * $row + 1)];
+                foreach ([[1, -1], [1, 1], [-1, 1], [-1, -1]] as [$right, $down]) {
+                    // From the cornerstone above or below the block to the one on its right or left.
+                    [$end, $beside] = [$y->plus($half->times($down)), $x->plus($half->times($right))];
+                    $this->frame[] = new Patch($sashing->slot->id, new Outline(
+                        $at($x->plus($stone->times($right)), $end),
+                        $at($beside, $y->plus($stone->times($down))),
+                        $at($beside->minus($stone->times($right)), $y),
+                        $at($x, $end->minus($stone->times($down))),
+                    ));
+                }
+            }
+        }
+        $whole = 0;
+        foreach ($this->stones($columns, $rows) as [$across, $down]) {
+            [$x, $y] = [$half->times($across), $half->times($down)];
+            $corners = array_values(array_filter([
+                $down > 0 ? $at($x, $y->minus($stone)) : null,
+                $across < 2 * $columns ? $at($x->plus($stone), $y) : null,
+                $down < 2 * $rows ? $at($x, $y->plus($stone)) : null,
+                $across > 0 ? $at($x->minus($stone), $y) : null,
+            ]));
+            $this->frame[] = new Patch($sashing->cornerstone->id, new Outline(...$corners));
+            $whole += count($corners) === 4 ? 1 : 0;
+        }
+        $this->part('sashes', $sashing->slot, new PlainUnit(new Size($sashing->width, $side), $sashing->slot), 4 * $columns * $rows, $sashing->name);
+        $stoneUnit = new PlainUnit(Size::square($sashing->width), $sashing->cornerstone);
+        $this->part('cornerstones', $sashing->cornerstone, $stoneUnit, $whole, $sashing->cornerstoneName);
+        $this->part(
+            'half-cornerstones',
+            $sashing->cornerstone,
+            SettingTriangle::side($sashing->width, $sashing->cornerstone),
+            2 * ($columns + $rows),
+            $sashing->cornerstoneName,
+        );
+    }
+
+    /**
+     * Where cornerstones lie between blocks on point, in half pitches: above and below, and to the left and right of every block.
+     *
+     * @return list<array{int, int}>
+     */
+    private function stones(int $columns, int $rows): array
+    {
+        $stones = [];
+        for ($down = 0; $down <= 2 * $rows; $down++) {
+            for ($across = $down % 2 === 0 ? 1 : 0; $across <= 2 * $columns; $across += 2) {
+                $stones[] = [$across, $down];
+            }
+        }
+
+        return $stones;
+    }
+
+    private function fillEdge(Slot $slot, Slot $cornerSlot, Length $side, Length $half, Length $stone): void
     {
         [$width, $height] = [$this->finished->width, $this->finished->height];
         $zero = Length::zero();
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);
         $sides = 0;
+        // A triangle reaches from one cornerstone to the next and down to the one between; without sashing those are points.
+        $deep = $half->minus($stone);
         for ($column = 1; $column < $this->size->columns; $column++) {
-            [$from, $middle, $to] = [$half->times(2 * $column - 1), $half->times(2 * $column), $half->times(2 * $column + 1)];
-            $this->frame[] = new Patch($slot->id, new Outline($at($from, $zero), $at($to, $zero), $at($middle, $half)));
-            $this->frame[] = new Patch($slot->id, new Outline($at($middle, $height->minus($half)), $at($to, $height), $at($from, $height)));
+            $middle = $half->times(2 * $column);
+            [$from, $to] = [$middle->minus($deep), $middle->plus($deep)];
+            $this->frame[] = new Patch($slot->id, new Outline($at($from, $zero), $at($to, $zero), $at($middle, $deep)));
+            $this->frame[] = new Patch($slot->id, new Outline($at($middle, $height->minus($deep)), $at($to, $height), $at($from, $height)));
             $sides += 2;
         }
         for ($row = 1; $row < $this->size->rows; $row++) {
-            [$from, $middle, $to] = [$half->times(2 * $row - 1), $half->times(2 * $row), $half->times(2 * $row + 1)];
-            $this->frame[] = new Patch($slot->id, new Outline($at($zero, $from), $at($half, $middle), $at($zero, $to)));
-            $this->frame[] = new Patch($slot->id, new Outline($at($width, $from), $at($width, $to), $at($width->minus($half), $middle)));
+            $middle = $half->times(2 * $row);
+            [$from, $to] = [$middle->minus($deep), $middle->plus($deep)];
+            $this->frame[] = new Patch($slot->id, new Outline($at($zero, $from), $at($deep, $middle), $at($zero, $to)));
+            $this->frame[] = new Patch($slot->id, new Outline($at($width, $from), $at($width, $to), $at($width->minus($deep), $middle)));
             $sides += 2;
         }
-        [$right, $bottom] = [$width->minus($half), $height->minus($half)];
-        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $zero), $at($half, $zero), $at($zero, $half)));
-        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($right, $zero), $at($width, $zero), $at($width, $half)));
+        [$right, $bottom] = [$width->minus($deep), $height->minus($deep)];
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $zero), $at($deep, $zero), $at($zero, $deep)));
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($right, $zero), $at($width, $zero), $at($width, $deep)));
         $this->frame[] = new Patch($cornerSlot->id, new Outline($at($width, $bottom), $at($width, $height), $at($right, $height)));
-        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $bottom), $at($half, $height), $at($zero, $height)));
+        $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $bottom), $at($deep, $height), $at($zero, $height)));
         $this->part('side-triangles', $slot, SettingTriangle::side($side, $slot), $sides);
         $this->part('corner-triangles', $cornerSlot, SettingTriangle::corner($side, $cornerSlot), 4);
     }

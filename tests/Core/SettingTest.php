@@ -264,7 +264,7 @@ it('refuses settings that do not come out', function (array $change, string $poi
             ],
         ],
         '/sizes/0',
-        'straight setting',
+        'meet in cornerstones',
     ],
     'oblong blocks on point' => [
         [
@@ -426,4 +426,42 @@ it('mitres the corners of a border: four slanted strips, cut as much longer as t
         ->and(array_map(fn (Step $step): string => $step->code, $making->steps))->toContain('long_strips.mitre_corners');
     $document['setting']['borders'][0]['corner_fabric'] = 'f-lamp';
     expect(fn () => DesignReader::read((string) json_encode($document)))->toThrow(DocumentException::class, 'without squares in its corners');
+});
+
+it('sashes blocks on point: a sash along every side, cornerstones where they meet, halves of them at the edge', function (): void {
+    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document['setting'] = [
+        'kind' => 'on-point', 'pattern' => [['b-lantern']], 'alternate' => 'b-propeller', 'triangles' => ['side' => 'f-deep', 'corner' => 'f-river'],
+        'sashing' => ['width' => '2', 'fabric' => 'f-mist', 'cornerstones' => 'f-lamp'],
+    ];
+    $document['sizes'] = [['id' => 's-crib', 'name' => 'Crib', 'columns' => 3, 'rows' => 2]];
+    $document['clues'] = array_map(fn (array $clue): array => ['tasks' => array_values(array_filter(
+        $clue['tasks'],
+        fn (array $task): bool => ! str_starts_with($task['part'] ?? '', 'border:'),
+    ))] + $clue, $document['clues']);
+    $design = DesignReader::read((string) json_encode($document));
+    $layout = Compilation::of($design)->sized('s-crib')->layout;
+    $counts = array_map(fn ($part): int => $part->count, $layout->parts);
+    // Blocks of 12 in and sashes of 2 in: a diagonal of 14√2 from one to the next. Six blocks have four sashes each; the two between share theirs.
+    expect($layout->finished->width->encode())->toBe(Length::root2(42)->encode())->and($layout->finished->height->encode())->toBe(Length::root2(28)->encode())
+        ->and($layout->blockCounts)->toBe(['b-lantern' => 6, 'b-propeller' => 2])
+        ->and($counts)->toBe(['sashes' => 24, 'cornerstones' => 7, 'half-cornerstones' => 10, 'side-triangles' => 6, 'corner-triangles' => 4])
+        ->and($layout->parts['sashes']->unit->finished()->encode())->toBe('2 x 12');
+    $sheet = Compiler::quiltSheet($design, 's-crib');
+    expect(drawnArea($sheet))->toEqualWithDelta(42 * 28 * 2, 1e-6);
+    // What each part is cut from covers as much as is drawn of it.
+    $areas = ['f-mist' => 24 * 24.0, 'f-lamp' => 7 * 4.0 + 10 * 2.0];
+    foreach ($areas as $fabric => $area) {
+        $drawn = array_sum(array_map(fn (Patch $patch): float => $patch->slot === $fabric ? $patch->outline->area() : 0.0, $layout->frame));
+        expect($drawn)->toEqualWithDelta($area, 1e-9);
+    }
+    foreach ([['sashing', 'cornerstones', 'meet in cornerstones'], ['triangles', null, 'need triangles at the edge']] as [$part, $key, $says]) {
+        $broken = $document;
+        if ($key === null) {
+            unset($broken['setting'][$part]);
+        } else {
+            unset($broken['setting'][$part][$key]);
+        }
+        expect(fn () => DesignReader::read((string) json_encode($broken)))->toThrow(DocumentException::class, $says);
+    }
 });

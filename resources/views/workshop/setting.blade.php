@@ -41,8 +41,9 @@
         </x-edit.form>
         <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => $sashing]">{{ __('workshop.remove_sashing') }}</x-edit.button>
     </div>
-@elseif (! $onPoint)
-    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2', 'fabric' => $first]]">{{ __('workshop.add_sashing') }}</x-edit.button>
+@else
+    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2', 'fabric' => $first]
+        + ($onPoint ? ['cornerstones' => (string) array_key_last($palette->fabrics)] : [])]">{{ __('workshop.add_sashing') }}</x-edit.button>
 @endif
 <h3>{{ __('workshop.quilting') }}</h3>
 @if (isset($setting['quilting']))

@@ -45,12 +45,13 @@ final readonly class InQuilt
         if ($width <= 0 || $height <= 0) {
             return null;
         }
-        $rows = self::rows($document, $block);
+        $onPoint = $document->at(Place::of('setting', 'kind'))->value === 'on-point';
+        $alternate = $document->at(Place::of('setting', 'alternate'))->value;
+        $rows = self::rows($document, $block, $onPoint && is_string($alternate) ? $alternate : null);
         $others = array_values(array_diff(array_unique(array_merge(...$rows)), [$block, '']));
         $blocks = [$block => $study] + BlockStudy::many($document, $others, $notation);
         $sashing = $document->at(Place::of('setting', 'sashing'))->value;
-        $onPoint = $document->at(Place::of('setting', 'kind'))->value === 'on-point';
-        $gap = $onPoint || ! is_array($sashing) ? 0.0 : self::inches($sashing['width'] ?? null);
+        $gap = ! is_array($sashing) ? 0.0 : self::inches($sashing['width'] ?? null);
         $places = $corners = [];
         foreach ($rows as $row => $across) {
             foreach ($across as $column => $one) {
@@ -80,19 +81,21 @@ final readonly class InQuilt
     /**
      * The pattern, repeated to four places each way; the block alone where the pattern does not have it.
      *
+     * @param  string|null  $alternate  on point: the block between the others
      * @return non-empty-list<non-empty-list<string>>
      */
-    private static function rows(DraftDocument $document, string $block): array
+    private static function rows(DraftDocument $document, string $block, ?string $alternate): array
     {
         $pattern = $document->at(Place::of('setting', 'pattern'))->value;
         $pattern = is_array($pattern) ? array_values(array_filter($pattern, fn (mixed $row): bool => is_array($row) && $row !== [])) : [];
-        $has = array_filter($pattern, fn (array $row): bool => in_array($block, $row, true)) !== [];
+        $has = $block === $alternate || array_filter($pattern, fn (array $row): bool => in_array($block, $row, true)) !== [];
         $rows = [];
         for ($row = 0; $row < self::MOST; $row++) {
-            $from = $has ? array_values($pattern[$row % count($pattern)]) : [$block];
+            $from = $has && $pattern !== [] ? array_values($pattern[$row % count($pattern)]) : [$block];
             $across = [];
             for ($column = 0; $column < self::MOST; $column++) {
-                $one = $from[$column % count($from)];
+                // On point the pattern runs along one diagonal, and the alternate blocks lie between.
+                $one = $alternate !== null && ($row + $column) % 2 === 1 ? $alternate : $from[$column % count($from)];
                 $across[] = is_string($one) ? $one : '';
             }
             $rows[] = $across;

@@ -95,6 +95,7 @@ final readonly class Remark
         $remove = ['kind' => 'remove', 'place' => "$list/$id"];
 
         return match (true) {
+            $finding->code === 'unmade-part' => [self::task($document, $finding->names['part']), __('workshop.remedies.task')],
             $id === '' => [null, ''],
             in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove, __('workshop.remedies.remove')],
             in_array($finding->code, ['unmade-unit', 'unmade-block'], true) => [
