@@ -24,9 +24,9 @@
         <section class="card stack">
             <x-field name="name" :label="__('start.name')" :value="$quiltAlong->name" maxlength="80" required/>
             <x-field name="host_name" :label="__('start.host_name')" :value="$quiltAlong->host_name" maxlength="80"/>
-            <p class="actions"><button class="btn btn-main">{{ __('settings.save') }}</button></p>
         </section>
         <x-settings-fields :now="['units' => $quiltAlong->units->value] + $quiltAlong->only(['secret', 'quilted_by_block', 'many_hands', 'pace', 'clue_word', 'zone', 'welcome',
             'copy_question', 'copy_word'])"/>
+        <p class="actions"><button class="btn btn-main">{{ __('settings.save') }}</button></p>
     </form>
 </x-layout.host>

@@ -36,16 +36,18 @@
         <x-edit.select place="setting/sashing/fabric" :value="$sashing['fabric'] ?? null" :label="__('workshop.sashing_fabric')" id="sashing-fabric" :choices="$fabricNames"/>
         <x-edit.select place="setting/sashing/cornerstones" :value="$sashing['cornerstones'] ?? null" :label="__('workshop.cornerstones')" id="sashing-stones"
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
+        @unless ($onPoint)
         <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/sashing/outside', 'expect' => $sashing['outside'] ?? null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($sashing['outside'] ?? false)> {{ __('workshop.sashing_outside') }}</label>
         </x-edit.form>
+        @endunless
         <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => $sashing]">{{ __('workshop.remove_sashing') }}</x-edit.button>
     </div>
 @else
     <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2', 'fabric' => $first]
         + ($onPoint ? ['cornerstones' => (string) array_key_last($palette->fabrics)] : [])]">{{ __('workshop.add_sashing') }}</x-edit.button>
 @endif
-<h3>{{ __('workshop.quilting') }}</h3>
+@if (! $onPoint || isset($setting['quilting']))<h3>{{ __('workshop.quilting') }}</h3>@endif
 @if (isset($setting['quilting']))
     <div class="inline-fields">
         <x-edit.select place="setting/quilting/join" :value="$setting['quilting']['join'] ?? null" :label="__('workshop.join')" id="quilting-join" :choices="__('workshop.joins')"/>
