@@ -16,12 +16,14 @@ const counting = () => {
 const ready = (page) => expect(page.locator('#workshop')).toHaveAttribute('data-ready', '');
 const saved = (page) => expect(page.locator('#save-state')).toHaveText('Saved');
 const spot = (page, column, row) => page.locator(`#cell-${column}-${row}`);
-const holds = (page, column, row, what) => expect(spot(page, column, row)).toHaveAttribute('aria-label', `Column ${column}, row ${row}: ${what}`);
+const holds = (page, column, row, what) =>
+    expect(spot(page, column, row)).toHaveAttribute('aria-label', `Column ${column}, row ${row}: ${what}`);
 
 /** What the page of a block says of it in numbers. */
 const numbers = async (page) => ({
     facts: await page.locator('[data-panel="facts"] dl.fact-row dd').allTextContents(),
-    sizes: (await page.locator('[data-panel="facts"] tbody tr').allInnerTexts()).map((row) => row.replace(/\s+/g, ' ').replace(/^\S+ /, '')),
+    sizes: (await page.locator('[data-panel="facts"] tbody tr').allInnerTexts()).map((row) => row.replace(/\s+/g, ' ').replace(/^\S+ /,
+        '')),
 });
 
 test('a small quilt-along is built by mouse, from the welcome page to its first version', async ({ world, device }) => {
@@ -251,7 +253,10 @@ test('a given pattern with one wrong number is told which', async ({ world, devi
     await expect(page.getByText(/Cut larger: .* states 4¾/)).toBeVisible();
 });
 
-test('two browsers change one design: both stand where they differ, and the later one chooses where they do not', async ({ world, device }) => {
+test('two browsers change one design: both stand where they differ, and the later one chooses where they do not', async ({
+    world,
+    device,
+}) => {
     const [one, other] = [await device(), await device()];
     const desk = await startDesign(one, world);
     await signIn(other, world.owner);

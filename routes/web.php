@@ -68,7 +68,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('account/codes', [SecurityController::class, 'confirm'])->middleware('throttle:sign-in')->name('account.codes.confirm');
     Route::delete('account/codes', [SecurityController::class, 'end'])->middleware('throttle:sign-in')->name('account.codes.end');
     Route::post('account/email', [EmailChangeController::class, 'store'])->middleware('throttle:mail')->name('account.email');
-    Route::get('account/email/{email}', [EmailChangeController::class, 'update'])->middleware('signed:relative')->name('account.email.confirm');
+    Route::get(
+        'account/email/{email}',
+        [EmailChangeController::class, 'update'],
+    )->middleware('signed:relative')->name('account.email.confirm');
 
     Route::middleware('can:accept,helperInvitation')->group(function (): void {
         Route::get('help/{helperInvitation}', [HelpController::class, 'show'])->name('help.show');

@@ -44,11 +44,27 @@ final class Project extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['user_id', 'quilt_along_id', 'name', 'size_key', 'colourway_key', 'notation', 'usable_width', 'size_later', 'begun_by', 'own_copy_at'];
+    protected $fillable = [
+        'user_id',
+        'quilt_along_id',
+        'name',
+        'size_key',
+        'colourway_key',
+        'notation',
+        'usable_width',
+        'size_later',
+        'begun_by',
+        'own_copy_at',
+    ];
 
     protected function casts(): array
     {
-        return ['notation' => Notation::class, 'usable_width' => LengthCast::class, 'size_later' => 'boolean', 'own_copy_at' => 'immutable_datetime'];
+        return [
+            'notation' => Notation::class,
+            'usable_width' => LengthCast::class,
+            'size_later' => 'boolean',
+            'own_copy_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<QuiltAlong, $this> */

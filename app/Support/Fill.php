@@ -14,7 +14,8 @@ final class Fill
 
     /**
      * @param  string  $field  its name; `id` stands for a new id
-     * @param  string  $as  text, int, flag, json, list, size, shape, or optional or count for what may be left empty; of an id, the letter it begins with
+     * @param  string  $as  text, int, flag, json, list, size, shape, or optional or count for what may be left empty; of an id, the letter
+     *     it begins with
      */
     public static function in(string $field, string $as = 'text'): string
     {

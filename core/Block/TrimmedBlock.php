@@ -23,7 +23,8 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * A block that is sewn larger on purpose and then trimmed to a chosen size, as much from the left as from the right and from the top as from
+ * A block that is sewn larger on purpose and then trimmed to a chosen size, as much from the left as from the right and from the top as
+ * from
  * the bottom. What is seen of its outermost patches is narrower; whatever it is sewn to meets the trimmed edge.
  */
 final class TrimmedBlock implements Unit

@@ -326,12 +326,15 @@ final class Products
         if ($block->trimmed === null) {
             return;
         }
-        foreach ([[$block->columns, $block->trimmed->width, 'wide'], [$block->rows, $block->trimmed->height, 'high']] as [$lines, $to, $how]) {
+        $across = [$block->columns, $block->trimmed->width, 'wide'];
+        $down = [$block->rows, $block->trimmed->height, 'high'];
+        foreach ([$across, $down] as [$lines, $to, $how]) {
             $off = Length::sum($lines)->minus($to)->dividedBy(2);
             $least = $lines[0]->isLessThan($lines[count($lines) - 1]) ? $lines[0] : $lines[count($lines) - 1];
             if ($off->isNegative() || ! $off->isLessThan($least)) {
                 throw new InvalidArgumentException(sprintf(
-                    'It is sewn %s in %s, so it cannot be trimmed to %s: at least something of its outermost parts stays, and nothing is put on.',
+                    'It is sewn %s in %s, so it cannot be trimmed to %s: at least something of its outermost parts stays, and nothing is '
+                        .'put on.',
                     Length::sum($lines)->toDecimal(3),
                     $how,
                     $to->toDecimal(3),

@@ -47,7 +47,9 @@ final class Draft
     private static function checkId(Change $change): void
     {
         if (in_array($change->place->steps[count($change->place->steps) - 1], ['id', 'dew'], true) && $change->was->exists) {
-            throw new EditRefused('An id is given once and never changed: what members have counted hangs on it. Give another name instead.');
+            throw new EditRefused(
+                'An id is given once and never changed: what members have counted hangs on it. Give another name instead.',
+            );
         }
     }
 
@@ -84,7 +86,11 @@ final class Draft
         $text = $after->document()->text;
         if (strlen($text) > DesignDocument::LARGEST) {
             throw new EditRefused(
-                sprintf('The design would be %d bytes, and the most is %d. Take something out first.', strlen($text), DesignDocument::LARGEST),
+                sprintf(
+                    'The design would be %d bytes, and the most is %d. Take something out first.',
+                    strlen($text),
+                    DesignDocument::LARGEST,
+                ),
             );
         }
 

@@ -189,7 +189,8 @@ final class Excerpt
     /** The finished side of the blocks as drawn; null while that cannot be told. */
     private static function sideOfFirstBlock(DraftDocument $document): ?Length
     {
-        foreach ([$document->at(Place::of('setting', 'pattern'))->value, ...array_column($document->items(Place::of('sizes')), 'pattern')] as $rows) {
+        $shared = $document->at(Place::of('setting', 'pattern'))->value;
+        foreach ([$shared, ...array_column($document->items(Place::of('sizes')), 'pattern')] as $rows) {
             foreach (is_array($rows) ? array_merge(...array_values(array_filter($rows, is_array(...)))) : [] as $block) {
                 if (is_string($block)) {
                     return self::sideOf($document, $block);

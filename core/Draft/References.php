@@ -15,7 +15,8 @@ final class References
     /** Keys whose text, or whose list of texts, names something; by the part of the document they stand in where that matters. */
     private const NAMES = [
         'unit' => 'units', 'block' => 'blocks', 'fabric' => 'fabrics', 'corner_fabric' => 'fabrics', 'corner_unit' => 'units',
-        'instead' => 'fabrics', 'cornerstones' => 'fabrics', 'side' => 'fabrics', 'corner' => 'fabrics', 'alternate' => 'blocks', 'pattern' => 'blocks',
+        'instead' => 'fabrics', 'cornerstones' => 'fabrics', 'side' => 'fabrics', 'corner' => 'fabrics', 'alternate' => 'blocks',
+        'pattern' => 'blocks',
     ];
 
     /** @return array<string, Reference> every one, by its key */

@@ -69,7 +69,9 @@ final class Clip
         [$x, $exactly] = $to->x->minus($from->x)->timesRatio($share, $whole);
         [$y, $also] = $to->y->minus($from->y)->timesRatio($share, $whole);
         if (! $exactly || ! $also) {
-            throw new InvalidArgumentException('A seam lies across the edge at a slant that no fraction says; it cannot be trimmed off there.');
+            throw new InvalidArgumentException(
+                'A seam lies across the edge at a slant that no fraction says; it cannot be trimmed off there.',
+            );
         }
 
         return new Point($from->x->plus($x), $from->y->plus($y));

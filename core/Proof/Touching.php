@@ -50,7 +50,10 @@ final class Touching
         $lines = [];
         foreach ($patches as $patch) {
             foreach (array_keys($patch->outline->corners) as $index) {
-                [$x1, $y1, $x2, $y2] = array_map(fn (float $at): float => round($at * self::GRAIN) / self::GRAIN, $patch->outline->edge($index));
+                [$x1, $y1, $x2, $y2] = array_map(
+                    fn (float $at): float => round($at * self::GRAIN) / self::GRAIN,
+                    $patch->outline->edge($index),
+                );
                 [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
                 $length = hypot($dx, $dy);
                 if ($length < 1e-6) {

@@ -327,7 +327,13 @@ final class Layout
             $this->frame[] = new Patch($sashing->cornerstone->id, new Outline(...$corners));
             $whole += count($corners) === 4 ? 1 : 0;
         }
-        $this->part('sashes', $sashing->slot, new PlainUnit(new Size($sashing->width, $side), $sashing->slot), 4 * $columns * $rows, $sashing->name);
+        $this->part(
+            'sashes',
+            $sashing->slot,
+            new PlainUnit(new Size($sashing->width, $side), $sashing->slot),
+            4 * $columns * $rows,
+            $sashing->name,
+        );
         $stoneUnit = new PlainUnit(Size::square($sashing->width), $sashing->cornerstone);
         $this->part('cornerstones', $sashing->cornerstone, $stoneUnit, $whole, $sashing->cornerstoneName);
         $this->part(

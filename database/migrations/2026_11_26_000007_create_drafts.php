@@ -61,8 +61,12 @@ return new class extends Migration
         DB::statement("UPDATE quilt_alongs SET secret = (kind = 'mystery'), many_hands = (kind = 'group-quilt'), "
             ."pace = CASE WHEN kind = 'block-of-the-month' THEN 'monthly' ELSE 'own' END, "
             ."clue_word = CASE WHEN kind = 'block-of-the-month' THEN 'month' ELSE 'clue' END");
-        DB::statement("ALTER TABLE quilt_alongs ADD CONSTRAINT quilt_alongs_pace_check CHECK (pace IN ('weekly', 'two-weekly', 'monthly', 'own'))");
-        DB::statement("ALTER TABLE quilt_alongs ADD CONSTRAINT quilt_alongs_clue_word_check CHECK (clue_word IN ('clue', 'month', 'week', 'part'))");
+        DB::statement(
+            "ALTER TABLE quilt_alongs ADD CONSTRAINT quilt_alongs_pace_check CHECK (pace IN ('weekly', 'two-weekly', 'monthly', 'own'))",
+        );
+        DB::statement(
+            "ALTER TABLE quilt_alongs ADD CONSTRAINT quilt_alongs_clue_word_check CHECK (clue_word IN ('clue', 'month', 'week', 'part'))",
+        );
         DB::statement("ALTER TABLE quilt_alongs ADD CONSTRAINT quilt_alongs_units_check CHECK (units IN ('in', 'decimal', 'cm'))");
         Schema::table('quilt_alongs', function (Blueprint $table): void {
             $table->dropColumn('kind');
@@ -97,10 +101,13 @@ return new class extends Migration
         Schema::table('quilt_alongs', function (Blueprint $table): void {
             $table->string('kind', 20)->default('mystery');
         });
-        DB::statement("UPDATE quilt_alongs SET kind = CASE WHEN many_hands THEN 'group-quilt' WHEN secret THEN 'mystery' ELSE 'block-of-the-month' END");
+        DB::statement(
+            "UPDATE quilt_alongs SET kind = CASE WHEN many_hands THEN 'group-quilt' WHEN secret THEN 'mystery' ELSE 'block-of-the-month' END",
+        );
         Schema::table('quilt_alongs', function (Blueprint $table): void {
             $table->dropColumn([
-                'secret', 'pace', 'quilted_by_block', 'many_hands', 'clue_word', 'units', 'welcome', 'may_share_at', 'copy_question', 'copy_word',
+                'secret', 'pace', 'quilted_by_block', 'many_hands', 'clue_word', 'units', 'welcome', 'may_share_at', 'copy_question',
+                'copy_word',
             ]);
         });
         Schema::table('design_versions', function (Blueprint $table): void {

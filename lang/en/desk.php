@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'unpublished' => 'Nothing is published yet. Draw the design up, look at its proof and publish it: then people can join and :clues get their dates.',
+    'unpublished' => 'Nothing is published yet. Draw the design up, look at its proof and publish it: then people can join and :clues get '
+        .'their dates.',
     'title' => 'Desk',
     'quilts' => ':count quilt in the making|:count quilts in the making',
     'open_clues' => 'Open :clues',

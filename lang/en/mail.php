@@ -33,7 +33,8 @@ return [
     ],
     'password_changed' => [
         'subject' => 'Your password was changed',
-        'body' => 'your password was changed just now, and every other device is signed out. If that was not you, choose a new one at once.',
+        'body' => 'your password was changed just now, and every other device is signed out. If that was not you, choose a new one at '
+            .'once.',
         'action' => 'Choose a new password',
     ],
     'confirm_email' => [

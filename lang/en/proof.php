@@ -29,7 +29,8 @@ return [
     'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so '
         .'its seam differs from that of :neighbour.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
-    'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on purpose.',
+    'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
+        .'purpose.',
     'stated-count' => 'Ask the pattern: it says that size :size takes :stated of :unit, and the quilt takes :needed.',
     'stated-too-large' => 'Ask the pattern: it states :stated_width by :stated_height for :unit, and its pieces give :width by :height. No '
         .'seam is to blame.',

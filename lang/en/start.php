@@ -38,7 +38,8 @@ return [
     'file' => 'The file',
     'may_share' => 'The pattern is mine, or I may share it with the members of this quilt-along.',
     'copy' => 'Members have bought the pattern',
-    'copy_hint' => 'Then ask for a word from it. They see no numbers before they have read it in their own copy. Leave both empty otherwise.',
+    'copy_hint' => 'Then ask for a word from it. They see no numbers before they have read it in their own copy. Leave both empty '
+        .'otherwise.',
     'copy_question' => 'Where the word stands',
     'copy_question_hint' => 'Such as: the third word on page 7.',
     'copy_word' => 'The word',
@@ -55,6 +56,7 @@ return [
         'no_design' => 'That file holds no design: it :problem',
     ],
     'blank' => [
-        'background' => 'Background', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'First colourway', 'small' => 'Lap', 'large' => 'Bed',
+        'background' => 'Background', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'First colourway', 'small' => 'Lap',
+        'large' => 'Bed',
     ],
 ];

@@ -197,7 +197,8 @@ return [
     'pinwheel' => [
         'layer' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :first comes before the one of '
             .':second that it is sewn to.',
-        'layer_mirrored' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :second comes before the one '
+        'layer_mirrored' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :second comes before the '
+            .'one '
             .'of :first that it is sewn to.',
         'sew' => 'Sew two pairs with a :seam seam.',
         'press' => 'Press the two seams in opposite directions.',
@@ -338,7 +339,8 @@ return [
         'check_section' => 'Compare the section with the drawing before you put it in its bag.',
     ],
     'block' => [
-        'trimmed' => 'Trim the block to :width by :unfinished: :side off the left and the right, :end off top and bottom. It was sewn larger on '
+        'trimmed' => 'Trim the block to :width by :unfinished: :side off the left and the right, :end off top and bottom. It was sewn '
+            .'larger on '
             .'purpose.',
         'lay_out' => 'Lay the parts out as drawn, :columns across and :rows down, before you sew.',
         'rows' => 'Sew the parts of each row together with a :seam seam.',
@@ -369,9 +371,11 @@ return [
             .'outside.',
     ],
     'long_strips' => [
-        'mitre_sides' => 'Sew each strip to its side with its middle on the middle, :seam wide. Begin and end :seam before the corners, and let as much '
+        'mitre_sides' => 'Sew each strip to its side with its middle on the middle, :seam wide. Begin and end :seam before the corners, '
+            .'and let as much '
             .'of the strip hang over at either end.',
-        'mitre_corners' => 'In each corner lay one strip straight over the other, fold it back to 45°, press the fold, and sew in it from the inner '
+        'mitre_corners' => 'In each corner lay one strip straight over the other, fold it back to 45°, press the fold, and sew in it from '
+            .'the inner '
             .'corner outwards. Look at the corner from the front before you cut off what is over.',
         'diagonal' => 'Join the strips end to end with diagonal seams: lay two ends square over each other and sew across the corner. Trim '
             .'to :seam.',

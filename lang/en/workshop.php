@@ -15,7 +15,12 @@ return [
     'redo' => 'Redo',
     'undo_what' => 'Undo: :what',
     'redo_what' => 'Redo: :what',
-    'state' => ['saved' => 'Saved', 'saving' => 'Saving', 'waiting' => 'Waiting for a connection', 'signed_out' => 'Signed out: sign in to save'],
+    'state' => [
+        'saved' => 'Saved',
+        'saving' => 'Saving',
+        'waiting' => 'Waiting for a connection',
+        'signed_out' => 'Signed out: sign in to save',
+    ],
     'no_script' => 'This page needs scripts to lay out blocks. The fields below work without them.',
     'nothing_to_undo' => 'There is nothing of yours to undo here.',
     'nothing_to_redo' => 'There is nothing to make again.',
@@ -51,7 +56,8 @@ return [
         'Ctrl+Z, Ctrl+Y' => 'undo, redo',
     ],
     'undo_names' => [
-        'set' => 'changed :about', 'add' => 'added :about', 'remove' => 'removed :about', 'move' => 'moved :about', 'copy' => 'copied :about',
+        'set' => 'changed :about', 'add' => 'added :about', 'remove' => 'removed :about', 'move' => 'moved :about', 'copy' => 'copied '
+            .':about',
         'lay' => 'laid something into :about', 'lift' => 'lifted something off :about', 'turn' => 'turned something in :about',
         'mirror' => 'mirrored something in :about', 'span' => 'let something span more of :about',
         'reclothe' => 'other fabrics in :about', 'swap' => 'swapped two things in :about', 'add-column' => 'added a column to :about',
@@ -59,8 +65,10 @@ return [
         'add-row' => 'added a row to :about', 'remove-row' => 'removed a row of :about', 'resize-row' => 'another row height in :about',
         'copy-quarter' => 'copied a quarter of :about', 'replace-fabric' => 'another fabric in :about',
         'merge-fabrics' => 'merged a fabric', 'take' => 'took :about', 'together' => 'changed :about', 'changes' => 'changed :about',
-        'new-fabric' => 'added :about', 'new-unit' => 'added :about', 'change-kind' => 'another kind for :about', 'new-block' => 'added :about',
-        'nest' => 'made a section: :about', 'frame' => 'put a frame round a block', 'place' => 'laid a block into the quilt', 'resize-pattern' => 'another size of the pattern',
+        'new-fabric' => 'added :about', 'new-unit' => 'added :about', 'change-kind' => 'another kind for :about', 'new-block' => 'added '
+            .':about',
+        'nest' => 'made a section: :about', 'frame' => 'put a frame round a block', 'place' => 'laid a block into the quilt',
+        'resize-pattern' => 'another size of the pattern',
     ],
 
     // The block page.
@@ -95,11 +103,17 @@ return [
     'make_frame' => 'Frame it',
     'trimmed' => 'Trim the finished block to',
     'not_trimmed' => 'as it is sewn',
-    'trimmed_hint' => 'Smaller than it is sewn, on purpose: as much comes off every side. With wide strips outside, a block that came out small still reaches '
+    'trimmed_hint' => 'Smaller than it is sewn, on purpose: as much comes off every side. With wide strips outside, a block that came out '
+        .'small still reaches '
         .'its size.',
     'quarters' => 'Copy a quarter to the other three',
     'quarter' => 'Which',
-    'quarter_names' => ['top-left' => 'top left', 'top-right' => 'top right', 'bottom-right' => 'bottom right', 'bottom-left' => 'bottom left'],
+    'quarter_names' => [
+        'top-left' => 'top left',
+        'top-right' => 'top right',
+        'bottom-right' => 'bottom right',
+        'bottom-left' => 'bottom left',
+    ],
     'by_turning' => 'By turning',
     'by_mirroring' => 'By mirroring',
     'columns' => 'Columns',
@@ -179,7 +193,8 @@ return [
     'unit_cannot' => 'This unit cannot be drawn as it stands. The proof says why.',
     'options' => 'More about it',
     'option_names' => [
-        'edge' => 'Narrow edge', 'radius' => 'Radius', 'centre' => 'Centre', 'courses' => 'Courses', 'count' => 'Triangles', 'hand' => 'Hand',
+        'edge' => 'Narrow edge', 'radius' => 'Radius', 'centre' => 'Centre', 'courses' => 'Courses', 'count' => 'Triangles',
+        'hand' => 'Hand',
         'widths' => 'Widths of the strips, parted by commas',
     ],
 
@@ -194,7 +209,8 @@ return [
     'computed_cut' => 'Dew cuts :size.',
     'no_unit_remarks' => 'Nothing is wrong with this unit.',
     'own_pieces' => 'Its pieces',
-    'own_pieces_hint' => 'Corners in finished inches from the top left corner, one a line: 1 1/2, 3. Between two of them “arc 3” bends the edge, “arc 3 left” the other way.',
+    'own_pieces_hint' => 'Corners in finished inches from the top left corner, one a line: 1 1/2, 3. Between two of them “arc 3” bends '
+        .'the edge, “arc 3 left” the other way.',
     'piece' => 'Piece :name',
     'piece_letter' => 'Letter in the pattern',
     'piece_fabric' => 'Fabric',
@@ -216,7 +232,8 @@ return [
     'not_optional' => 'always there',
     'or_cloth' => 'or :fabric instead',
     'parts' => [
-        'background' => 'background', 'focus' => 'focus', 'accent' => 'accent', 'border' => 'border', 'sashing' => 'sashing', 'binding' => 'binding',
+        'background' => 'background', 'focus' => 'focus', 'accent' => 'accent', 'border' => 'border', 'sashing' => 'sashing',
+        'binding' => 'binding',
     ],
     'values' => ['light' => 'light', 'medium' => 'medium', 'dark' => 'dark'],
     'colourway' => 'Colourway',
@@ -270,7 +287,8 @@ return [
     'remove_quilting' => 'Quilt it whole',
     'join' => 'How quilted blocks are joined',
     'joins' => [
-        'back-to-front' => 'the back folded to the front', 'front-to-back' => 'the front folded to the back', 'cover-strip' => 'a strip over the join',
+        'back-to-front' => 'the back folded to the front', 'front-to-back' => 'the front folded to the back', 'cover-strip' => 'a strip '
+            .'over the join',
         'sewn-through' => 'sewn through all layers',
     ],
     'join_allowance' => 'Allowance of the join',
@@ -387,9 +405,12 @@ return [
 
     'kinds' => [
         'square' => 'Square', 'rectangle' => 'Rectangle', 'hst' => 'Half-square triangle', 'four-patch' => 'Four-patch',
-        'hourglass' => 'Hourglass', 'half-and-quarters' => 'Half and two quarters', 'geese' => 'Flying geese', 'corners' => 'Flipped corners',
-        'square-in-square' => 'Square in a square', 'economy' => 'Square in two squares', 'rail' => 'Rail', 'strips' => 'Strips of any width',
-        'nine-patch' => 'Nine-patch', 'uneven-nine-patch' => 'Uneven nine-patch', 'sixteen-patch' => 'Sixteen-patch', 'pinwheel' => 'Pinwheel',
+        'hourglass' => 'Hourglass', 'half-and-quarters' => 'Half and two quarters', 'geese' => 'Flying geese', 'corners' => 'Flipped '
+            .'corners',
+        'square-in-square' => 'Square in a square', 'economy' => 'Square in two squares', 'rail' => 'Rail', 'strips' => 'Strips of any '
+            .'width',
+        'nine-patch' => 'Nine-patch', 'uneven-nine-patch' => 'Uneven nine-patch', 'sixteen-patch' => 'Sixteen-patch',
+        'pinwheel' => 'Pinwheel',
         'turned-nine-patch' => 'Cut and turned nine-patch', 'log-cabin' => 'Log cabin', 'half-rectangle' => 'Half-rectangle triangle',
         'kite' => 'Kite', 'peak' => 'Peak', 'quarter-circle' => 'Quarter circle', 'striped-hst' => 'Striped triangle and plain triangle',
         'eight-point-star' => 'Eight-pointed star', 'triangle-row' => 'Row of 60° triangles', 'custom' => 'Pieces of your own',

@@ -62,7 +62,8 @@ const workshop = () => {
     };
 
     const ask = async (parameters) => {
-        const response = await fetch(`${root.dataset.state}?${new URLSearchParams(parameters)}`, { headers: { Accept: 'application/json' } });
+        const response = await fetch(`${root.dataset.state}?${new URLSearchParams(parameters)}`,
+            { headers: { Accept: 'application/json' } });
 
         return response.ok ? response.json() : null;
     };
@@ -166,7 +167,8 @@ const workshop = () => {
     });
     document.addEventListener('keydown', (event) => {
         const typing = event.target.matches('input:not([type="radio"], [type="checkbox"]), textarea, select');
-        const action = (event.ctrlKey || event.metaKey) && !typing ? { z: event.shiftKey ? 'redo' : 'undo', y: 'redo' }[event.key.toLowerCase()] : null;
+        const action = (event.ctrlKey || event.metaKey) && !typing ? { z: event.shiftKey ? 'redo' : 'undo',
+            y: 'redo' }[event.key.toLowerCase()] : null;
         if (action && mayEdit) {
             event.preventDefault();
             outbox.add({ action });

@@ -17,16 +17,20 @@
                 <select id="from" name="from" class="form-select">
                     <option value="blank">{{ __('start.from_blank') }}</option>
                     @foreach (App\Http\Requests\StartRequest::READY as $ready)
-                        <option value="{{ $ready }}" @selected(old('from') === $ready)>{{ __('start.from_ready', ['name' => Illuminate\Support\Str::headline($ready)]) }}</option>
+                        <option value="{{ $ready }}" @selected(old('from') === $ready)>{{ __('start.from_ready', ['name' =>
+                            Illuminate\Support\Str::headline($ready)]) }}</option>
                     @endforeach
                     @foreach ($own as $one)
-                        <option value="own:{{ $one->slug }}" @selected(old('from') === 'own:'.$one->slug)>{{ __('start.from_own', ['name' => $one->name]) }}</option>
+                        <option value="own:{{ $one->slug }}" @selected(old('from') === 'own:'.$one->slug)>{{ __('start.from_own', ['name' =>
+                            $one->name]) }}</option>
                     @endforeach
                     <option value="file" @selected(old('from') === 'file')>{{ __('start.from_file') }}</option>
                 </select>
             </x-field>
-            <x-field name="file" type="file" :label="__('start.file')" accept=".json,.zip,application/json,application/zip" data-most="20000000" :data-too-large="__('start.errors.too_large')"/>
-            <div class="field"><label class="check"><input type="checkbox" class="form-check-input" name="may_share" value="1" @checked($was('may_share', false)) required
+            <x-field name="file" type="file" :label="__('start.file')" accept=".json,.zip,application/json,application/zip"
+                data-most="20000000" :data-too-large="__('start.errors.too_large')"/>
+            <div class="field"><label class="check"><input type="checkbox" class="form-check-input" name="may_share" value="1"
+                @checked($was('may_share', false)) required
                 @error('may_share') aria-invalid="true" @enderror> {{ __('start.may_share') }}</label>
                 @error('may_share')<p class="field-error" role="alert">{{ $message }}</p>@enderror</div>
             <p class="actions"><button class="btn btn-main">{{ __('start.go') }}</button></p>

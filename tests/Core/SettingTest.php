@@ -408,7 +408,13 @@ it('measures the area of any outline and keeps it under every orientation', func
 
 it('mitres the corners of a border: four slanted strips, cut as much longer as the slant takes', function (): void {
     $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
-    $document['setting']['borders'] = [['id' => 'e-night', 'name' => 'Night border', 'fabric' => 'f-deep', 'width' => '3', 'mitred' => true]];
+    $document['setting']['borders'] = [[
+        'id' => 'e-night',
+        'name' => 'Night border',
+        'fabric' => 'f-deep',
+        'width' => '3',
+        'mitred' => true,
+    ]];
     $document['clues'] = array_map(fn (array $clue): array => ['tasks' => array_values(array_filter(
         $clue['tasks'],
         fn (array $task): bool => ($task['part'] ?? '') !== 'border:e-quay',
@@ -425,13 +431,18 @@ it('mitres the corners of a border: four slanted strips, cut as much longer as t
     expect(round($cut[0]->measures['length']->exact->toFloat(), 4))->toBe(round(42 + 2 * 0.25 * (1 + sqrt(2)), 4))
         ->and(array_map(fn (Step $step): string => $step->code, $making->steps))->toContain('long_strips.mitre_corners');
     $document['setting']['borders'][0]['corner_fabric'] = 'f-lamp';
-    expect(fn () => DesignReader::read((string) json_encode($document)))->toThrow(DocumentException::class, 'without squares in its corners');
+    expect(
+        fn () => DesignReader::read((string) json_encode($document)),
+    )->toThrow(DocumentException::class, 'without squares in its corners');
 });
 
 it('sashes blocks on point: a sash along every side, cornerstones where they meet, halves of them at the edge', function (): void {
     $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
     $document['setting'] = [
-        'kind' => 'on-point', 'pattern' => [['b-lantern']], 'alternate' => 'b-propeller', 'triangles' => ['side' => 'f-deep', 'corner' => 'f-river'],
+        'kind' => 'on-point', 'pattern' => [['b-lantern']], 'alternate' => 'b-propeller', 'triangles' => [
+            'side' => 'f-deep',
+            'corner' => 'f-river',
+        ],
         'sashing' => ['width' => '2', 'fabric' => 'f-mist', 'cornerstones' => 'f-lamp'],
     ];
     $document['sizes'] = [['id' => 's-crib', 'name' => 'Crib', 'columns' => 3, 'rows' => 2]];
@@ -442,10 +453,19 @@ it('sashes blocks on point: a sash along every side, cornerstones where they mee
     $design = DesignReader::read((string) json_encode($document));
     $layout = Compilation::of($design)->sized('s-crib')->layout;
     $counts = array_map(fn ($part): int => $part->count, $layout->parts);
-    // Blocks of 12 in and sashes of 2 in: a diagonal of 14√2 from one to the next. Six blocks have four sashes each; the two between share theirs.
-    expect($layout->finished->width->encode())->toBe(Length::root2(42)->encode())->and($layout->finished->height->encode())->toBe(Length::root2(28)->encode())
+    // Blocks of 12 in and sashes of 2 in: a diagonal of 14√2 from one to the next. Six blocks have four sashes each; the two between share
+    // theirs.
+    expect($layout->finished->width->encode())->toBe(Length::root2(42)->encode())->and(
+        $layout->finished->height->encode(),
+    )->toBe(Length::root2(28)->encode())
         ->and($layout->blockCounts)->toBe(['b-lantern' => 6, 'b-propeller' => 2])
-        ->and($counts)->toBe(['sashes' => 24, 'cornerstones' => 7, 'half-cornerstones' => 10, 'side-triangles' => 6, 'corner-triangles' => 4])
+        ->and($counts)->toBe([
+            'sashes' => 24,
+            'cornerstones' => 7,
+            'half-cornerstones' => 10,
+            'side-triangles' => 6,
+            'corner-triangles' => 4,
+        ])
         ->and($layout->parts['sashes']->unit->finished()->encode())->toBe('2 x 12');
     $sheet = Compiler::quiltSheet($design, 's-crib');
     expect(drawnArea($sheet))->toEqualWithDelta(42 * 28 * 2, 1e-6);

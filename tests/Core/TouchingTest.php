@@ -34,7 +34,9 @@ it('measures how far two fabrics touch, within a unit, between units and along p
     expect(Touching::in(twoPlaces($square('f-a'), $square('f-b'))))->toBe([['f-a', 'f-b', 3.0]])
         ->and(Touching::in(twoPlaces($square('f-a'), $square('f-a'))))->toBe([])
         // The diagonal of the half-square triangle, and no more: its left edge is of the fabric beside it.
-        ->and(Touching::in(twoPlaces($square('f-a'), ['of' => 'hst', 'fabrics' => ['f-a', 'f-b']])))->toBe([['f-a', 'f-b', round(3 * sqrt(2), 2)]])
+        ->and(
+            Touching::in(twoPlaces($square('f-a'), ['of' => 'hst', 'fabrics' => ['f-a', 'f-b']])),
+        )->toBe([['f-a', 'f-b', round(3 * sqrt(2), 2)]])
         // A square beside two bars of a four-patch: half of its edge touches each fabric.
         ->and(Touching::in(twoPlaces($square('f-c'), ['of' => 'four-patch', 'fabrics' => ['f-a', 'f-b']])))
         ->toBe([['f-a', 'f-b', 6.0], ['f-a', 'f-c', 1.5], ['f-b', 'f-c', 1.5]]);

@@ -30,7 +30,13 @@ function trimmedFerry(mixed $to): string
 
 it('clips an outline at the edges of a rectangle, exactly', function (): void {
     $at = fn (string $x, string $y): Point => new Point(Length::parse($x), Length::parse($y));
-    $within = fn (Outline $outline): ?Outline => Clip::within($outline, Length::parse('1'), Length::parse('1'), Length::parse('5'), Length::parse('5'));
+    $within = fn (Outline $outline): ?Outline => Clip::within(
+        $outline,
+        Length::parse('1'),
+        Length::parse('1'),
+        Length::parse('5'),
+        Length::parse('5'),
+    );
     // A triangle whose point stands out on the left: 4 in high where it is cut off a third of the way.
     $triangle = new Outline($at('0', '3'), $at('4', '1'), $at('4', '5'));
     $clipped = $within($triangle);
@@ -82,7 +88,9 @@ it('trims a block that is sewn larger on purpose: its drawing, its size in the q
         ->and($last->measures['width']->exact->encode())->toBe('23/2')
         ->and($last->measures['side']->exact->encode())->toBe('1/2')
         ->and(array_map(fn (Step $step): string => $step->code, $making->steps))->toContain('block.check')
-        ->and($block->digest($design->room))->not->toBe(Compilation::of(nightFerry())->sized('s-crib')->products['b-lantern']->digest($design->room));
+        ->and($block->digest($design->room))->not->toBe(
+            Compilation::of(nightFerry())->sized('s-crib')->products['b-lantern']->digest($design->room),
+        );
     $sheet = Compiler::quiltSheet($design, 's-crib');
     expect(drawnArea($sheet))->toEqualWithDelta(41 * 41, 1e-6);
     $found = array_filter(Proof::of($design), fn (Finding $finding): bool => $finding->code === 'trimmed-points');
@@ -91,7 +99,11 @@ it('trims a block that is sewn larger on purpose: its drawing, its size in the q
 
 it('refuses to trim a block larger than it is sewn, or away altogether', function (mixed $to, string $says): void {
     expect(fn () => DesignReader::read(trimmedFerry($to)))->toThrow(DocumentException::class, $says);
-})->with([['13', 'nothing is put on'], ['6', 'cannot be trimmed to 6.000'], [['width' => '11', 'height' => '12 1/8'], 'nothing is put on']]);
+})->with([
+    ['13', 'nothing is put on'],
+    ['6', 'cannot be trimmed to 6.000'],
+    [['width' => '11', 'height' => '12 1/8'], 'nothing is put on'],
+]);
 
 it('keeps a block untrimmed that is trimmed to what it is', function (): void {
     $design = DesignReader::read(trimmedFerry('12'));

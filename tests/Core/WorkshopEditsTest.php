@@ -40,7 +40,11 @@ function changed(DraftDocument $draft, array ...$edits): DraftDocument
     return $draft;
 }
 
-it('makes a unit of every kind as such units usually are, and every one can be made', function (UnitKind $kind, string $width, string $height): void {
+it('makes a unit of every kind as such units usually are, and every one can be made', function (
+    UnitKind $kind,
+    string $width,
+    string $height,
+): void {
     $draft = changed(blankDraft(), ['kind' => 'new-unit', 'id' => 'u', 'name' => 'One', 'of' => $kind->value, 'width' => $width, 'height' => $height,
         'fabrics' => ['f-a', 'f-b', 'f-c']]);
     $design = DesignReader::stored(Excerpt::ofUnits($draft, ['u'])->text);
@@ -58,7 +62,13 @@ it('makes a unit another kind, and keeps size and fabrics as far as it can have 
         ['kind' => 'new-unit', 'id' => 'u', 'name' => 'One', 'of' => 'hst', 'width' => '4', 'height' => '4', 'fabrics' => ['f-b', 'f-c']],
         ['kind' => 'change-kind', 'unit' => 'u', 'of' => 'economy', 'expect' => 'hst'],
     );
-    expect($draft->at(Place::of('units', 'u'))->value)->toBe(['id' => 'u', 'name' => 'One', 'kind' => 'economy', 'finished' => '4', 'fabrics' => ['f-b', 'f-c', 'f-c']]);
+    expect($draft->at(Place::of('units', 'u'))->value)->toBe([
+        'id' => 'u',
+        'name' => 'One',
+        'kind' => 'economy',
+        'finished' => '4',
+        'fabrics' => ['f-b', 'f-c', 'f-c'],
+    ]);
     $draft = changed($draft, ['kind' => 'change-kind', 'unit' => 'u', 'of' => 'geese']);
     expect($draft->at(Place::of('units', 'u', 'finished'))->value)->toBe(['width' => '8', 'height' => '4'])
         ->and($draft->at(Place::of('units', 'u', 'fabrics'))->value)->toBe(['f-b', 'f-c']);
@@ -69,13 +79,29 @@ it('makes a unit another kind, and keeps size and fabrics as far as it can have 
 });
 
 it('divides a new block evenly, and lays the first one into the quilt', function (): void {
-    $draft = changed(blankDraft(), ['kind' => 'new-block', 'id' => 'b', 'name' => 'B', 'columns' => 3, 'rows' => 2, 'width' => '10', 'height' => '7 1/2']);
+    $draft = changed(
+        blankDraft(),
+        ['kind' => 'new-block', 'id' => 'b', 'name' => 'B', 'columns' => 3, 'rows' => 2, 'width' => '10', 'height' => '7 1/2'],
+    );
     expect($draft->at(Place::of('blocks', 'b', 'columns'))->value)->toBe(['3 1/3', '3 1/3', '3 1/3'])
         ->and($draft->at(Place::of('blocks', 'b', 'rows'))->value)->toBe(['3 3/4', '3 3/4'])
         ->and($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b']]);
-    $draft = changed($draft, ['kind' => 'new-block', 'id' => 'b-2', 'name' => 'C', 'columns' => 1, 'rows' => 1, 'width' => '10', 'height' => '10']);
+    $draft = changed(
+        $draft,
+        ['kind' => 'new-block', 'id' => 'b-2', 'name' => 'C', 'columns' => 1, 'rows' => 1, 'width' => '10', 'height' => '10'],
+    );
     expect($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b']]);
-    expect(fn () => EditReader::read(['kind' => 'new-block', 'id' => 'x', 'name' => 'X', 'columns' => 1, 'rows' => 1, 'width' => 'ten', 'height' => '1']))
+    expect(
+        fn () => EditReader::read([
+            'kind' => 'new-block',
+            'id' => 'x',
+            'name' => 'X',
+            'columns' => 1,
+            'rows' => 1,
+            'width' => 'ten',
+            'height' => '1',
+        ]),
+    )
         ->toThrow(EditRefused::class);
 });
 
@@ -88,7 +114,15 @@ it('gives a new fabric the first free letter and a cloth in every colourway', fu
 });
 
 it('lays blocks into the pattern of the quilt or of one size, and lets it repeat otherwise', function (): void {
-    $block = fn (string $id): array => ['kind' => 'new-block', 'id' => $id, 'name' => $id, 'columns' => 1, 'rows' => 1, 'width' => '6', 'height' => '6'];
+    $block = fn (string $id): array => [
+        'kind' => 'new-block',
+        'id' => $id,
+        'name' => $id,
+        'columns' => 1,
+        'rows' => 1,
+        'width' => '6',
+        'height' => '6',
+    ];
     $draft = changed(
         blankDraft(),
         $block('b-1'),
@@ -111,7 +145,16 @@ it('lays blocks into the pattern of the quilt or of one size, and lets it repeat
 it('makes a part of a block a section of its own, and the block takes as much of everything as before', function (): void {
     $text = (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json');
     $before = DraftDocument::of(DesignDocument::fromJson($text));
-    $nest = ['kind' => 'nest', 'block' => 'b-lantern', 'column' => 2, 'row' => 2, 'across' => 2, 'down' => 2, 'id' => 'b-middle', 'name' => 'Middle'];
+    $nest = [
+        'kind' => 'nest',
+        'block' => 'b-lantern',
+        'column' => 2,
+        'row' => 2,
+        'across' => 2,
+        'down' => 2,
+        'id' => 'b-middle',
+        'name' => 'Middle',
+    ];
     $after = changed($before, $nest);
     $sheet = fn (DraftDocument $draft) => Compiler::blockSheet(DesignReader::stored($draft->document()->text), 's-crib', 'b-lantern');
     expect(array_diff_key($sheet($after)->unitCounts, ['b-middle' => 1]))->toEqual($sheet($before)->unitCounts)
@@ -130,7 +173,9 @@ it('makes a part of a block a section of its own, and the block takes as much of
 });
 
 it('puts a frame round a block, cut wider on purpose and trimmed with it', function (): void {
-    $before = DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')));
+    $before = DraftDocument::of(
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+    );
     $frame = ['kind' => 'frame', 'block' => 'b-lantern', 'id' => 'u-frame', 'name' => 'Frame', 'fabric' => 'f-lamp', 'width' => '1'];
     $sheet = function (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet {
         return Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern');
@@ -144,7 +189,9 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
     expect($sheet($coping)->finished->encode())->toBe('14 x 14')
         ->and($product['u-frame-side']->finished()->encode())->toBe('3/2 x 12')
         ->and($product['u-frame-level']->finished()->encode())->toBe('15 x 3/2')
-        ->and(array_sum(array_map(fn ($patch): float => $patch->outline->area(), $product['b-lantern']->patches())))->toEqualWithDelta(196.0, 1e-9)
+        ->and(
+            array_sum(array_map(fn ($patch): float => $patch->outline->area(), $product['b-lantern']->patches())),
+        )->toEqualWithDelta(196.0, 1e-9)
         ->and($product['b-lantern']->losesPoints())->toBeFalse();
     expect(fn () => Draft::apply($coping, EditReader::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'trimmed already')
         ->and(fn () => Draft::apply($before, EditReader::read(['fabric' => 'f-none'] + $frame)))->toThrow(EditRefused::class);
@@ -168,7 +215,9 @@ it('reads a block out of its excerpt as it is in the whole design, at every size
 })->with(['night-ferry', 'kitchen-garden']);
 
 it('has another key for a block when anything in it changes, and the same when something else does', function (): void {
-    $draft = DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')));
+    $draft = DraftDocument::of(
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+    );
     $key = fn (DraftDocument $of): string => Excerpt::keyOfBlock($of, 'b-lantern');
     $after = fn (array $edit): string => $key(Draft::apply($draft, EditReader::read($edit))->document);
     foreach ([

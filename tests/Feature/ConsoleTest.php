@@ -175,7 +175,8 @@ it('makes the first host of a new machine, who chooses her password by a link', 
     preg_match('#https://dew\.example(/reset-password/(\S+?)\?\S+)#', $said, $link);
     $this->get($link[1])->assertOk();
     $this->post('/reset-password', [
-        'token' => $link[2], 'email' => 'wren@saltbox.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying',
+        'token' => $link[2], 'email' => 'wren@saltbox.example', 'password' => 'seven-geese-flying',
+        'password_confirmation' => 'seven-geese-flying',
     ])->assertRedirect('/sign-in');
     $this->post('/sign-in', ['email' => 'wren@saltbox.example', 'password' => 'seven-geese-flying'])->assertRedirect('/home');
     $this->get('/host/night-ferry')->assertOk();
@@ -262,8 +263,10 @@ it('says what changed from one design to another, in words and numbers', functio
     Artisan::call('dew:compare', ['old' => NIGHT_FERRY, 'new' => $file]);
     $printed = str_replace("\u{a0}", ' ', Artisan::output());
     foreach ([
-        'title: was “Night Ferry”, is “Dawn Ferry”.', 'Size “Crib”, columns: was 3, is 5.', 'Block “Pier Lantern”, column 1, row 1 is gone.',
-        'At size Crib the quilt finished 44 in x 44 in, and finishes 68 in x 44 in.', 'At size Throw, Wake four-patch: 152 were needed, 139 are.',
+        'title: was “Night Ferry”, is “Dawn Ferry”.', 'Size “Crib”, columns: was 3, is 5.',
+        'Block “Pier Lantern”, column 1, row 1 is gone.',
+        'At size Crib the quilt finished 44 in x 44 in, and finishes 68 in x 44 in.',
+        'At size Throw, Wake four-patch: 152 were needed, 139 are.',
     ] as $line) {
         expect($printed)->toContain($line."\n");
     }

@@ -12,12 +12,28 @@ use Tests\TestCase;
 
 /** Forms as they should be, by the name of their route: each field of each is then sent malformed. */
 const FORMS = [
-    'register' => ['name' => 'Mara', 'email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'register' => [
+        'name' => 'Mara',
+        'email' => 'mara@rivers.example',
+        'password' => 'seven-geese-flying',
+        'password_confirmation' => 'seven-geese-flying',
+    ],
     'login' => ['email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'remember' => '1', 'code' => '123456'],
     'password.email' => ['email' => 'mara@rivers.example'],
-    'password.update' => ['token' => 'token', 'email' => 'mara@rivers.example', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'password.update' => [
+        'token' => 'token',
+        'email' => 'mara@rivers.example',
+        'password' => 'seven-geese-flying',
+        'password_confirmation' => 'seven-geese-flying',
+    ],
     'join.find' => ['code' => 'SALTBQX4'],
-    'join.store' => ['size' => 's-throw', 'colourway' => 'c-last-boat', 'name' => 'Mine', 'second' => '1', 'form' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11'],
+    'join.store' => [
+        'size' => 's-throw',
+        'colourway' => 'c-last-boat',
+        'name' => 'Mine',
+        'second' => '1',
+        'form' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11',
+    ],
     'login.code.store' => ['code' => '123456'],
     'account.sessions' => ['session' => 'x'],
     'account.codes.begin' => ['password' => 'wrong'],
@@ -26,29 +42,51 @@ const FORMS = [
     'logout' => [],
     'account.update' => ['name' => 'Mara'],
     'account.destroy' => ['password' => 'wrong'],
-    'account.password' => ['current_password' => 'wrong', 'password' => 'seven-geese-flying', 'password_confirmation' => 'seven-geese-flying'],
+    'account.password' => [
+        'current_password' => 'wrong',
+        'password' => 'seven-geese-flying',
+        'password_confirmation' => 'seven-geese-flying',
+    ],
     'account.email' => ['email' => 'new@rivers.example', 'password' => 'wrong'],
-    'member.taps.store' => ['id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'kind' => 'add', 'task' => 't-beam', 'counter' => 'sewn', 'amount' => '1', 'undoes' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a12', 'queued' => '1'],
+    'member.taps.store' => [
+        'id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11',
+        'kind' => 'add',
+        'task' => 't-beam',
+        'counter' => 'sewn',
+        'amount' => '1',
+        'undoes' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a12',
+        'queued' => '1',
+    ],
     'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456'],
     'member.swatch.destroy' => [],
-    'member.project.update' => ['name' => 'Mine', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'notation' => 'in', 'usable_width' => '40'],
+    'member.project.update' => [
+        'name' => 'Mine',
+        'size_key' => 's-throw',
+        'colourway_key' => 'c-last-boat',
+        'notation' => 'in',
+        'usable_width' => '40',
+    ],
     'member.size.update' => ['size' => 's-throw'],
     'host.release.update' => ['date' => '2030-01-01', 'time' => '09:00', 'zone' => 'UTC'],
     'host.release.store' => [],
     'host.release.destroy' => [],
     'host.invitation.store' => [],
     'start.store' => [
-        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly', 'clue_word' => 'clue',
-        'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'welcome' => 'Hello', 'may_share' => '1', 'copy_question' => 'Page 2', 'copy_word' => 'tide',
+        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly',
+        'clue_word' => 'clue',
+        'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'welcome' => 'Hello', 'may_share' => '1', 'copy_question' => 'Page 2',
+        'copy_word' => 'tide',
         'from' => 'blank', 'file' => 'x',
     ],
     'host.edits.store' => [
-        'id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'action' => 'edit', 'number' => '1', 'edit' => '{"kind":"set","place":"title","to":"\u0001value"}',
+        'id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'action' => 'edit', 'number' => '1',
+        'edit' => '{"kind":"set","place":"title","to":"\u0001value"}',
         'value' => 'Low tide', 'view' => 'quilt', 'of' => '', 'known' => 'bar:1',
     ],
     'host.settings.update' => [
-        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly', 'clue_word' => 'clue',
+        'name' => 'Low Tide', 'host_name' => 'Guild', 'secret' => '1', 'quilted_by_block' => '1', 'many_hands' => '1', 'pace' => 'weekly',
+        'clue_word' => 'clue',
         'zone' => 'UTC', 'units' => 'in', 'welcome' => 'Hello', 'copy_question' => 'Page 2', 'copy_word' => 'tide',
     ],
     'host.helpers.store' => ['email' => 'ivo@saltbox.example', 'may_edit' => '1'],
@@ -62,7 +100,28 @@ const FORMS = [
 ];
 
 /** What the addresses of pages are asked with. */
-const ASKED = ['kind', 'grid', 'technique', 'difficulty', 'seams', 'known', 'view', 'of', 'page', 'search', 'size', 'colourway', 'email', 'to', 'length', 'hst', 'account', 'from', 'signature', 'expires'];
+const ASKED = [
+    'kind',
+    'grid',
+    'technique',
+    'difficulty',
+    'seams',
+    'known',
+    'view',
+    'of',
+    'page',
+    'search',
+    'size',
+    'colourway',
+    'email',
+    'to',
+    'length',
+    'hst',
+    'account',
+    'from',
+    'signature',
+    'expires',
+];
 
 /** @return array<string, mixed> */
 function malformed(): array
@@ -91,8 +150,10 @@ function malformed(): array
 function everyRoute(TestCase $test): array
 {
     $values = [
-        '{project}' => $test->project->id, '{quiltAlong}' => $test->quilt->slug, '{number}' => '1', '{post}' => '1', '{slot}' => 'f-harbour',
-        '{code}' => $test->quilt->invitations()->whereNull('revoked_at')->sole()->code, '{token}' => 'token', '{email}' => 'new@rivers.example',
+        '{project}' => $test->project->id, '{quiltAlong}' => $test->quilt->slug, '{number}' => '1', '{post}' => '1',
+        '{slot}' => 'f-harbour',
+        '{code}' => $test->quilt->invitations()->whereNull('revoked_at')->sole()->code, '{token}' => 'token',
+        '{email}' => 'new@rivers.example',
     ];
     $routes = [];
     foreach (Route::getRoutes() as $route) {
@@ -150,7 +211,10 @@ it('answers whatever a field of a form holds without breaking', function (string
         answersWell($this, $signedIn, $method, $address, array_map(fn (): mixed => $value, FORMS[$name]), "all fields = $what");
     }
 })->with(array_map(
-    fn (string $name): array => [$name, ! in_array($name, ['register', 'login', 'login.code.store', 'password.email', 'password.update'], true)],
+    fn (string $name): array => [
+        $name,
+        ! in_array($name, ['register', 'login', 'login.code.store', 'password.email', 'password.update'], true),
+    ],
     array_keys(FORMS),
 ));
 
@@ -195,6 +259,9 @@ it('stores the name of a browser that is no text, and one that is cut inside a s
 });
 
 it('says at a form that holds a list which field is missing', function (): void {
-    $this->from('/sign-in')->followingRedirects()->post('/sign-in', ['email' => ['x'], 'password' => 'y'])->assertOk()->assertSee('field-error', false);
+    $this->from('/sign-in')->followingRedirects()->post(
+        '/sign-in',
+        ['email' => ['x'], 'password' => 'y'],
+    )->assertOk()->assertSee('field-error', false);
     $this->post('/join', ['code' => "A\0B"])->assertStatus(400)->assertSeeText('That could not be read.');
 });

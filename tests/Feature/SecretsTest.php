@@ -30,8 +30,36 @@ function everyAddress(string $project, string $slug, string $code): array
         }
         foreach (array_diff($route->methods(), ['HEAD', 'OPTIONS']) as $method) {
             $uri = str_replace(
-                ['{project}', '{quiltAlong}', '{number}', '{code}', '{token}', '{email}', '{post}', '{slot}', '{block}', '{unit}', '{membership}', '{helperInvitation}', '{picture}'],
-                [$project, $slug, '1', $code, 'token', 'new@rivers.example', '1', 'f-harbour', 'b-lantern', 'u-beam', '1', '1', str_repeat('a', 64)],
+                [
+                    '{project}',
+                    '{quiltAlong}',
+                    '{number}',
+                    '{code}',
+                    '{token}',
+                    '{email}',
+                    '{post}',
+                    '{slot}',
+                    '{block}',
+                    '{unit}',
+                    '{membership}',
+                    '{helperInvitation}',
+                    '{picture}',
+                ],
+                [
+                    $project,
+                    $slug,
+                    '1',
+                    $code,
+                    'token',
+                    'new@rivers.example',
+                    '1',
+                    'f-harbour',
+                    'b-lantern',
+                    'u-beam',
+                    '1',
+                    '1',
+                    str_repeat('a', 64),
+                ],
                 $route->uri(),
             );
             expect($uri)->not->toContain('{');

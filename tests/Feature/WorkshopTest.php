@@ -22,7 +22,8 @@ use Illuminate\Testing\TestResponse;
 function startedBy(User $host, array $given = []): QuiltAlong
 {
     test()->actingAs($host)->post('/start', $given + [
-        'name' => 'Low Tide', 'pace' => 'weekly', 'clue_word' => 'clue', 'zone' => 'Europe/Dublin', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1',
+        'name' => 'Low Tide', 'pace' => 'weekly', 'clue_word' => 'clue', 'zone' => 'Europe/Dublin', 'units' => 'in', 'seam' => '1/4',
+        'may_share' => '1',
         'from' => 'blank',
     ])->assertSessionHasNoErrors();
 
@@ -49,11 +50,17 @@ beforeEach(function (): void {
 
 it('starts a quilt-along with the switches that were set, its owner, its join code and a blank design', function (): void {
     $quiltAlong = startedBy($this->host, [
-        'secret' => '1', 'many_hands' => '1', 'pace' => 'two-weekly', 'clue_word' => 'part', 'welcome' => 'Come in', 'units' => 'cm', 'seam' => '0.75',
+        'secret' => '1', 'many_hands' => '1', 'pace' => 'two-weekly', 'clue_word' => 'part', 'welcome' => 'Come in', 'units' => 'cm',
+        'seam' => '0.75',
     ]);
     expect($quiltAlong->slug)->toBe('low-tide')
         ->and([$quiltAlong->secret, $quiltAlong->quilted_by_block, $quiltAlong->many_hands])->toBe([true, false, true])
-        ->and([$quiltAlong->pace, $quiltAlong->clue_word, $quiltAlong->zone, $quiltAlong->welcome])->toBe(['two-weekly', 'part', 'Europe/Dublin', 'Come in'])
+        ->and([
+            $quiltAlong->pace,
+            $quiltAlong->clue_word,
+            $quiltAlong->zone,
+            $quiltAlong->welcome,
+        ])->toBe(['two-weekly', 'part', 'Europe/Dublin', 'Come in'])
         ->and($quiltAlong->may_share_at)->not->toBeNull()
         ->and($this->host->roleIn($quiltAlong))->toBe(Role::Owner)
         ->and($quiltAlong->invitations()->count())->toBe(1)
@@ -68,16 +75,22 @@ it('begins with a ready design, a copy of her own or a file, and says what is wr
         ->and(documentOf($ready)->items(Place::of('blocks')))->toHaveCount(6);
     sendEdit($this->host, $ready, ['kind' => 'set', 'place' => 'title', 'to' => 'Evening'])->assertOk();
     $copy = startedBy($this->host, ['from' => 'own:'.$ready->slug, 'name' => 'Morning']);
-    expect(documentOf($copy)->items(Place::of('blocks')))->toHaveCount(6)->and(documentOf($copy)->at(Place::of('title'))->value)->toBe('Morning');
+    expect(documentOf($copy)->items(Place::of('blocks')))->toHaveCount(6)->and(
+        documentOf($copy)->at(Place::of('title'))->value,
+    )->toBe('Morning');
     $file = $this->get("/host/$ready->slug/design/file")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
     $again = startedBy($this->host, ['from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.json', (string) $file)]);
     expect(Draft::query()->whereBelongsTo($again)->value('document'))->toBe($file);
 
     $given = [
-        'name' => 'X', 'pace' => 'own', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1', 'from' => 'file',
+        'name' => 'X', 'pace' => 'own', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1',
+        'from' => 'file',
     ];
     foreach ([
-        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', 'no design'], 'deep' => [str_repeat('[', 5000), 'no design'],
+        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', 'no design'], 'deep' => [
+            str_repeat('[', 5000),
+            'no design',
+        ],
         'a list' => ['[]', 'no design'],
     ] as [$text, $says]) {
         $this->from('/start')->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.json', $text)] + $given)
@@ -96,7 +109,8 @@ it('begins with a ready design, a copy of her own or a file, and says what is wr
 it('keeps a draft with markup in its names and shows them as text', function (): void {
     $quiltAlong = startedBy($this->host, ['name' => '<script>alert(1)</script>']);
     sendEdit($this->host, $quiltAlong, [
-        'kind' => 'new-block', 'id' => 'b-one', 'name' => '<img src=x onerror=alert(1)>', 'columns' => 2, 'rows' => 2, 'width' => '8', 'height' => '8',
+        'kind' => 'new-block', 'id' => 'b-one', 'name' => '<img src=x onerror=alert(1)>', 'columns' => 2, 'rows' => 2, 'width' => '8',
+        'height' => '8',
     ])->assertOk();
     foreach (['design', 'design/blocks', 'design/blocks/b-one', 'design/proof', 'design/clues', 'design/cloth', 'design/versions'] as $page) {
         $html = (string) $this->get("/host/$quiltAlong->slug/$page")->assertOk()->getContent();
@@ -120,11 +134,20 @@ it('makes an edit once, however often it is sent, and answers with what looks di
         array_keys($first->json('panels')),
         $first->json('panels'),
     ));
-    $next = sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'sizes/s-small/name', 'expect' => 'Lap', 'to' => 'Couch'], ['known' => $known]);
+    $next = sendEdit(
+        $this->host,
+        $quiltAlong,
+        ['kind' => 'set', 'place' => 'sizes/s-small/name', 'expect' => 'Lap', 'to' => 'Couch'],
+        ['known' => $known],
+    );
     expect(array_keys($next->assertOk()->json('panels')))->toBe(['bar', 'sizes']);
 });
 
-it('refuses what cannot mean anything with the way out, and leaves the draft as it was', function (array $edit, array $fields, string $says): void {
+it('refuses what cannot mean anything with the way out, and leaves the draft as it was', function (
+    array $edit,
+    array $fields,
+    string $says,
+): void {
     $quiltAlong = startedBy($this->host);
     $before = Draft::query()->whereBelongsTo($quiltAlong)->value('document');
     $answer = sendEdit($this->host, $quiltAlong, $edit, $fields)->assertStatus(422);
@@ -134,12 +157,28 @@ it('refuses what cannot mean anything with the way out, and leaves the draft as 
 })->with([
     'no kind of edit' => [['kind' => 'paint'], [], 'The kinds are'],
     'no JSON' => [[], ['edit' => '{"kind'], 'Reload the page'],
-    'no whole number' => [['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Fill::in('value', 'int')], ['value' => '2½'], 'no whole number'],
+    'no whole number' => [
+        ['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Fill::in('value', 'int')],
+        ['value' => '2½'],
+        'no whole number',
+    ],
     'a slot in use' => [['kind' => 'together', 'edits' => [
         ['kind' => 'new-unit', 'id' => 'u-1', 'name' => 'One', 'of' => 'square', 'width' => '3', 'height' => '3', 'fabrics' => ['f-a']],
         ['kind' => 'remove', 'place' => 'fabrics/f-a'],
     ]], [], 'still used'],
-    'a length of 300 digits' => [['kind' => 'new-block', 'id' => 'b-1', 'name' => 'One', 'columns' => 2, 'rows' => 2, 'width' => str_repeat('9', 300), 'height' => '2'], [], ''],
+    'a length of 300 digits' => [
+        [
+            'kind' => 'new-block',
+            'id' => 'b-1',
+            'name' => 'One',
+            'columns' => 2,
+            'rows' => 2,
+            'width' => str_repeat('9', 300),
+            'height' => '2',
+        ],
+        [],
+        '',
+    ],
     'deep nesting' => [[], ['edit' => str_repeat('{"kind":', 80).'1'.str_repeat('}', 80)], 'Reload the page'],
 ]);
 
@@ -202,15 +241,33 @@ it('goes from a blank page to a published version through the pages\' own edits'
     $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
     foreach ([
         ['kind' => 'new-block', 'id' => 'b-star', 'name' => 'Tide Star', 'columns' => 3, 'rows' => 3, 'width' => '9', 'height' => '9'],
-        ['kind' => 'new-unit', 'id' => 'u-point', 'name' => 'Point', 'of' => 'hst', 'width' => '3', 'height' => '3', 'fabrics' => ['f-a', 'f-b']],
-        ['kind' => 'new-unit', 'id' => 'u-plain', 'name' => 'Plain', 'of' => 'square', 'width' => '3', 'height' => '3', 'fabrics' => ['f-c']],
+        [
+            'kind' => 'new-unit',
+            'id' => 'u-point',
+            'name' => 'Point',
+            'of' => 'hst',
+            'width' => '3',
+            'height' => '3',
+            'fabrics' => ['f-a', 'f-b'],
+        ],
+        [
+            'kind' => 'new-unit',
+            'id' => 'u-plain',
+            'name' => 'Plain',
+            'of' => 'square',
+            'width' => '3',
+            'height' => '3',
+            'fabrics' => ['f-c'],
+        ],
         $cell(1, 1, 'u-plain'), $cell(2, 1, 'u-point'), $cell(3, 1, 'u-plain'), $cell(1, 2, 'u-point', 270), $cell(2, 2, 'u-plain'),
         $cell(3, 2, 'u-point', 90), $cell(1, 3, 'u-plain'), $cell(2, 3, 'u-point', 180),
     ] as $edit) {
         sendEdit($this->host, $quiltAlong, $edit, ['view' => 'block', 'of' => 'b-star'])->assertOk();
     }
     $page = $this->get("/host/$quiltAlong->slug/design/blocks/b-star")->assertOk()
-        ->assertSee('Column 2, row 1: Point')->assertSee('Column 3, row 3: empty')->assertSee("9\u{a0}in × 9\u{a0}in")->assertSee("9½\u{a0}in × 9½\u{a0}in");
+        ->assertSee('Column 2, row 1: Point')->assertSee('Column 3, row 3: empty')->assertSee("9\u{a0}in × 9\u{a0}in")->assertSee(
+            "9½\u{a0}in × 9½\u{a0}in",
+        );
     expect((string) $page->getContent())->toContain('id="fact-pieces">12<');
     sendEdit($this->host, $quiltAlong, $cell(3, 3, 'u-plain'), ['view' => 'block', 'of' => 'b-star'])->assertOk();
     $clues = $this->get("/host/$quiltAlong->slug/design/clues")->assertOk()->assertSee('Point')->assertSee('Tide Star');
@@ -232,7 +289,11 @@ it('goes from a blank page to a published version through the pages\' own edits'
 
 it('asks why before it publishes in spite of warnings, and keeps the reason', function (): void {
     $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
-    sendEdit($this->host, $quiltAlong, ['kind' => 'new-fabric', 'id' => 'f-x', 'name' => 'Spare', 'value' => 'light', 'colour' => '#ffffff'])->assertOk();
+    sendEdit(
+        $this->host,
+        $quiltAlong,
+        ['kind' => 'new-fabric', 'id' => 'f-x', 'name' => 'Spare', 'value' => 'light', 'colour' => '#ffffff'],
+    )->assertOk();
     $this->get("/host/$quiltAlong->slug/design/proof")->assertSee('Use Spare or take it out');
     $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('reason');
     $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'For the back'])->assertSessionHasNoErrors();
@@ -255,11 +316,17 @@ it('takes a block of the library in this design\'s cloth, and not twice', functi
     $this->get("/host/$quiltAlong->slug/design/library?grid=3×3&technique=hst&difficulty=easy&seams=24")->assertSee('Take Shoofly')
         ->assertDontSee('Take Cold Frame');
     $this->get("/host/$quiltAlong->slug/design/library?grid=9×9")->assertSee('No block of the library is like that.');
-    $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'])->assertRedirect("/host/$quiltAlong->slug/design/blocks/b-shoofly");
+    $this->post(
+        "/host/$quiltAlong->slug/design/library",
+        ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'],
+    )->assertRedirect("/host/$quiltAlong->slug/design/blocks/b-shoofly");
     $units = documentOf($quiltAlong)->items(Place::of('units'));
     $fabrics = array_unique(array_merge(...array_column($units, 'fabrics')));
     expect(array_diff($fabrics, ['f-a', 'f-b', 'f-c']))->toBe([])->and($fabrics)->toContain('f-c');
-    $this->post("/host/$quiltAlong->slug/design/library", ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'])->assertRedirect("/host/$quiltAlong->slug/design/blocks");
+    $this->post(
+        "/host/$quiltAlong->slug/design/library",
+        ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'],
+    )->assertRedirect("/host/$quiltAlong->slug/design/blocks");
     expect(documentOf($quiltAlong)->items(Place::of('blocks')))->toHaveCount(1)
         ->and(documentOf($quiltAlong)->at(Place::of('setting', 'pattern'))->value)->toBe([['b-shoofly']]);
     // More blocks are laid once each, in as square a pattern as there can be.
@@ -285,8 +352,10 @@ it('keeps every page of the workshop within fifteen queries, and from strangers'
     $quiltAlong = startedBy($this->host, ['from' => 'harbour-sampler']);
     $stranger = User::factory()->create();
     $pages = [
-        'design', 'design/blocks', 'design/blocks/b-shoofly', 'design/cloth', 'design/clues', 'design/proof', 'design/versions', 'design/library',
-        'design/state?known=x&view=block&of=b-shoofly', 'design/units/'.documentOf($quiltAlong)->items(Place::of('units'))[0]['id'], 'design/file',
+        'design', 'design/blocks', 'design/blocks/b-shoofly', 'design/cloth', 'design/clues', 'design/proof', 'design/versions',
+        'design/library',
+        'design/state?known=x&view=block&of=b-shoofly', 'design/units/'.documentOf($quiltAlong)->items(Place::of('units'))[0]['id'],
+        'design/file',
     ];
     foreach ($pages as $page) {
         $this->actingAs($stranger)->get("/host/$quiltAlong->slug/$page")->assertNotFound();
@@ -305,7 +374,12 @@ it('keeps every page of the workshop within fifteen queries, and from strangers'
 it('works without script: every field and button of the pages is a form', function (): void {
     $quiltAlong = startedBy($this->host);
     $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", [
-        'edit' => json_encode(['kind' => 'set', 'place' => 'fabrics/f-a/name', 'expect' => 'Background', 'to' => Fill::in('value')]), 'value' => 'Sand',
+        'edit' => json_encode([
+            'kind' => 'set',
+            'place' => 'fabrics/f-a/name',
+            'expect' => 'Background',
+            'to' => Fill::in('value'),
+        ]), 'value' => 'Sand',
     ])->assertRedirect("/host/$quiltAlong->slug/design/cloth");
     $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('value="Sand"', false);
     $this->from("/host/$quiltAlong->slug/design/cloth")->post("/host/$quiltAlong->slug/design/edits", ['action' => 'undo']);
@@ -341,11 +415,25 @@ it('asks helpers by letter, with what they may do, and lets them do no more', fu
 it('lets the owner change how a quilt-along works', function (): void {
     $quiltAlong = startedBy($this->host);
     $this->get("/host/$quiltAlong->slug/settings")->assertOk()->assertSee('value="Low Tide"', false);
-    $given = ['name' => 'High Tide', 'pace' => 'monthly', 'clue_word' => 'month', 'zone' => 'UTC', 'units' => 'cm', 'secret' => '1', 'welcome' => 'Come in'];
+    $given = [
+        'name' => 'High Tide',
+        'pace' => 'monthly',
+        'clue_word' => 'month',
+        'zone' => 'UTC',
+        'units' => 'cm',
+        'secret' => '1',
+        'welcome' => 'Come in',
+    ];
     $this->put("/host/$quiltAlong->slug/settings", ['pace' => 'hasty'] + $given)->assertSessionHasErrors('pace');
     $this->put("/host/$quiltAlong->slug/settings", $given)->assertSessionHasNoErrors();
     $changed = $quiltAlong->fresh();
-    expect([$changed->name, $changed->pace, $changed->clue_word, $changed->secret, $changed->slug])->toBe(['High Tide', 'monthly', 'month', true, 'low-tide']);
+    expect([
+        $changed->name,
+        $changed->pace,
+        $changed->clue_word,
+        $changed->secret,
+        $changed->slug,
+    ])->toBe(['High Tide', 'monthly', 'month', true, 'low-tide']);
 });
 
 it('shows a host what to do while nothing is published, and lets nobody join', function (): void {
@@ -416,7 +504,10 @@ it('exports a design with pictures as an archive, which imports as the same desi
     Storage::fake('local');
     $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
     $this->post("/host/$quiltAlong->slug/design/pictures", [
-        'colourway' => 'c-first', 'fabric' => 'f-b', 'picture' => UploadedFile::fake()->createWithContent('IMG_1.jpg', photograph(390, 300)),
+        'colourway' => 'c-first', 'fabric' => 'f-b', 'picture' => UploadedFile::fake()->createWithContent(
+            'IMG_1.jpg',
+            photograph(390, 300),
+        ),
     ])->assertSessionHasNoErrors();
     $document = (string) Draft::query()->whereBelongsTo($quiltAlong)->value('document');
     $file = $this->get("/host/$quiltAlong->slug/design/file")->assertOk()->assertHeader('Content-Type', 'application/zip');
@@ -444,17 +535,32 @@ it('exports a design with pictures as an archive, which imports as the same desi
         return UploadedFile::fake()->createWithContent('design.zip', (string) file_get_contents($path));
     };
     $hash = documentOf($quiltAlong)->at(Place::of('colourways', 'c-first', 'cloth', 'f-b', 'picture'))->value;
-    $given = ['name' => 'X', 'pace' => 'own', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1', 'from' => 'file'];
+    $given = [
+        'name' => 'X',
+        'pace' => 'own',
+        'clue_word' => 'clue',
+        'zone' => 'UTC',
+        'units' => 'in',
+        'seam' => '1/4',
+        'may_share' => '1',
+        'from' => 'file',
+    ];
     foreach ([
         'no design in it' => [['other.txt' => 'x'], 'holds no design.json'],
         'a picture that is none' => [['design.json' => $document, "pictures/$hash.png" => 'no picture'], 'no picture'],
         'a design that unpacks without end' => [['design.json' => str_repeat(' ', 3_000_000)], 'too large'],
-        'a picture that unpacks without end' => [['design.json' => $document, "pictures/$hash.png" => str_repeat("\0", 9_000_000)], 'too large'],
+        'a picture that unpacks without end' => [
+            ['design.json' => $document, "pictures/$hash.png" => str_repeat("\0", 9_000_000)],
+            'too large',
+        ],
     ] as [$files, $says]) {
         $this->from('/start')->post('/start', ['file' => $archive($files)] + $given)->assertSessionHasErrors('file');
         expect(session('errors')->first('file'))->toContain($says);
     }
-    $this->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.zip', substr($bytes, 0, 200))] + $given)->assertSessionHasErrors('file');
+    $this->post(
+        '/start',
+        ['file' => UploadedFile::fake()->createWithContent('design.zip', substr($bytes, 0, 200))] + $given,
+    )->assertSessionHasErrors('file');
 });
 
 it('calls a clue what its quilt-along calls it, on pages, in letters and in what is kept of a page', function (): void {
@@ -486,7 +592,9 @@ it('lets a member take another cloth for an optional fabric', function (): void 
     $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasNoErrors();
     $member = User::factory()->create();
     $project = app(App\Actions\Member\JoinQuiltAlong::class)($member, $quiltAlong->fresh(), 'Mine', 's-cot', 'c-first');
-    $page = $this->actingAs($member)->get("/q/$project->id/fabrics")->assertOk()->assertSee('This fabric is optional.')->assertSee('Take Sea here too');
+    $page = $this->actingAs($member)->get("/q/$project->id/fabrics")->assertOk()->assertSee(
+        'This fabric is optional.',
+    )->assertSee('Take Sea here too');
     expect(substr_count((string) $page->getContent(), 'This fabric is optional.'))->toBe(1);
     $this->put("/q/$project->id/fabrics/f-b", ['cloth' => 'Sea', 'colour' => '#6f9c98'])->assertSessionHasNoErrors();
     $this->get("/q/$project->id/fabrics")->assertDontSee('This fabric is optional.')->assertSee('Sea');
@@ -500,7 +608,15 @@ it('brings the remedy of a finding by a button, where it is mechanical', functio
         ['kind' => 'resize-column', 'block' => 'b-shoofly', 'column' => 1, 'width' => '3'],
         ['kind' => 'set', 'place' => 'colourways/c-first/cloth/f-d'],
         ['kind' => 'set', 'place' => 'sizes/s-cot/block', 'to' => '10'],
-        ['kind' => 'new-unit', 'id' => 'u-spare', 'name' => 'Spare', 'of' => 'hst', 'width' => '2', 'height' => '2', 'fabrics' => ['f-a', 'f-b']],
+        [
+            'kind' => 'new-unit',
+            'id' => 'u-spare',
+            'name' => 'Spare',
+            'of' => 'hst',
+            'width' => '2',
+            'height' => '2',
+            'fabrics' => ['f-a', 'f-b'],
+        ],
     ] as $edit) {
         sendEdit($this->host, $quiltAlong, $edit)->assertOk();
     }

@@ -59,7 +59,10 @@ final class ChangeDraft
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid, $number): void {
             $edit = ($number === null ? self::lastStanding($locked, $user) : self::numbered($locked, $number))
                 ?? throw new EditRefused(__('workshop.nothing_to_undo'));
-            $applied = Drafts::apply(OpenDraft::design($locked), new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse(self::changed($edit)))));
+            $applied = Drafts::apply(
+                OpenDraft::design($locked),
+                new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse(self::changed($edit)))),
+            );
             $entry = $this->write($locked, $applied, $user, $uuid, 'undo', $edit->kind, $edit->about, $edit->number);
             $edit->update(['undone_by' => $entry]);
         });

@@ -22,7 +22,8 @@ use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled. All
+ * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled.
+ * All
  * of it or nothing; and every quilt that was begun can be read as before.
  */
 final readonly class PublishDesign

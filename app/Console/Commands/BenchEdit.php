@@ -22,7 +22,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /**
- * Times what happens when a host edits a block: the edit itself with its writing to the database, the answer with the drawing and the numbers
+ * Times what happens when a host edits a block: the edit itself with its writing to the database, the answer with the drawing and the
+ * numbers
  * of the block's page, and the proof that follows. Everything is taken back afterwards.
  */
 final class BenchEdit extends Command
@@ -74,7 +75,8 @@ final class BenchEdit extends Command
             gc_collect_cycles();
             $times = [hrtime(true)];
             $edit = EditReader::read([
-                'kind' => $number % 3 === 0 ? 'mirror' : 'turn', 'block' => 'b-0', 'column' => $number % 6 + 1, 'row' => intdiv($number, 6) % 6 + 1,
+                'kind' => $number % 3 === 0 ? 'mirror' : 'turn', 'block' => 'b-0', 'column' => $number % 6 + 1,
+                'row' => intdiv($number, 6) % 6 + 1,
             ] + ($number % 3 === 0 ? [] : ['by' => 90]));
             $draft = $change->edit($draft, $host, (string) Str::uuid(), 'turn', $edit);
             $times[] = hrtime(true);
@@ -118,7 +120,10 @@ final class BenchEdit extends Command
         $quiltAlong = QuiltAlong::query()->create([
             'slug' => 'bench-'.Str::lower(Str::random(12)), 'name' => 'Bench', 'host_name' => 'Bench', 'zone' => 'UTC',
         ])->refresh();
-        $draft = $quiltAlong->draft()->create(['document' => DesignDocument::fromJson(GeneratedDesign::of($blocks, $sizes))->write(), 'number' => 0]);
+        $draft = $quiltAlong->draft()->create([
+            'document' => DesignDocument::fromJson(GeneratedDesign::of($blocks, $sizes))->write(),
+            'number' => 0,
+        ]);
         $draft->setRelation('quiltAlong', $quiltAlong);
 
         return [$draft, $host];

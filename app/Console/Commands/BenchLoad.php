@@ -54,7 +54,8 @@ final class BenchLoad extends Command
     {
         $pages = [
             'Now' => '/q/{quilt}', 'Clue' => '/q/{quilt}/clues/12', 'Fabrics' => '/q/{quilt}/fabrics',
-            'Bench' => '/q/{quilt}/bench', 'This quilt' => '/q/{quilt}/quilt', 'Desk' => '/host/bench', 'Design' => '/host/bench/design/published',
+            'Bench' => '/q/{quilt}/bench', 'This quilt' => '/q/{quilt}/quilt', 'Desk' => '/host/bench',
+            'Design' => '/host/bench/design/published',
             'A block' => '/host/bench/design/blocks/b-seed-packet',
             'Clues' => '/host/bench/clues', 'People' => '/host/bench/people',
         ];

@@ -124,7 +124,10 @@ final class EditRequest extends FormRequest
         }
 
         return match ($type) {
-            'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(__('workshop.whole_number', ['given' => $text])),
+            'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(__(
+                'workshop.whole_number',
+                ['given' => $text],
+            )),
             'count' => $text === '' ? null : $this->field($name.':int'),
             'flag' => in_array($text, ['1', 'true', 'on'], true),
             'json' => self::decoded($text),

@@ -81,7 +81,8 @@ final readonly class DesignChanges
                     'finished' => ['was' => self::size($was->finished), 'is' => self::size($after->finished)],
                 ],
                 'counts' => array_map(fn (string $key): array => [
-                    'key' => $key, 'name' => $after->names[$key] ?? $was->names[$key] ?? $key, 'was' => $counts[$key][0], 'is' => $counts[$key][1],
+                    'key' => $key, 'name' => $after->names[$key] ?? $was->names[$key] ?? $key, 'was' => $counts[$key][0],
+                    'is' => $counts[$key][1],
                 ], array_map(strval(...), array_keys($counts))),
             ];
         }

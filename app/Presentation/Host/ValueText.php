@@ -51,12 +51,18 @@ final class ValueText
                 fn (mixed $inner): string => self::text($inner, $documents),
                 $value,
             )),
-            is_array($value) && array_is_list($value) && array_filter($value, fn (mixed $row): bool => ! is_array($row) || ! self::isFlat($row)) === [] => implode(
+            is_array($value) && self::isTable($value) => implode(
                 ' / ',
                 array_map(fn (mixed $row): string => self::text($row, $documents), $value),
             ),
             default => Value::of($value)->text(),
         };
+    }
+
+    /** @param  array<array-key, mixed>  $list */
+    private static function isTable(array $list): bool
+    {
+        return array_is_list($list) && array_filter($list, fn (mixed $row): bool => ! is_array($row) || ! self::isFlat($row)) === [];
     }
 
     /** @param  array<array-key, mixed>  $list */

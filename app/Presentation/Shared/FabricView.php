@@ -35,8 +35,15 @@ final readonly class FabricView
      * @param  string  $drawn  lines that are drawn already, as HTML
      * @param  Cloth|null  $instead  of an optional fabric: the cloth that may take its place
      */
-    public static function of(Slot $slot, Cloth $cloth, array $lines, ?string $later = null, bool $isOwn = false, string $drawn = '', ?Cloth $instead = null): self
-    {
+    public static function of(
+        Slot $slot,
+        Cloth $cloth,
+        array $lines,
+        ?string $later = null,
+        bool $isOwn = false,
+        string $drawn = '',
+        ?Cloth $instead = null,
+    ): self {
         return new self(
             $slot->id,
             $slot->letter,

@@ -13,7 +13,8 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
 /**
- * Lays a block into the pattern that is repeated across the quilt, or makes that pattern larger or smaller. A size may have a pattern of its
+ * Lays a block into the pattern that is repeated across the quilt, or makes that pattern larger or smaller. A size may have a pattern of
+ * its
  * own: it begins as a copy of the quilt's.
  */
 final readonly class ChangePattern implements Edit

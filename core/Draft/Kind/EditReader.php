@@ -57,17 +57,21 @@ final class EditReader
             'copy' => new CopyItem($data->place('place'), $data->text('id'), $data->text('name')),
             'new-fabric' => new NewFabric($data->text('id'), $data->text('name'), $data->text('value'), $data->text('colour')),
             'new-unit' => NewUnit::add(
-                $data->text('id'), $data->text('name'), self::unitKind($data), $data->text('width'), $data->text('height'), $data->list('fabrics'),
+                $data->text('id'), $data->text('name'), self::unitKind($data), $data->text('width'), $data->text('height'),
+                $data->list('fabrics'),
             ),
             'change-kind' => NewUnit::change($data->text('unit'), self::unitKind($data), $data->expected()),
             'new-block' => new NewBlock(
-                $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'), $data->text('height'),
+                $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'),
+                $data->text('height'),
             ),
             'frame' => new FrameBlock(
-                $data->text('block'), $data->text('id'), $data->text('name'), $data->text('fabric'), $data->text('width'), $data->textOrNull('extra'),
+                $data->text('block'), $data->text('id'), $data->text('name'), $data->text('fabric'), $data->text('width'),
+                $data->textOrNull('extra'),
             ),
             'nest' => new NestCells(
-                $data->text('block'), $data->text('id'), $data->text('name'), $data->number('column'), $data->number('row'), $data->number('across'),
+                $data->text('block'), $data->text('id'), $data->text('name'), $data->number('column'), $data->number('row'),
+                $data->number('across'),
                 $data->number('down'),
             ),
             'place' => ChangePattern::place(

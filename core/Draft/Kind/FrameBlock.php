@@ -17,7 +17,8 @@ use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 
 /**
- * Puts four strips round a block: two beside it, then two across the whole width. Cut wider on purpose they are a coping strip: the block is
+ * Puts four strips round a block: two beside it, then two across the whole width. Cut wider on purpose they are a coping strip: the block
+ * is
  * trimmed to its size with them, so that one that came out small still reaches it.
  */
 final readonly class FrameBlock implements Edit
@@ -49,13 +50,18 @@ final readonly class FrameBlock implements Edit
             $strip = $frame->plus($this->extra === null ? Length::zero() : Length::parse($this->extra));
             [$across, $down] = [self::whole($grid->columns), self::whole($grid->rows)];
             $level = $across->plus($strip->times(2));
-            $trimmed = ['width' => LengthText::of($across->plus($frame->times(2))), 'height' => LengthText::of($down->plus($frame->times(2)))];
+            $trimmed = [
+                'width' => LengthText::of($across->plus($frame->times(2))),
+                'height' => LengthText::of($down->plus($frame->times(2))),
+            ];
             $sizes = [
                 'side' => ['width' => LengthText::of($strip), 'height' => LengthText::of($down)],
                 'level' => ['width' => LengthText::of($level), 'height' => LengthText::of($strip)],
             ];
         } catch (MeasureException $error) {
-            throw new EditRefused('The width of a frame, and of the columns and rows it goes round, is a length such as 1 1/2. '.$error->getMessage());
+            throw new EditRefused(
+                'The width of a frame, and of the columns and rows it goes round, is a length such as 1 1/2. '.$error->getMessage(),
+            );
         }
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         $cells = array_map(function (array $data): array {
@@ -73,7 +79,8 @@ final readonly class FrameBlock implements Edit
         $changes = [];
         foreach ($sizes as $which => $size) {
             array_push($changes, ...(new AddItem(Place::of('units'), [
-                'id' => $this->id.'-'.$which, 'name' => $this->name, 'kind' => 'rectangle', 'finished' => $size, 'fabrics' => [$this->fabric],
+                'id' => $this->id.'-'.$which, 'name' => $this->name, 'kind' => 'rectangle', 'finished' => $size,
+                'fabrics' => [$this->fabric],
             ]))->changes($document));
         }
         $text = LengthText::of($strip);

@@ -39,7 +39,12 @@ final readonly class NestCells implements Edit
         $grid = Grid::ofBlock($document, $this->block);
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         if ($this->column + $this->across - 1 > $columns || $this->row + $this->down - 1 > $rows) {
-            throw new EditRefused(sprintf('%s has %d columns and %d rows; a section lies within them.', $grid->place->text(), $columns, $rows));
+            throw new EditRefused(sprintf(
+                '%s has %d columns and %d rows; a section lies within them.',
+                $grid->place->text(),
+                $columns,
+                $rows,
+            ));
         }
         if ($this->across === $columns && $this->down === $rows) {
             throw new EditRefused('A section is a part of its block. Copy the block instead.');

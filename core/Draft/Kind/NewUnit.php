@@ -62,7 +62,12 @@ final readonly class NewUnit implements Edit
         }
         $changed = $this->changed($there->value);
         if ($this->expected !== null && ! $document->at($place->within('kind'))->equals($this->expected)) {
-            throw new EditConflict($place->within('kind'), $this->expected, $document->at($place->within('kind')), Value::of($this->kind->value));
+            throw new EditConflict(
+                $place->within('kind'),
+                $this->expected,
+                $document->at($place->within('kind')),
+                Value::of($this->kind->value),
+            );
         }
         $follower = $document->follower($place);
 

@@ -43,7 +43,8 @@ export class Board {
         if (this.hand && !this.root.querySelector(`[data-hand="${this.hand.id}"]`)) {
             this.hand = null;
         }
-        this.root.querySelectorAll('[data-hand]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.hand === this.hand?.id)));
+        this.root.querySelectorAll('[data-hand]').forEach((button) => button.setAttribute('aria-pressed',
+            String(button.dataset.hand === this.hand?.id)));
         const all = this.root.querySelector('#lay-all');
         if (all) {
             all.disabled = this.hand === null || !this.spots().some((one) => one.dataset.cell === 'null');
@@ -148,7 +149,8 @@ export class Board {
         const edit = JSON.parse(this.svg().dataset.lay);
         edit[hand.as] = hand.id;
         if (literal) {
-            Object.assign(edit, { column: Number(spot.dataset.column), row: Number(spot.dataset.row), expect: JSON.parse(spot.dataset.cell) });
+            Object.assign(edit, { column: Number(spot.dataset.column), row: Number(spot.dataset.row),
+                expect: JSON.parse(spot.dataset.cell) });
         }
 
         return edit;
@@ -175,7 +177,8 @@ export class Board {
         spot.querySelectorAll('use, text').forEach((node) => node.remove());
         spot.classList.remove('is-empty');
         spot.dataset.holds = id;
-        spot.dataset.cell = JSON.stringify({ column: Number(spot.dataset.column), row: Number(spot.dataset.row), [this.hand?.as ?? 'unit']: id });
+        spot.dataset.cell = JSON.stringify({ column: Number(spot.dataset.column), row: Number(spot.dataset.row),
+            [this.hand?.as ?? 'unit']: id });
         if (this.svg().querySelector(`#look-${CSS.escape(id)}`)) {
             const ground = spot.querySelector('.spot-ground');
             const use = document.createElementNS(SVG, 'use');
@@ -199,9 +202,11 @@ export class Board {
         if (!use) {
             return;
         }
-        const box = Object.fromEntries(['x', 'y', 'width', 'height'].map((side) => [side, Number(spot.querySelector('.spot-ground').getAttribute(side))]));
+        const box = Object.fromEntries(['x', 'y', 'width', 'height'].map((side) => [side,
+            Number(spot.querySelector('.spot-ground').getAttribute(side))]));
         const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-        const moves = { turn_right: `rotate(90 ${x} ${y})`, turn_left: `rotate(270 ${x} ${y})`, mirror: `translate(${2 * x} 0) scale(-1 1)` };
+        const moves = { turn_right: `rotate(90 ${x} ${y})`, turn_left: `rotate(270 ${x} ${y})`,
+            mirror: `translate(${2 * x} 0) scale(-1 1)` };
         if (name === 'lift') {
             spot.querySelectorAll('use, text').forEach((node) => node.remove());
             Object.assign(spot.dataset, { cell: 'null', holds: '' });
@@ -267,7 +272,8 @@ export class Board {
     }
 
     move(event) {
-        if (this.drag === null || (this.drag.ghost === null && Math.hypot(event.clientX - this.drag.x, event.clientY - this.drag.y) < DRAG_PX)) {
+        if (this.drag === null || (this.drag.ghost === null && Math.hypot(event.clientX - this.drag.x,
+            event.clientY - this.drag.y) < DRAG_PX)) {
             return;
         }
         if (this.drag.ghost === null) {
@@ -297,7 +303,8 @@ export class Board {
             this.lay(spot, { id: drag.from.dataset.hand, as: drag.from.dataset.as });
         } else {
             this.outbox.add({
-                edit: this.svg().dataset.swap, ...this.fields(drag.from), with_column: spot.dataset.column, with_row: spot.dataset.row, board: '1',
+                edit: this.svg().dataset.swap, ...this.fields(drag.from), with_column: spot.dataset.column, with_row: spot.dataset.row,
+                    board: '1',
             });
         }
         this.choose(spot);

@@ -8,7 +8,8 @@ export const thingOf = (edit) => {
     }
     const line = /-(column|row)$/.exec(edit.kind ?? '');
 
-    return [line ? `${line[1]}s` : 'place', edit.block ?? edit.unit ?? '', edit.size ?? '', line ? '' : edit.column, line ? '' : edit.row].join(' ');
+    return [line ? `${line[1]}s` : 'place', edit.block ?? edit.unit ?? '', edit.size ?? '', line ? '' : edit.column, line
+        ? '' : edit.row].join(' ');
 };
 
 const parsed = (item) => {
@@ -40,7 +41,8 @@ export class Outbox {
      * @param {{state: function(string): void, answered: function(object, object): void}} tell
      * @param {function(): object} about  what the page shows
      */
-    constructor(draft, addresses, tell, about = () => ({}), queue = new TapQueue(`edits.${draft}`), make = (...parts) => new TapSender(...parts)) {
+    constructor(draft, addresses, tell, about = () => ({}), queue = new TapQueue(`edits.${draft}`), make = (...parts) =>
+        new TapSender(...parts)) {
         this.queue = queue;
         this.tell = tell;
         this.stuck = false;

@@ -3,11 +3,13 @@ import { Idiomorph } from 'idiomorph';
 /** Whether somebody has typed something into a field that is not sent yet. */
 const isTouched = (node) => node.matches?.('input, textarea, select')
     && node.closest('[data-own]') !== null
-    && (node.type === 'radio' || node.type === 'checkbox' ? node.checked !== node.defaultChecked : node.value !== (node.defaultValue ?? node.value));
+    && (node.type === 'radio' || node.type === 'checkbox'
+        ? node.checked !== node.defaultChecked : node.value !== (node.defaultValue ?? node.value));
 
 const callbacks = {
     // What the browser itself opened, chose or typed stays.
-    beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS') && !(node.dataset?.keep ?? '').split(' ').includes(name),
+    beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS')
+        && !(node.dataset?.keep ?? '').split(' ').includes(name),
     beforeNodeMorphed: (node) => !(node instanceof Element && isTouched(node)),
 };
 

@@ -1,16 +1,19 @@
 @props(['picture', 'palette', 'label'])
 @php($half = ($picture->width + $picture->height) / 2)
-<svg class="in-quilt" viewBox="{{ $picture->onPoint ? ($picture->width / 2 - $half * 0.72).' '.($picture->height / 2 - $half * 0.72).' '.($half * 1.44).' '.($half * 1.44)
+<svg class="in-quilt" viewBox="{{ $picture->onPoint ? ($picture->width / 2 - $half * 0.72).' '.($picture->height / 2 - $half *
+    0.72).' '.($half * 1.44).' '.($half * 1.44)
     : '0 0 '.$picture->width.' '.$picture->height }}" role="img" aria-label="{{ $label }}">
     <defs>
         @foreach ($picture->blocks as $block => $study)
             @foreach ($study->looks as $product => $look)
-                <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth" d="{{ $patch['path'] }}"
+                <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path
+                    class="cloth" d="{{ $patch['path'] }}"
                     fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
             @endforeach
             @php([$width, $height] = $study->seen())
             @php([$left, $top] = $study->off())
-            @if ($study->trimmed !== null)<clipPath id="in-{{ $block }}-seen"><rect width="{{ $width }}" height="{{ $height }}"/></clipPath>@endif
+            @if ($study->trimmed !== null)<clipPath id="in-{{ $block }}-seen"><rect width="{{ $width }}" height="{{ $height
+                }}"/></clipPath>@endif
             <g id="in-{{ $block }}" @if ($study->trimmed !== null) clip-path="url(#in-{{ $block }}-seen)" @endif>
                 <rect class="spot-ground" width="{{ $width }}" height="{{ $height }}"/>
                 @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
@@ -18,9 +21,11 @@
         @endforeach
     </defs>
     <g @if ($picture->onPoint) transform="rotate(45 {{ $picture->width / 2 }} {{ $picture->height / 2 }})" @endif>
-        @if ($picture->ground !== null)<rect width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{ $palette->paint($picture->ground) }}"/>@endif
+        @if ($picture->ground !== null)<rect width="{{ $picture->width }}" height="{{ $picture->height }}" fill="{{
+            $palette->paint($picture->ground) }}"/>@endif
         @if ($picture->stones !== null)
-            @foreach ($picture->corners as $corner)<rect x="{{ $corner['x'] }}" y="{{ $corner['y'] }}" width="{{ $corner['side'] }}" height="{{ $corner['side'] }}"
+            @foreach ($picture->corners as $corner)<rect x="{{ $corner['x'] }}" y="{{ $corner['y'] }}" width="{{ $corner['side'] }}"
+                height="{{ $corner['side'] }}"
                 fill="{{ $palette->paint($picture->stones) }}"/>@endforeach
         @endif
         @foreach ($picture->places as $place)<use href="#in-{{ $place['block'] }}" transform="{{ $place['transform'] }}"/>@endforeach

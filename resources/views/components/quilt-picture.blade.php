@@ -10,14 +10,16 @@
                 transform="{{ $place['transform'] }}"/>@endforeach</g>
         @endforeach
         @foreach ($picture->places as $number => $place)
-            @if ($place['clip'] !== null)<clipPath id="{{ $picture->prefix }}seen-{{ $number }}"><path d="{{ $place['clip'] }}"/></clipPath>@endif
+            @if ($place['clip'] !== null)<clipPath id="{{ $picture->prefix }}seen-{{ $number }}"><path d="{{ $place['clip']
+                }}"/></clipPath>@endif
         @endforeach
     </defs>
     @foreach ($picture->places as $number => $place)
         @if ($place['clip'] === null)
             <use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/>
         @else
-            <g clip-path="url(#{{ $picture->prefix }}seen-{{ $number }})"><use href="#{{ $place['of'] }}" transform="{{ $place['transform'] }}"/></g>
+            <g clip-path="url(#{{ $picture->prefix }}seen-{{ $number }})"><use href="#{{ $place['of'] }}" transform="{{ $place['transform']
+                }}"/></g>
         @endif
     @endforeach
     @foreach ($picture->frame as $shape)

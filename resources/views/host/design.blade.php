@@ -3,7 +3,8 @@
     <nav class="size-tabs" aria-label="{{ __('design.size') }}">
         @foreach ($announcement->sizes as $choice)
             <a
-                href="{{ route('host.published', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}" @class(['size-tab',
+                href="{{ route('host.published', [$quiltAlong, 'size' => $choice->id, 'colourway' => $colourway->id]) }}"
+                    @class(['size-tab',
                     'is-here' => $choice->id === $size]) @if ($choice->id === $size) aria-current="page" @endif>{{ $choice->name }}</a>
         @endforeach
     </nav>

@@ -3,7 +3,8 @@
     <p
         class="lead"><x-sorts :quilt-along="$quiltAlong"/> ·
             {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
-    @if ($quiltAlong->welcome)<div class="card">@foreach (preg_split('/\n\s*\n/', $quiltAlong->welcome) ?: [] as $paragraph)<p>{{ $paragraph }}</p>@endforeach</div>@endif
+    @if ($quiltAlong->welcome)<div class="card">@foreach (preg_split('/\n\s*\n/', $quiltAlong->welcome) ?: [] as $paragraph)<p>{{ $paragraph
+        }}</p>@endforeach</div>@endif
     @guest
         <h2>{{ __('join.sizes') }}</h2>
         <ul class="plain-list">

@@ -2,7 +2,8 @@
     <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="optional-cloth">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
-        <input type="hidden" name="cloth" value="{{ $fabric->instead->name }}"><input type="hidden" name="colour" value="{{ $fabric->instead->colour }}">
+        <input type="hidden" name="cloth" value="{{ $fabric->instead->name }}"><input type="hidden" name="colour" value="{{
+            $fabric->instead->colour }}">
         <p class="field-hint">{{ __('fabrics.own.optional') }}</p>
         <button class="btn btn-quiet">{{ __('fabrics.own.instead', ['cloth' => $fabric->instead->name]) }}</button>
     </form>
@@ -13,13 +14,15 @@
     <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="stack">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
-        <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot" :label="__('fabrics.own.name')">
+        <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot"
+            :label="__('fabrics.own.name')">
             <input id="cloth-{{ $fabric->slot }}" name="cloth" maxlength="80" required autocomplete="off"
                 value="{{ $bag->any() ? old('cloth') : ($fabric->isOwn ? $fabric->cloth : '') }}"
                 @if ($bag->has('cloth')) aria-invalid="true" aria-describedby="cloth-{{ $fabric->slot }}-note" @endif
                 class="form-control @if ($bag->has('cloth')) is-invalid @endif">
         </x-field>
-        <x-field name="colour" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'colour-'.$fabric->slot" :label="__('fabrics.own.colour')">
+        <x-field name="colour" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'colour-'.$fabric->slot"
+            :label="__('fabrics.own.colour')">
             <input id="colour-{{ $fabric->slot }}" name="colour" type="color" value="{{ $fabric->colour }}"
                 class="form-control form-control-color">
         </x-field>

@@ -8,12 +8,14 @@
         @php($name = $block['name'] ?? $block['id'])
         @php($empty = count(array_filter($study->findings, fn ($finding) => $finding['severity'] === 'error')))
         <li class="block-card">
-            <a class="block-link" href="{{ route('host.blocks.show', [$quiltAlong, $block['id']]) }}" aria-label="{{ __('workshop.open_block', ['name' => $name]) }}">
+            <a class="block-link" href="{{ route('host.blocks.show', [$quiltAlong, $block['id']]) }}" aria-label="{{
+                __('workshop.open_block', ['name' => $name]) }}">
                 <x-block-look :study="$study" :palette="$palette" :side="132" :name="$block['id']"/>
                 <span class="block-name">{{ $name }}</span></a>
             <small>{{ $study->sizes[0]['finished'] ?? '' }}@if ($empty > 0) · {{ trans_choice('workshop.errors', $empty) }}@endif</small>
             <div class="block-tools">
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'copy', 'place' => 'blocks/'.$block['id'], 'id' => App\Support\Fill::in('id', 'b'),
+                <x-edit.button class="btn-quiet" :edit="['kind' => 'copy', 'place' => 'blocks/'.$block['id'], 'id' =>
+                    App\Support\Fill::in('id', 'b'),
                     'name' => mb_substr(__('workshop.copy_of', ['name' => $name]), 0, 60)]">{{ __('workshop.copy') }}</x-edit.button>
                 <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => 'blocks/'.$block['id'], 'expect' => $block]"
                     :aria-label="__('workshop.remove').' '.$name">{{ __('workshop.remove') }}</x-edit.button>
@@ -22,16 +24,23 @@
     @endforeach
 </ul>
 <h2>{{ __('workshop.new_block') }}</h2>
-<x-edit.form :edit="['kind' => 'new-block', 'id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('name'), 'columns' => App\Support\Fill::in('columns', 'int'), 'rows' => App\Support\Fill::in('rows', 'int'), 'width' => App\Support\Fill::in('size'),
-    'height' => App\Support\Fill::in('size')]" class="inline-fields" id="new-block" data-open="{{ route('host.blocks.show', [$quiltAlong, '-new-']) }}">
-    <div class="field"><label class="form-label" for="block-new-name">{{ __('workshop.name') }}</label><input class="form-control" id="block-new-name" name="name"
+<x-edit.form :edit="['kind' => 'new-block', 'id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('name'), 'columns' =>
+    App\Support\Fill::in('columns', 'int'), 'rows' => App\Support\Fill::in('rows', 'int'), 'width' => App\Support\Fill::in('size'),
+    'height' => App\Support\Fill::in('size')]" class="inline-fields" id="new-block" data-open="{{ route('host.blocks.show', [$quiltAlong,
+        '-new-']) }}">
+    <div class="field"><label class="form-label" for="block-new-name">{{ __('workshop.name') }}</label><input class="form-control"
+        id="block-new-name" name="name"
         maxlength="60" required autocomplete="off" value="{{ __('workshop.new_block_name', ['number' => count($blocks) + 1]) }}"></div>
-    <div class="field is-short"><label class="form-label" for="block-new-columns">{{ __('workshop.across') }}</label><input class="form-control" type="number" min="1"
+    <div class="field is-short"><label class="form-label" for="block-new-columns">{{ __('workshop.across') }}</label><input
+        class="form-control" type="number" min="1"
         max="40" id="block-new-columns" name="columns" required value="3"></div>
-    <div class="field is-short"><label class="form-label" for="block-new-rows">{{ __('workshop.down') }}</label><input class="form-control" type="number" min="1"
+    <div class="field is-short"><label class="form-label" for="block-new-rows">{{ __('workshop.down') }}</label><input class="form-control"
+        type="number" min="1"
         max="40" id="block-new-rows" name="rows" required value="3"></div>
-    <div class="field is-short"><label class="form-label" for="block-new-size">{{ __('workshop.block_finished') }}</label><input class="form-control"
-        id="block-new-size" name="size" required autocomplete="off" value="{{ ($studies[$blocks[0]['id'] ?? '']->sizes[0]['side'] ?? '') ?: '9' }}"></div>
+    <div class="field is-short"><label class="form-label" for="block-new-size">{{ __('workshop.block_finished') }}</label><input
+        class="form-control"
+        id="block-new-size" name="size" required autocomplete="off" value="{{ ($studies[$blocks[0]['id'] ?? '']->sizes[0]['side'] ?? '') ?:
+            '9' }}"></div>
     <button class="btn btn-main">{{ __('workshop.make_block') }}</button>
 </x-edit.form>
 <p class="actions"><a class="btn btn-other" href="{{ route('host.library', $quiltAlong) }}">{{ __('workshop.library') }}</a></p>

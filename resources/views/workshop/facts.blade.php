@@ -14,7 +14,8 @@
             @foreach ($study->sizes as $size)
                 <tr><th scope="row">{{ $size['name'] }}</th><td>{{ $size['finished'] }}</td><td>{{ $size['unfinished'] }}</td>
                     <td>{{ $size['friendly'] ? __('workshop.is_friendly')
-                        : ($size['near'] === '' ? __('workshop.not_friendly') : __('workshop.friendly_near', ['near' => $size['near']])) }}</td></tr>
+                        : ($size['near'] === '' ? __('workshop.not_friendly') : __('workshop.friendly_near', ['near' => $size['near']]))
+                            }}</td></tr>
             @endforeach
         </tbody>
     </table>
@@ -40,10 +41,12 @@
         @foreach (is_array($block[$lines] ?? null) ? array_values($block[$lines]) : [] as $index => $text)
             <div class="line-field">
                 <x-edit.text :place="''" :value="$text" :label="__('workshop.'.$line.'_'.$measure, ['number' => $index + 1])" hidden
-                    :id="$line.'-'.($index + 1)" :edit="['kind' => 'resize-'.$line, 'block' => $id, $line => $index + 1, $measure => App\Support\Fill::in('value'),
+                    :id="$line.'-'.($index + 1)" :edit="['kind' => 'resize-'.$line, 'block' => $id, $line => $index + 1, $measure =>
+                        App\Support\Fill::in('value'),
                         'expect' => array_values($block[$lines])]"/>
                 @if (count($block[$lines]) > 1)
-                    <x-edit.button class="icon-button" :edit="['kind' => 'remove-'.$line, 'block' => $id, $line => $index + 1, 'expect' => array_values($block[$lines])]"
+                    <x-edit.button class="icon-button" :edit="['kind' => 'remove-'.$line, 'block' => $id, $line => $index + 1, 'expect' =>
+                        array_values($block[$lines])]"
                         :aria-label="__('workshop.remove_'.$line, ['number' => $index + 1])"><x-icon name="minus"/></x-edit.button>
                 @endif
             </div>
@@ -54,18 +57,25 @@
         @endif
     </fieldset>
 @endforeach
-<x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed'] ?? null)"
+<x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed']
+    ?? null)"
     :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
-    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Fill::in('value', 'size')]"/>
+    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Fill::in('value',
+        'size')]"/>
 <p class="field-hint">{{ __('workshop.trimmed_hint') }}</p>
 @unless (isset($block['trimmed']))
     <details class="section-tool"><summary>{{ __('workshop.frame') }}</summary>
-        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Fill::in('id', 'u'), 'name' => __('workshop.frame_name', ['block' => mb_substr($block['name'] ?? $id, 0, 40)]),
-            'fabric' => App\Support\Fill::in('frame_fabric'), 'width' => App\Support\Fill::in('frame_width'), 'extra' => App\Support\Fill::in('frame_extra', 'optional')]" class="line-field" data-own>
-            <label class="reclothe-one">{{ __('workshop.border_fabric') }} <select class="form-select" name="frame_fabric">@foreach ($palette->fabrics as $fabric => $known)<option
+        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Fill::in('id', 'u'), 'name' => __('workshop.frame_name',
+            ['block' => mb_substr($block['name'] ?? $id, 0, 40)]),
+            'fabric' => App\Support\Fill::in('frame_fabric'), 'width' => App\Support\Fill::in('frame_width'), 'extra' =>
+                App\Support\Fill::in('frame_extra', 'optional')]" class="line-field" data-own>
+            <label class="reclothe-one">{{ __('workshop.border_fabric') }} <select class="form-select"
+                name="frame_fabric">@foreach ($palette->fabrics as $fabric => $known)<option
                 value="{{ $fabric }}">{{ $known['letter'] }} {{ $known['name'] }}</option>@endforeach</select></label>
-            <label class="reclothe-one">{{ __('workshop.border_width') }} <input class="form-control" name="frame_width" value="1" required autocomplete="off"></label>
-            <label class="reclothe-one">{{ __('workshop.frame_extra') }} <input class="form-control" name="frame_extra" value="1/2" autocomplete="off"></label>
+            <label class="reclothe-one">{{ __('workshop.border_width') }} <input class="form-control" name="frame_width" value="1" required
+                autocomplete="off"></label>
+            <label class="reclothe-one">{{ __('workshop.frame_extra') }} <input class="form-control" name="frame_extra" value="1/2"
+                autocomplete="off"></label>
             <button class="btn btn-other">{{ __('workshop.make_frame') }}</button>
         </x-edit.form>
     </details>
@@ -79,7 +89,8 @@
         </select>
         @foreach (['turn' => 'by_turning', 'mirror' => 'by_mirroring'] as $by => $label)
             <button class="btn btn-other" name="edit"
-                value="{{ json_encode(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'), 'by' => $by]) }}">{{ __('workshop.'.$label) }}</button>
+                value="{{ json_encode(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'), 'by' => $by])
+                    }}">{{ __('workshop.'.$label) }}</button>
         @endforeach
     </form>
 </fieldset>

@@ -3,10 +3,13 @@
 @if ($problem !== null)
     <p class="message is-warning">{{ $problem === ucfirst($problem) ? $problem : __('workshop.cannot_draw', ['problem' => $problem]) }}</p>
 @endif
-<svg class="board" id="board" viewBox="{{ -$edge }} {{ -$edge }} {{ $board->width + $edge * 1.2 }} {{ $board->height + $edge * 1.2 }}" role="group"
+<svg class="board" id="board" viewBox="{{ -$edge }} {{ -$edge }} {{ $board->width + $edge * 1.2 }} {{ $board->height + $edge * 1.2 }}"
+    role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
-    data-lay="{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}"
-    data-swap="{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int'), 'with_column' => App\Support\Fill::in('with_column', 'int'),
+    data-lay="{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
+        App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}"
+    data-swap="{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
+        App\Support\Fill::in('row', 'int'), 'with_column' => App\Support\Fill::in('with_column', 'int'),
         'with_row' => App\Support\Fill::in('with_row', 'int')]) }}">
     <defs>
         @foreach ($study->looks as $product => $look)
@@ -21,18 +24,21 @@
         @endforeach
     </defs>
     @foreach ($board->columns as $column)
-        <text class="board-size" x="{{ $column['at'] + $column['width'] / 2 }}" y="{{ -$edge * 0.4 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+        <text class="board-size" x="{{ $column['at'] + $column['width'] / 2 }}" y="{{ -$edge * 0.4 }}" font-size="{{ $edge * 0.5 }}"
+            text-anchor="middle"
             aria-hidden="true">{{ $column['text'] }}</text>
     @endforeach
     @foreach ($board->rows as $row)
-        <text class="board-size" x="{{ -$edge * 0.5 }}" y="{{ $row['at'] + $row['width'] / 2 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+        <text class="board-size" x="{{ -$edge * 0.5 }}" y="{{ $row['at'] + $row['width'] / 2 }}" font-size="{{ $edge * 0.5 }}"
+            text-anchor="middle"
             dominant-baseline="central" aria-hidden="true">{{ $row['text'] }}</text>
     @endforeach
     @foreach ($board->spots as $spot)
         @php($what = $spot->cell === null ? __('workshop.empty_place') : $spot->label)
         <g class="spot{{ $spot->cell === null ? ' is-empty' : '' }}" id="cell-{{ $spot->column }}-{{ $spot->row }}" role="button"
             tabindex="{{ $loop->first ? 0 : -1 }}" aria-pressed="false"
-            aria-label="{{ __('workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{ $spot->column }}"
+            aria-label="{{ __('workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{
+                $spot->column }}"
             data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell="{{ $spot->json() }}"
             data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}">
             <rect class="spot-ground" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}"/>
@@ -52,14 +58,17 @@
                         aria-hidden="true">{{ $palette->letter($letter['slot']) }}</text>
                 @endforeach
             @elseif ($spot->cell !== null)
-                <text x="{{ $spot->x + $spot->width / 2 }}" y="{{ $spot->y + $spot->height / 2 }}" font-size="{{ $edge * 0.5 }}" text-anchor="middle"
+                <text x="{{ $spot->x + $spot->width / 2 }}" y="{{ $spot->y + $spot->height / 2 }}" font-size="{{ $edge * 0.5 }}"
+                    text-anchor="middle"
                     dominant-baseline="central" aria-hidden="true">{{ $spot->label }}</text>
             @endif
-            <rect class="spot-ring" x="{{ $spot->x + 5 }}" y="{{ $spot->y + 5 }}" width="{{ max(1, $spot->width - 10) }}" height="{{ max(1, $spot->height - 10) }}" fill="none"/>
+            <rect class="spot-ring" x="{{ $spot->x + 5 }}" y="{{ $spot->y + 5 }}" width="{{ max(1, $spot->width - 10) }}" height="{{ max(1,
+                $spot->height - 10) }}" fill="none"/>
         </g>
     @endforeach
     @if ($study->trimmed !== null)
-        <rect class="board-trim" x="{{ ($board->width - $study->trimmed[0]) / 2 }}" y="{{ ($board->height - $study->trimmed[1]) / 2 }}" width="{{ $study->trimmed[0] }}"
+        <rect class="board-trim" x="{{ ($board->width - $study->trimmed[0]) / 2 }}" y="{{ ($board->height - $study->trimmed[1]) / 2 }}"
+            width="{{ $study->trimmed[0] }}"
             height="{{ $study->trimmed[1] }}" fill="none"/>
     @endif
 </svg>
@@ -73,25 +82,36 @@
         @php($expect = ['expect' => App\Support\Fill::in('cell', 'json')])
         <div class="tool-row">
             @foreach ([
-                'turn_right' => ['kind' => 'turn'] + $cell + ['by' => 90] + $expect, 'turn_left' => ['kind' => 'turn'] + $cell + ['by' => 270] + $expect,
+                'turn_right' => ['kind' => 'turn'] + $cell + ['by' => 90] + $expect, 'turn_left' => ['kind' => 'turn'] + $cell + ['by' =>
+                    270] + $expect,
                 'mirror' => ['kind' => 'mirror'] + $cell + $expect, 'lift' => ['kind' => 'lift'] + $cell + $expect,
-                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('wider', 'int'), 'down' => App\Support\Fill::in('down', 'int')] + $expect,
-                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('narrower', 'int'), 'down' => App\Support\Fill::in('down', 'int')] + $expect,
-                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' => App\Support\Fill::in('taller', 'int')] + $expect,
-                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' => App\Support\Fill::in('shorter', 'int')] + $expect,
+                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('wider', 'int'), 'down' =>
+                    App\Support\Fill::in('down', 'int')] + $expect,
+                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('narrower', 'int'), 'down' =>
+                    App\Support\Fill::in('down', 'int')] + $expect,
+                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' =>
+                    App\Support\Fill::in('taller', 'int')] + $expect,
+                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' =>
+                    App\Support\Fill::in('shorter', 'int')] + $expect,
             ] as $tool => $edit)
-                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool) }}</button>
+                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool)
+                    }}</button>
             @endforeach
         </div>
         <details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
             <p class="field-hint">{{ __('workshop.section_hint') }}</p>
             <div class="tool-row">
-                <label class="reclothe-one">{{ __('workshop.name') }} <input class="form-control" name="section" maxlength="60" autocomplete="off"
+                <label class="reclothe-one">{{ __('workshop.name') }} <input class="form-control" name="section" maxlength="60"
+                    autocomplete="off"
                     value="{{ __('workshop.section_name', ['block' => mb_substr($block['name'] ?? $id, 0, 40)]) }}"></label>
-                <label class="reclothe-one">{{ __('workshop.across') }} <input class="form-control" type="number" min="1" max="40" name="section_across" value="2"></label>
-                <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40" name="section_down" value="1"></label>
-                <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'nest'] + $cell + ['id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('section'),
-                    'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')]) }}">{{ __('workshop.make_section') }}</button>
+                <label class="reclothe-one">{{ __('workshop.across') }} <input class="form-control" type="number" min="1" max="40"
+                    name="section_across" value="2"></label>
+                <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40"
+                    name="section_down" value="1"></label>
+                <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'nest'] + $cell + ['id' =>
+                    App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('section'),
+                    'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')])
+                        }}">{{ __('workshop.make_section') }}</button>
             </div>
         </details>
     </x-edit.form>
@@ -102,7 +122,8 @@
                 @foreach (array_unique(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], 'is_string')) as $fabric)
                     <label class="reclothe-one">{{ $palette->letter($fabric) }}
                         <select class="form-select" data-reclothe="{{ $fabric }}"
-                            data-edit="{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] + $expect) }}"
+                            data-edit="{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] +
+                                $expect) }}"
                             aria-label="{{ __('workshop.own_fabric', ['fabric' => $palette->name($fabric)]) }}">
                             @foreach ($palette->fabrics as $choice => $known)
                                 <option value="{{ $choice }}">{{ $known['letter'] }} {{ $known['name'] }}</option>

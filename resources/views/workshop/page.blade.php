@@ -12,7 +12,8 @@
         @cannot('edit', $quiltAlong)<p class="message is-quiet"><x-icon name="lock"/> {{ __('errors.may_not_edit') }}</p>@endcannot
         <fieldset class="panels is-{{ $view->name }}" @cannot('edit', $quiltAlong) disabled @endcannot>
             @foreach ($view->panels as $name => $html)
-                <section id="panel-{{ $name }}" data-panel="{{ $name }}" data-hash="{{ App\Presentation\Host\Workshop\View::hash($html) }}">{!! $html !!}</section>
+                <section id="panel-{{ $name }}" data-panel="{{ $name }}" data-hash="{{ App\Presentation\Host\Workshop\View::hash($html)
+                    }}">{!! $html !!}</section>
             @endforeach
         </fieldset>
     </div>

@@ -21,7 +21,8 @@
                 @foreach ($remarks as $remark)
                     <li class="remark is-{{ $severity->value }}"><span>{{ $remark->sentence }}</span>
                         <span class="remark-ways"><a href="{{ $link($remark) }}">{{ __('workshop.go_there') }}</a>
-                        @if ($remark->remedy !== null)<x-edit.button class="btn-other" :edit="$remark->remedy">{{ $remark->remedyText }}</x-edit.button>@endif</span></li>
+                        @if ($remark->remedy !== null)<x-edit.button class="btn-other" :edit="$remark->remedy">{{ $remark->remedyText
+                            }}</x-edit.button>@endif</span></li>
                 @endforeach
             </ul>
         </section>

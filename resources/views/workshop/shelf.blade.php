@@ -1,8 +1,10 @@
 @php($gear = view('components.icon', ['name' => 'settings', 'attributes' => new Illuminate\View\ComponentAttributeBag])->render())
 <h2>{{ __('workshop.shelf') }}</h2>
 @php($here = array_map(fn ($spot) => $spot->holds(), $board->spots))
-@php($units = collect($document->items(Dew\Core\Draft\Place::of('units')))->sortByDesc(fn ($unit) => in_array($unit['id'], $here, true))->values()->all())
-@php($others = array_filter($document->items(Dew\Core\Draft\Place::of('blocks')), fn ($other) => ($other['id'] ?? '') !== $id && ($other['cells'] ?? []) !== []))
+@php($units = collect($document->items(Dew\Core\Draft\Place::of('units')))->sortByDesc(fn ($unit) => in_array($unit['id'], $here,
+    true))->values()->all())
+@php($others = array_filter($document->items(Dew\Core\Draft\Place::of('blocks')), fn ($other) => ($other['id'] ?? '') !== $id &&
+    ($other['cells'] ?? []) !== []))
 @if ($units === [])
     <p class="empty-line">{{ __('workshop.shelf_empty') }}</p>
 @else
@@ -10,7 +12,8 @@
 @endif
 <ul class="shelf" id="shelf">
     @foreach ($units as $unit)
-        @php($size = is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) : ($unit['finished'] ?? ''))
+        @php($size = is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) : ($unit['finished']
+            ?? ''))
         <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" aria-pressed="false"
             aria-label="{{ __('workshop.hold', ['name' => $unit['name'] ?? $unit['id']]) }}">
             @if (isset($looks[$unit['id']]))

@@ -17,10 +17,14 @@
                 @if ($drawn !== null){!! $drawn['picture'] !!}@endif
             </div>
             <div class="size-fields">
-                <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')" :id="'size-name-'.$size['id']" maxlength="40"/>
-                <x-edit.text :place="$at.'/columns'" :value="$size['columns'] ?? null" type="number" min="1" max="60" as="int" :label="__('workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
-                <x-edit.text :place="$at.'/rows'" :value="$size['rows'] ?? null" type="number" min="1" max="60" as="int" :label="__('workshop.size_rows')" :id="'size-rows-'.$size['id']"/>
-                <x-edit.text :place="$at.'/block'" :value="$size['block'] ?? null" as="optional" :label="__('workshop.size_block')" :placeholder="__('workshop.size_block_hint')"
+                <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')"
+                    :id="'size-name-'.$size['id']" maxlength="40"/>
+                <x-edit.text :place="$at.'/columns'" :value="$size['columns'] ?? null" type="number" min="1" max="60" as="int"
+                    :label="__('workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
+                <x-edit.text :place="$at.'/rows'" :value="$size['rows'] ?? null" type="number" min="1" max="60" as="int"
+                    :label="__('workshop.size_rows')" :id="'size-rows-'.$size['id']"/>
+                <x-edit.text :place="$at.'/block'" :value="$size['block'] ?? null" as="optional" :label="__('workshop.size_block')"
+                    :placeholder="__('workshop.size_block_hint')"
                     :id="'size-block-'.$size['id']"/>
             </div>
             @if ($drawn !== null)
@@ -32,8 +36,10 @@
                     <div><dt>{{ __('workshop.hours') }}</dt><dd>{{ $drawn['hours'] }}</dd></div>
                 </dl>
                 <details><summary>{{ __('workshop.area') }}</summary>
-                    <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)" :colour="$palette->colour($fabric)"
-                        :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ number_format($area) }}</small></li>@endforeach</ul>
+                    <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)"
+                        :colour="$palette->colour($fabric)"
+                        :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ number_format($area)
+                            }}</small></li>@endforeach</ul>
                 </details>
             @endif
             @if ($borders !== [])
@@ -44,11 +50,15 @@
                         @php($widths = is_array($size['border_widths'] ?? null) ? $size['border_widths'] : [])
                         @php($called = $border['name'] ?? __('workshop.border', ['number' => $loop->iteration]))
                         <div class="size-border">
-                            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $at.'/borders', 'expect' => $size['borders'] ?? null,
-                                'to' => $has ? array_values(array_diff($all, [$border['id']])) : [...$all, $border['id']]]">{{ __($has ? 'workshop.without_border' : 'workshop.with_border', ['border' => $called]) }}</x-edit.button>
+                            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $at.'/borders', 'expect' =>
+                                $size['borders'] ?? null,
+                                'to' => $has ? array_values(array_diff($all, [$border['id']])) : [...$all, $border['id']]]">{{ __($has ?
+                                    'workshop.without_border' : 'workshop.with_border', ['border' => $called]) }}</x-edit.button>
                             @if ($has)
-                                <x-edit.text :value="$widths[$border['id']] ?? null" :label="__('workshop.border_width_of', ['border' => $called])" :placeholder="$border['width'] ?? ''"
-                                    :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="['kind' => 'set', 'place' => $at.'/border_widths', 'expect' => $size['border_widths'] ?? null,
+                                <x-edit.text :value="$widths[$border['id']] ?? null" :label="__('workshop.border_width_of', ['border' =>
+                                    $called])" :placeholder="$border['width'] ?? ''"
+                                    :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="['kind' => 'set', 'place' =>
+                                        $at.'/border_widths', 'expect' => $size['border_widths'] ?? null,
                                         'to' => [$border['id'] => App\Support\Fill::in('value', 'optional')] + $widths]"/>
                             @endif
                         </div>
@@ -57,16 +67,19 @@
             @endif
             <p class="actions">
                 @unless (isset($size['pattern']))
-                    <x-edit.button class="btn-quiet" :edit="['kind' => 'resize-pattern', 'size' => $size['id'], 'columns' => max(1, (int) ($size['columns'] ?? 1)),
+                    <x-edit.button class="btn-quiet" :edit="['kind' => 'resize-pattern', 'size' => $size['id'], 'columns' => max(1, (int)
+                        ($size['columns'] ?? 1)),
                         'rows' => max(1, (int) ($size['rows'] ?? 1))]">{{ __('workshop.own_pattern', ['size' => $name]) }}</x-edit.button>
                 @endunless
                 @if (count($sizes) > 1)
-                    <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $size]">{{ __('workshop.remove_size', ['size' => $name]) }}</x-edit.button>
+                    <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $size]">{{
+                        __('workshop.remove_size', ['size' => $name]) }}</x-edit.button>
                 @endif
             </p>
         </article>
     @endforeach
 </div>
 @if (count($sizes) < 12)
-    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Fill::in('id', 's'), 'name' => __('workshop.new_size'), 'columns' => 4, 'rows' => 5]]">{{ __('workshop.add_size') }}</x-edit.button>
+    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Fill::in('id', 's'), 'name' =>
+        __('workshop.new_size'), 'columns' => 4, 'rows' => 5]]">{{ __('workshop.add_size') }}</x-edit.button>
 @endif

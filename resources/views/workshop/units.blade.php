@@ -12,11 +12,14 @@
 <ul class="block-cards">
     @foreach ($units as $unit)
         <li class="block-card">
-            <a class="block-link" href="{{ route('host.units.show', [$quiltAlong, $unit['id']]) }}" aria-label="{{ __('workshop.change_unit', ['name' => $unit['name'] ?? $unit['id']]) }}">
-                @if (isset($looks[$unit['id']]))<x-look :look="$looks[$unit['id']]" :palette="$palette" :side="72"/>@else<span class="look-missing"
+            <a class="block-link" href="{{ route('host.units.show', [$quiltAlong, $unit['id']]) }}" aria-label="{{
+                __('workshop.change_unit', ['name' => $unit['name'] ?? $unit['id']]) }}">
+                @if (isset($looks[$unit['id']]))<x-look :look="$looks[$unit['id']]" :palette="$palette" :side="72"/>@else<span
+                    class="look-missing"
                     aria-hidden="true">?</span>@endif
                 <span class="block-name">{{ $unit['name'] ?? $unit['id'] }}</span></a>
-            <small>{{ is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) : ($unit['finished'] ?? '') }}
+            <small>{{ is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) :
+                ($unit['finished'] ?? '') }}
                 · {{ isset($used[$unit['id']]) ? trans_choice('workshop.used_in', $used[$unit['id']]) : __('workshop.unused') }}</small>
         </li>
     @endforeach

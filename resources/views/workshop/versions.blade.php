@@ -33,27 +33,34 @@
             @if ($versions->isEmpty())<p class="empty-line">{{ __('workshop.no_versions') }}</p>@endif
             <ul class="plain-list">
                 @foreach ($versions as $version)
-                    <li class="version"><strong>{{ $version->name ?? __('workshop.version_number', ['number' => $version->number]) }}</strong>
-                        <small>{{ __('workshop.version_number', ['number' => $version->number]) }} · {{ App\Presentation\Shared\When::short($version->created_at, $quiltAlong->zone) }}@if ($version->user)
+                    <li class="version"><strong>{{ $version->name ?? __('workshop.version_number', ['number' => $version->number])
+                        }}</strong>
+                        <small>{{ __('workshop.version_number', ['number' => $version->number]) }} · {{
+                            App\Presentation\Shared\When::short($version->created_at, $quiltAlong->zone) }}@if ($version->user)
                             · {{ __('workshop.version_by', ['name' => $version->user->name]) }}@endif</small>
                         <a href="{{ route('host.versions.show', [$quiltAlong, $version->number]) }}">{{ __('workshop.compare') }}</a>
-                        @if ($version->reason)<p class="field-hint">{{ __('workshop.version_reason', ['reason' => $version->reason]) }}</p>@endif</li>
+                        @if ($version->reason)<p class="field-hint">{{ __('workshop.version_reason', ['reason' => $version->reason])
+                            }}</p>@endif</li>
                 @endforeach
             </ul>
             <p class="actions">
-                @if ($versions->isNotEmpty())<a class="btn btn-other" href="{{ route('host.published', $quiltAlong) }}">{{ __('workshop.published') }}</a>@endif
+                @if ($versions->isNotEmpty())<a class="btn btn-other" href="{{ route('host.published', $quiltAlong) }}">{{
+                    __('workshop.published') }}</a>@endif
                 <a class="btn btn-other" href="{{ route('host.draft.file', $quiltAlong) }}">{{ __('workshop.export') }}</a></p>
         </section>
         <section>
             <h2>{{ __('workshop.history') }}</h2>
             <ol class="history">
                 @foreach ($history as $entry)
-                    <li @class(['is-undone' => $entry->undone_by !== null])><span>{{ ($entry->action === 'edit' ? '' : __('workshop.'.$entry->action).': ').__('workshop.undo_names.'.$entry->kind, ['about' => $entry->about]) }}</span>
-                        <small>{{ __('workshop.history_line', ['who' => $entry->user->name ?? __('workshop.somebody'), 'when' => App\Presentation\Shared\When::ago($entry->created_at)]) }}@if ($entry->undone_by !== null)
+                    <li @class(['is-undone' => $entry->undone_by !== null])><span>{{ ($entry->action === 'edit' ? '' :
+                        __('workshop.'.$entry->action).': ').__('workshop.undo_names.'.$entry->kind, ['about' => $entry->about]) }}</span>
+                        <small>{{ __('workshop.history_line', ['who' => $entry->user->name ?? __('workshop.somebody'), 'when' =>
+                            App\Presentation\Shared\When::ago($entry->created_at)]) }}@if ($entry->undone_by !== null)
                             · {{ __('workshop.history_undone') }}@endif</small>
                         @if ($entry->action === 'edit' && $entry->undone_by === null)
                             <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}">@csrf
-                                <input type="hidden" name="action" value="undo"><input type="hidden" name="number" value="{{ $entry->number }}">
+                                <input type="hidden" name="action" value="undo"><input type="hidden" name="number" value="{{ $entry->number
+                                    }}">
                                 <button class="btn btn-quiet">{{ __('workshop.take_back') }}</button></form>
                         @endif</li>
                 @endforeach

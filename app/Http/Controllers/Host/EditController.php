@@ -21,8 +21,12 @@ use Illuminate\Http\RedirectResponse;
 /** Edits of a draft, one at a time. The answer holds what of the page has changed. */
 final class EditController extends Controller
 {
-    public function __invoke(EditRequest $request, QuiltAlong $quiltAlong, ChangeDraft $change, Workshop $workshop): JsonResponse|RedirectResponse
-    {
+    public function __invoke(
+        EditRequest $request,
+        QuiltAlong $quiltAlong,
+        ChangeDraft $change,
+        Workshop $workshop,
+    ): JsonResponse|RedirectResponse {
         $draft = OpenDraft::of($quiltAlong);
         $person = $this->person($request);
         try {

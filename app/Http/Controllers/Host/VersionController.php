@@ -53,7 +53,10 @@ final class VersionController extends Controller
             'old' => $old,
             'new' => $new,
             'versions' => $quiltAlong->versions()->orderBy('number')->get(['id', 'number', 'name']),
-            'changes' => $this->between($old->document, $new instanceof DesignVersion ? $new->document : OpenDraft::of($quiltAlong)->document),
+            'changes' => $this->between(
+                $old->document,
+                $new instanceof DesignVersion ? $new->document : OpenDraft::of($quiltAlong)->document,
+            ),
         ]);
     }
 
@@ -81,7 +84,10 @@ final class VersionController extends Controller
             throw ValidationException::withMessages(['publish' => $error->getMessage()]);
         }
 
-        return redirect()->route('host.versions', $quiltAlong)->with('status', __('workshop.published_now', ['number' => $version->number]));
+        return redirect()->route('host.versions', $quiltAlong)->with(
+            'status',
+            __('workshop.published_now', ['number' => $version->number]),
+        );
     }
 
     private function between(string $old, string $new): DesignChanges

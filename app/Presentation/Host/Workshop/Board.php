@@ -74,7 +74,10 @@ final readonly class Board
     private static function label(DraftDocument $document, Cell $cell): string
     {
         $id = $cell->content['unit'] ?? $cell->content['block'] ?? '';
-        $thing = $document->at(Place::of(isset($cell->content['unit']) ? 'units' : 'blocks', is_string($id) && $id !== '' ? $id : '-'))->value;
+        $thing = $document->at(Place::of(
+            isset($cell->content['unit']) ? 'units' : 'blocks',
+            is_string($id) && $id !== '' ? $id : '-',
+        ))->value;
         $turn = is_int($cell->content['turn'] ?? null) ? $cell->content['turn'] : 0;
 
         return implode(', ', array_filter([

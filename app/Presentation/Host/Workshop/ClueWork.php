@@ -55,7 +55,12 @@ final readonly class ClueWork
         foreach ($sizes as $sized) {
             foreach ($sized->counts as $key => $count) {
                 if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isPlain()) {
-                    $unmade[$key] ??= ['key' => (string) $key, 'name' => $sized->names[$key], 'counts' => [], 'task' => Remark::product($document, (string) $key)];
+                    $unmade[$key] ??= [
+                        'key' => (string) $key,
+                        'name' => $sized->names[$key],
+                        'counts' => [],
+                        'task' => Remark::product($document, (string) $key),
+                    ];
                     $unmade[$key]['counts'][$sized->size->name] = $count;
                 }
             }

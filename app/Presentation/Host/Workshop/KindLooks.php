@@ -30,13 +30,24 @@ final class KindLooks
             $units = [['id' => 'u-plain', 'name' => 'p', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-1']]];
             foreach (UnitKind::library() as $kind) {
                 $units[] = ['id' => 'u-'.$kind->value, 'name' => $kind->value]
-                    + UsualUnit::of($kind, $kind->proportion() === null ? '6' : '3', '3', array_slice(['f-1', 'f-2', 'f-3'], 0, max(2, $kind->fabrics()[0])));
+                    + UsualUnit::of(
+                        $kind,
+                        $kind->proportion() === null ? '6' : '3',
+                        '3',
+                        array_slice(['f-1', 'f-2', 'f-3'], 0, max(2, $kind->fabrics()[0])),
+                    );
             }
             $text = (string) json_encode([
                 'fabrics' => $fabrics,
                 'colourways' => [['id' => 'c-first', 'name' => '1', 'cloth' => []]],
                 'units' => $units,
-                'blocks' => [['id' => 'b-plain', 'name' => 'p', 'columns' => ['3'], 'rows' => ['3'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-plain']]]],
+                'blocks' => [[
+                    'id' => 'b-plain',
+                    'name' => 'p',
+                    'columns' => ['3'],
+                    'rows' => ['3'],
+                    'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-plain']],
+                ]],
                 'setting' => ['kind' => 'straight', 'pattern' => [['b-plain']]],
             ] + $document);
             $products = Compilation::of(DesignReader::stored($text))->products(1, 1);

@@ -23,7 +23,16 @@ final readonly class Library
     private const MIDDLING = 44;
 
     /** Kinds that ask for care whatever their number. */
-    private const CAREFUL = ['quarter-circle', 'kite', 'peak', 'eight-point-star', 'triangle-row', 'custom', 'half-rectangle', 'striped-hst'];
+    private const CAREFUL = [
+        'quarter-circle',
+        'kite',
+        'peak',
+        'eight-point-star',
+        'triangle-row',
+        'custom',
+        'half-rectangle',
+        'striped-hst',
+    ];
 
     /** @param  list<LibraryBlock>  $blocks */
     private function __construct(

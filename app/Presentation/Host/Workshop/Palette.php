@@ -14,7 +14,8 @@ final readonly class Palette
     private const NONE = '#d5d8d3';
 
     /**
-     * @param  array<string, array{letter: string, name: string, value: string, colour: string, ink: string, cloth: string, picture: string}>  $fabrics  by
+     * @param  array<string, array{letter: string, name: string, value: string, colour: string, ink: string, cloth: string, picture:
+     *     string}>  $fabrics  by
      *     id, in their order
      */
     private function __construct(
@@ -36,7 +37,8 @@ final readonly class Palette
         foreach ($document->items(Place::of('fabrics')) as $fabric) {
             $id = (string) Place::idOf($fabric);
             $cloth = is_array($cloths[$id] ?? null) ? $cloths[$id] : [];
-            $colour = is_string($cloth['colour'] ?? null) && preg_match('/^#[0-9a-f]{6}$/i', $cloth['colour']) === 1 ? $cloth['colour'] : self::NONE;
+            $given = is_string($cloth['colour'] ?? null) ? $cloth['colour'] : '';
+            $colour = preg_match('/^#[0-9a-f]{6}$/i', $given) === 1 ? $given : self::NONE;
             $text = fn (mixed $value): string => is_string($value) ? $value : '';
             $fabrics[$id] = [
                 'letter' => $text($fabric['letter'] ?? ''),
@@ -60,7 +62,8 @@ final readonly class Palette
     public function as(array $fabrics): self
     {
         return new self($this->colourway, array_map(fn (string $fabric): array => $this->fabrics[$fabric] ?? [
-            'letter' => '?', 'name' => $fabric, 'value' => '', 'colour' => self::NONE, 'ink' => Ink::on(self::NONE), 'cloth' => '', 'picture' => '',
+            'letter' => '?', 'name' => $fabric, 'value' => '', 'colour' => self::NONE, 'ink' => Ink::on(self::NONE), 'cloth' => '',
+            'picture' => '',
         ], $fabrics));
     }
 
@@ -72,7 +75,9 @@ final readonly class Palette
     /** What a patch is filled with: the picture of its cloth, where there is one, or its colour. */
     public function paint(string $fabric): string
     {
-        return ($this->fabrics[$fabric]['picture'] ?? '') === '' ? $this->colour($fabric) : "url(#cloth-{$this->fabrics[$fabric]['picture']})";
+        $picture = $this->fabrics[$fabric]['picture'] ?? '';
+
+        return $picture === '' ? $this->colour($fabric) : "url(#cloth-$picture)";
     }
 
     public function ink(string $fabric): string

@@ -20,7 +20,8 @@ use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /**
- * The whole quilt of a draft at every size: its picture and its figures. Kept under all of the document that they depend on; what a clue says
+ * The whole quilt of a draft at every size: its picture and its figures. Kept under all of the document that they depend on; what a clue
+ * says
  * is not among it.
  */
 final readonly class QuiltStudy
@@ -31,7 +32,8 @@ final readonly class QuiltStudy
 
     /**
      * @param  array<string, array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int,
+     *     areas: array<string, int>,
      *     picture: string
      * }>  $sizes  by id; those that cannot be laid out are left out
      * @param  list<string>  $problems  why something cannot be laid out
@@ -48,7 +50,11 @@ final readonly class QuiltStudy
         $text = $drawn->document()->text;
         $name = 'quilt:'.hash('sha256', serialize([$text, $colourway, $notation->value, app()->getLocale(), Compiler::REVISION]));
 
-        return Cache::remember($name, now()->addDays(self::DAYS), fn (): self => self::make(DesignReader::reading($text), $colourway, $notation));
+        return Cache::remember(
+            $name,
+            now()->addDays(self::DAYS),
+            fn (): self => self::make(DesignReader::reading($text), $colourway, $notation),
+        );
     }
 
     private static function make(Reading $reading, string $colourway, Notation $notation): self
@@ -85,7 +91,8 @@ final readonly class QuiltStudy
     /**
      * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int,
+     *     areas: array<string, int>,
      *     picture: string
      * }
      */

@@ -49,7 +49,11 @@ final readonly class Remark
         $name = is_array($thing) ? $thing['name'] ?? $thing['title'] ?? $id : '';
         $cell = is_array($thing) && ($steps[2] ?? '') === 'cells' && isset($steps[3]) ? $thing['cells'][(int) $steps[3]] ?? null : null;
         [$view, $of, $spot] = match ($list) {
-            'blocks' => $id === '' ? ['blocks', '', ''] : ['block', $id, is_array($cell) ? 'cell-'.str_replace(',', '-', (string) Place::idOf($cell)) : ''],
+            'blocks' => $id === '' ? ['blocks', '', ''] : [
+                'block',
+                $id,
+                is_array($cell) ? 'cell-'.str_replace(',', '-', (string) Place::idOf($cell)) : '',
+            ],
             'units' => $id === '' ? ['blocks', '', ''] : ['unit', $id, ''],
             'fabrics', 'colourways' => ['cloth', '', $id === '' ? '' : $list.'-'.$id],
             'clues' => ['clues', '', $id === '' ? '' : 'clue-'.$id],
@@ -61,7 +65,13 @@ final readonly class Remark
             $finding->code,
             $finding->severity,
             self::sentence($finding, $list, $document),
-            $id === '' ? __('workshop.lists.'.(in_array($list, ['fabrics', 'colourways', 'units', 'blocks', 'sizes', 'clues', 'setting'], true) ? $list : 'design'))
+            $id === '' ? __(
+                'workshop.lists.'.(in_array(
+                    $list,
+                    ['fabrics', 'colourways', 'units', 'blocks', 'sizes', 'clues', 'setting'],
+                    true,
+                ) ? $list : 'design'),
+            )
                 : __('compare.lists.'.$list, ['name' => is_string($name) ? $name : $id]),
             $view,
             $of,
@@ -133,7 +143,10 @@ final readonly class Remark
         $index = (int) preg_replace('#^.*/cells/#', '', $finding->place);
         $cells = $document->items(Place::of('blocks', $block, 'cells'));
         $cell = isset($cells[$index]) ? Cell::of($cells[$index]) : null;
-        $unit = $cell === null ? null : $document->at(Place::of('units', is_string($cell->content['unit'] ?? null) ? $cell->content['unit'] : '-'))->value;
+        $unit = $cell === null ? null : $document->at(Place::of(
+            'units',
+            is_string($cell->content['unit'] ?? null) ? $cell->content['unit'] : '-',
+        ))->value;
         $finished = is_array($unit) ? $unit['finished'] ?? null : null;
         // As the document has it, not as it is at some size.
         [$width, $height] = is_array($finished) ? [$finished['width'] ?? null, $finished['height'] ?? null] : [$finished, $finished];
@@ -161,7 +174,12 @@ final readonly class Remark
                 $place = "colourways/$colourway/cloth/".Place::idOf($fabric);
 
                 return [
-                    ['kind' => 'set', 'place' => $place, 'expect' => null, 'to' => ['name' => $finding->names['fabric'], 'colour' => '#a9afa8']],
+                    [
+                        'kind' => 'set',
+                        'place' => $place,
+                        'expect' => null,
+                        'to' => ['name' => $finding->names['fabric'], 'colour' => '#a9afa8'],
+                    ],
                     __('workshop.remedies.cloth'),
                 ];
             }

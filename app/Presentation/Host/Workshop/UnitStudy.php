@@ -45,7 +45,8 @@ final readonly class UnitStudy
     {
         $excerpt = Excerpt::ofUnits($document, [$unit])->text;
         $name = 'unit:'.hash('sha256', serialize([$excerpt, $unit, $method, $notation->value, app()->getLocale(), Compiler::REVISION]));
-        $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make($excerpt, $unit, $method, $notation) ?? false);
+        $make = fn (): self|false => self::make($excerpt, $unit, $method, $notation) ?? false;
+        $study = Cache::remember($name, now()->addDays(self::DAYS), $make);
 
         return $study instanceof self ? $study : null;
     }
@@ -78,7 +79,9 @@ final readonly class UnitStudy
                     fn (string $slot): string => $design->slots[$slot]->letter ?? '',
                     $piece->slots,
                 )),
-                'cut' => $text($piece->width).($piece->length === null || $piece->length->exact->equals($piece->width->exact) ? '' : ' × '.$text($piece->length)),
+                'cut' => $text($piece->width).($piece->length === null || $piece->length->exact->equals($piece->width->exact)
+                    ? ''
+                    : ' × '.$text($piece->length)),
             ], $making->pieces),
         );
     }

@@ -32,7 +32,11 @@ final readonly class View
             $had[$name] = $hash;
         }
 
-        return array_filter($this->panels, fn (string $html, string $name): bool => ($had[$name] ?? '') !== self::hash($html), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $this->panels,
+            fn (string $html, string $name): bool => ($had[$name] ?? '') !== self::hash($html),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     public static function hash(string $html): string

@@ -8,5 +8,6 @@
         <input id="{{ $id }}" name="value" type="{{ $type }}" value="{{ is_scalar($value) ? $value : '' }}" autocomplete="off"
             {{ $attributes->class('form-control') }}>
     @endif
-    @if ($type === 'color' || $type === 'textarea')<noscript><button class="btn btn-other">{{ __('workshop.save') }}</button></noscript>@endif
+    @if ($type === 'color' || $type === 'textarea')<noscript><button class="btn btn-other">{{ __('workshop.save')
+        }}</button></noscript>@endif
 </x-edit.form>

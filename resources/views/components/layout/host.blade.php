@@ -9,7 +9,8 @@
                 aria-current="page" @endif><x-icon :name="$name"/><span>{{ __('nav.host.'.$name) }}</span></a>
         @endforeach
         @can('run', $quiltAlong)
-            <a href="{{ route('host.settings', $quiltAlong) }}" @class(['rail-link', 'is-here' => $place === 'settings']) @if ($place === 'settings')
+            <a href="{{ route('host.settings', $quiltAlong) }}" @class(['rail-link', 'is-here' => $place === 'settings']) @if ($place ===
+                'settings')
                 aria-current="page" @endif><x-icon name="settings"/><span>{{ __('settings.title') }}</span></a>
         @endcan
         <div class="rail-foot">
