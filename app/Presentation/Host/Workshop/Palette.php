@@ -14,9 +14,9 @@ final readonly class Palette
     private const NONE = '#d5d8d3';
 
     /**
-     * @param  array<string, array{letter: string, name: string, value: string, colour: string, ink: string, cloth: string, picture:
-     *     string}>  $fabrics  by
-     *     id, in their order
+     * @param  array<string, array{
+     *     letter: string, name: string, value: string, colour: string, ink: string, cloth: string, picture: string
+     * }>  $fabrics  by id, in their order
      */
     private function __construct(
         public string $colourway,
