@@ -129,6 +129,14 @@ test('the same is built by keyboard alone', async ({ world, device }) => {
     await holds(page, 3, 1, 'Half-square triangle');
     await page.keyboard.press('Control+y');
     await holds(page, 3, 1, 'Half-square triangle, mirrored');
+    // Two places change their contents, and back.
+    const [mirrored, turned] = ['Half-square triangle, mirrored', 'Half-square triangle, turned 180°'];
+    for (const [left, right] of [[mirrored, turned], [turned, mirrored]]) {
+        await keys(spot(page, 3, 1), 's', 'ArrowLeft', 's');
+        await holds(page, 2, 1, left);
+        await holds(page, 3, 1, right);
+        await page.keyboard.press('ArrowRight');
+    }
     await keys(page.getByRole('button', { name: 'Fill the empty places' }), 'Enter');
     await holds(page, 3, 3, 'Half-square triangle');
     await saved(page);
@@ -168,6 +176,16 @@ test('a block is composed by touch on a phone', async ({ world, device }) => {
     await spot(page, 2, 2).tap();
     await spot(page, 2, 2).tap();
     await saved(page);
+    await holds(page, 2, 2, 'Four-patch, turned 90°');
+    await page.getByRole('button', { name: 'Swap with the next place chosen' }).tap();
+    await spot(page, 3, 3).tap();
+    await holds(page, 3, 3, 'Four-patch, turned 90°');
+    await holds(page, 2, 2, 'empty');
+    await page.getByRole('button', { name: /^Undo/ }).tap();
+    await holds(page, 2, 2, 'Four-patch, turned 90°');
+    // With nothing in hand a tap only chooses.
+    await page.getByRole('button', { name: 'Hold Four-patch' }).tap();
+    await spot(page, 2, 2).tap();
     await holds(page, 2, 2, 'Four-patch, turned 90°');
     await page.getByRole('button', { name: 'Lift off' }).tap();
     await holds(page, 2, 2, 'empty');

@@ -64,7 +64,7 @@ final class GeneratedDesign
                 ],
             ],
             'units' => $units, 'blocks' => $made,
-            'setting' => ['kind' => 'straight', 'pattern' => array_chunk(array_column($made, 'id'), 6)],
+            'setting' => ['kind' => 'straight', 'pattern' => self::rows(array_column($made, 'id'))],
             'sizes' => array_map(
                 fn (int $n): array => ['id' => "s-$n", 'name' => "Size $n", 'columns' => 6 + $n, 'rows' => 5 + $n],
                 range(0, $sizes - 1),
@@ -75,5 +75,20 @@ final class GeneratedDesign
                 array_chunk($tasks, 8),
             ),
         ]);
+    }
+
+    /**
+     * Six in a row; the first ones over again where the last row is not full.
+     *
+     * @param  list<string>  $blocks
+     * @return list<list<string>>
+     */
+    private static function rows(array $blocks): array
+    {
+        for ($more = 0; count($blocks) % 6 !== 0; $more++) {
+            $blocks[] = $blocks[$more];
+        }
+
+        return array_chunk($blocks, 6);
     }
 }

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Block\BlockUnit;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
-use Dew\Core\Geometry\Patch;
+use Dew\Core\Unit\Unit;
 
 /** Which fabrics touch which within the blocks of a design. */
 final class Touching
 {
-    /** Corners are compared by thousandths of an inch. */
-    private const GRAIN = 1000;
+    /** Inches within which corners count as one. */
+    private const GRAIN = 0.001;
 
     /**
      * Pairs of fabrics, and the inches along which they touch in one of every block, the longest first.
@@ -22,9 +23,9 @@ final class Touching
     public static function in(Design $design): array
     {
         $products = Compilation::of($design)->products(1, 1);
-        $lengths = [];
-        foreach (array_keys($design->blocks) as $key) {
-            foreach (str_contains((string) $key, '.') ? [] : self::touching($products[$key]->patches()) as $pair => $length) {
+        $lengths = $edges = [];
+        foreach (array_map(strval(...), array_keys($design->blocks)) as $key) {
+            foreach (str_contains($key, '.') ? [] : self::touching(self::edges($key, $products, $edges)) as $pair => $length) {
                 $lengths[$pair] = ($lengths[$pair] ?? 0.0) + $length;
             }
         }
@@ -39,46 +40,79 @@ final class Touching
     }
 
     /**
-     * Inches along which patches of two fabrics share an edge. Edges are cut at every corner that lies on them, so that a long edge beside
-     * two short ones is found.
+     * The edges of everything in a unit or block, in inches from its top left corner. What lies in a block several times is asked once.
      *
-     * @param  list<Patch>  $patches
-     * @return array<string, float> by the two fabrics, sorted
+     * @param  array<string, Unit>  $products
+     * @param  array<string, list<array{float, float, float, float, string}>>  $known  by product key
+     * @return list<array{float, float, float, float, string}> from, to and the fabric
      */
-    private static function touching(array $patches): array
+    private static function edges(string $key, array $products, array &$known): array
     {
-        $lines = [];
-        foreach ($patches as $patch) {
-            foreach (array_keys($patch->outline->corners) as $index) {
-                [$x1, $y1, $x2, $y2] = array_map(
-                    fn (float $at): float => round($at * self::GRAIN) / self::GRAIN,
-                    $patch->outline->edge($index),
-                );
-                [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
-                $length = hypot($dx, $dy);
-                if ($length < 1e-6) {
-                    continue;
+        if (isset($known[$key])) {
+            return $known[$key];
+        }
+        $edges = [];
+        $product = $products[$key];
+        if (! $product instanceof BlockUnit) {
+            foreach ($product->patches() as $patch) {
+                foreach (array_keys($patch->outline->corners) as $index) {
+                    $edges[] = [...$patch->outline->edge($index), $patch->slot];
                 }
-                if ($dx < -1e-9 || (abs($dx) < 1e-9 && $dy < 0)) {
-                    [$dx, $dy] = [-$dx, -$dy];
-                }
-                // One line through the plane: its direction and its distance from the corner.
-                [$ux, $uy] = [$dx / $length, $dy / $length];
-                $line = sprintf('%.3f %.3f %.2f', $ux + 0.0, $uy + 0.0, $x1 * $uy - $y1 * $ux + 0.0);
-                [$from, $to] = [$x1 * $ux + $y1 * $uy, $x2 * $ux + $y2 * $uy];
-                $lines[$line][] = [min($from, $to), max($from, $to), $patch->slot];
+            }
+
+            return $known[$key] = $edges;
+        }
+        foreach ($product->placements() as $placement) {
+            [$x, $y] = [$placement->x->toFloat(), $placement->y->toFloat()];
+            [$across, $along] = [[1, 0], [0, 1], [-1, 0], [0, -1]][intdiv($placement->turn, 90) % 4];
+            foreach (self::edges($placement->product, $products, $known) as [$x1, $y1, $x2, $y2, $slot]) {
+                $edges[] = [
+                    $x + $across * $x1 - $along * $y1, $y + $along * $x1 + $across * $y1,
+                    $x + $across * $x2 - $along * $y2, $y + $along * $x2 + $across * $y2, $slot,
+                ];
             }
         }
+
+        return $known[$key] = $edges;
+    }
+
+    /**
+     * Inches along which edges of two fabrics lie on one another. Edges are cut at every corner that lies on them, so that a long edge beside
+     * two short ones is found.
+     *
+     * @param  list<array{float, float, float, float, string}>  $edges
+     * @return array<string, float> by the two fabrics, sorted
+     */
+    private static function touching(array $edges): array
+    {
+        $lines = [];
+        foreach ($edges as [$x1, $y1, $x2, $y2, $slot]) {
+            [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
+            if (abs($dx) < self::GRAIN && abs($dy) < self::GRAIN) {
+                continue;
+            }
+            // One line through the plane: upright, level, or by its direction and its distance from the corner.
+            if (abs($dx) < self::GRAIN) {
+                [$line, $from, $to] = ['x'.round($x1 / self::GRAIN), $y1, $y2];
+            } elseif (abs($dy) < self::GRAIN) {
+                [$line, $from, $to] = ['y'.round($y1 / self::GRAIN), $x1, $x2];
+            } else {
+                $length = hypot($dx, $dy) * ($dx < 0 ? -1 : 1);
+                [$ux, $uy] = [$dx / $length, $dy / $length];
+                $line = round($uy / self::GRAIN).' '.round(($x1 * $uy - $y1 * $ux) / self::GRAIN / 10);
+                [$from, $to] = [$x1 * $ux + $y1 * $uy, $x2 * $ux + $y2 * $uy];
+            }
+            $lines[$line][] = $from < $to ? [$from, $to, $slot] : [$to, $from, $slot];
+        }
         $shared = [];
-        foreach ($lines as $edges) {
-            usort($edges, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-            foreach ($edges as $index => [$from, $to, $slot]) {
-                for ($next = $index + 1; $next < count($edges) && $edges[$next][0] < $to - 1e-3; $next++) {
-                    $length = min($to, $edges[$next][1]) - $edges[$next][0];
-                    if ($edges[$next][2] !== $slot && $length > 1e-3) {
-                        $pair = [$slot, $edges[$next][2]];
-                        sort($pair);
-                        $shared[implode(' ', $pair)] = ($shared[implode(' ', $pair)] ?? 0.0) + $length;
+        foreach ($lines as $along) {
+            usort($along, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+            foreach ($along as $index => [$from, $to, $slot]) {
+                for ($next = $index + 1; $next < count($along) && $along[$next][0] < $to - self::GRAIN; $next++) {
+                    $length = min($to, $along[$next][1]) - $along[$next][0];
+                    if ($along[$next][2] !== $slot && $length > self::GRAIN) {
+                        $pair = $slot < $along[$next][2] ? $slot.' '.$along[$next][2] : $along[$next][2].' '.$slot;
+                        $shared[$pair] = ($shared[$pair] ?? 0.0) + $length;
                     }
                 }
             }

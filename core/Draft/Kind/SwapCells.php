@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Value;
 
@@ -27,7 +29,14 @@ final readonly class SwapCells implements Edit
     public function changes(DraftDocument $document): array
     {
         $grid = Grid::ofBlock($document, $this->block);
-        [$one, $other] = [$grid->laid(...$this->one), $grid->laid(...$this->other)];
+        [$one, $other] = [$grid->covering(...$this->one), $grid->covering(...$this->other)];
+        if ($one === null || $other === null) {
+            return match (true) {
+                $one !== null => $this->moved($document, $grid, $one, $this->other),
+                $other !== null => $this->moved($document, $grid, $other, $this->one),
+                default => throw new EditRefused('Nothing lies in either of these places. Lay something there first.'),
+            };
+        }
         $changes = [];
         foreach ([[$one, $other->content], [$other, $one->content]] as [$cell, $content]) {
             $place = $grid->place->cell($cell->column, $cell->row);
@@ -36,5 +45,33 @@ final readonly class SwapCells implements Edit
         }
 
         return $one->id() === $other->id() ? [] : $changes;
+    }
+
+    /**
+     * What lies alone moves to the empty place, where it covers that place alone.
+     *
+     * @param  array{int, int}  $to
+     * @return list<Change>
+     */
+    private function moved(DraftDocument $document, Grid $grid, Cell $cell, array $to): array
+    {
+        $from = $grid->place->cell($cell->column, $cell->row);
+        $before = null;
+        foreach ($grid->cells as $data) {
+            $other = Cell::of($data);
+            if ($before === null && $other->id() !== $cell->id() && [$other->row, $other->column] > [$to[1], $to[0]]) {
+                $before = $other->id();
+            }
+        }
+
+        return [
+            new Change($from, $document->at($from), Value::nothing(), $document->follower($from)),
+            new Change(
+                $grid->place->cell(...$to),
+                Value::nothing(),
+                Value::of($cell->at(...$to)->spanning(1, 1)->toArray()),
+                standsBefore: $before,
+            ),
+        ];
     }
 }

@@ -9,6 +9,8 @@ export class Board {
         this.hand = null;
         this.chosen = null;
         this.drag = null;
+        // The place whose content is to change places with that of the next one chosen.
+        this.swapping = null;
         root.addEventListener('click', (event) => this.click(event));
         root.addEventListener('keydown', (event) => this.key(event));
         root.addEventListener('pointerdown', (event) => this.grab(event));
@@ -43,6 +45,7 @@ export class Board {
         if (this.hand && !this.root.querySelector(`[data-hand="${this.hand.id}"]`)) {
             this.hand = null;
         }
+        this.root.querySelector('[data-swap-start]')?.setAttribute('aria-pressed', String(this.swapping !== null));
         this.root.querySelectorAll('[data-hand]').forEach((button) => button.setAttribute('aria-pressed',
             String(button.dataset.hand === this.hand?.id)));
         const all = this.root.querySelector('#lay-all');
@@ -126,6 +129,11 @@ export class Board {
 
             return;
         }
+        if (event.target.closest('[data-swap-start]')) {
+            this.startSwap();
+
+            return;
+        }
         const spot = event.target.closest('.spot');
         if (spot) {
             this.use(spot);
@@ -134,7 +142,11 @@ export class Board {
 
     /** With something in hand: lay it, or turn what is the same already. With an empty hand: choose the place. */
     use(spot) {
-        if (this.hand === null) {
+        const from = this.swapping && this.svg().querySelector(`#${this.swapping}`);
+        if (from && from !== spot) {
+            this.swap(from, spot);
+            this.choose(spot, true);
+        } else if (this.hand === null) {
             this.choose(spot, true);
         } else if (spot.dataset.holds === this.hand.id) {
             this.choose(spot, true);
@@ -143,6 +155,19 @@ export class Board {
             this.lay(spot, this.hand);
             this.choose(spot, true);
         }
+    }
+
+    /** From here on the next place that is chosen changes places with this one; the same again stops that. */
+    startSwap() {
+        this.swapping = this.swapping === this.chosen ? null : this.chosen;
+        this.restore();
+    }
+
+    swap(from, spot) {
+        this.swapping = null;
+        this.outbox.add({
+            edit: this.svg().dataset.swap, ...this.fields(from), with_column: spot.dataset.column, with_row: spot.dataset.row, board: '1',
+        });
     }
 
     layEdit(spot, hand, literal) {
@@ -236,8 +261,16 @@ export class Board {
             if (button && this.hand?.id !== button.dataset.hand) {
                 this.hold(button);
             }
+        } else if (event.key === 's') {
+            if (this.swapping && this.swapping !== spot.id) {
+                this.use(spot);
+            } else {
+                this.choose(spot);
+                this.startSwap();
+            }
         } else if (event.key === 'Escape') {
             this.hand = null;
+            this.swapping = null;
             this.restore();
         } else {
             return;
@@ -302,10 +335,7 @@ export class Board {
         if (drag.from.dataset.hand) {
             this.lay(spot, { id: drag.from.dataset.hand, as: drag.from.dataset.as });
         } else {
-            this.outbox.add({
-                edit: this.svg().dataset.swap, ...this.fields(drag.from), with_column: spot.dataset.column, with_row: spot.dataset.row,
-                    board: '1',
-            });
+            this.swap(drag.from, spot);
         }
         this.choose(spot);
     }

@@ -97,6 +97,7 @@
                 <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool)
                     }}</button>
             @endforeach
+            <button type="button" class="btn btn-count tool" data-swap-start aria-pressed="false">{{ __('workshop.swap') }}</button>
         </div>
         <details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
             <p class="field-hint">{{ __('workshop.section_hint') }}</p>
