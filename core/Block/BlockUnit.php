@@ -28,7 +28,7 @@ use InvalidArgumentException;
 /**
  * A block as something that is made: its parts are units and blocks made before, and plain patches cut for it.
  */
-final class BlockUnit implements Unit
+final class BlockUnit implements Composed
 {
     use Patchwork;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtyGrid;
+use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
@@ -11,6 +13,7 @@ use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
+use InvalidArgumentException;
 
 /** Reads the blocks of a design document: their grids, and what lies where and how. */
 final readonly class BlockReader
@@ -19,6 +22,7 @@ final readonly class BlockReader
      * @param  Known<Slot>  $fabrics
      * @param  Known<DeclaredUnit>  $units
      * @param  Known<true>  $blockIds  every block there is, also those that stand further down
+     * @param  array<string, SixtyShape>  $sixty  the shapes of those on 60° axes, by block id
      * @param  Complaints  $complaints  told of places that are empty yet: the block is read without them
      */
     public function __construct(
@@ -26,6 +30,7 @@ final readonly class BlockReader
         private Known $units,
         private Known $blockIds,
         private Complaints $complaints,
+        private array $sixty = [],
     ) {
     }
 
@@ -33,6 +38,12 @@ final readonly class BlockReader
     public function declared(Node $node): DeclaredBlock
     {
         $id = $node->get('id')->id();
+        if ($node->has('sixty')) {
+            return $this->onSixty($node, $id);
+        }
+        if (! $node->has('columns') || ! $node->has('rows')) {
+            throw $node->fail('needs "columns" and "rows", or "sixty" for a block on 60° axes.');
+        }
         $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
         $columns = array_map($read, $node->get('columns')->items(PHP_INT_MAX));
         $rows = array_map($read, $node->get('rows')->items(PHP_INT_MAX));
@@ -92,6 +103,91 @@ final readonly class BlockReader
         return $names;
     }
 
+    /** @throws DocumentException */
+    private function onSixty(Node $node, string $id): DeclaredBlock
+    {
+        foreach (['columns', 'rows', 'trimmed'] as $other) {
+            if ($node->has($other)) {
+                throw $node->get($other)->fail('is for a block on a grid of columns and rows, and this one stands on 60° axes.');
+            }
+        }
+        $sixty = $node->get('sixty');
+        $grid = SixtyGrid::ofBlock($sixty->get('shape')->enum(SixtyShape::class), $sixty->get('rows')->integer(1, SixtyGrid::MOST));
+        $cells = $taken = [];
+        foreach ($node->get('cells')->items(PHP_INT_MAX) as $cell) {
+            $cells[] = $read = $this->sixtyCell($cell, $grid);
+            foreach ($read->spot === null ? [] : $grid->covered($read->spot) as [$row, $place]) {
+                if (isset($taken[$row][$place])) {
+                    throw $cell->fail('lies on a cell that is already filled.');
+                }
+                $taken[$row][$place] = true;
+            }
+        }
+        $filled = array_sum(array_map(count(...), $taken));
+        if ($filled !== $grid->count()) {
+            $problem = sprintf('fills %d of %d places; every place needs a unit or a block.', $filled, $grid->count());
+            $this->complaints->add($node->pointer().'/cells', $problem, harmless: true, unfinished: true);
+        }
+
+        return new DeclaredBlock(
+            $id, $node->get('name')->text(), [], [], $cells, $this->variants($node), null, $grid, $sixty->get('edge')->length(),
+        );
+    }
+
+    /** @throws DocumentException */
+    private function sixtyCell(Node $node, SixtyGrid $grid): DeclaredCell
+    {
+        $row = $node->get('row')->integer(1, $grid->rows);
+        $place = $node->get('column')->integer(1, $grid->places($row - 1));
+        if ($node->has('unit') === $node->has('block')) {
+            throw $node->fail('needs either a "unit" or a "block".');
+        }
+        if ($node->has('down')) {
+            throw $node->get('down')->fail('is for a grid of columns and rows; on 60° axes "across" says how large a thing is.');
+        }
+        $shape = $this->sixtyShape($node);
+        $turn = $node->has('turn') ? $node->get('turn')->integer(0, 300) : null;
+        if ($turn !== null && $turn % 60 !== 0) {
+            throw $node->get('turn')->fail('is no sixth of a turn: give 0, 60, 120, 180, 240 or 300.');
+        }
+        $across = $node->has('across') ? max(1, $node->get('across')->integer(1, $grid->rows)) : 1;
+        try {
+            $spot = $grid->spot($row - 1, $place - 1, $shape, $across, $turn === null ? null : intdiv($turn, 60));
+        } catch (InvalidArgumentException $error) {
+            throw $node->fail('does not come out: '.$error->getMessage());
+        }
+        $mirrored = $node->has('mirror') && $node->get('mirror')->boolean();
+
+        return new DeclaredCell(
+            $place - 1,
+            $row - 1,
+            $node->has('block') ? $node->get('block')->id() : $node->get('unit')->id(),
+            Orientation::of(0, $mirrored),
+            $node->has('fabrics') ? $this->replacements($node->get('fabrics')) : [],
+            $across,
+            $across,
+            $spot,
+        );
+    }
+
+    /** @throws DocumentException when it is a unit or block that cannot lie on 60° axes */
+    private function sixtyShape(Node $cell): SixtyShape
+    {
+        if ($cell->has('block')) {
+            $this->blockIds->at($cell->get('block'));
+            $id = $cell->get('block')->id();
+
+            return $this->sixty[$id] ?? throw $cell->get('block')->fail(
+                sprintf('"%s" is a block of columns and rows, which cannot lie on 60° axes.', $id),
+            );
+        }
+        $unit = $cell->get('unit');
+
+        return SixtyShape::ofKind($this->units->at($unit)->spec->kind) ?? throw $unit->fail(
+            sprintf('"%s" is no 60° triangle and no 60° diamond, so it cannot lie on 60° axes.', $unit->id()),
+        );
+    }
+
     private function cell(Node $node, int $columns, int $rows): DeclaredCell
     {
         $column = $node->get('column')->integer(1, $columns);
@@ -115,8 +211,12 @@ final readonly class BlockReader
     {
         if ($cell->has('block')) {
             $this->blockIds->at($cell->get('block'));
+            $id = $cell->get('block')->id();
+            if (isset($this->sixty[$id])) {
+                throw $cell->get('block')->fail(sprintf('"%s" stands on 60° axes and fills no rectangle, so it cannot lie in a cell.', $id));
+            }
 
-            return $cell->get('block')->id();
+            return $id;
         }
         $unit = $cell->get('unit');
         if ($this->units->at($unit)->spec->kind->isFree()) {

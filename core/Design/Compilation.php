@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\BlockUnit;
+use Dew\Core\Block\Composed;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -139,7 +139,7 @@ final readonly class Compilation
         $units = $blocks = [];
         foreach ($keys as $key) {
             $product = $sized->products[$key];
-            if ($product instanceof BlockUnit) {
+            if ($product instanceof Composed) {
                 $blocks[$key] = $product->placements();
             } elseif (isset($sized->names[$key]) && ! isset($sized->layout->parts[$key])) {
                 $units[$key] = $this->work($product)->patches();

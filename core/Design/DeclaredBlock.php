@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtyGrid;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 
@@ -16,6 +17,8 @@ final readonly class DeclaredBlock
      * @param  list<DeclaredCell>  $cells
      * @param  array<string, string>  $names  that the document gives its variants, by the use in a product key
      * @param  Size|null  $trimmed  what it is trimmed to, finished
+     * @param  SixtyGrid|null  $sixty  of a block on 60° axes, which has neither columns nor rows
+     * @param  Length|null  $edge  of such a block, the finished side of one division
      */
     public function __construct(
         public string $id,
@@ -25,6 +28,8 @@ final readonly class DeclaredBlock
         public array $cells,
         public array $names = [],
         public ?Size $trimmed = null,
+        public ?SixtyGrid $sixty = null,
+        public ?Length $edge = null,
     ) {
     }
 }

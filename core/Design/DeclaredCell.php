@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtySpot;
 use Dew\Core\Geometry\Orientation;
 
 /** What lies in a block's grid, by the id of a unit or block; column and row count from zero. */
@@ -13,6 +14,7 @@ final readonly class DeclaredCell
      * @param  array<string, string>  $fabrics  ids of the fabrics taken instead, by the id they replace
      * @param  positive-int  $across
      * @param  positive-int  $down
+     * @param  SixtySpot|null  $spot  where it lies in a block on 60° axes
      */
     public function __construct(
         public int $column,
@@ -22,6 +24,7 @@ final readonly class DeclaredCell
         public array $fabrics,
         public int $across,
         public int $down,
+        public ?SixtySpot $spot = null,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Block\Block;
+use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
@@ -30,7 +31,7 @@ final readonly class Design
      * @param  array<string, Colourway>  $colourways  by id
      * @param  array<string, UnitSpec>  $units  by product key: as declared first, then their variants
      * @param  array<string, string>  $names  of units and blocks by product key; no two variants of one unit have the same
-     * @param  array<string, Block>  $blocks  by product key, likewise; a block stands behind those it contains
+     * @param  array<string, Block|SixtyBlock>  $blocks  by product key, likewise; a block stands behind those it contains
      * @param  array<string, QuiltSize>  $sizes  by id
      * @param  array<string, Clue>  $clues  by id, in order of release
      * @param  array<string, StatedSizes>  $stated  by unit or block id: what a given pattern says

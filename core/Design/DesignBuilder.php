@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
@@ -110,7 +111,7 @@ final class DesignBuilder
     {
         $unitIds = $this->ids('units', 'unit');
         $blockIds = $this->ids('blocks', 'block');
-        $this->blockReader = new BlockReader($this->fabrics, $this->units, $blockIds, $this->complaints);
+        $this->blockReader = new BlockReader($this->fabrics, $this->units, $blockIds, $this->complaints, $this->sixtyShapes());
         $reader = new UnitReader($this->fabrics, $unitIds, $blockIds, $this->room, $this->blockReader);
         $this->each('units', $this->units, $reader->declared(...), $this->blocks);
         $this->each('blocks', $this->blocks, $this->blockReader->declared(...), $this->units);
@@ -268,6 +269,22 @@ final class DesignBuilder
         ) : [];
 
         return new Later($node->has('size') && $node->get('size')->boolean(), $fabrics);
+    }
+
+    /** @return array<string, SixtyShape> the shapes of the blocks on 60° axes, by id */
+    private function sixtyShapes(): array
+    {
+        $shapes = [];
+        foreach ($this->items('blocks') as $node) {
+            $block = is_array($node->value()) ? $node->value() : [];
+            $sixty = is_array($block['sixty'] ?? null) ? $block['sixty'] : [];
+            $shape = is_string($sixty['shape'] ?? null) ? SixtyShape::tryFrom($sixty['shape']) : null;
+            if ($shape !== null && is_string($block['id'] ?? null)) {
+                $shapes[$block['id']] = $shape;
+            }
+        }
+
+        return $shapes;
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtyGrid;
+use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Type\ChoiceType;
 use Dew\Core\Document\Type\EitherType;
 use Dew\Core\Document\Type\FlagType;
@@ -160,6 +162,9 @@ final class DesignFormat
             'name' => new TextType(60),
             'columns' => $lengths,
             'rows' => $lengths,
+            'sixty' => new RecordType([
+                'shape' => ChoiceType::cases(SixtyShape::cases()), 'edge' => self::length(), 'rows' => new WholeType(1, SixtyGrid::MOST),
+            ]),
             'cells' => new ListType(new RecordType([
                 'column' => new WholeType(1, 40),
                 'row' => new WholeType(1, 40),
@@ -167,14 +172,14 @@ final class DesignFormat
                 'down' => new WholeType(1, 40),
                 'unit' => self::id(),
                 'block' => self::id(),
-                'turn' => self::turn(),
+                'turn' => ChoiceType::of(0, 60, 90, 120, 180, 240, 270, 300),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
             ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 0, 1600),
             'trimmed' => self::finished(),
             'variants' => self::variants(),
             'stated' => self::stated(),
-        ], ['trimmed', 'variants', 'stated']));
+        ], ['columns', 'rows', 'sixty', 'trimmed', 'variants', 'stated']));
     }
 
     private static function setting(): NamedType
@@ -184,6 +189,8 @@ final class DesignFormat
             'pattern' => self::pattern(),
             'alternate' => self::id(),
             'triangles' => new RecordType(['side' => self::id(), 'corner' => self::id()], ['corner']),
+            'ends' => self::id(),
+            'diamonds' => ChoiceType::of('leaning', 'upright'),
             'sashing' => new RecordType([
                 'name' => new TextType(60), 'width' => self::length(), 'fabric' => self::id(), 'cornerstones' => self::id(),
                 'cornerstone_name' => new TextType(60), 'outside' => new FlagType,
@@ -195,7 +202,7 @@ final class DesignFormat
             'quilting' => new RecordType([
                 'join' => ChoiceType::cases(QuiltingJoin::cases()), 'allowance' => self::length(), 'edge_kept' => new FlagType,
             ], ['edge_kept']),
-        ], ['alternate', 'triangles', 'sashing', 'borders', 'quilting']));
+        ], ['alternate', 'triangles', 'ends', 'diamonds', 'sashing', 'borders', 'quilting']));
     }
 
     private static function size(): NamedType

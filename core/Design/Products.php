@@ -7,6 +7,10 @@ namespace Dew\Core\Design;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\BlockUnit;
 use Dew\Core\Block\Cell;
+use Dew\Core\Block\SixtyBlock;
+use Dew\Core\Block\SixtyBlockUnit;
+use Dew\Core\Block\SixtyPart;
+use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\PassedOver;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -41,7 +45,7 @@ final class Products
     /** @var array<string, UnitSpec> */
     public array $units = [];
 
-    /** @var array<string, Block> */
+    /** @var array<string, Block|SixtyBlock> */
     public array $blocks = [];
 
     /** @var array<string, string> */
@@ -207,10 +211,12 @@ final class Products
             foreach ($keys as $inner) {
                 $contents[$inner] = $this->product($inner);
             }
-            $this->made[$key] = isset($this->units[$key]) ? $this->units[$key]->make($contents) : new BlockUnit(
-                $this->blocks[$key],
-                $contents,
-            );
+            $block = $this->blocks[$key] ?? null;
+            $this->made[$key] = match (true) {
+                $block instanceof SixtyBlock => new SixtyBlockUnit($block, $contents),
+                $block instanceof Block => new BlockUnit($block, $contents),
+                default => $this->units[$key]->make($contents),
+            };
         }
 
         return $this->made[$key];
@@ -259,17 +265,19 @@ final class Products
     {
         $fabrics = array_filter($fabrics, fn (string $taken, string $instead): bool => $taken !== $instead, ARRAY_FILTER_USE_BOTH);
         if ($orientation->mirrored) {
-            // A block that looks like its mirror image turned is laid turned, like a unit.
+            // A block that looks like its mirror image turned is laid turned, like a unit; on 60° axes only where it need not be turned.
             [$plain] = $this->useBlock($id, $fabrics, Orientation::upright(), $within);
             $turns = $this->turnThatMirrors($plain);
-            if ($turns !== null) {
+            if ($turns !== null && ($turns === 0 || $this->declared[$id]->sixty === null)) {
                 return [$plain, Orientation::of($orientation->degrees() + 90 * $turns)];
             }
         }
         $key = ProductKey::of($id, $this->only($id, $fabrics, $within), $orientation->mirrored);
         if (! isset($this->blocks[$key])) {
             $this->room();
-            $block = $this->lay($this->declared[$id], $key, $fabrics, $orientation->mirrored, [...$within, $id]);
+            $block = $this->declared[$id]->sixty === null
+                ? $this->lay($this->declared[$id], $key, $fabrics, $orientation->mirrored, [...$within, $id])
+                : $this->layOnSixty($this->declared[$id], $key, $fabrics, $orientation->mirrored, [...$within, $id]);
             $units = 0;
             foreach ($block->contents() as $product => $count) {
                 $units += $count * ($this->unitsIn[$product] ?? 1);
@@ -314,6 +322,37 @@ final class Products
         $this->checkTrimmed($block);
 
         return $block;
+    }
+
+    /**
+     * @param  array<string, string>  $fabrics
+     * @param  list<string>  $within
+     */
+    private function layOnSixty(DeclaredBlock $declared, string $key, array $fabrics, bool $mirrored, array $within): SixtyBlock
+    {
+        $parts = [];
+        foreach ($declared->cells as $cell) {
+            if ($declared->sixty === null || $cell->spot === null) {
+                continue;
+            }
+            $spot = $mirrored ? $declared->sixty->mirrored($cell->spot) : $cell->spot;
+            $inner = array_map(fn (string $taken): string => $fabrics[$taken] ?? $taken, $cell->fabrics) + $fabrics;
+            // A triangle or diamond of one fabric is its own mirror image; which half of a triangle it is decides its place.
+            $over = $spot->shape === SixtyShape::HalfTriangle
+                ? $spot->mirrored
+                : isset($this->declared[$cell->id]) && $cell->orientation->mirrored !== $mirrored;
+            [$product] = $this->use($cell->id, $inner, Orientation::of(0, $over), $within);
+            $parts[] = new SixtyPart($product, $spot);
+        }
+
+        return new SixtyBlock(
+            $key,
+            $declared->name,
+            $declared->sixty ?? throw new InvalidArgumentException('This block does not stand on 60° axes.'),
+            $declared->edge ?? Length::inches(1),
+            $parts,
+            $mirrored && $declared->sixty->shape === SixtyShape::HalfTriangle,
+        );
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Block\BlockUnit;
+use Dew\Core\Block\SixtyBlock;
+use Dew\Core\Block\SixtyBlockUnit;
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Unit\Kind\CustomUnit;
@@ -82,6 +84,9 @@ final class ScaledProducts
         $block = $this->design->blocks[$key];
         $block = $this->scale === $this->over ? $block : $block->scaled($this->scale, $this->over);
 
+        if ($block instanceof SixtyBlock) {
+            return new SixtyBlockUnit($block, $this->inner(array_keys($block->contents())), $this->made);
+        }
         $unit = new BlockUnit($block->untrimmed(), $this->inner(array_keys($block->contents())), $this->made, $this->workings);
 
         return $block->trimmed === null ? $unit : new TrimmedBlock($unit, $block->trimmed);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\Border;
@@ -29,6 +31,9 @@ final class SettingReader
 
     private string $firstBlock = '';
 
+    /** Whether blocks stand on 60° axes; known once the setting has been read. */
+    private bool $sixty = false;
+
     /**
      * @param  Known<Slot>  $fabrics
      * @param  Known<DeclaredUnit>  $units
@@ -47,16 +52,13 @@ final class SettingReader
     public function setting(Node $node): Setting
     {
         $kind = $node->get('kind')->enum(SettingKind::class);
+        $this->sixty = $kind === SettingKind::Sixty;
         $pattern = $this->pattern($node->get('pattern'));
         foreach ($node->has('borders') ? $node->get('borders')->items(PHP_INT_MAX) : [] as $border) {
             $read = $this->border($border);
             $this->borders->add($read->id, $read);
         }
-        foreach (['alternate', 'triangles'] as $only) {
-            if ($kind !== SettingKind::OnPoint && $node->has($only)) {
-                throw $node->get($only)->fail('is for blocks set on point.');
-            }
-        }
+        $this->onlyWhereItBelongs($node, $kind);
         $triangles = $node->has('triangles') ? $node->get('triangles') : null;
         $side = $triangles === null ? null : $this->fabrics->at($triangles->get('side'));
         $alternate = $node->has('alternate') ? $this->blocks->at($node->get('alternate'))->id : null;
@@ -70,7 +72,62 @@ final class SettingReader
             $side,
             $triangles !== null && $triangles->has('corner') ? $this->fabrics->at($triangles->get('corner')) : $side,
             $node->has('quilting') ? $this->quilting($node->get('quilting'), $kind) : null,
+            $node->has('ends') ? $this->ends($node->get('ends')) : null,
+            $node->has('diamonds') && $node->get('diamonds')->text() === 'upright',
         );
+    }
+
+    /** @throws DocumentException when something is given that another kind of setting has */
+    private function onlyWhereItBelongs(Node $node, SettingKind $kind): void
+    {
+        $belongs = [
+            'alternate' => [SettingKind::OnPoint], 'triangles' => [SettingKind::OnPoint, SettingKind::Sixty],
+            'ends' => [SettingKind::Sixty], 'diamonds' => [SettingKind::Sixty],
+            'sashing' => [SettingKind::Straight, SettingKind::OnPoint],
+        ];
+        foreach ($belongs as $key => $kinds) {
+            if ($node->has($key) && ! in_array($kind, $kinds, true)) {
+                throw $node->get($key)->fail(match ($key) {
+                    'alternate', 'triangles' => 'is for blocks set on point.',
+                    'sashing' => 'goes between squares; rows of 60° triangles have none.',
+                    default => 'is for rows of 60° triangles and diamonds.',
+                });
+            }
+        }
+        if ($this->sixty && ! $node->has('triangles')) {
+            throw $node->fail('needs "triangles": the fabric of the ends of the rows, and of places that no block covers.');
+        }
+    }
+
+    /**
+     * The blocks at the ends of the rows: half a triangle, and its mirror image.
+     *
+     * @return array{string, string}
+     *
+     * @throws DocumentException
+     */
+    private function ends(Node $node): array
+    {
+        $block = $this->blocks->at($node);
+        if ($block->sixty?->shape !== SixtyShape::HalfTriangle) {
+            throw $node->fail('is no block of half a 60° triangle.');
+        }
+
+        return [$block->id, $this->products->use($block->id, [], Orientation::of(0, true))[0]];
+    }
+
+    /** @throws DocumentException when such a block cannot stand in this kind of setting */
+    private function standing(Node $block): string
+    {
+        $shape = $this->blocks->at($block)->sixty?->shape;
+        if ($this->sixty && ($shape === null || $shape === SixtyShape::HalfTriangle)) {
+            throw $block->fail('is no block of a 60° triangle or diamond, and the quilt is set in rows of those.');
+        }
+        if (! $this->sixty && $shape !== null) {
+            throw $block->fail('stands on 60° axes; set the quilt in rows of 60° triangles to use it.');
+        }
+
+        return $block->id();
     }
 
     /** @throws DocumentException */
@@ -104,7 +161,7 @@ final class SettingReader
         $pattern = [];
         foreach ($node->items(PHP_INT_MAX) as $row) {
             $ids = array_map(
-                fn (Node $block): ?string => $block->isNull() ? null : $this->blocks->at($block)->id,
+                fn (Node $block): ?string => $block->isNull() ? null : $this->standing($block),
                 $row->items(PHP_INT_MAX),
             );
             if ($ids === [] || ($pattern !== [] && count($ids) !== count($pattern[0]))) {
@@ -124,7 +181,7 @@ final class SettingReader
     private function quilting(Node $node, SettingKind $kind): QuiltAsYouGo
     {
         if ($kind !== SettingKind::Straight) {
-            throw $node->fail('is for blocks in a straight setting: quilted blocks are joined in rows.');
+            throw $node->fail('is for square blocks in a straight setting: quilted blocks are joined in rows.');
         }
         $kept = $node->has('edge_kept') && $node->get('edge_kept')->boolean();
 
@@ -209,7 +266,9 @@ final class SettingReader
     /** Finished side of the blocks as drawn. */
     private function blockSide(): Length
     {
-        return $this->products->product($this->firstBlock)->finished()->width;
+        $finished = $this->products->product($this->firstBlock)->finished();
+
+        return ($this->blocks->all()[$this->firstBlock] ?? null)?->sixty?->shape?->side($finished) ?? $finished->width;
     }
 
     /** @return array<string, Length> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Block\Block;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Unit\PieceShape;
@@ -156,8 +157,10 @@ final readonly class CuttingChecks
             $findings[] = $this->oddOuter((string) $key, $spec->options->widths);
         }
         foreach ($this->subject->design->blocks as $key => $block) {
-            $findings[] = $this->oddOuter((string) $key, $block->columns);
-            $findings[] = $this->oddOuter((string) $key, $block->rows);
+            if ($block instanceof Block) {
+                $findings[] = $this->oddOuter((string) $key, $block->columns);
+                $findings[] = $this->oddOuter((string) $key, $block->rows);
+            }
         }
 
         return array_values(array_filter($findings, fn (?Finding $finding): bool => $finding !== null));

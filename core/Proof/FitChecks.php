@@ -6,8 +6,10 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
+use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
 /** Whether things come out: cells and what lies in them, drawn pieces and their unit. */
@@ -44,6 +46,14 @@ final readonly class FitChecks
                 continue;
             }
             $scaled = $block->scaled($first->scale, $first->scaleOver);
+            if ($scaled instanceof SixtyBlock) {
+                array_push($findings, ...$this->sidesDiffer((string) $key, $scaled, $products));
+
+                continue;
+            }
+            if (! $block instanceof Block) {
+                continue;
+            }
             foreach ($block->cells as $index => $cell) {
                 $laid = $cell->orientation->sizeOf($products[$cell->product]->finished());
                 $space = $scaled->cellSize($cell);
@@ -55,6 +65,28 @@ final readonly class FitChecks
                     ], ['width' => $laid->width, 'height' => $laid->height, 'space_width' => $space->width,
                         'space_height' => $space->height]);
                 }
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * The same on 60° axes, where a triangle or diamond is told by its side.
+     *
+     * @param  array<string, Unit>  $products
+     * @return list<Finding>
+     */
+    private function sidesDiffer(string $key, SixtyBlock $block, array $products): array
+    {
+        $findings = [];
+        foreach ($block->parts as $index => $part) {
+            $shape = $part->spot->shape;
+            [$has, $needs] = [$shape->side($products[$part->product]->finished()), $shape->side($block->partSize($part))];
+            if (! $has->equals($needs)) {
+                $findings[] = new Finding('sides-differ', Severity::Error, $this->subject->place($key).'/cells/'.$index, [
+                    'unit' => $this->subject->name($part->product), 'block' => $block->name,
+                ], ['side' => $has, 'space' => $needs]);
             }
         }
 

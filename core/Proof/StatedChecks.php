@@ -95,7 +95,7 @@ final readonly class StatedChecks
         $down = $computed->height->minus($given->height);
         $short = $across->isNegative() || $down->isNegative();
         $block = $this->subject->design->blocks[$id] ?? null;
-        $outermost = $block === null ? [$this->subject->name($id)] : $this->outermost($block);
+        $outermost = $block instanceof Block ? $this->outermost($block) : [$this->subject->name($id)];
 
         return new Finding($short ? 'stated-too-large' : 'stated-too-small', Severity::Error, $stated->place.'/unfinished', [
             'unit' => $this->subject->name($id),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Block\BlockUnit;
+use Dew\Core\Block\Composed;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Unit\Unit;
@@ -53,7 +53,7 @@ final class Touching
         }
         $edges = [];
         $product = $products[$key];
-        if (! $product instanceof BlockUnit) {
+        if (! $product instanceof Composed) {
             foreach ($product->patches() as $patch) {
                 foreach (array_keys($patch->outline->corners) as $index) {
                     $edges[] = [...$patch->outline->edge($index), $patch->slot];
@@ -64,7 +64,10 @@ final class Touching
         }
         foreach ($product->placements() as $placement) {
             [$x, $y] = [$placement->x->toFloat(), $placement->y->toFloat()];
-            [$across, $along] = [[1, 0], [0, 1], [-1, 0], [0, -1]][intdiv($placement->turn, 90) % 4];
+            $turn = deg2rad($placement->turn);
+            [$across, $along] = $placement->turn % 90 === 0
+                ? [[1, 0], [0, 1], [-1, 0], [0, -1]][intdiv($placement->turn, 90) % 4]
+                : [cos($turn), sin($turn)];
             foreach (self::edges($placement->product, $products, $known) as [$x1, $y1, $x2, $y2, $slot]) {
                 $edges[] = [
                     $x + $across * $x1 - $along * $y1, $y + $along * $x1 + $across * $y1,

@@ -65,7 +65,7 @@ final readonly class WorkChecks
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
             foreach ($sized->counts as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isPlain()) {
+                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
                     $code = isset(
                         $this->subject->design->units[$key],
                     ) ? 'unmade-unit' : (isset($this->subject->design->blocks[$key]) ? 'unmade-block' : 'unmade-part');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Setting;
 
+use Dew\Core\Block\SixtyBlockUnit;
+use Dew\Core\Block\SixtyGrid;
+use Dew\Core\Block\SixtyShape;
+use Dew\Core\Block\SixtySpot;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -15,6 +19,8 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\PlainUnit;
+use Dew\Core\Unit\Kind\SixtyTriangle;
+use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
@@ -69,9 +75,15 @@ final class Layout
     {
         $layout = new self($setting, $size, $products, $room);
         try {
-            $setting->kind === SettingKind::Straight ? $layout->straight() : $layout->onPoint();
+            match ($setting->kind) {
+                SettingKind::Straight => $layout->straight(),
+                SettingKind::OnPoint => $layout->onPoint(),
+                SettingKind::Sixty => $layout->onSixty(),
+            };
         } catch (MeasureException) {
-            throw new InvalidArgumentException('These blocks cannot be set on point: their side holds √3.');
+            throw new InvalidArgumentException($setting->kind === SettingKind::Sixty
+                ? 'These blocks cannot be set in rows of 60° triangles: their side holds √2.'
+                : 'These blocks cannot be set on point: their side holds √3.');
         }
         $layout->borders();
 
@@ -391,6 +403,113 @@ final class Layout
         $this->frame[] = new Patch($cornerSlot->id, new Outline($at($zero, $bottom), $at($deep, $height), $at($zero, $height)));
         $this->part('side-triangles', $slot, SettingTriangle::side($side, $slot), $sides);
         $this->part('corner-triangles', $cornerSlot, SettingTriangle::corner($side, $cornerSlot), 4);
+    }
+
+    /**
+     * Rows of triangles of side a, point up and point down in turn: (n + 1)a/2 wide and a√3/2 high each, with half triangles at the ends.
+     * Whatever is not covered by a block is a triangle of the setting's fabric.
+     */
+    private function onSixty(): void
+    {
+        [$columns, $rows] = [$this->size->columns, $this->size->rows];
+        $grid = SixtyGrid::ofQuilt($columns, $rows);
+        $side = $this->commonSide();
+        $slot = $this->setting->side ?? throw new InvalidArgumentException(
+            'Rows of 60° triangles need a fabric for their ends: give "triangles".',
+        );
+        $this->finished = new Size($side->times($columns + 1, 2), $side->times($rows, 2)->timesRoot3());
+        $this->perimeter = $this->finished->width->plus($this->finished->height)->times(2);
+        $taken = [];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($column = 1; $column <= $columns; $column++) {
+                $key = $this->setting->blockAt($this->size, $column - 1, $row);
+                $spot = $key === null ? null : $this->fitting($grid, $row, $column, $key, $taken);
+                if ($key !== null && $spot !== null) {
+                    $this->laid($spot, $key, $side);
+                    foreach ($grid->covered($spot) as [$down, $place]) {
+                        $taken[$down][$place] = true;
+                    }
+                }
+            }
+        }
+        if ($this->placements === []) {
+            throw new InvalidArgumentException(
+                'The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.',
+            );
+        }
+        $counts = ['fill-triangles' => 0, 'row-ends' => 0, 'mirrored-row-ends' => 0];
+        for ($row = 0; $row < $rows; $row++) {
+            for ($place = 0; $place < $grid->places($row); $place++) {
+                $half = $grid->isHalf($row, $place);
+                $spot = $grid->spot($row, $place, $half ? SixtyShape::HalfTriangle : SixtyShape::Triangle);
+                if ($half && $this->setting->ends !== null) {
+                    $this->laid($spot, $this->setting->ends[$spot->mirrored ? 1 : 0], $side);
+                } elseif ($half || ! isset($taken[$row][$place])) {
+                    $this->frame[] = new Patch($slot->id, $spot->outline($side));
+                    $counts[$half ? ($spot->mirrored ? 'mirrored-row-ends' : 'row-ends') : 'fill-triangles']++;
+                }
+            }
+        }
+        $end = SixtyTriangle::half($side, $slot);
+        $this->part('fill-triangles', $slot, SixtyTriangle::whole($side, $slot), $counts['fill-triangles']);
+        $this->part('row-ends', $slot, $end, $counts['row-ends']);
+        $this->part('mirrored-row-ends', $slot, new MirroredUnit($end), $counts['mirrored-row-ends']);
+    }
+
+    private function laid(SixtySpot $spot, string $key, Length $side): void
+    {
+        $this->placements[] = $spot->placement($key, $this->products[$key], $side);
+        $this->blockCounts[$key] = ($this->blockCounts[$key] ?? 0) + 1;
+    }
+
+    /**
+     * Where a block comes to lie; null where something lies already, or where a diamond would reach beyond the edge.
+     *
+     * @param  array<int, array<int, true>>  $taken
+     */
+    private function fitting(SixtyGrid $grid, int $row, int $place, string $key, array $taken): ?SixtySpot
+    {
+        $shape = $this->shapeOf($key);
+        $turn = $shape === SixtyShape::Diamond && $this->setting->upright ? 5 : null;
+        try {
+            $spot = $grid->spot($row, $place, $shape, 1, $turn);
+        } catch (InvalidArgumentException) {
+            return null;
+        }
+        foreach ($grid->covered($spot) as [$down, $at]) {
+            if (isset($taken[$down][$at])) {
+                return null;
+            }
+        }
+
+        return $spot;
+    }
+
+    private function shapeOf(string $key): SixtyShape
+    {
+        $product = $this->products[$key];
+
+        return $product instanceof SixtyBlockUnit
+            ? $product->block->shape
+            : throw new InvalidArgumentException(sprintf('Block "%s" does not stand on 60° axes.', $key));
+    }
+
+    /** @throws InvalidArgumentException when the blocks of this size have not all the same side */
+    private function commonSide(): Length
+    {
+        $keys = array_filter(array_merge(...($this->size->pattern ?? $this->setting->pattern)), fn (?string $key): bool => $key !== null);
+        $common = null;
+        foreach ([...$keys, ...($this->setting->ends ?? [])] as $key) {
+            $side = $this->shapeOf($key)->side($this->products[$key]->finished());
+            if ($common !== null && ! $side->equals($common)) {
+                throw new InvalidArgumentException(sprintf(
+                    'Block "%s" has another side than "%s"; the triangles and diamonds of one quilt have one side.', $key, reset($keys),
+                ));
+            }
+            $common = $side;
+        }
+
+        return $common ?? throw new InvalidArgumentException('The pattern of blocks is empty.');
     }
 
     private function borders(): void

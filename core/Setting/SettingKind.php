@@ -10,4 +10,7 @@ enum SettingKind: string
 
     /** Blocks stand on their corners. */
     case OnPoint = 'on-point';
+
+    /** Rows of 60° triangles, point up and point down in turn, and of diamonds; half triangles at their ends. */
+    case Sixty = 'sixty';
 }

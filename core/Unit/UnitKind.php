@@ -98,6 +98,12 @@ enum UnitKind: string
         return $this === self::Square || $this === self::Rectangle;
     }
 
+    /** Whether it is cut in one piece and not sewn, in any shape that can lie in a block. */
+    public function isCutOnly(): bool
+    {
+        return $this->isPlain() || in_array($this, [self::Diamond60, self::Triangle60, self::HalfTriangle60], true);
+    }
+
     /** Whether it fills no rectangle, so that it cannot be laid into a block's grid by itself. */
     public function isFree(): bool
     {

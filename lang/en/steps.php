@@ -350,6 +350,18 @@ return [
         'press_sections' => 'Press each seam before another one crosses it, and seams that will meet in opposite directions.',
         'join' => 'Nest the seams, pin the crossings and sew the rows together with a :seam seam.',
         'press_joined' => 'Press the long seams one way; where this block will meet its like, turn one of the two round.',
+        'sixty' => [
+            'one' => 'There is nothing to join: the block is this one part.',
+            'lay_out' => 'Lay the parts out in :rows rows as drawn, before you sew. Their slanted edges lie on the bias: starch, and handle '
+                .'them little.',
+            'rows' => 'Sew the parts of each row together with a :seam seam, the points of two neighbours a seam allowance apart at the raw '
+                .'edge.',
+            'sections' => 'Sew smaller triangles and diamonds into larger ones first, with a :seam seam, as far as straight seams go; then join '
+                .'those.',
+            'press' => 'Press seams open or all one way, and before another one crosses them. Trim the tips that stand out.',
+            'row' => 'Measure a row from raw edge to raw edge: :unfinished high.',
+            'join' => 'Pin where points meet and sew the rows together with a :seam seam.',
+        ],
         'one_row' => [
             'lay_out' => 'Lay the :columns parts out side by side as drawn, before you sew.',
             'sew' => 'Sew the parts together from left to right with a :seam seam.',

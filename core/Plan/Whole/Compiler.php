@@ -255,8 +255,7 @@ final class Compiler
         $parts = count($layout->placements) + count($layout->frame);
         $around = array_sum(array_map(fn (Patch $patch): float => $patch->outline->perimeter(), $layout->frame));
         foreach ($layout->blockCounts as $key => $count) {
-            $size = $sized->products[$key]->finished();
-            $around += $count * 2 * ($size->width->toFloat() + $size->height->toFloat());
+            $around += $count * $sized->products[$key]->outline()->perimeter();
         }
         $joining = max(0.0, ($around - $layout->perimeter->toFloat()) / 2);
 

@@ -54,7 +54,7 @@ final readonly class ClueWork
         $unmade = $counts = $names = [];
         foreach ($sizes as $sized) {
             foreach ($sized->counts as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isPlain()) {
+                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
                     $unmade[$key] ??= [
                         'key' => (string) $key,
                         'name' => $sized->names[$key],
