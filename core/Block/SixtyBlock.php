@@ -9,6 +9,8 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Unit;
 
 /**

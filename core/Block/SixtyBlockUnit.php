@@ -14,8 +14,10 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sixty\OnSixtyAxes;
+use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Sixty\SixtySpot;
 use Dew\Core\Unit\Batch;
-use Dew\Core\Unit\Kind\SixtyCut;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
@@ -27,7 +29,7 @@ use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
 /** A block on 60° axes as something that is made: its triangles and diamonds are cut for it, or come out of a bag. */
-final class SixtyBlockUnit implements Composed
+final class SixtyBlockUnit implements Composed, OnSixtyAxes
 {
     use Patchwork;
 
@@ -43,7 +45,7 @@ final class SixtyBlockUnit implements Composed
      *     a bag, others are cut
      */
     public function __construct(
-        public readonly SixtyBlock $block,
+        private readonly SixtyBlock $block,
         private readonly array $products,
         private readonly array $made = [],
     ) {
@@ -52,6 +54,11 @@ final class SixtyBlockUnit implements Composed
     public function kind(): UnitKind
     {
         return UnitKind::Block;
+    }
+
+    public function shape(): SixtyShape
+    {
+        return $this->block->shape;
     }
 
     public function finished(): Size
@@ -133,7 +140,7 @@ final class SixtyBlockUnit implements Composed
                 ];
             }
         }
-        $high = SixtyCut::height($this->block->edge)->plus($room->seam->times(2));
+        $high = SixtyShape::Triangle->box($this->block->edge)->height->plus($room->seam->times(2));
 
         return [
             $layOut,

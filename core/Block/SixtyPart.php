@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Block;
 
+use Dew\Core\Sixty\SixtySpot;
+
 /** One unit or block laid into a block on 60° axes. */
 final readonly class SixtyPart
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtyGrid;
-use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
@@ -13,6 +11,8 @@ use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
 use InvalidArgumentException;
 
 /** Reads the blocks of a design document: their grids, and what lies where and how. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtyGrid;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sixty\SixtyGrid;
 
 /** A block as its document describes it, before it is known how it is used. */
 final readonly class DeclaredBlock

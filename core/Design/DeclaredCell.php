@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtySpot;
 use Dew\Core\Geometry\Orientation;
+use Dew\Core\Sixty\SixtySpot;
 
 /** What lies in a block's grid, by the id of a unit or block; column and row count from zero. */
 final readonly class DeclaredCell

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
@@ -19,6 +18,7 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtyGrid;
-use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\Type\ChoiceType;
 use Dew\Core\Document\Type\EitherType;
 use Dew\Core\Document\Type\FlagType;
@@ -22,6 +20,8 @@ use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Setting\SettingKind;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\Kind\CornerPlace;
 use Dew\Core\Unit\Method;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\SixtyShape;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
@@ -19,6 +18,7 @@ use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\Sashing;
 use Dew\Core\Setting\Setting;
 use Dew\Core\Setting\SettingKind;
+use Dew\Core\Sixty\SixtyShape;
 
 /** Reads how blocks are set together, and the sizes on offer. */
 final class SettingReader
@@ -53,7 +53,7 @@ final class SettingReader
     {
         $kind = $node->get('kind')->enum(SettingKind::class);
         $this->sixty = $kind === SettingKind::Sixty;
-        $pattern = $this->pattern($node->get('pattern'));
+        $pattern = $this->pattern($node->get('pattern'), $node->has('ends'));
         foreach ($node->has('borders') ? $node->get('borders')->items(PHP_INT_MAX) : [] as $border) {
             $read = $this->border($border);
             $this->borders->add($read->id, $read);
@@ -112,6 +112,7 @@ final class SettingReader
         if ($block->sixty?->shape !== SixtyShape::HalfTriangle) {
             throw $node->fail('is no block of half a 60° triangle.');
         }
+        $this->firstBlock = $this->firstBlock === '' ? $block->id : $this->firstBlock;
 
         return [$block->id, $this->products->use($block->id, [], Orientation::of(0, true))[0]];
     }
@@ -156,7 +157,7 @@ final class SettingReader
      *
      * @throws DocumentException
      */
-    private function pattern(Node $node): array
+    private function pattern(Node $node, bool $mayBeEmpty = false): array
     {
         $pattern = [];
         foreach ($node->items(PHP_INT_MAX) as $row) {
@@ -170,10 +171,10 @@ final class SettingReader
             $pattern[] = $ids;
         }
         $blocks = array_values(array_filter(array_merge(...$pattern), fn (?string $id): bool => $id !== null));
-        if ($pattern === [] || $blocks === []) {
+        if ($pattern === [] || ($blocks === [] && ! $mayBeEmpty)) {
             throw $node->fail('has no block.');
         }
-        $this->firstBlock = $this->firstBlock === '' ? $blocks[0] : $this->firstBlock;
+        $this->firstBlock = $this->firstBlock === '' ? $blocks[0] ?? '' : $this->firstBlock;
 
         return $pattern;
     }

@@ -17,6 +17,8 @@ use Dew\Core\Document\Type\TextType;
 use Dew\Core\Document\Type\Type;
 use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\UnitKind;
 
 /** The one description of edits as they are written in files and sent by browsers: for each kind its parts. */
@@ -52,7 +54,7 @@ final class EditFormat
         $kind('copy', ['place' => $place, 'id' => $id, 'name' => new TextType(60)]);
         $kind('lay', [
             ...$cell, 'unit' => $id, 'inner' => $id,
-            'turn' => ChoiceType::of(0, 90, 180, 270), 'mirror' => new FlagType, 'fabrics' => $fabrics,
+            'turn' => ChoiceType::of(0, 60, 90, 120, 180, 240, 270, 300), 'mirror' => new FlagType, 'fabrics' => $fabrics,
             'across' => $number, 'down' => $number, 'expect' => $any,
         ], 'unit', 'inner', 'turn', 'mirror', 'fabrics', 'across', 'down', 'expect');
         $kind('lift', [...$cell, 'expect' => $any], 'expect');
@@ -88,6 +90,10 @@ final class EditFormat
         $kind('change-kind', ['unit' => $id, 'of' => $unitKind, 'expect' => $any], 'expect');
         $kind('new-block', [
             'id' => $id, 'name' => new TextType(60), 'columns' => $count, 'rows' => $count, 'width' => $length, 'height' => $length,
+        ]);
+        $kind('new-sixty-block', [
+            'id' => $id, 'name' => new TextType(60), 'shape' => ChoiceType::cases(SixtyShape::cases()),
+            'rows' => new WholeType(1, SixtyGrid::MOST), 'side' => $length,
         ]);
         $kind('frame', [
             'block' => $id, 'id' => $id, 'name' => new TextType(60), 'fabric' => $id, 'width' => $length, 'extra' => $length,

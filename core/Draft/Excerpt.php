@@ -10,6 +10,7 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Sixty\SixtyShape;
 
 /**
  * Small documents that hold one thing of a design and what lies in it, so that after an edit only what was touched is read and computed
@@ -117,16 +118,42 @@ final class Excerpt
             fn (array $item): bool => isset($needed[$list][(string) Place::idOf($item)]),
         ));
 
+        $sizes = $sizes === [] ? [['id' => 's-alone', 'name' => 's-alone', 'columns' => 1, 'rows' => 1]] : $sizes;
+        $setting = self::setting($document, $block);
+        if ($setting['kind'] === 'sixty') {
+            // A diamond covers two places of its row.
+            $sizes = array_map(fn (array $size): array => ['columns' => 2] + $size, $sizes);
+        }
+
         return DesignDocument::of([
             ...array_intersect_key($document->value, array_flip(self::ROOM)),
             'id' => 'excerpt',
             'title' => 'Excerpt',
             'units' => $kept('units'),
             'blocks' => $kept('blocks'),
-            'setting' => ['kind' => 'straight', 'pattern' => [[$block]]],
-            'sizes' => $sizes === [] ? [['id' => 's-alone', 'name' => 's-alone', 'columns' => 1, 'rows' => 1]] : $sizes,
+            'setting' => $setting,
+            'sizes' => $sizes,
             'clues' => self::clues($document, $needed),
         ]);
+    }
+
+    /**
+     * A quilt of this block alone; on 60° axes of a row that has room for it.
+     *
+     * @return array<string, mixed>
+     */
+    private static function setting(DraftDocument $document, string $block): array
+    {
+        $sixty = SixtyPlaces::of($document, Place::of('blocks', $block));
+        if ($sixty === null) {
+            return ['kind' => 'straight', 'pattern' => [[$block]]];
+        }
+        $side = (string) Place::idOf($document->items(Place::of('fabrics'))[0] ?? null);
+        $laid = $sixty->grid->shape === SixtyShape::HalfTriangle
+            ? ['pattern' => [[null, null]], 'ends' => $block]
+            : ['pattern' => [[$block, null]]];
+
+        return ['kind' => 'sixty', 'triangles' => ['side' => $side]] + $laid;
     }
 
     /**
@@ -203,7 +230,10 @@ final class Excerpt
 
     private static function sideOf(DraftDocument $document, string $block): ?Length
     {
-        $columns = $document->at(Place::of('blocks', $block, 'columns'))->value;
+        $sixty = SixtyPlaces::of($document, Place::of('blocks', $block));
+        $columns = $sixty === null
+            ? $document->at(Place::of('blocks', $block, 'columns'))->value
+            : array_fill(0, $sixty->grid->rows, $sixty->edge);
         $widths = array_filter(is_array($columns) ? $columns : [], is_string(...));
         try {
             if (! in_array('auto', $widths, true)) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft;
 
-/** The grid of one block as the document has it, finished or not: its columns and rows, and what lies where. Places count from one. */
+/**
+ * The grid of one block as the document has it, finished or not: its columns and rows, or its 60° axes, and what lies where. Places count
+ * from one; on 60° axes a column is a place in its row.
+ */
 final readonly class Grid
 {
     /**
@@ -17,6 +20,7 @@ final readonly class Grid
         public array $columns,
         public array $rows,
         public array $cells,
+        public ?SixtyPlaces $sixty = null,
     ) {
     }
 
@@ -24,6 +28,10 @@ final readonly class Grid
     public static function of(DraftDocument $document, string $block): ?self
     {
         $place = Place::of('blocks', $block);
+        $sixty = SixtyPlaces::of($document, $place);
+        if ($sixty !== null) {
+            return new self($place, [], [], $document->items($place->within('cells')), $sixty);
+        }
         [$columns, $rows] = [$document->at($place->within('columns'))->value, $document->at($place->within('rows'))->value];
 
         return is_array($columns) && is_array($rows)
@@ -37,12 +45,23 @@ final readonly class Grid
         return self::of($document, $block) ?? throw new EditRefused(sprintf('There is no block "%s" in this design.', $block));
     }
 
+    /** @throws EditRefused when there is no such block, or it stands on 60° axes */
+    public static function ofColumnsAndRows(DraftDocument $document, string $block): self
+    {
+        $grid = self::ofBlock($document, $block);
+
+        return $grid->sixty === null ? $grid : throw new EditRefused(sprintf(
+            '%s stands on 60° axes and has neither columns nor rows. Change its rows or the side of its triangles instead.',
+            ucfirst($grid->place->text()),
+        ));
+    }
+
     /** The cell that covers a place, whether it begins there or not. */
     public function covering(int $column, int $row): ?Cell
     {
         foreach ($this->cells as $cell) {
             $cell = Cell::of($cell);
-            if ($cell->covers($column, $row)) {
+            if ($this->sixty === null ? $cell->covers($column, $row) : in_array("$column,$row", $this->sixty->covered($cell), true)) {
                 return $cell;
             }
         }
@@ -77,14 +96,11 @@ final readonly class Grid
         $taken = [];
         foreach ($this->cells as $cell) {
             $cell = Cell::of($cell);
-            if ($cell->column + $cell->across - 1 > count($this->columns) || $cell->row + $cell->down - 1 > count($this->rows)) {
-                return sprintf(
-                    'What lies at column %d, row %d of %s reaches beyond its %d columns and %d rows. Lay it where it fits, or add '
-                        .'a column or row.',
-                    $cell->column, $cell->row, $this->place->text(), count($this->columns), count($this->rows),
-                );
+            $beyond = $this->sixty === null ? $this->beyond($cell) : $this->sixty->problem($cell);
+            if ($beyond !== null) {
+                return sprintf('What lies at column %d, row %d of %s %s', $cell->column, $cell->row, $this->place->text(), $beyond);
             }
-            foreach ($cell->places() as $place) {
+            foreach ($this->sixty === null ? $cell->places() : $this->sixty->covered($cell) as $place) {
                 if (isset($taken[$place])) {
                     return sprintf(
                         'Column %s of %s is covered by what lies at column %s already. Lift one of the two first.',
@@ -96,5 +112,15 @@ final readonly class Grid
         }
 
         return null;
+    }
+
+    private function beyond(Cell $cell): ?string
+    {
+        return $cell->column + $cell->across - 1 > count($this->columns) || $cell->row + $cell->down - 1 > count($this->rows)
+            ? sprintf(
+                'reaches beyond its %d columns and %d rows. Lay it where it fits, or add a column or row.',
+                count($this->columns), count($this->rows),
+            )
+            : null;
     }
 }

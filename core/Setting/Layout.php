@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Setting;
 
-use Dew\Core\Block\SixtyBlockUnit;
-use Dew\Core\Block\SixtyGrid;
-use Dew\Core\Block\SixtyShape;
-use Dew\Core\Block\SixtySpot;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
@@ -18,6 +14,10 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sixty\OnSixtyAxes;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Sixty\SixtySpot;
 use Dew\Core\Unit\Kind\PlainUnit;
 use Dew\Core\Unit\Kind\SixtyTriangle;
 use Dew\Core\Unit\MirroredUnit;
@@ -432,7 +432,7 @@ final class Layout
                 }
             }
         }
-        if ($this->placements === []) {
+        if ($this->placements === [] && $this->setting->ends === null) {
             throw new InvalidArgumentException(
                 'The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.',
             );
@@ -489,8 +489,8 @@ final class Layout
     {
         $product = $this->products[$key];
 
-        return $product instanceof SixtyBlockUnit
-            ? $product->block->shape
+        return $product instanceof OnSixtyAxes
+            ? $product->shape()
             : throw new InvalidArgumentException(sprintf('Block "%s" does not stand on 60° axes.', $key));
     }
 

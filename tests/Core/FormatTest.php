@@ -45,7 +45,7 @@ it('refuses keys that mean nothing, and says where', function (array $path, mixe
     'an option for another kind' => [['units', 0, 'radius'], '1', '/units/0/radius', 'not for a unit of kind "hst"'],
     'a unit and a block in one cell' => [['blocks', 0, 'cells', 0, 'block'], 'b-one', '/blocks/0/cells/0', 'either'],
     'nothing in a cell' => [['blocks', 0, 'cells', 0], ['column' => 1, 'row' => 1], '/blocks/0/cells/0', 'either'],
-    'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 90, 180, 270'],
+    'a turn of 45' => [['blocks', 0, 'cells', 0, 'turn'], 45, '/blocks/0/cells/0/turn', '0, 60, 90, 120, 180, 240, 270, 300'],
     'a span out of the block' => [['blocks', 0, 'cells', 0, 'across'], 3, '/blocks/0/cells/0/across', '1 to 2'],
     'a task of two things' => [['clues', 0, 'tasks', 0, 'block'], 'b-one', '/clues/0/tasks/0', 'one thing'],
     'a task for a variant nobody uses' => [

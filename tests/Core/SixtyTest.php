@@ -2,19 +2,25 @@
 
 declare(strict_types=1);
 
-use Dew\Core\Block\SixtyBlock;
-use Dew\Core\Block\SixtyBlockUnit;
-use Dew\Core\Block\SixtyGrid;
-use Dew\Core\Block\SixtyShape;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
-use Dew\Core\Document\DocumentException;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Excerpt;
+use Dew\Core\Draft\Place;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\Step;
+use Dew\Core\Measure\Length;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Proof;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
 
 /** @return list<array<string, mixed>> a triangle, a diamond and half a triangle of sides of 2 in, and a triangle of 4 in */
 function sixtyUnits(): array
@@ -89,7 +95,7 @@ function coversExactly(array $patches, Outline $outline): void
             return ($y1 > $y) !== ($y2 > $y) && $x < $x1 + ($y - $y1) / ($y2 - $y1) * ($x2 - $x1);
         },
     )) % 2 === 1;
-    expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($outline->area(), 1e-9);
+    expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($outline->area(), 1e-3);
     $box = array_map(fn ($corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $outline->corners);
     for ($x = 0.137; $x < max(array_column($box, 0)); $x += 0.291) {
         for ($y = 0.113; $y < max(array_column($box, 1)); $y += 0.277) {
@@ -186,3 +192,152 @@ it('sets triangles in rows that come out as wide and high as the formula says', 
         ->and(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($rows * sqrt(3), 1e-9)
         ->and(($layout->parts['row-ends']->count ?? 0) + ($layout->parts['mirrored-row-ends']->count ?? 0))->toBe(2 * $rows);
 })->with([[1, 1], [2, 3], [7, 4], [8, 5]]);
+
+it('lets diamonds lean within a row or stand over two, and fills what they leave', function (
+    array $pattern,
+    bool $upright,
+    array $turns,
+    int $diamonds,
+    int $filled,
+): void {
+    $design = sixtyDesign([sixtyBlock('b-one', 'diamond', 1, ['1,1 u-diamond'])], array_filter([
+        'pattern' => $pattern, 'diamonds' => $upright ? 'upright' : null, 'kind' => 'sixty', 'triangles' => ['side' => 'f-b'],
+    ]), [['id' => 's', 'name' => 'S', 'columns' => 6, 'rows' => 4]]);
+    $layout = Compilation::of($design)->sized('s')->layout;
+    $all = $layout->frame;
+    $patches = Compilation::of($design)->products(1, 1)['b-one']->patches();
+    foreach ($layout->placements as $placement) {
+        $turn = deg2rad($placement->turn);
+        expect($placement->turn)->toBeIn($turns);
+        $all[] = new Patch('f-a', new Outline(...array_map(fn (Point $corner): Point => new Point(
+            Length::approximately($placement->x->toFloat() + cos($turn) * $corner->x->toFloat() - sin($turn) * $corner->y->toFloat()),
+            Length::approximately($placement->y->toFloat() + sin($turn) * $corner->x->toFloat() + cos($turn) * $corner->y->toFloat()),
+        ), $patches[0]->outline->corners)));
+    }
+
+    coversExactly($all, Outline::rectangle(Length::zero(), Length::zero(), $layout->finished));
+    expect($layout->blockCounts)->toBe(['b-one' => $diamonds])
+        ->and($layout->parts['fill-triangles']->count ?? 0)->toBe($filled)
+        ->and($layout->parts['row-ends']->count)->toBe(4)
+        ->and($layout->parts['mirrored-row-ends']->count)->toBe(4);
+})->with([
+    'leaning to and fro' => [[['b-one', null]], false, [0, 60], 12, 0],
+    'leaning one way' => [[['b-one', null], [null, 'b-one']], false, [0], 10, 4],
+    'upright' => [[['b-one', null], [null, 'b-one']], true, [300], 9, 6],
+]);
+
+it('grows with its size, and the side of the blocks tells the scale', function (): void {
+    $design = sixtyDesign([sixtyBlocks()['diamond']], [], [
+        ['id' => 's', 'name' => 'S', 'columns' => 6, 'rows' => 2], ['id' => 's-large', 'name' => 'L', 'columns' => 6, 'rows' => 2, 'block' => '6'],
+    ]);
+    $compilation = Compilation::of($design);
+
+    expect($compilation->sized('s')->layout->finished->encode())->toBe('14 x 0+4r3')
+        ->and($compilation->sized('s-large')->layout->finished->encode())->toBe('21 x 0+6r3')
+        ->and($compilation->sized('s-large')->products['u-tri']->finished()->width->encode())->toBe('3');
+});
+
+it('cuts triangles and diamonds for a block, unless a task makes them, and says how its rows are joined', function (): void {
+    $rows = sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-tri', '2,2 u-other', '2,3 u-tri']);
+    $design = sixtyDesign([$rows]);
+    $sheet = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults());
+    $making = $sheet->tasks[0]->making;
+    $steps = array_map(fn (Step $step): string => $step->code, $making->steps);
+
+    expect(array_map(fn (Piece $piece): array => [$piece->id, $piece->shape, $piece->batch->each], $making->pieces))->toBe([
+        ['u-tri', PieceShape::SixtyTriangle, 3], ['u-other', PieceShape::SixtyTriangle, 1],
+    ])->and($steps)->toBe([
+        'block.sixty.lay_out', 'block.sixty.rows', 'block.sixty.press', 'block.sixty.row', 'block.sixty.join', 'block.press_joined',
+    ])->and($making->steps[3]->measures['unfinished']->exact->toFloat())->toEqualWithDelta(sqrt(3) + 0.5, 1e-12);
+    $unit = Compilation::of($design)->products(1, 1)['b-one'];
+    // Three seams; in the second row two of a side each, and between the rows one: 2 + 2 + 2 inches.
+    expect([$unit->seamwork()->seams, $unit->seamwork()->length])->toBe([3, 6.0]);
+
+    $across = sixtyDesign([sixtyBlocks()['diamond']]);
+    expect(array_map(
+        fn (Step $step): string => $step->code,
+        Compiler::clueSheet($across, 's', 'k', MethodChoices::defaults())->tasks[0]->making->steps,
+    ))->toBe(['block.sixty.lay_out', 'block.sixty.sections', 'block.sixty.press']);
+});
+
+it('says when the side of a thing is not that of its place', function (): void {
+    $design = sixtyDesign([sixtyBlock('b-one', 'triangle', 2, ['1,1 u-large', '2,1 u-tri', '2,2 u-other', '2,3 u-tri'])]);
+    $found = array_values(array_filter(Proof::of($design), fn ($finding): bool => $finding->code === 'sides-differ'));
+
+    expect($found)->toHaveCount(1)
+        ->and($found[0]->place)->toBe('/blocks/0/cells/0')
+        ->and($found[0]->lengths['side']->encode())->toBe('4')
+        ->and($found[0]->lengths['space']->encode())->toBe('2');
+});
+
+it('refuses what cannot stand on 60° axes', function (array $change, string $problem): void {
+    $given = ['units' => sixtyUnits(), 'blocks' => [sixtyBlocks()['triangle']], 'clues' => [
+        ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]],
+    ], 'setting' => ['kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b']]];
+
+    expect(refusal(smallJson(array_replace($given, $change)))->getMessage())->toContain($problem);
+})->with([
+    'a square' => [['units' => [...sixtyUnits(), [
+        'id' => 'u-square', 'name' => 'q', 'kind' => 'square', 'finished' => '2', 'fabrics' => ['f-a'],
+    ]], 'blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-square'])]], 'is no 60° triangle and no 60° diamond'],
+    'two in one place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-diamond', '2,2 u-tri', '2,3 u-tri'])]], 'already filled'],
+    'beyond the edge' => [['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-tri', '2,2 u-tri', '2,3 u-diamond'])]], 'beyond the edge'],
+    'turned to nowhere' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/60'])]], 'turned by 0 or 120 or 240 degrees'],
+    'a quarter turn' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/90'])]], 'no sixth of a turn'],
+    'half in a whole place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-half'])]], 'a whole triangle'],
+    'no place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,2 u-tri'])]], 'from 1 to 1'],
+    'no fabric at the ends' => [['setting' => ['kind' => 'sixty', 'pattern' => [['b-one']]]], 'fabric of the ends'],
+    'set straight' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']]]], 'stands on 60° axes'],
+    'sashed' => [['setting' => ['kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'sashing' => [
+        'width' => '1', 'fabric' => 'f-a',
+    ]]], 'rows of 60° triangles have none'],
+    'columns besides' => [['blocks' => [sixtyBlocks()['triangle'] + ['columns' => ['3'], 'rows' => ['3']]]], 'stands on 60° axes'],
+    'ends of a whole triangle' => [['setting' => [
+        'kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'ends' => 'b-one',
+    ]], 'no block of half a 60° triangle'],
+]);
+
+it('lays, turns, mirrors, enlarges, swaps and lifts on 60° axes, and takes each back', function (): void {
+    $unit = fn (string $id, string $kind, string $side): array => [
+        'kind' => 'new-unit', 'id' => $id, 'name' => $id, 'of' => $kind, 'width' => $side, 'height' => $side, 'fabrics' => ['f-a'],
+    ];
+    $at = fn (string $kind, int $row, int $place, array $more = []): array => [
+        'kind' => $kind, 'block' => 'b-one', 'column' => $place, 'row' => $row,
+    ] + $more;
+    $draft = changed(
+        blankDraft(),
+        ['kind' => 'new-sixty-block', 'id' => 'b-one', 'name' => 'One', 'shape' => 'triangle', 'rows' => 3, 'side' => '6'],
+        $unit('u-tri', 'triangle-60', '2'), $unit('u-large', 'triangle-60', '4'), $unit('u-diamond', 'diamond-60', '2'),
+        $at('lay', 1, 1, ['unit' => 'u-large']), $at('lay', 3, 1, ['unit' => 'u-tri']), $at('lay', 3, 2, ['unit' => 'u-tri']),
+        $at('lay', 3, 4, ['unit' => 'u-diamond']), $at('turn', 1, 1, ['by' => 90]), $at('turn', 3, 2, ['by' => 270]),
+        $at('mirror', 3, 2, ['upside_down' => false]), $at('turn', 3, 4, ['by' => 90]),
+        ['kind' => 'swap'] + $at('swap', 3, 1, ['with_column' => 2, 'with_row' => 3]),
+        $at('lift', 3, 1), $at('lay', 3, 1, ['unit' => 'u-tri']), $at('swap', 3, 1, ['with_column' => 3, 'with_row' => 3]),
+    );
+    $cells = array_column($draft->items(Place::of('blocks', 'b-one', 'cells')), null, 'column');
+
+    expect($draft->at(Place::of('setting', 'kind'))->value)->toBe('sixty')
+        ->and($draft->at(Place::of('blocks', 'b-one', 'sixty', 'edge'))->value)->toBe('2')
+        ->and($cells[1])->toEqual(['column' => 1, 'row' => 1, 'across' => 2, 'unit' => 'u-large', 'turn' => 120])
+        ->and($cells[4])->toEqual(['column' => 4, 'row' => 3, 'unit' => 'u-diamond', 'turn' => 240])
+        ->and(array_column($draft->items(Place::of('blocks', 'b-one', 'cells')), 'column'))->toBe([1, 2, 3, 4]);
+    foreach ([
+        [$at('turn', 1, 1, ['by' => 90]), null], [$at('span', 3, 4, ['across' => 2, 'down' => 1]), 'beyond the edge'],
+        [$at('lay', 3, 5, ['unit' => 'u-tri']), 'is covered by'], [$at('lay', 3, 1, ['unit' => 'u-diamond']), 'is covered by'],
+        [['kind' => 'add-column', 'block' => 'b-one', 'before' => 1, 'width' => '2'], 'stands on 60° axes'],
+        [['kind' => 'set', 'place' => 'blocks/b-one/sixty/rows', 'to' => 2], 'no such place'],
+    ] as [$edit, $refused]) {
+        $refused === null
+            ? expect(changed($draft, $edit))->toBeInstanceOf(DraftDocument::class)
+            : expect(fn () => changed($draft, $edit))->toThrow(EditRefused::class, $refused);
+    }
+});
+
+it('reads a block on 60° axes out of its excerpt as it is in the whole design', function (string $which): void {
+    $document = DraftDocument::of(sixtyDesign([sixtyBlocks()['triangle'], ['id' => 'b-two'] + sixtyBlocks()[$which]])->document);
+    $alone = DesignReader::stored(Excerpt::ofBlock($document, 'b-two')->text);
+    $whole = DesignReader::stored($document->document()->text);
+
+    expect(Compilation::of($alone)->products(1, 1)['b-two']->patches())->toEqual(Compilation::of($whole)->products(1, 1)['b-two']->patches())
+        ->and(Compilation::of($alone)->sized('s')->layout->blockCounts)->toHaveKey('b-two');
+})->with(['triangle', 'diamond', 'half']);

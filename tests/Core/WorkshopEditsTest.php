@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Draft\BlankDesign;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
@@ -18,27 +17,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\UnitKind;
-
-function blankDraft(): DraftDocument
-{
-    return DraftDocument::of(BlankDesign::of('d', 'D', '1/4', [
-        'background' => 'Ground', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'One', 'small' => 'Lap', 'large' => 'Bed',
-    ]));
-}
-
-/** A draft after some edits; each is undone and made again on the way, and must give the same bytes. */
-function changed(DraftDocument $draft, array ...$edits): DraftDocument
-{
-    foreach ($edits as $edit) {
-        $applied = Draft::apply($draft, EditReader::read($edit));
-        $back = Draft::apply($applied->document, $applied->undo());
-        expect($back->document->document()->text)->toBe($draft->document()->text)
-            ->and(Draft::apply($back->document, $applied->redo())->text)->toBe($applied->text);
-        $draft = $applied->document;
-    }
-
-    return $draft;
-}
 
 it('makes a unit of every kind as such units usually are, and every one can be made', function (
     UnitKind $kind,

@@ -8,6 +8,10 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
+use Dew\Core\Draft\BlankDesign;
+use Dew\Core\Draft\Draft;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Kind\EditReader;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
@@ -408,4 +412,25 @@ function leafUnit(): array
         ],
         'seams' => [['id' => 'curve', 'pieces' => ['leaf', 'ground'], 'toward' => 'ground']],
     ];
+}
+
+function blankDraft(): DraftDocument
+{
+    return DraftDocument::of(BlankDesign::of('d', 'D', '1/4', [
+        'background' => 'Ground', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'One', 'small' => 'Lap', 'large' => 'Bed',
+    ]));
+}
+
+/** A draft after some edits; each is undone and made again on the way, and must give the same bytes. */
+function changed(DraftDocument $draft, array ...$edits): DraftDocument
+{
+    foreach ($edits as $edit) {
+        $applied = Draft::apply($draft, EditReader::read($edit));
+        $back = Draft::apply($applied->document, $applied->undo());
+        expect($back->document->document()->text)->toBe($draft->document()->text)
+            ->and(Draft::apply($back->document, $applied->redo())->text)->toBe($applied->text);
+        $draft = $applied->document;
+    }
+
+    return $draft;
 }

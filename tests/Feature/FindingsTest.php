@@ -148,6 +148,14 @@ function everyFinding(): array
         'unbalanced-cloth' => ['unbalanced-cloth', fn (): array => $striped(['u-up u-up u-down'])],
         'missing-halves' => ['missing-halves', fn (): array => $striped(['u-up u-down u-down'])],
         'seams-differ' => ['seams-differ', fn (): array => triangleWith(['finished' => '2 7/8'])],
+        'sides-differ' => ['sides-differ', fn (): array => [
+            'units' => [['id' => 'u-tri', 'name' => 'Tri', 'kind' => 'triangle-60', 'finished' => '3', 'fabrics' => ['f-a']]],
+            'blocks' => [['id' => 'b-one', 'name' => 'One', 'sixty' => ['shape' => 'triangle', 'edge' => '2', 'rows' => 1], 'cells' => [
+                ['column' => 1, 'row' => 1, 'unit' => 'u-tri'],
+            ]]],
+            'setting' => ['kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b']],
+            'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]],
+        ]],
         'uncovered' => ['uncovered', fn (): array => blockWith([[
             'id' => 'u-hole', 'name' => 'Hole', 'kind' => 'custom', 'finished' => '4', 'fabrics' => ['f-a'],
             'pieces' => [

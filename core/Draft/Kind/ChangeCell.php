@@ -11,12 +11,13 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\Grid;
+use Dew\Core\Draft\SixtyPlaces;
 use Dew\Core\Draft\Value;
 
 /** Changes what lies in a place of a block: lifts it off, turns it, flips it, lets it span more places, or shows it in other fabrics. */
 final readonly class ChangeCell implements Edit
 {
-    /** @param  Closure(Cell): ?Cell  $change  gives the cell as it is to be; null to lift it */
+    /** @param  Closure(Cell, SixtyPlaces|null): ?Cell  $change  gives the cell as it is to be, also on 60° axes; null to lift it */
     private function __construct(
         private string $block,
         private int $column,
@@ -31,23 +32,31 @@ final readonly class ChangeCell implements Edit
         return new self($block, $column, $row, fn (): ?Cell => null, $expected);
     }
 
-    /** @param  int  $degrees  clockwise, whole quarter turns */
+    /** @param  int  $degrees  clockwise, whole quarter turns; on 60° axes to the next way it can lie, or for 270 to the one before */
     public static function turn(string $block, int $column, int $row, int $degrees, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (Cell $cell): Cell => $cell->turned($degrees), $expected);
+        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $sixty === null
+            ? $cell->turned($degrees)
+            : $sixty->turned($cell, $degrees), $expected);
     }
 
     /** Left to right; upside down is that and half a turn. */
     public static function mirror(string $block, int $column, int $row, bool $upsideDown, ?Value $expected = null): self
     {
-        $change = fn (Cell $cell): Cell => $upsideDown ? $cell->mirrored()->turned(180) : $cell->mirrored();
+        $change = fn (Cell $cell, ?SixtyPlaces $sixty): Cell => match (true) {
+            $sixty !== null => $sixty->mirrored($cell),
+            $upsideDown => $cell->mirrored()->turned(180),
+            default => $cell->mirrored(),
+        };
 
         return new self($block, $column, $row, $change, $expected);
     }
 
     public static function span(string $block, int $column, int $row, int $across, int $down, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (Cell $cell): Cell => $cell->spanning($across, $down), $expected);
+        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $cell->spanning(
+            $across, $sixty === null ? $down : 1,
+        ), $expected);
     }
 
     /** @param  array<string, string>  $fabrics  the fabric to take, by the one it replaces; the same again to take the unit's own */
@@ -74,7 +83,7 @@ final readonly class ChangeCell implements Edit
         }
         $cell = $grid->laid($this->column, $this->row);
         $place = $grid->place->cell($cell->column, $cell->row);
-        $changed = ($this->change)($cell);
+        $changed = ($this->change)($cell, $grid->sixty);
         $before = $document->follower($place);
 
         return [new Change(
@@ -93,7 +102,7 @@ final readonly class ChangeCell implements Edit
         $place = $grid->place->cell($cell->column ?? $this->column, $cell->row ?? $this->row);
         $there = $document->at($place);
         if (! $there->equals($expected)) {
-            $wanted = is_array($expected->value) ? ($this->change)(Cell::of($expected->value)) : null;
+            $wanted = is_array($expected->value) ? ($this->change)(Cell::of($expected->value), $grid->sixty) : null;
             throw new EditConflict($place, $expected, $there, $wanted === null ? Value::nothing() : Value::of($wanted->toArray()));
         }
     }

@@ -50,7 +50,7 @@ final readonly class ChangeGrid implements Edit
 
     public function changes(DraftDocument $document): array
     {
-        $grid = Grid::ofBlock($document, $this->block);
+        $grid = Grid::ofColumnsAndRows($document, $this->block);
         $widths = $this->lines === 'columns' ? $grid->columns : $grid->rows;
         $place = $grid->place->within($this->lines);
         $there = $document->at($place);

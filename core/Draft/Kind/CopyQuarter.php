@@ -28,7 +28,7 @@ final readonly class CopyQuarter implements Edit
 
     public function changes(DraftDocument $document): array
     {
-        $grid = Grid::ofBlock($document, $this->block);
+        $grid = Grid::ofColumnsAndRows($document, $this->block);
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         [$across, $down] = [intdiv($columns, 2), intdiv($rows, 2)];
         if ($across === 0 || $down === 0) {

@@ -11,6 +11,7 @@ use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\UnitKind;
 
 /** Reads edits as they are written in files and sent by browsers. docs/edits.md tells every kind. */
@@ -64,6 +65,9 @@ final class EditReader
             'new-block' => new NewBlock(
                 $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'),
                 $data->text('height'),
+            ),
+            'new-sixty-block' => new NewSixtyBlock(
+                $data->text('id'), $data->text('name'), SixtyShape::from($data->text('shape')), $data->number('rows'), $data->text('side'),
             ),
             'frame' => new FrameBlock(
                 $data->text('block'), $data->text('id'), $data->text('name'), $data->text('fabric'), $data->text('width'),

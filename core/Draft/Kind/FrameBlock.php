@@ -41,7 +41,7 @@ final readonly class FrameBlock implements Edit
 
     public function changes(DraftDocument $document): array
     {
-        $grid = Grid::ofBlock($document, $this->block);
+        $grid = Grid::ofColumnsAndRows($document, $this->block);
         if ($document->at($grid->place->within('trimmed'))->exists) {
             throw new EditRefused('This block is trimmed already; its frame would be trimmed with it. Let it be as it is sewn first.');
         }

@@ -39,8 +39,10 @@ final readonly class LayCell implements Edit
         $covering = $grid->covering($this->column, $this->row);
         $now = $covering ?? Cell::of(['column' => $this->column, 'row' => $this->row]);
         $cell = Cell::of(['column' => $this->column, 'row' => $this->row])
-            ->spanning($this->across ?? $now->across, $this->down ?? $now->down)
             ->holding($this->content);
+        $cell = $grid->sixty === null
+            ? $cell->spanning($this->across ?? $now->across, $this->down ?? $now->down)
+            : $cell->spanning($this->across ?? $grid->sixty->sizeOf($cell), 1);
         if ($this->expected !== null && ! $there->equals($this->expected)) {
             throw new EditConflict($place, $this->expected, $there, Value::of($cell->toArray()));
         }

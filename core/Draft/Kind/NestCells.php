@@ -36,7 +36,7 @@ final readonly class NestCells implements Edit
 
     public function changes(DraftDocument $document): array
     {
-        $grid = Grid::ofBlock($document, $this->block);
+        $grid = Grid::ofColumnsAndRows($document, $this->block);
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         if ($this->column + $this->across - 1 > $columns || $this->row + $this->down - 1 > $rows) {
             throw new EditRefused(sprintf(

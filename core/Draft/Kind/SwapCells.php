@@ -40,6 +40,8 @@ final readonly class SwapCells implements Edit
         $changes = [];
         foreach ([[$one, $other->content], [$other, $one->content]] as [$cell, $content]) {
             $place = $grid->place->cell($cell->column, $cell->row);
+            // On 60° axes a turn belongs to a place: what stood on its base may come to stand on its point.
+            $content = $grid->sixty === null ? $content : array_diff_key($content, ['turn' => true]);
             $before = $document->follower($place);
             $changes[] = new Change($place, $document->at($place), Value::of($cell->holding($content)->toArray()), $before, $before);
         }
@@ -69,9 +71,14 @@ final readonly class SwapCells implements Edit
             new Change(
                 $grid->place->cell(...$to),
                 Value::nothing(),
-                Value::of($cell->at(...$to)->spanning(1, 1)->toArray()),
+                Value::of($this->alone($grid, $cell)->at(...$to)->toArray()),
                 standsBefore: $before,
             ),
         ];
+    }
+
+    private function alone(Grid $grid, Cell $cell): Cell
+    {
+        return $grid->sixty === null ? $cell->spanning(1, 1) : $cell->holding(array_diff_key($cell->content, ['turn' => true]));
     }
 }

@@ -56,7 +56,9 @@ export class Board {
     }
 
     hold(button) {
-        this.hand = button === null || this.hand?.id === button.dataset.hand ? null : { id: button.dataset.hand, as: button.dataset.as };
+        this.hand = button === null || this.hand?.id === button.dataset.hand ? null : {
+            id: button.dataset.hand, as: button.dataset.as, shape: button.dataset.shape,
+        };
         this.restore();
     }
 
@@ -104,7 +106,10 @@ export class Board {
                 form.elements[name].value = value;
             });
             form.querySelector('[data-tool="narrower"]').disabled = values.across === '1';
-            form.querySelector('[data-tool="shorter"]').disabled = values.down === '1';
+            const shorter = form.querySelector('[data-tool="shorter"]');
+            if (shorter) {
+                shorter.disabled = values.down === '1';
+            }
         }
     }
 
@@ -183,34 +188,46 @@ export class Board {
 
     lay(spot, hand) {
         this.outbox.add({ edit: JSON.stringify(this.layEdit(spot, hand, false)), ...this.fields(spot), board: '1' });
-        this.draw(spot, hand.id);
+        this.draw(spot, hand);
     }
 
     layAll() {
-        const empty = this.spots().filter((spot) => spot.dataset.cell === 'null');
+        const fits = (spot) => spot.dataset.ways === undefined || JSON.parse(spot.dataset.ways)[this.hand?.shape] !== undefined;
+        const empty = this.spots().filter((spot) => spot.dataset.cell === 'null' && fits(spot));
         if (this.hand === null || empty.length === 0) {
             return;
         }
         this.outbox.add({
             edit: JSON.stringify({ kind: 'together', edits: empty.map((spot) => this.layEdit(spot, this.hand, true)) }), board: '1',
         });
-        empty.forEach((spot) => this.draw(spot, this.hand.id));
+        empty.forEach((spot) => this.draw(spot, this.hand));
     }
 
     /** Shows at once what was laid; the server's drawing takes its place. */
-    draw(spot, id) {
+    draw(spot, hand) {
+        const { id } = hand;
         spot.querySelectorAll('use, text').forEach((node) => node.remove());
         spot.classList.remove('is-empty');
         spot.dataset.holds = id;
         spot.dataset.cell = JSON.stringify({ column: Number(spot.dataset.column), row: Number(spot.dataset.row),
-            [this.hand?.as ?? 'unit']: id });
+            [hand.as === 'inner' ? 'block' : 'unit']: id });
         if (this.svg().querySelector(`#look-${CSS.escape(id)}`)) {
             const ground = spot.querySelector('.spot-ground');
-            const use = document.createElementNS(SVG, 'use');
-            use.setAttribute('href', `#look-${id}`);
-            use.setAttribute('transform', `translate(${ground.getAttribute('x')} ${ground.getAttribute('y')})`);
-            ground.after(use);
+            const way = this.way(spot, ground, hand);
+            if (way) {
+                const use = document.createElementNS(SVG, 'use');
+                use.setAttribute('href', `#look-${id}`);
+                use.setAttribute('transform', way);
+                ground.after(use);
+            }
         }
+    }
+
+    /** How what is held would be moved to lie in a place; on 60° axes the place says it for every shape. */
+    way(spot, ground, hand) {
+        return spot.dataset.ways === undefined
+            ? `translate(${ground.getAttribute('x')} ${ground.getAttribute('y')})`
+            : JSON.parse(spot.dataset.ways)[hand.shape];
     }
 
     tool(name) {
@@ -224,7 +241,7 @@ export class Board {
     preview(name) {
         const spot = this.svg()?.querySelector(`#${this.chosen}`);
         const use = spot?.querySelector('use');
-        if (!use) {
+        if (!use || (spot.dataset.ways !== undefined && name !== 'lift')) {
             return;
         }
         const box = Object.fromEntries(['x', 'y', 'width', 'height'].map((side) => [side,
@@ -278,7 +295,27 @@ export class Board {
         event.preventDefault();
     }
 
+    /** On 60° axes: to the next thing in the row, or to what lies nearest in the row above or below. */
+    stepOnSixty(spot, [right, down]) {
+        const spots = this.spots();
+        if (right !== 0) {
+            const next = spots[spots.indexOf(spot) + right];
+            this.choose(next?.dataset.row === spot.dataset.row ? next : null, true);
+
+            return;
+        }
+        const middle = (one) => one.getBBox().x + one.getBBox().width / 2;
+        const rows = spots.filter((one) => Math.sign(Number(one.dataset.row) - Number(spot.dataset.row)) === down);
+        const near = rows.map((one) => [Math.abs(one.dataset.row - spot.dataset.row) * 1e6 + Math.abs(middle(one) - middle(spot)), one]);
+        this.choose(near.sort(([a], [b]) => a - b)[0]?.[1], true);
+    }
+
     step(spot, [right, down]) {
+        if (spot.dataset.ways !== undefined) {
+            this.stepOnSixty(spot, [right, down]);
+
+            return;
+        }
         const column = Number(spot.dataset.column) + (right > 0 ? Number(spot.dataset.across) : right);
         const row = Number(spot.dataset.row) + (down > 0 ? Number(spot.dataset.down) : down);
         const next = this.spots().find((one) => {
@@ -333,7 +370,7 @@ export class Board {
             return;
         }
         if (drag.from.dataset.hand) {
-            this.lay(spot, { id: drag.from.dataset.hand, as: drag.from.dataset.as });
+            this.lay(spot, { id: drag.from.dataset.hand, as: drag.from.dataset.as, shape: drag.from.dataset.shape });
         } else {
             this.swap(drag.from, spot);
         }

@@ -5,7 +5,8 @@
 <svg class="look" viewBox="-4 -4 {{ $width + 8 }} {{ $height + 8 }}" width="{{ round($width * $scale) }}" height="{{ round($height * $scale)
     }}"
     @if ($label) role="img" aria-label="{{ $label }}" @else aria-hidden="true" @endif>
-    <rect class="spot-ground" x="0" y="0" width="{{ $width }}" height="{{ $height }}"/>
+    @if ($study->points() !== null)<polygon class="spot-ground" points="{{ $study->points() }}"/>@else
+    <rect class="spot-ground" x="0" y="0" width="{{ $width }}" height="{{ $height }}"/>@endif
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"

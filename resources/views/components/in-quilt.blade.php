@@ -15,7 +15,8 @@
             @if ($study->trimmed !== null)<clipPath id="in-{{ $block }}-seen"><rect width="{{ $width }}" height="{{ $height
                 }}"/></clipPath>@endif
             <g id="in-{{ $block }}" @if ($study->trimmed !== null) clip-path="url(#in-{{ $block }}-seen)" @endif>
-                <rect class="spot-ground" width="{{ $width }}" height="{{ $height }}"/>
+                @if ($study->points() !== null)<polygon class="spot-ground" points="{{ $study->points() }}"/>@else
+                <rect class="spot-ground" width="{{ $width }}" height="{{ $height }}"/>@endif
                 @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
                     transform="translate({{ $laid['x'] - $left }} {{ $laid['y'] - $top }}) rotate({{ $laid['turn'] }})"/>@endforeach</g>
         @endforeach

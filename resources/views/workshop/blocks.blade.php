@@ -43,4 +43,22 @@
             '9' }}"></div>
     <button class="btn btn-main">{{ __('workshop.make_block') }}</button>
 </x-edit.form>
+<details class="section-tool"><summary>{{ __('workshop.new_sixty_block') }}</summary>
+    <p class="field-hint">{{ __('workshop.new_sixty_hint') }}</p>
+    <x-edit.form :edit="['kind' => 'new-sixty-block', 'id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('name'),
+        'shape' => App\Support\Fill::in('shape'), 'rows' => App\Support\Fill::in('rows', 'int'), 'side' => App\Support\Fill::in('side')]"
+        class="inline-fields" id="new-sixty-block" data-open="{{ route('host.blocks.show', [$quiltAlong, '-new-']) }}">
+        <div class="field"><label class="form-label" for="sixty-new-name">{{ __('workshop.name') }}</label><input class="form-control"
+            id="sixty-new-name" name="name" maxlength="60" required autocomplete="off"
+            value="{{ __('workshop.new_block_name', ['number' => count($blocks) + 1]) }}"></div>
+        <div class="field"><label class="form-label" for="sixty-new-shape">{{ __('workshop.sixty_shape') }}</label><select
+            class="form-select" id="sixty-new-shape" name="shape">@foreach (__('workshop.sixty_shapes') as $shape => $called)<option
+            value="{{ $shape }}">{{ $called }}</option>@endforeach</select></div>
+        <div class="field is-short"><label class="form-label" for="sixty-new-rows">{{ __('workshop.sixty_rows') }}</label><input
+            class="form-control" type="number" min="1" max="20" id="sixty-new-rows" name="rows" required value="2"></div>
+        <div class="field is-short"><label class="form-label" for="sixty-new-side">{{ __('workshop.sixty_side') }}</label><input
+            class="form-control" id="sixty-new-side" name="side" required autocomplete="off" value="6"></div>
+        <button class="btn btn-main">{{ __('workshop.make_block') }}</button>
+    </x-edit.form>
+</details>
 <p class="actions"><a class="btn btn-other" href="{{ route('host.library', $quiltAlong) }}">{{ __('workshop.library') }}</a></p>

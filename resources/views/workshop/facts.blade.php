@@ -35,7 +35,18 @@
         @endforeach
     </ul>
 @endif
-@foreach (['columns' => ['column', 'width'], 'rows' => ['row', 'height']] as $lines => [$line, $measure])
+@if ($board->isSixty)
+    <div class="inline-fields">
+        <x-edit.select :place="$place.'/sixty/shape'" :value="$block['sixty']['shape'] ?? null" :label="__('workshop.sixty_shape')"
+            id="sixty-shape" :choices="__('workshop.sixty_shapes')"/>
+        <x-edit.text :place="$place.'/sixty/rows'" :value="$block['sixty']['rows'] ?? null" type="number" min="1" max="20" as="int"
+            :label="__('workshop.sixty_rows')" id="sixty-rows"/>
+        <x-edit.text :place="$place.'/sixty/edge'" :value="$block['sixty']['edge'] ?? null" :label="__('workshop.sixty_edge')"
+            id="sixty-edge"/>
+    </div>
+    <p class="field-hint">{{ __('workshop.sixty_hint') }}</p>
+@endif
+@foreach ($board->isSixty ? [] : ['columns' => ['column', 'width'], 'rows' => ['row', 'height']] as $lines => [$line, $measure])
     <fieldset class="line-fields">
         <legend>{{ __('workshop.'.$lines) }}</legend>
         @foreach (is_array($block[$lines] ?? null) ? array_values($block[$lines]) : [] as $index => $text)
@@ -57,6 +68,7 @@
         @endif
     </fieldset>
 @endforeach
+@unless ($board->isSixty)
 <x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed']
     ?? null)"
     :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
@@ -94,6 +106,7 @@
         @endforeach
     </form>
 </fieldset>
+@endunless
 <details class="keys"><summary>{{ __('workshop.keys') }}</summary>
     <dl>@foreach (__('workshop.key_list') as $key => $does)<div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $does }}</dd></div>@endforeach</dl>
 </details>

@@ -6,6 +6,7 @@
 <svg class="board" id="board" viewBox="{{ -$edge }} {{ -$edge }} {{ $board->width + $edge * 1.2 }} {{ $board->height + $edge * 1.2 }}"
     role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
+    @if ($board->isSixty) data-sixty @endif
     data-lay="{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
         App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}"
     data-swap="{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
@@ -37,33 +38,32 @@
         @php($what = $spot->cell === null ? __('workshop.empty_place') : $spot->label)
         <g class="spot{{ $spot->cell === null ? ' is-empty' : '' }}" id="cell-{{ $spot->column }}-{{ $spot->row }}" role="button"
             tabindex="{{ $loop->first ? 0 : -1 }}" aria-pressed="false"
-            aria-label="{{ __('workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{
+            aria-label="{{ __($board->isSixty ? 'workshop.sixty_place' : 'workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{
                 $spot->column }}"
             data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell="{{ $spot->json() }}"
-            data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}">
-            <rect class="spot-ground" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}"/>
+            data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}"
+            @if ($spot->points !== null) data-ways="{{ $json((object) $spot->ways) }}" @endif>
+            @if ($spot->points !== null)<polygon class="spot-ground" points="{{ $spot->points }}"/>@else
+            <rect class="spot-ground" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}"/>@endif
             @if ($spot->drawn !== null)
                 @php($look = $study->looks[$spot->drawn['product']])
                 <use href="#look-{{ str_replace(['.', '=', '/'], '-', $spot->drawn['product']) }}"
                     transform="translate({{ $spot->drawn['x'] }} {{ $spot->drawn['y'] }}) rotate({{ $spot->drawn['turn'] }})"/>
                 @foreach ($look->letters as $letter)
-                    @php([$x, $y] = match ($spot->drawn['turn']) {
-                        90 => [$spot->drawn['x'] - $letter['y'], $spot->drawn['y'] + $letter['x']],
-                        180 => [$spot->drawn['x'] - $letter['x'], $spot->drawn['y'] - $letter['y']],
-                        270 => [$spot->drawn['x'] + $letter['y'], $spot->drawn['y'] - $letter['x']],
-                        default => [$spot->drawn['x'] + $letter['x'], $spot->drawn['y'] + $letter['y']],
-                    })
+                    @php([$x, $y] = $spot->letterAt($letter['x'], $letter['y']))
                     <text x="{{ round($x, 1) }}" y="{{ round($y, 1) }}" font-size="{{ min($letter['size'], $edge * 0.8) }}"
                         fill="{{ $palette->ink($letter['slot']) }}" text-anchor="middle" dominant-baseline="central"
                         aria-hidden="true">{{ $palette->letter($letter['slot']) }}</text>
                 @endforeach
             @elseif ($spot->cell !== null)
-                <text x="{{ $spot->x + $spot->width / 2 }}" y="{{ $spot->y + $spot->height / 2 }}" font-size="{{ $edge * 0.5 }}"
+                @php([$x, $y] = $spot->middle())
+                <text x="{{ round($x, 1) }}" y="{{ round($y, 1) }}" font-size="{{ $edge * 0.5 }}"
                     text-anchor="middle"
                     dominant-baseline="central" aria-hidden="true">{{ $spot->label }}</text>
             @endif
+            @if ($spot->points !== null)<polygon class="spot-ring" points="{{ $spot->points }}" fill="none"/>@else
             <rect class="spot-ring" x="{{ $spot->x + 5 }}" y="{{ $spot->y + 5 }}" width="{{ max(1, $spot->width - 10) }}" height="{{ max(1,
-                $spot->height - 10) }}" fill="none"/>
+                $spot->height - 10) }}" fill="none"/>@endif
         </g>
     @endforeach
     @if ($study->trimmed !== null)
@@ -94,12 +94,13 @@
                 'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' =>
                     App\Support\Fill::in('shorter', 'int')] + $expect,
             ] as $tool => $edit)
-                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{ __('workshop.'.$tool)
-                    }}</button>
+                @continue($board->isSixty && in_array($tool, ['taller', 'shorter'], true))
+                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{
+                    __('workshop.'.($board->isSixty ? ['wider' => 'larger', 'narrower' => 'smaller'][$tool] ?? $tool : $tool)) }}</button>
             @endforeach
             <button type="button" class="btn btn-count tool" data-swap-start aria-pressed="false">{{ __('workshop.swap') }}</button>
         </div>
-        <details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
+        @unless ($board->isSixty)<details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
             <p class="field-hint">{{ __('workshop.section_hint') }}</p>
             <div class="tool-row">
                 <label class="reclothe-one">{{ __('workshop.name') }} <input class="form-control" name="section" maxlength="60"
@@ -114,7 +115,7 @@
                     'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')])
                         }}">{{ __('workshop.make_section') }}</button>
             </div>
-        </details>
+        </details>@endunless
     </x-edit.form>
     @foreach ($document->items(Dew\Core\Draft\Place::of('units')) as $unit)
         @if (in_array($unit['id'], array_map(fn ($spot) => $spot->holds(), $board->spots), true))

@@ -2,15 +2,17 @@
     $block['columns'][0] : '3')
 @php($row = is_array($block['rows'] ?? null) && is_string($block['rows'][0] ?? null) && $block['rows'][0] !== 'auto' ? $block['rows'][0] :
     '3')
+@php($edge = is_string($block['sixty']['edge'] ?? null) ? $block['sixty']['edge'] : '2')
 @php($fabrics = array_keys($palette->fabrics))
 <h2>{{ __('workshop.new_unit') }}</h2>
 <x-edit.form :edit="['kind' => 'new-unit', 'id' => App\Support\Fill::in('id', 'u'), 'name' => App\Support\Fill::in('name'), 'of' =>
-    App\Support\Fill::in('kind'), 'width' => App\Support\Fill::in('width'), 'height' => App\Support\Fill::in('height'),
+    App\Support\Fill::in('kind'), 'width' => App\Support\Fill::in('width'), 'height' => App\Support\Fill::in($board->isSixty ? 'width' : 'height'),
     'fabrics' => [App\Support\Fill::in('fabric1'), App\Support\Fill::in('fabric2', 'optional'), App\Support\Fill::in('fabric3',
         'optional')]]" class="new-unit" id="new-unit" data-hold data-own>
     <fieldset class="kinds">
         <legend class="visually-hidden">{{ __('workshop.kind') }}</legend>
-        @foreach ($kinds as $kind => $look)
+        @foreach (array_filter($kinds, fn ($kind) => $board->isSixty === (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\UnitKind::from($kind))
+            !== null), ARRAY_FILTER_USE_KEY) as $kind => $look)
             <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ __('workshop.kinds.'.$kind) }}"
                 @checked($loop->first)>
                 <x-look :look="$look" :palette="$palette" :side="44" :numbered="$fabrics" :letters="false"/>
@@ -20,12 +22,14 @@
     <div class="new-unit-fields">
         <div class="field"><label class="form-label" for="new-name">{{ __('workshop.name') }}</label>
             <input class="form-control" id="new-name" name="name" maxlength="60" required autocomplete="off" value="{{
-                __('workshop.kinds.square') }}"></div>
-        <div class="field"><label class="form-label" for="new-width">{{ __('workshop.width') }}</label>
-            <input class="form-control" id="new-width" name="width" required autocomplete="off" value="{{ $column }}"></div>
-        <div class="field"><label class="form-label" for="new-height">{{ __('workshop.height') }}</label>
-            <input class="form-control" id="new-height" name="height" required autocomplete="off" value="{{ $row }}"></div>
-        @foreach ([1, 2, 3] as $number)
+                __($board->isSixty ? 'workshop.kinds.triangle-60' : 'workshop.kinds.square') }}"></div>
+        <div class="field"><label class="form-label" for="new-width">{{ __($board->isSixty ? 'workshop.side' :
+                'workshop.width') }}</label>
+            <input class="form-control" id="new-width" name="width" required autocomplete="off" value="{{ $board->isSixty ? $edge : $column
+                }}"></div>
+        @unless ($board->isSixty)<div class="field"><label class="form-label" for="new-height">{{ __('workshop.height') }}</label>
+            <input class="form-control" id="new-height" name="height" required autocomplete="off" value="{{ $row }}"></div>@endunless
+        @foreach ($board->isSixty ? [1] : [1, 2, 3] as $number)
             <div class="field"><label class="form-label" for="new-fabric-{{ $number }}">{{ __('workshop.fabric_number', ['number' =>
                 $number]) }}</label>
                 <select class="form-select" id="new-fabric-{{ $number }}" name="fabric{{ $number }}">

@@ -1,6 +1,7 @@
 @php($patterns = ['' => ['name' => '', 'rows' => $pattern->rows]] + $pattern->own)
 <h2>{{ __('workshop.pattern') }}</h2>
-<p class="field-hint">{{ __('workshop.pattern_hint') }}</p>
+<p class="field-hint">{{ __($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.pattern_sixty_hint' :
+    'workshop.pattern_hint') }}</p>
 @if (count($pattern->blocks) > 1)
     <p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/pattern', 'expect' =>
         $document->at(Dew\Core\Draft\Place::of('setting', 'pattern'))->value,

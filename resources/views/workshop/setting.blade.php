@@ -5,6 +5,7 @@
     ->pluck('name', 'id')->all())
 @php($first = (string) array_key_first($palette->fabrics))
 @php($onPoint = ($setting['kind'] ?? '') === 'on-point')
+@php($sixty = ($setting['kind'] ?? '') === 'sixty')
 <h2>{{ __('workshop.setting') }}</h2>
 <div class="inline-fields">
     <x-edit.text place="title" :value="$document->value['title'] ?? null" :label="__('workshop.quilt_title')" id="design-title"
@@ -16,7 +17,26 @@
     <x-edit.text place="usable_width" :value="$document->value['usable_width'] ?? null" :label="__('workshop.usable_width')"
         id="design-width" class="is-short" as="optional"/>
 </div>
-@if ($onPoint || isset($setting['alternate']) || isset($setting['triangles']))
+@if ($sixty || isset($setting['ends']) || isset($setting['diamonds']))
+    <div class="inline-fields">
+        @if (isset($setting['triangles']))
+            <x-edit.select place="setting/triangles/side" :value="$setting['triangles']['side'] ?? null"
+                :label="__('workshop.fill_triangles')" id="setting-fill" :choices="$fabricNames"/>
+        @else
+            <x-edit.select :value="null" :label="__('workshop.fill_triangles')" id="setting-fill" :empty="__('workshop.none')"
+                :choices="$fabricNames"
+                :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' =>
+                    App\Support\Fill::in('value')]]"/>
+        @endif
+        <x-edit.select place="setting/ends" :value="$setting['ends'] ?? null" :label="__('workshop.row_ends')" id="setting-ends"
+            :empty="__('workshop.fill_triangles')" as="optional" :choices="$pattern->halves"/>
+        <x-edit.select place="setting/diamonds" :value="$setting['diamonds'] ?? null" :label="__('workshop.diamonds')"
+            id="setting-diamonds" :empty="__('workshop.diamonds_lean')" as="optional"
+            :choices="['upright' => __('workshop.diamonds_stand')]"/>
+    </div>
+    <p class="field-hint">{{ __('workshop.sixty_setting_hint') }}</p>
+@endif
+@if ($onPoint || isset($setting['alternate']) || (! $sixty && isset($setting['triangles'])))
     <div class="inline-fields">
         <x-edit.select place="setting/alternate" :value="$setting['alternate'] ?? null" :label="__('workshop.alternate')"
             id="setting-alternate" :empty="__('workshop.none')" as="optional"
@@ -39,7 +59,7 @@
         @endif
     </div>
 @endif
-<h3>{{ __('workshop.sashing') }}</h3>
+@if (! $sixty || isset($setting['sashing']))<h3>{{ __('workshop.sashing') }}</h3>@endif
 @if (isset($setting['sashing']))
     @php($sashing = $setting['sashing'])
     <div class="inline-fields">
@@ -60,13 +80,13 @@
         <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => $sashing]">{{
             __('workshop.remove_sashing') }}</x-edit.button>
     </div>
-@else
+@elseif (! $sixty)
     <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2',
         'fabric' => $first]
         + ($onPoint ? ['cornerstones' => (string) array_key_last($palette->fabrics)] : [])]">{{ __('workshop.add_sashing')
             }}</x-edit.button>
 @endif
-@if (! $onPoint || isset($setting['quilting']))<h3>{{ __('workshop.quilting') }}</h3>@endif
+@if ((! $onPoint && ! $sixty) || isset($setting['quilting']))<h3>{{ __('workshop.quilting') }}</h3>@endif
 @if (isset($setting['quilting']))
     <div class="inline-fields">
         <x-edit.select place="setting/quilting/join" :value="$setting['quilting']['join'] ?? null" :label="__('workshop.join')"
@@ -81,7 +101,7 @@
         <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => $setting['quilting']]">{{
             __('workshop.remove_quilting') }}</x-edit.button>
     </div>
-@elseif (! $onPoint)
+@elseif (! $onPoint && ! $sixty)
     <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => null, 'to' => ['join' =>
         'back-to-front', 'allowance' => '1/2']]">{{ __('workshop.add_quilting') }}</x-edit.button>
 @endif

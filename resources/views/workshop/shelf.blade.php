@@ -2,9 +2,9 @@
 <h2>{{ __('workshop.shelf') }}</h2>
 @php($here = array_map(fn ($spot) => $spot->holds(), $board->spots))
 @php($units = collect($document->items(Dew\Core\Draft\Place::of('units')))->sortByDesc(fn ($unit) => in_array($unit['id'], $here,
-    true))->values()->all())
+    true))->filter(fn ($unit) => $board->takes($document, 'units', $unit['id']))->values()->all())
 @php($others = array_filter($document->items(Dew\Core\Draft\Place::of('blocks')), fn ($other) => ($other['id'] ?? '') !== $id &&
-    ($other['cells'] ?? []) !== []))
+    ($other['cells'] ?? []) !== [] && $board->takes($document, 'blocks', $other['id'])))
 @if ($units === [])
     <p class="empty-line">{{ __('workshop.shelf_empty') }}</p>
 @else
@@ -14,7 +14,8 @@
     @foreach ($units as $unit)
         @php($size = is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) : ($unit['finished']
             ?? ''))
-        <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" aria-pressed="false"
+        <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" data-shape="{{ $board->shapeOf($document, 'units', $unit['id']) }}"
+            aria-pressed="false"
             aria-label="{{ __('workshop.hold', ['name' => $unit['name'] ?? $unit['id']]) }}">
             @if (isset($looks[$unit['id']]))
                 {!! $looks[$unit['id']]->svg($palette, 56) !!}
@@ -30,7 +31,8 @@
     <details class="shelf-blocks"><summary>{{ __('workshop.shelf_blocks') }}</summary>
         <ul class="shelf">
             @foreach ($others as $other)
-                <li><button type="button" class="shelf-unit" data-hand="{{ $other['id'] }}" data-as="inner" aria-pressed="false"
+                <li><button type="button" class="shelf-unit" data-hand="{{ $other['id'] }}" data-as="inner" data-shape="{{ $board->shapeOf($document, 'blocks', $other['id']) }}"
+                    aria-pressed="false"
                     aria-label="{{ __('workshop.hold', ['name' => $other['name'] ?? $other['id']]) }}"><span
                     class="shelf-name">{{ $other['name'] ?? $other['id'] }}</span></button></li>
             @endforeach

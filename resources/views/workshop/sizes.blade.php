@@ -20,7 +20,8 @@
                 <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')"
                     :id="'size-name-'.$size['id']" maxlength="40"/>
                 <x-edit.text :place="$at.'/columns'" :value="$size['columns'] ?? null" type="number" min="1" max="60" as="int"
-                    :label="__('workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
+                    :label="__($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.size_triangles' :
+                        'workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
                 <x-edit.text :place="$at.'/rows'" :value="$size['rows'] ?? null" type="number" min="1" max="60" as="int"
                     :label="__('workshop.size_rows')" :id="'size-rows-'.$size['id']"/>
                 <x-edit.text :place="$at.'/block'" :value="$size['block'] ?? null" as="optional" :label="__('workshop.size_block')"

@@ -8,6 +8,7 @@ use App\Drawing\Picture;
 use App\Presentation\Host\FindingSentence;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Block\Block;
+use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
@@ -19,11 +20,13 @@ use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\FriendlySizes;
 use Dew\Core\Proof\Proof;
+use Dew\Core\Sixty\SixtyShape;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
@@ -49,6 +52,7 @@ final readonly class BlockStudy
      * @param  list<array{name: string, finished: string, unfinished: string, friendly: bool, near: string, side: string}>  $sizes
      * @param  list<array{severity: string, text: string, column: int|null, row: int|null}>  $findings
      * @param  array{float, float}|null  $trimmed  width and height that it is trimmed to, in hundredths of an inch
+     * @param  SixtyShape|null  $shape  of a block on 60° axes
      */
     private function __construct(
         public array $columns,
@@ -61,6 +65,7 @@ final readonly class BlockStudy
         public array $sizes = [],
         public array $findings = [],
         public ?array $trimmed = null,
+        public ?SixtyShape $shape = null,
     ) {
     }
 
@@ -103,6 +108,19 @@ final readonly class BlockStudy
         return $this->trimmed ?? [array_sum($this->columns), array_sum($this->rows)];
     }
 
+    /** The corners of a block that fills no rectangle, for drawing; null for one that does. */
+    public function points(): ?string
+    {
+        [$width, $height] = $this->seen();
+
+        return match ($this->shape) {
+            null => null,
+            SixtyShape::Triangle => sprintf('%s,0 %s,%s 0,%s', $width / 2, $width, $height, $height),
+            SixtyShape::Diamond => sprintf('%s,0 %s,0 %s,%s 0,%s', $width / 3, $width, $width * 2 / 3, $height, $height),
+            SixtyShape::HalfTriangle => sprintf('0,0 %s,0 0,%s', $width, $height),
+        };
+    }
+
     /** @return array{float, float} how much is trimmed off the left, and off the top */
     public function off(): array
     {
@@ -133,9 +151,12 @@ final readonly class BlockStudy
             [$sheet, $sizes] = [null, []];
         }
 
+        $box = $block->finished();
+        $isSixty = $block instanceof SixtyBlock;
+
         return new self(
-            array_map($inches, $block->columns),
-            array_map($inches, $block->rows),
+            array_map($inches, $isSixty ? [$box->width] : $block->columns),
+            array_map($inches, $isSixty ? [$box->height] : $block->rows),
             $looks,
             $laid,
             null,
@@ -143,7 +164,8 @@ final readonly class BlockStudy
             $sheet?->effort,
             $sizes,
             self::findings($reading->document->value, Proof::ofDraft($reading)),
-            $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],
+            $isSixty || $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],
+            $isSixty ? $block->shape : null,
         );
     }
 
@@ -151,13 +173,17 @@ final readonly class BlockStudy
      * @param  array<string, \Dew\Core\Unit\Unit>  $products
      * @return array{array<string, Look>, list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>}
      */
-    private static function drawn(Block $block, array $products): array
+    private static function drawn(Block|SixtyBlock $block, array $products): array
     {
         $looks = $laid = [];
         foreach ($block->placements($products) as $index => $placement) {
-            $cell = $block->cells[$index];
+            if ($block instanceof SixtyBlock) {
+                [$row, $column] = $block->grid->covered($block->parts[$index]->spot)[0] ?? [0, 0];
+            } else {
+                [$row, $column] = [$block->cells[$index]->row, $block->cells[$index]->column];
+            }
             $looks[$placement->product] ??= Look::of($products[$placement->product]);
-            $laid[] = ['column' => $cell->column + 1, 'row' => $cell->row + 1] + self::place($placement);
+            $laid[] = ['column' => $column + 1, 'row' => $row + 1] + self::place($placement);
         }
 
         return [$looks, $laid];
@@ -193,6 +219,12 @@ final readonly class BlockStudy
             }
             $finished = $sized->products[$id]->finished();
             $raw = $finished->outsetBy($design->room->seam);
+            $block = $design->blocks[$id] ?? null;
+            $side = $finished->width;
+            if ($block instanceof SixtyBlock) {
+                $side = $block->shape->side($finished);
+                [$finished, $raw] = self::along($block->shape, $side, $design->room->seam);
+            }
             $friendly = FriendlySizes::of($compilation, $sized);
             $near = array_filter($friendly->unfriendly === [] ? [] : $friendly->nearest());
             $rows[$scale] = [
@@ -201,11 +233,29 @@ final readonly class BlockStudy
                 'unfinished' => $text($raw->width).' × '.$text($raw->height),
                 'friendly' => $friendly->unfriendly === [],
                 'near' => implode(' '.__('workshop.or').' ', array_map($text, $near)),
-                'side' => $finished->width->isRational() ? LengthText::of($finished->width) : '',
+                'side' => $side->isRational() ? LengthText::of($side) : '',
             ];
         }
 
         return array_values($rows);
+    }
+
+    /**
+     * How long a triangle or diamond is along its base, and how high above it: finished, and from raw edge to raw edge with its tips blunted.
+     *
+     * @return array{Size, Size}
+     */
+    private static function along(SixtyShape $shape, Length $side, Length $seam): array
+    {
+        $base = $shape === SixtyShape::HalfTriangle ? $side->dividedBy(2) : $side;
+        $height = $shape->box($side)->height;
+        $more = match ($shape) {
+            SixtyShape::Triangle => $seam->times(2)->timesRoot3(),
+            SixtyShape::Diamond => $seam->times(4, 3)->timesRoot3(),
+            SixtyShape::HalfTriangle => $seam->plus($seam->timesRoot3()),
+        };
+
+        return [new Size($base, $height), new Size($base->plus($more), $height->plus($seam->times(2)))];
     }
 
     /**

@@ -9,10 +9,18 @@ use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Place;
+use Dew\Core\Draft\SixtyPlaces;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
 
-/** The grid of a block as it is drawn: its lines, and every place with what lies there, whether the block can be computed or not. */
+/**
+ * The grid of a block as it is drawn: its lines, and every place with what lies there, whether the block can be computed or not. On 60° axes
+ * it has no lines.
+ */
 final readonly class Board
 {
     /** How wide a column is drawn whose width nobody knows yet, in hundredths of an inch. */
@@ -29,12 +37,41 @@ final readonly class Board
         public array $columns,
         public array $rows,
         public array $spots,
+        public bool $isSixty = false,
     ) {
+    }
+
+    /** Whether a unit or block can lie in this grid at all. */
+    public function takes(DraftDocument $document, string $list, string $id): bool
+    {
+        if ($this->isSixty) {
+            return self::shapeOf($document, $list, $id) !== '';
+        }
+        $kind = $document->at(Place::of($list, $id, 'kind'))->value;
+
+        return $list === 'units'
+            ? ! (is_string($kind) && (UnitKind::tryFrom($kind)?->isFree() ?? false))
+            : ! $document->at(Place::of($list, $id, 'sixty'))->exists;
+    }
+
+    /** What a unit or block is on 60° axes; empty when it cannot lie there. */
+    public static function shapeOf(DraftDocument $document, string $list, string $id): string
+    {
+        $kind = $document->at(Place::of($list, $id, 'kind'))->value;
+        $known = is_string($kind) ? UnitKind::tryFrom($kind) : null;
+        $shape = $list === 'units'
+            ? ($known === null ? null : SixtyShape::ofKind($known))
+            : SixtyPlaces::of($document, Place::of($list, $id))?->grid->shape;
+
+        return $shape->value ?? '';
     }
 
     public static function of(DraftDocument $document, string $block, BlockStudy $study): self
     {
         $grid = Grid::ofBlock($document, $block);
+        if ($grid->sixty !== null) {
+            return self::onSixty($document, $grid, $grid->sixty, $study);
+        }
         $columns = self::lines($grid->columns, $study->columns);
         $rows = self::lines($grid->rows, $study->rows);
         $laid = [];
@@ -68,6 +105,82 @@ final readonly class Board
         $end = fn (array $lines): float => $lines === [] ? 0.0 : $lines[count($lines) - 1]['at'] + $lines[count($lines) - 1]['width'];
 
         return new self($end($columns), $end($rows), $columns, $rows, $spots);
+    }
+
+    private static function onSixty(DraftDocument $document, Grid $grid, SixtyPlaces $places, BlockStudy $study): self
+    {
+        $edge = self::width($places->edge);
+        $laid = $spots = $taken = [];
+        foreach ($study->laid as $cell) {
+            $laid[$cell['column'].','.$cell['row']] = $cell;
+        }
+        $cells = array_map(Cell::of(...), $grid->cells);
+        foreach ($cells as $cell) {
+            foreach ($places->covered($cell) as $place) {
+                $taken[$place] = $cell;
+            }
+        }
+        for ($row = 1; $row <= $places->grid->rows; $row++) {
+            for ($column = 1; $column <= $places->grid->places($row - 1); $column++) {
+                $cell = $taken["$column,$row"] ?? null;
+                if ($cell !== null && ($cell->column !== $column || $cell->row !== $row)) {
+                    continue;
+                }
+                $spots[] = self::sixtySpot(
+                    $document, $places, $cell ?? Cell::of(['column' => $column, 'row' => $row]), $cell !== null, $edge,
+                    $laid["$column,$row"] ?? null,
+                );
+            }
+        }
+        [$width, $height] = [$places->grid->width / 2 * $edge, $places->grid->rows * $edge * sqrt(0.75)];
+
+        return new self($width, $height, [], [], $spots, true);
+    }
+
+    /** @param  array{column: int, row: int, product: string, x: float, y: float, turn: int}|null  $drawn */
+    private static function sixtySpot(
+        DraftDocument $document,
+        SixtyPlaces $places,
+        Cell $cell,
+        bool $isFilled,
+        float $edge,
+        ?array $drawn,
+    ): Spot {
+        [$row, $place] = [$cell->row - 1, $cell->column - 1];
+        $ways = [];
+        foreach (SixtyShape::cases() as $shape) {
+            if ($places->grid->turns($row, $place, $shape) !== []) {
+                $ways[$shape->value] = self::way($places->grid, $row, $place, $shape, $edge);
+            }
+        }
+        $small = $places->grid->isHalf($row, $place) ? SixtyShape::HalfTriangle : SixtyShape::Triangle;
+        try {
+            $spot = $isFilled ? $places->spot($cell) : $places->grid->spot($row, $place, $small);
+        } catch (InvalidArgumentException) {
+            $spot = $places->grid->spot($row, $place, $small);
+        }
+        $corners = array_map(fn (array $corner): array => SixtyWay::at($corner, $edge), $spot->corners());
+        [$across, $down] = [array_column($corners, 0), array_column($corners, 1)];
+
+        return new Spot(
+            $cell->column, $cell->row, $cell->across, 1, min($across), min($down), max($across) - min($across), max($down) - min($down),
+            $isFilled ? $cell->toArray() : null,
+            $isFilled ? self::label($document, $cell) : '',
+            $drawn,
+            implode(' ', array_map(fn (array $corner): string => implode(',', $corner), $corners)),
+            array_filter($ways),
+            [array_sum($across) / count($across), array_sum($down) / count($down)],
+        );
+    }
+
+    /** How something drawn upright is moved and turned to lie in a place; empty where it would reach beyond the edge. */
+    private static function way(SixtyGrid $grid, int $row, int $place, SixtyShape $shape, float $edge): string
+    {
+        try {
+            return SixtyWay::of($grid->spot($row, $place, $shape), $edge);
+        } catch (InvalidArgumentException) {
+            return '';
+        }
     }
 
     /** What lies there in words. */

@@ -10,6 +10,10 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Sixty\SixtyGrid;
+use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Sixty\SixtySpot;
+use InvalidArgumentException;
 
 /**
  * Some places of the quilt around one block, in its real setting: the pattern with its sashing, or on point. It is put together from the
@@ -45,6 +49,9 @@ final readonly class InQuilt
         if ($width <= 0 || $height <= 0) {
             return null;
         }
+        if ($study->shape !== null) {
+            return self::onSixty($document, $block, $study, $study->shape, $notation);
+        }
         $onPoint = $document->at(Place::of('setting', 'kind'))->value === 'on-point';
         $alternate = $document->at(Place::of('setting', 'alternate'))->value;
         $rows = self::rows($document, $block, $onPoint && is_string($alternate) ? $alternate : null);
@@ -76,6 +83,61 @@ final readonly class InQuilt
             $places,
             $corners,
         );
+    }
+
+    /** Four rows of a quilt set in 60° triangles. */
+    private static function onSixty(
+        DraftDocument $document,
+        string $block,
+        BlockStudy $study,
+        SixtyShape $shape,
+        Notation $notation,
+    ): self {
+        $setting = $document->at(Place::of('setting'))->value;
+        $setting = is_array($setting) && ($setting['kind'] ?? '') === 'sixty' ? $setting : [];
+        $pattern = is_array($setting['pattern'] ?? null) ? array_values(array_filter($setting['pattern'], is_array(...))) : [];
+        $isEnd = $shape === SixtyShape::HalfTriangle;
+        $has = array_filter($pattern, fn (array $row): bool => in_array($block, $row, true)) !== [];
+        if (! $isEnd && ! $has) {
+            $pattern = [[$block]];
+        }
+        $ends = $isEnd ? $block : (is_string($setting['ends'] ?? null) ? $setting['ends'] : null);
+        $others = array_filter(array_unique([...array_merge(...$pattern), $ends]), is_string(...));
+        $blocks = [$block => $study] + BlockStudy::many($document, array_values(array_diff($others, [$block])), $notation);
+        $side = $study->seen()[0] * match ($shape) {
+            SixtyShape::Triangle => 1, SixtyShape::Diamond => 2 / 3, SixtyShape::HalfTriangle => 2,
+        };
+        $grid = SixtyGrid::ofQuilt(2 * self::MOST - 1, self::MOST);
+        $places = $taken = [];
+        for ($row = 0; $row < $grid->rows; $row++) {
+            for ($place = 0; $place < $grid->places($row); $place++) {
+                $across = $pattern === [] ? [] : array_values($pattern[$row % count($pattern)]);
+                $one = $grid->isHalf($row, $place) ? $ends : ($across === [] ? null : $across[($place - 1) % count($across)]);
+                $known = is_string($one) ? $blocks[$one] ?? null : null;
+                $spot = $known?->shape === null ? null : self::fitting(
+                    $grid, $row, $place, $known->shape, ($setting['diamonds'] ?? '') === 'upright',
+                );
+                $covered = $spot === null ? [] : array_map(fn (array $at): string => implode(',', $at), $grid->covered($spot));
+                if ($spot !== null && array_intersect($covered, $taken) === []) {
+                    array_push($taken, ...$covered);
+                    $places[] = ['block' => (string) $one, 'transform' => SixtyWay::of($spot, $side)];
+                }
+            }
+        }
+        $fill = is_array($setting['triangles'] ?? null) ? $setting['triangles']['side'] ?? null : null;
+
+        return new self(
+            $grid->width / 2 * $side, $grid->rows * $side * sqrt(0.75), is_string($fill) ? $fill : null, null, false, $blocks, $places, [],
+        );
+    }
+
+    private static function fitting(SixtyGrid $grid, int $row, int $place, SixtyShape $shape, bool $upright): ?SixtySpot
+    {
+        try {
+            return $grid->spot($row, $place, $shape, 1, $shape === SixtyShape::Diamond && $upright ? 5 : null);
+        } catch (InvalidArgumentException) {
+            return null;
+        }
     }
 
     /**

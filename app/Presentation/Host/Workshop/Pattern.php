@@ -12,21 +12,31 @@ final readonly class Pattern
 {
     /**
      * @param  list<list<string|null>>  $rows  block ids
-     * @param  array<string, string>  $blocks  names by id
+     * @param  array<string, string>  $blocks  names by id, of those that can lie in this kind of setting
      * @param  array<string, array{name: string, rows: list<list<string|null>>}>  $own  of sizes with a pattern of their own, by id
+     * @param  array<string, string>  $halves  names of the blocks of half a 60° triangle, by id
      */
     private function __construct(
         public array $rows,
         public array $blocks,
         public array $own,
+        public array $halves,
     ) {
     }
 
     public static function of(DraftDocument $document): self
     {
-        $blocks = [];
+        $isSixty = $document->at(Place::of('setting', 'kind'))->value === 'sixty';
+        $blocks = $halves = [];
         foreach ($document->items(Place::of('blocks')) as $block) {
-            $blocks[(string) Place::idOf($block)] = is_string($block['name'] ?? null) ? $block['name'] : (string) Place::idOf($block);
+            $id = (string) Place::idOf($block);
+            $name = is_string($block['name'] ?? null) ? $block['name'] : $id;
+            $shape = is_array($block['sixty'] ?? null) ? $block['sixty']['shape'] ?? '' : null;
+            if ($shape === 'half-triangle') {
+                $halves[$id] = $name;
+            } elseif ($isSixty === ($shape !== null)) {
+                $blocks[$id] = $name;
+            }
         }
         $own = [];
         foreach ($document->items(Place::of('sizes')) as $size) {
@@ -37,7 +47,7 @@ final readonly class Pattern
             }
         }
 
-        return new self(self::rows($document->at(Place::of('setting', 'pattern'))->value), $blocks, $own);
+        return new self(self::rows($document->at(Place::of('setting', 'pattern'))->value), $blocks, $own, $halves);
     }
 
     /**

@@ -11,6 +11,9 @@ final readonly class Spot
      * @param  array<array-key, mixed>|null  $cell  as the document has it; null when it is empty
      * @param  string  $label  what lies there, in words
      * @param  array{column: int, row: int, product: string, x: float, y: float, turn: int}|null  $drawn  null when it cannot be drawn
+     * @param  string|null  $points  corners of a place on 60° axes; null for a rectangle
+     * @param  array<string, string>  $ways  there, how something of one division would be moved and turned to lie in it, by its shape
+     * @param  array{float, float}|null  $middle  where words about it stand; null for the middle of its box
      */
     public function __construct(
         public int $column,
@@ -24,7 +27,31 @@ final readonly class Spot
         public ?array $cell,
         public string $label,
         public ?array $drawn,
+        public ?string $points = null,
+        public array $ways = [],
+        public ?array $middle = null,
     ) {
+    }
+
+    /**
+     * Where a letter of what is drawn there stands, so that it is upright however the thing is turned.
+     *
+     * @return array{float, float}
+     */
+    public function letterAt(float $x, float $y): array
+    {
+        $turn = deg2rad($this->drawn['turn'] ?? 0);
+
+        return [
+            ($this->drawn['x'] ?? 0.0) + $x * cos($turn) - $y * sin($turn),
+            ($this->drawn['y'] ?? 0.0) + $x * sin($turn) + $y * cos($turn),
+        ];
+    }
+
+    /** @return array{float, float} */
+    public function middle(): array
+    {
+        return $this->middle ?? [$this->x + $this->width / 2, $this->y + $this->height / 2];
     }
 
     /** What lies there as the document has it, for an edit to expect. */

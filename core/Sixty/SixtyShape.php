@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Block;
+namespace Dew\Core\Sixty;
 
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;

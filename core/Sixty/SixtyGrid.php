@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Block;
+namespace Dew\Core\Sixty;
 
 use InvalidArgumentException;
 
