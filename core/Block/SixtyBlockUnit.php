@@ -108,7 +108,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
                 [$cut] = $product->making($product->kind()->methods()[0], $room)->pieces;
                 $pieces[] = new Piece($key, $cut->shape, $cut->slots, $cut->width, $cut->length, new Batch(each: $count), lay: $cut->lay);
             } elseif ($slots !== []) {
-                $size = $product->finished()->outsetBy($room->seam);
+                $size = $this->unfinished($key, $room);
                 $pieces[] = Piece::part($key, $slots, Measurement::exact($size->height), Measurement::exact($size->width), $count);
             }
         }
@@ -120,6 +120,18 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
         }
 
         return new Making($method, $pieces, $this->joining($room));
+    }
+
+    /** From raw edge to raw edge, along the base of a part and above it. */
+    private function unfinished(string $key, CuttingRoom $room): Size
+    {
+        foreach ($this->block->parts as $part) {
+            if ($part->product === $key) {
+                return $part->spot->shape->unfinished($part->spot->shape->side($this->products[$key]->finished()), $room->seam);
+            }
+        }
+
+        return $this->products[$key]->finished()->outsetBy($room->seam);
     }
 
     /** @return list<Step> in rows where everything keeps to one row; else in sections, smaller triangles and diamonds first */

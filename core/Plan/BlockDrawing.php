@@ -7,6 +7,7 @@ namespace Dew\Core\Plan;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\SixthTurn;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 
@@ -43,6 +44,22 @@ final readonly class BlockDrawing
         return $this->of($key);
     }
 
+    /** The finished box of a part: as far as its patches reach. */
+    public function box(string $key): Size
+    {
+        $box = Size::square(Length::zero());
+        foreach ($this->of($key) as $patch) {
+            foreach ($patch->outline->corners as $corner) {
+                $box = new Size(
+                    $corner->x->isGreaterThan($box->width) ? $corner->x : $box->width,
+                    $corner->y->isGreaterThan($box->height) ? $corner->y : $box->height,
+                );
+            }
+        }
+
+        return $box;
+    }
+
     /** @return list<Patch> */
     private function of(string $key): array
     {
@@ -53,9 +70,10 @@ final readonly class BlockDrawing
         $nothing = Size::square(Length::zero());
         foreach ($this->blocks[$key] as $placement) {
             // Turned about its top left corner: within a square of no size.
-            $turn = Orientation::of($placement->turn);
+            $turn = $placement->turn % 90 === 0 ? Orientation::of($placement->turn) : null;
             foreach ($this->of($placement->product) as $patch) {
-                $patches[] = $patch->oriented($turn, $nothing)->movedBy($placement->x, $placement->y);
+                $turned = $turn === null ? SixthTurn::patch($patch, intdiv($placement->turn, 60)) : $patch->oriented($turn, $nothing);
+                $patches[] = $turned->movedBy($placement->x, $placement->y);
             }
         }
 

@@ -43,6 +43,7 @@ final readonly class TaskSheet
      * @param  string|null  $bagTask  the id of that task
      * @param  int  $bagGives  how many that task's work gives when all of it is done the same way
      * @param  Byproduct|null  $byproduct  what comes out besides
+     * @param  array{Size, Size}|null  $along  of what fills no rectangle, its base and its height above it, finished and unfinished
      * @param  list<string>  $makes  product keys of what it makes: the unit, and the block that is nothing but this unit
      * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
      *     \Dew\Core\Setting\QuiltAsYouGo::sizes()}
@@ -70,6 +71,7 @@ final readonly class TaskSheet
         public ?Byproduct $byproduct = null,
         public array $quilting = [],
         public array $makes = [],
+        public ?array $along = null,
     ) {
     }
 
@@ -85,16 +87,22 @@ final readonly class TaskSheet
         return array_map(fn (Making $way): MethodOffer => new MethodOffer($way, $this->count, $this->cutArea, $this->room), $this->ways);
     }
 
+    /** The finished size that a person measures: along the base and above it where it fills no rectangle. */
+    public function measured(): Size
+    {
+        return $this->along[0] ?? $this->finished;
+    }
+
     /** The width to trim to or to check by: the unfinished one, or what comes out of pieces cut by a ruler where nothing is trimmed. */
     public function trimWidth(): Measurement
     {
-        return $this->making->sewn[0] ?? Measurement::exact($this->unfinished->width);
+        return $this->making->sewn[0] ?? Measurement::exact(($this->along[1] ?? $this->unfinished)->width);
     }
 
     /** The height, likewise. */
     public function trimHeight(): Measurement
     {
-        return $this->making->sewn[1] ?? Measurement::exact($this->unfinished->height);
+        return $this->making->sewn[1] ?? Measurement::exact(($this->along[1] ?? $this->unfinished)->height);
     }
 
     /** Seams and minutes of the whole task. */
@@ -170,7 +178,7 @@ final readonly class TaskSheet
             $this->making->onCloth($room, $notation),
             array_map(fn (Making $way): Making => $way->onCloth($room, $notation), $this->ways),
             $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
-            $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting,
+            $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
         );
     }
 

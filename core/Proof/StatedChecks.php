@@ -6,6 +6,7 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
+use Dew\Core\Design\FreeSize;
 use Dew\Core\Design\StatedSizes;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
@@ -43,7 +44,8 @@ final readonly class StatedChecks
     private function compare(string $id, StatedSizes $stated, Unit $unit): array
     {
         $findings = [];
-        $computed = $unit->finished()->outsetBy($this->subject->design->room->seam);
+        $room = $this->subject->design->room;
+        $computed = FreeSize::of($unit, $room)[1] ?? $unit->finished()->outsetBy($room->seam);
         if ($stated->unfinished !== null && ! $stated->unfinished->equals($computed)) {
             $findings[] = $this->size($id, $stated, $stated->unfinished, $computed);
         }

@@ -49,6 +49,29 @@ enum SixtyShape: string
         };
     }
 
+    /** Finished: how long it is along its base (half a triangle along its square edge), and how high above that. */
+    public function along(Length $side): Size
+    {
+        return new Size($this === self::HalfTriangle ? $side->dividedBy(2) : $side, $this->box($side)->height);
+    }
+
+    /**
+     * The same from raw edge to raw edge, with its tips blunted where the next seam will lie: s cot(α/2) more at each end of the base, α
+     * being its corner there, and 2s in height.
+     *
+     * @param  Length  $seam  allowance
+     */
+    public function unfinished(Length $side, Length $seam): Size
+    {
+        $finished = $this->along($side);
+
+        return new Size($finished->width->plus(match ($this) {
+            self::Triangle => $seam->times(2)->timesRoot3(),
+            self::Diamond => $seam->times(4, 3)->timesRoot3(),
+            self::HalfTriangle => $seam->plus($seam->timesRoot3()),
+        }), $finished->height->plus($seam->times(2)));
+    }
+
     /** Places of a grid that it covers, by how many divisions its side has. */
     public function places(int $size): int
     {

@@ -8,6 +8,7 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Geometry\SixthTurn;
 use Dew\Core\Measure\Length;
 use Dew\Core\Unit\Unit;
 
@@ -69,7 +70,7 @@ final readonly class SixtySpot
     public function placement(string $product, Unit $unit, Length $edge): Placement
     {
         $by = $this->laidBy($unit);
-        $moved = self::rotated(new Point($by->x->negated(), $by->y->negated()), $this->turn);
+        $moved = SixthTurn::of(new Point($by->x->negated(), $by->y->negated()), $this->turn);
         $at = self::point($this->corner, $edge);
 
         return new Placement($product, $at->x->plus($moved->x), $at->y->plus($moved->y), 60 * $this->turn);
@@ -80,10 +81,10 @@ final readonly class SixtySpot
     {
         $place = $this->placement('', $unit, $edge);
 
-        return array_map(fn (Patch $patch): Patch => new Patch($patch->slot, new Outline(...array_map(
-            fn (Point $corner): Point => self::rotated($corner, $this->turn)->movedBy($place->x, $place->y),
-            $patch->outline->corners,
-        ))), $unit->patches());
+        return array_map(
+            fn (Patch $patch): Patch => SixthTurn::patch($patch, $this->turn)->movedBy($place->x, $place->y),
+            $unit->patches(),
+        );
     }
 
     /** The corner that a shape is laid by, in its own box. */
@@ -117,19 +118,5 @@ final readonly class SixtySpot
         }
 
         return [$across, $down];
-    }
-
-    /** A point turned clockwise about the origin by sixths of a turn: by 60° x and y become x/2 − y√3/2 and x√3/2 + y/2. */
-    private static function rotated(Point $point, int $turn): Point
-    {
-        $point = $turn >= 3 ? new Point($point->x->negated(), $point->y->negated()) : $point;
-        for ($left = $turn % 3; $left > 0; $left--) {
-            $point = new Point(
-                $point->x->minus($point->y->timesRoot3())->dividedBy(2),
-                $point->x->timesRoot3()->plus($point->y)->dividedBy(2),
-            );
-        }
-
-        return $point;
     }
 }

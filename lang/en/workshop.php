@@ -295,6 +295,7 @@ return [
     'pattern_sixty_hint' => 'This pattern repeats over the triangles of every row, from left to right, and over the rows. Leave a place empty '
         .'where the diamond before it, or above it, lies.',
     'size_triangles' => 'Triangles in a row',
+    'size_triangle_rows' => 'Rows of triangles',
     'alternate' => 'Block between the others',
     'side_triangles' => 'Side triangles',
     'corner_triangles' => 'Corner triangles',

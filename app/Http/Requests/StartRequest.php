@@ -16,7 +16,7 @@ use Illuminate\Validation\Rule;
 final class StartRequest extends QuiltAlongRequest
 {
     /** Designs that ship with Dew, to begin from. */
-    public const READY = ['harbour-sampler', 'two-tides'];
+    public const READY = ['harbour-sampler', 'two-tides', 'salt-lattice'];
 
     /** Of a file, with the pictures in it. */
     private const LARGEST_KB = 20_000;

@@ -180,7 +180,7 @@ final readonly class CluePage
     {
         $before = $this->madeBefore($task);
         $spares = $task->making->spares($task->toMake($before));
-        $square = $task->finished->isSquare();
+        $square = $task->measured()->isSquare();
         $choosable = count($task->ways) > 1 || $task->making->canBeOversize();
         $counters = array_values(
             array_filter(array_keys($task->counters()), fn (string $counter): bool => ! str_starts_with($counter, 'cut:')),
@@ -192,9 +192,9 @@ final readonly class CluePage
             kind: $task->kind->value,
             heading: __($task->making->method === Method::Plain ? 'tasks.cut' : 'tasks.make', ['count' => $task->count]),
             unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
-            finished: Figure::of(Measurement::exact($task->finished->width), SizeKind::Finished, $this->notation),
+            finished: Figure::of(Measurement::exact($task->measured()->width), SizeKind::Finished, $this->notation),
             unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
-            finishedHeight: $square ? null : Figure::of(Measurement::exact($task->finished->height), SizeKind::Finished, $this->notation),
+            finishedHeight: $square ? null : Figure::of(Measurement::exact($task->measured()->height), SizeKind::Finished, $this->notation),
             picture: $this->pictures->unit($task),
             method: __('methods.'.$task->making->method->value.'.name'),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
@@ -371,7 +371,6 @@ final readonly class CluePage
 
     private function partLine(TaskSheet $task, BlockDrawing $drawing, Piece $piece): CutLine
     {
-        $allowance = $task->unfinished->width->minus($task->finished->width);
         $length = $piece->length ?? $piece->width;
         $name = $drawing->names[$piece->id];
 
@@ -383,11 +382,7 @@ final readonly class CluePage
             strips: null,
             for: $task->name,
             letters: '',
-            picture: $this->pictures->part(
-                $name,
-                $drawing->part($piece->id),
-                new Size($length->exact->minus($allowance), $piece->width->exact->minus($allowance)),
-            ),
+            picture: $this->pictures->part($name, $drawing->part($piece->id), $drawing->box($piece->id)),
             counter: null,
         );
     }

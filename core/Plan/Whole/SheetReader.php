@@ -176,6 +176,9 @@ final class SheetReader
             room: $cuttingRoom,
             drawing: $task->has('drawing') ? self::drawing($task->get('drawing')) : null,
             oversize: $task->has('oversize'),
+            along: $task->has('along') ? [
+                Size::decode($task->get('along')->get(0)->string()), Size::decode($task->get('along')->get(1)->string()),
+            ] : null,
             fromBag: $task->has('bag') ? $task->get('bag')->get('count')->integer(0, PHP_INT_MAX) : 0,
             bagTask: $task->has('bag') ? $task->get('bag')->get('task')->string() : null,
             bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, PHP_INT_MAX) : 0,

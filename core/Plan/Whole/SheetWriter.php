@@ -105,6 +105,7 @@ final class SheetWriter
             'count' => $task->count,
             'finished' => $task->finished->encode(),
             'unfinished' => $task->unfinished->encode(),
+            ...($task->along === null ? [] : ['along' => array_map(fn (Size $size): string => $size->encode(), $task->along)]),
             'patches' => $this->patches($task->patches),
             'making' => $this->makings[$task->making] ??= $this->making($task->making),
             'offers' => array_map(fn (MethodOffer $offer): array => $this->offer($offer, $task), $task->offers()),

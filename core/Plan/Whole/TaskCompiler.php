@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Plan\Whole;
 
 use Dew\Core\Design\Compilation;
+use Dew\Core\Design\FreeSize;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
@@ -73,6 +74,7 @@ final class TaskCompiler
             byproduct: $this->byproduct($task->product, $unit, $making->method, $count - $fromBag),
             quilting: $this->quilting($block ?? $task->product, $unit),
             makes: $block === null ? [$task->product] : [$task->product, $block],
+            along: FreeSize::of($unit, $room),
         );
     }
 

@@ -20,7 +20,6 @@ use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Finding;
@@ -223,7 +222,7 @@ final readonly class BlockStudy
             $side = $finished->width;
             if ($block instanceof SixtyBlock) {
                 $side = $block->shape->side($finished);
-                [$finished, $raw] = self::along($block->shape, $side, $design->room->seam);
+                [$finished, $raw] = [$block->shape->along($side), $block->shape->unfinished($side, $design->room->seam)];
             }
             $friendly = FriendlySizes::of($compilation, $sized);
             $near = array_filter($friendly->unfriendly === [] ? [] : $friendly->nearest());
@@ -238,24 +237,6 @@ final readonly class BlockStudy
         }
 
         return array_values($rows);
-    }
-
-    /**
-     * How long a triangle or diamond is along its base, and how high above it: finished, and from raw edge to raw edge with its tips blunted.
-     *
-     * @return array{Size, Size}
-     */
-    private static function along(SixtyShape $shape, Length $side, Length $seam): array
-    {
-        $base = $shape === SixtyShape::HalfTriangle ? $side->dividedBy(2) : $side;
-        $height = $shape->box($side)->height;
-        $more = match ($shape) {
-            SixtyShape::Triangle => $seam->times(2)->timesRoot3(),
-            SixtyShape::Diamond => $seam->times(4, 3)->timesRoot3(),
-            SixtyShape::HalfTriangle => $seam->plus($seam->timesRoot3()),
-        };
-
-        return [new Size($base, $height), new Size($base->plus($more), $height->plus($seam->times(2)))];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Presentation\Host\Workshop;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\FreeSize;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Excerpt;
@@ -66,7 +67,7 @@ final readonly class UnitStudy
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
         }
-        $raw = $unit->finished()->outsetBy($design->room->seam);
+        $raw = FreeSize::of($unit, $design->room)[1] ?? $unit->finished()->outsetBy($design->room->seam);
         $text = fn (Measurement $length): string => Figure::text($length, $notation);
 
         return new self(
