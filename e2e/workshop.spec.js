@@ -246,6 +246,71 @@ test('a block of the Kitchen Garden that is built from nothing has the numbers o
     await expect.poll(() => numbers(page)).toEqual(right);
 });
 
+test('a quilt in rows of 60° triangles and diamonds is composed, numbered and published', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world);
+    await open(page, `${desk}/design/blocks`);
+    await page.getByText('Make a block on 60° axes').click();
+    const form = page.locator('#new-sixty-block');
+    await form.getByLabel('Name').fill('Spark');
+    await form.getByLabel('Finished side of the block').fill('4');
+    await form.getByRole('button', { name: 'Make the block' }).click();
+    await expect(page.getByRole('heading', { name: 'Spark' })).toBeVisible();
+    await ready(page);
+    const lies = (row, place, what) => expect(spot(page, place, row)).toHaveAttribute('aria-label', `Row ${row}, place ${place}: ${what}`);
+    const make = async (kind, fabric) => {
+        await page.getByText(kind, { exact: true }).first().click();
+        await page.locator('#new-fabric-1').selectOption({ label: fabric });
+        await page.getByRole('button', { name: 'Make it and hold it' }).click();
+        await expect(page.locator('#shelf [aria-pressed="true"] .shelf-name')).toHaveText(kind);
+    };
+    await make('60° triangle', 'A Background');
+    await page.getByRole('button', { name: 'Fill the empty places' }).click();
+    await lies(2, 3, '60° triangle');
+    await expect(page.locator('#fact-pieces')).toHaveText('4');
+    // A diamond wants two places: the one beside has to be lifted first, and that is said.
+    await make('60° diamond', 'B Main');
+    await spot(page, 2, 2).click();
+    await expect(page.getByText('is covered by what lies at')).toBeVisible();
+    await lies(2, 2, '60° triangle');
+    await spot(page, 3, 2).focus();
+    await page.keyboard.press('Delete');
+    await lies(2, 3, 'empty');
+    await spot(page, 2, 2).click();
+    await lies(2, 2, '60° diamond');
+    await expect(spot(page, 3, 2)).toHaveCount(0);
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('t');
+    await lies(2, 1, '60° triangle, turned 120°');
+    await expect(page.locator('#fact-pieces')).toHaveText('3');
+    const facts = page.locator('[data-panel="facts"] tbody');
+    // 4 by 2√3, and 2s√3 and 2s more.
+    await expect(facts).toContainText('4 in × 3.464 in');
+    await expect(facts).toContainText('4.866 in × 3.964 in');
+
+    await page.getByRole('link', { name: 'Quilt and sizes' }).click();
+    await ready(page);
+    await expect(page.getByLabel('Setting', { exact: true })).toHaveValue('sixty');
+    await page.getByLabel('Triangles in a row').first().fill('9');
+    await page.getByLabel('Triangles in a row').first().press('Enter');
+    await saved(page);
+    // Ten halves of a side wide, and four rows of 2√3 high: 13.856.
+    await expect(page.locator('.size-card').first()).toContainText('20 in × 13⅞ in');
+    await page.getByRole('link', { name: 'Clues' }).last().click();
+    await ready(page);
+    await page.getByRole('button', { name: 'One clue for each, in this order' }).click();
+    await expect(page.getByRole('heading', { name: 'Clue 1' })).toBeVisible();
+    await saved(page);
+    await page.getByRole('link', { name: /^Proof/ }).click();
+    await ready(page);
+    await page.getByRole('button', { name: 'Take it out' }).click();
+    await expect(page.getByText('Use Accent or take it out')).toBeHidden();
+    await saved(page);
+    await page.getByRole('link', { name: 'Versions' }).click();
+    await page.getByRole('button', { name: 'Publish' }).click();
+    await expect(page.getByText('Published as version 1.')).toBeVisible();
+});
+
 test('a given pattern with one wrong number is told which', async ({ world, device }) => {
     const page = await device();
     const desk = await startDesign(page, world, 'two-tides');
