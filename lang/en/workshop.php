@@ -167,6 +167,7 @@ return [
     'sixty_shape' => 'Shape',
     'sixty_shapes' => ['triangle' => 'Triangle', 'diamond' => 'Diamond', 'half-triangle' => 'Half a triangle'],
     'sixty_rows' => 'Rows',
+    'sixty_name' => 'Name of the 60° block',
     'sixty_side' => 'Finished side of the block',
     'sixty_edge' => 'Finished side of one small triangle',
     'sixty_hint' => 'Finished and unfinished are told along the base and in height; unfinished with blunted tips. Half a triangle is drawn as '

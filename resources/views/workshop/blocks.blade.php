@@ -48,7 +48,7 @@
     <x-edit.form :edit="['kind' => 'new-sixty-block', 'id' => App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('name'),
         'shape' => App\Support\Fill::in('shape'), 'rows' => App\Support\Fill::in('rows', 'int'), 'side' => App\Support\Fill::in('side')]"
         class="inline-fields" id="new-sixty-block" data-open="{{ route('host.blocks.show', [$quiltAlong, '-new-']) }}">
-        <div class="field"><label class="form-label" for="sixty-new-name">{{ __('workshop.name') }}</label><input class="form-control"
+        <div class="field"><label class="form-label" for="sixty-new-name">{{ __('workshop.sixty_name') }}</label><input class="form-control"
             id="sixty-new-name" name="name" maxlength="60" required autocomplete="off"
             value="{{ __('workshop.new_block_name', ['number' => count($blocks) + 1]) }}"></div>
         <div class="field"><label class="form-label" for="sixty-new-shape">{{ __('workshop.sixty_shape') }}</label><select
