@@ -13,12 +13,15 @@ use Dew\Core\Unit\Unit;
 /** A grid of columns and rows with their finished widths; its cells hold units or other blocks and may span several columns and rows. */
 final readonly class Block
 {
+    use InWays;
+
     /**
      * @param  string  $id  key among the products of its design
      * @param  list<Length>  $columns  finished widths
      * @param  list<Length>  $rows  finished heights
      * @param  list<Cell>  $cells  together every place of the grid once
      * @param  Size|null  $trimmed  what it is trimmed to, finished, where it is sewn larger on purpose
+     * @param  array<string, Way>  $ways  other ways to turn its parts, by id
      */
     public function __construct(
         public string $id,
@@ -27,6 +30,7 @@ final readonly class Block
         public array $rows,
         public array $cells,
         public ?Size $trimmed = null,
+        public array $ways = [],
     ) {
     }
 
@@ -43,7 +47,19 @@ final readonly class Block
 
     public function untrimmed(): self
     {
-        return new self($this->id, $this->name, $this->columns, $this->rows, $this->cells);
+        return new self($this->id, $this->name, $this->columns, $this->rows, $this->cells, null, $this->ways);
+    }
+
+    /** With its parts turned as in one of its ways; as it is designed where it has no such way. */
+    public function inWay(string $way): self
+    {
+        $cells = [];
+        foreach ($this->cells as $index => $cell) {
+            $other = $this->ways[$way]->parts[$index] ?? $cell;
+            $cells[] = $other instanceof Cell ? $other : $cell;
+        }
+
+        return new self($this->id, $this->name, $this->columns, $this->rows, $cells, $this->trimmed);
     }
 
     /** What the thing in a cell must finish at. */
@@ -81,6 +97,7 @@ final readonly class Block
             array_map($scale, $this->rows),
             $this->cells,
             $this->trimmed === null ? null : new Size($scale($this->trimmed->width), $scale($this->trimmed->height)),
+            $this->ways,
         );
     }
 

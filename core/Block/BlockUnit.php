@@ -90,6 +90,16 @@ final class BlockUnit implements Composed
         return $this->placements ??= $this->block->placements($this->products);
     }
 
+    public function ways(): array
+    {
+        return $this->block->wayNames();
+    }
+
+    public function inWay(string $way): self
+    {
+        return new self($this->block->inWay($way), $this->products, $this->made, $this->workings);
+    }
+
     public function making(Method $method, CuttingRoom $room): Making
     {
         if ($method !== Method::BlockRows) {

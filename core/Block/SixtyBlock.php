@@ -19,6 +19,8 @@ use Dew\Core\Unit\Unit;
  */
 final readonly class SixtyBlock
 {
+    use InWays;
+
     public SixtyShape $shape;
 
     /**
@@ -26,6 +28,7 @@ final readonly class SixtyBlock
      * @param  Length  $edge  finished, of one division
      * @param  list<SixtyPart>  $parts  together every place of the grid once
      * @param  bool  $mirrored  of half a triangle: whether it is the left one
+     * @param  array<string, Way>  $ways  other ways to turn its parts, by id
      */
     public function __construct(
         public string $id,
@@ -34,6 +37,7 @@ final readonly class SixtyBlock
         public Length $edge,
         public array $parts,
         public bool $mirrored = false,
+        public array $ways = [],
     ) {
         $this->shape = $grid->whole()->shape;
     }
@@ -74,7 +78,20 @@ final readonly class SixtyBlock
     {
         return new self(
             $this->id, $this->name, $this->grid, $this->edge->times($numerator, $denominator), $this->parts, $this->mirrored,
+            $this->ways,
         );
+    }
+
+    /** With its parts turned as in one of its ways; as it is designed where it has no such way. */
+    public function inWay(string $way): self
+    {
+        $parts = [];
+        foreach ($this->parts as $index => $part) {
+            $other = $this->ways[$way]->parts[$index] ?? $part;
+            $parts[] = $other instanceof SixtyPart ? $other : $part;
+        }
+
+        return new self($this->id, $this->name, $this->grid, $this->edge, $parts, $this->mirrored);
     }
 
     /**

@@ -89,6 +89,16 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
         return $this->placements ??= $this->block->placements($this->products);
     }
 
+    public function ways(): array
+    {
+        return $this->block->wayNames();
+    }
+
+    public function inWay(string $way): self
+    {
+        return new self($this->block->inWay($way), $this->products, $this->made);
+    }
+
     public function outline(): Outline
     {
         return $this->block->outline();

@@ -18,16 +18,14 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Seamwork;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
  * A block that is sewn larger on purpose and then trimmed to a chosen size, as much from the left as from the right and from the top as
- * from
- * the bottom. What is seen of its outermost patches is narrower; whatever it is sewn to meets the trimmed edge.
+ * from the bottom. What is seen of its outermost patches is narrower; whatever it is sewn to meets the trimmed edge.
  */
-final class TrimmedBlock implements Unit
+final class TrimmedBlock implements Turnable
 {
     use Patchwork;
 
@@ -72,6 +70,16 @@ final class TrimmedBlock implements Unit
         }
 
         return $this->patches = $patches;
+    }
+
+    public function ways(): array
+    {
+        return $this->block->ways();
+    }
+
+    public function inWay(string $way): self
+    {
+        return new self($this->block->inWay($way), $this->trimmed);
     }
 
     /** Whether any point or slanted seam at its edge is cut off: what is trimmed is more than the sides of rectangles. */

@@ -13,6 +13,7 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Sixty\SixtySpot;
 use InvalidArgumentException;
 
 /** Reads the blocks of a design document: their grids, and what lies where and how. */
@@ -55,7 +56,9 @@ final readonly class BlockReader
 
         $trimmed = $node->has('trimmed') ? $node->get('trimmed')->size() : null;
 
-        return new DeclaredBlock($id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node), $trimmed);
+        return new DeclaredBlock(
+            $id, $node->get('name')->text(), $columns, $rows, $cells, $this->variants($node), $trimmed, ways: $this->ways($node),
+        );
     }
 
     /**
@@ -103,6 +106,47 @@ final readonly class BlockReader
         return $names;
     }
 
+    /**
+     * Other ways to turn the parts of a block.
+     *
+     * @return array<string, string> names by id
+     *
+     * @throws DocumentException when two have the same id
+     */
+    private function ways(Node $node): array
+    {
+        $ways = [];
+        foreach ($node->has('ways') ? $node->get('ways')->items(PHP_INT_MAX) : [] as $way) {
+            $id = $way->get('id')->id();
+            if (isset($ways[$id])) {
+                throw $way->get('id')->fail(sprintf('"%s" is the id of another way already.', $id));
+            }
+            $ways[$id] = $way->get('name')->text();
+        }
+
+        return $ways;
+    }
+
+    /**
+     * How far a cell is turned further in the other ways of its block. What is said of a way that was taken out of the list is passed over.
+     *
+     * @return array<string, int> degrees clockwise by the id of the way
+     *
+     * @throws DocumentException
+     */
+    private function turnedFurther(Node $cell, int $part): array
+    {
+        $turns = [];
+        foreach ($cell->has('ways') ? $cell->get('ways')->entries() : [] as $way => $node) {
+            $turns[(string) $way] = $node->integer(0, 300);
+            if ($turns[(string) $way] % $part !== 0) {
+                throw $node->fail($part === 90 ? 'is no quarter turn: give 90, 180 or 270.' : 'is no sixth of a turn.');
+            }
+        }
+
+        return $turns;
+    }
+
     /** @throws DocumentException */
     private function onSixty(Node $node, string $id): DeclaredBlock
     {
@@ -131,6 +175,7 @@ final readonly class BlockReader
 
         return new DeclaredBlock(
             $id, $node->get('name')->text(), [], [], $cells, $this->variants($node), null, $grid, $sixty->get('edge')->length(),
+            $this->ways($node),
         );
     }
 
@@ -167,7 +212,30 @@ final readonly class BlockReader
             $across,
             $across,
             $spot,
+            $this->otherSpots($node, $grid, $spot),
         );
+    }
+
+    /**
+     * Where a cell lies in the other ways of its block. A turn in which it covers other places is complained of and left out: those places
+     * belong to its neighbours.
+     *
+     * @return array<string, SixtySpot>
+     */
+    private function otherSpots(Node $cell, SixtyGrid $grid, SixtySpot $spot): array
+    {
+        $spots = [];
+        foreach ($this->turnedFurther($cell, 60) as $way => $degrees) {
+            $other = $grid->turnedInPlace($spot, intdiv($degrees, 60));
+            if ($other === null) {
+                $problem = 'turns it onto the places of its neighbours: a triangle is turned by 120 or 240 degrees, a diamond by 180.';
+                $this->complaints->add($cell->get('ways')->pointer().'/'.$way, $problem, harmless: true);
+            } else {
+                $spots[$way] = $other;
+            }
+        }
+
+        return $spots;
     }
 
     /** @throws DocumentException when it is a unit or block that cannot lie on 60° axes */
@@ -204,6 +272,7 @@ final readonly class BlockReader
             $node->has('fabrics') ? $this->replacements($node->get('fabrics')) : [],
             $node->has('across') ? max(1, $node->get('across')->integer(1, $columns - $column + 1)) : 1,
             $node->has('down') ? max(1, $node->get('down')->integer(1, $rows - $row + 1)) : 1,
+            ways: $this->turnedFurther($node, 90),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -34,8 +35,9 @@ final class Cache
     public readonly Workings $workings;
 
     /**
-     * @var array<int, array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>}> by the number of the unit's
-     * object
+     * @var array<int, array{
+     *     array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>, array<string, array<string, WayLook>>
+     * }> by the number of the unit's object
      */
     public array $drawn = [];
 

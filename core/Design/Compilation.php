@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 use Dew\Core\Block\Composed;
+use Dew\Core\Block\Turnable;
+use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -150,9 +152,11 @@ final readonly class Compilation
     }
 
     /**
-     * The same of a block or unit and everything in it, with the names of all of it.
+     * The same of a block or unit and everything in it, with the names of all of it and the other ways to turn the parts of its blocks.
      *
-     * @return array{array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>} by product key
+     * @return array{
+     *     array<string, list<Patch>>, array<string, list<Placement>>, array<string, string>, array<string, array<string, WayLook>>
+     * } by product key
      */
     public function drawnContents(SizedDesign $sized, string $key): array
     {
@@ -160,7 +164,14 @@ final readonly class Compilation
         if (! isset($this->cache->drawn[$number])) {
             $contents = $this->contents($key);
             $names = array_intersect_key($sized->names, $contents);
-            $this->cache->drawn[$number] = [...$this->drawn($sized, array_map(strval(...), array_keys($contents))), $names];
+            $keys = array_map(strval(...), array_keys($contents));
+            $ways = [];
+            foreach ($keys as $inner) {
+                $product = $sized->products[$inner];
+                $ways[$inner] = $product instanceof Turnable ? WayLook::allOf($product) : [];
+            }
+            [$units, $blocks] = $this->drawn($sized, $keys);
+            $this->cache->drawn[$number] = [$units, $blocks, $names, array_filter($ways)];
         }
 
         return $this->cache->drawn[$number];

@@ -19,6 +19,7 @@ final readonly class DeclaredBlock
      * @param  Size|null  $trimmed  what it is trimmed to, finished
      * @param  SixtyGrid|null  $sixty  of a block on 60° axes, which has neither columns nor rows
      * @param  Length|null  $edge  of such a block, the finished side of one division
+     * @param  array<string, string>  $ways  names of other ways to turn its parts, by id
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class DeclaredBlock
         public ?Size $trimmed = null,
         public ?SixtyGrid $sixty = null,
         public ?Length $edge = null,
+        public array $ways = [],
     ) {
     }
 }

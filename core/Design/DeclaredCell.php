@@ -15,6 +15,8 @@ final readonly class DeclaredCell
      * @param  positive-int  $across
      * @param  positive-int  $down
      * @param  SixtySpot|null  $spot  where it lies in a block on 60° axes
+     * @param  array<string, int|SixtySpot>  $ways  by the id of another way of the block, how many degrees clockwise it is turned further
+     *     in it; where it lies then, on 60° axes
      */
     public function __construct(
         public int $column,
@@ -25,6 +27,7 @@ final readonly class DeclaredCell
         public int $across,
         public int $down,
         public ?SixtySpot $spot = null,
+        public array $ways = [],
     ) {
     }
 }

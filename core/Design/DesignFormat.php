@@ -175,11 +175,13 @@ final class DesignFormat
                 'turn' => ChoiceType::of(0, 60, 90, 120, 180, 240, 270, 300),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
-            ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics']), 0, 1600),
+                'ways' => new MapType(ChoiceType::of(60, 90, 120, 180, 240, 270, 300)),
+            ], ['across', 'down', 'unit', 'block', 'turn', 'mirror', 'fabrics', 'ways']), 0, 1600),
+            'ways' => new ListType(new RecordType(['id' => self::id(), 'name' => new TextType(60)]), 0, 8),
             'trimmed' => self::finished(),
             'variants' => self::variants(),
             'stated' => self::stated(),
-        ], ['columns', 'rows', 'sixty', 'trimmed', 'variants', 'stated']));
+        ], ['columns', 'rows', 'sixty', 'ways', 'trimmed', 'variants', 'stated']));
     }
 
     private static function setting(): NamedType

@@ -10,12 +10,14 @@ use Dew\Core\Block\Cell;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\SixtyBlockUnit;
 use Dew\Core\Block\SixtyPart;
+use Dew\Core\Block\Way;
 use Dew\Core\Document\PassedOver;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Sixty\SixtySpot;
 use Dew\Core\Unit\Kind\PlacedUnit;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Unit;
@@ -302,26 +304,55 @@ final class Products
     private function lay(DeclaredBlock $declared, string $key, array $fabrics, bool $mirrored, array $within): Block
     {
         $columns = count($declared->columns);
-        $cells = [];
-        foreach ($declared->cells as $cell) {
+        $cells = $otherwise = [];
+        foreach ($declared->cells as $index => $cell) {
             $inner = array_map(fn (string $taken): string => $fabrics[$taken] ?? $taken, $cell->fabrics) + $fabrics;
             $orientation = $mirrored ? Orientation::of(-$cell->orientation->degrees(), ! $cell->orientation->mirrored) : $cell->orientation;
             [$product, $laid] = $this->use($cell->id, $inner, $orientation, $within);
-            $cells[] = new Cell(
+            $turned = fn (int $degrees): Cell => new Cell(
                 $mirrored ? $columns - $cell->column - $cell->across : $cell->column,
                 $cell->row,
                 $product,
-                $laid,
+                Orientation::of($laid->degrees() + $degrees, $laid->mirrored),
                 $cell->across,
                 $cell->down,
             );
+            $cells[] = $turned(0);
+            foreach ($cell->ways as $way => $degrees) {
+                if (is_int($degrees)) {
+                    // In the mirror image a turn goes the other way round.
+                    $otherwise[$way][$index] = $turned($mirrored ? -$degrees : $degrees);
+                }
+            }
         }
         $widths = $this->lengths($mirrored ? array_reverse($declared->columns) : $declared->columns, $cells, true);
 
-        $block = new Block($key, $declared->name, $widths, $this->lengths($declared->rows, $cells, false), $cells, $declared->trimmed);
+        $block = new Block(
+            $key,
+            $declared->name,
+            $widths,
+            $this->lengths($declared->rows, $cells, false),
+            $cells,
+            $declared->trimmed,
+            $this->ways($declared, $otherwise),
+        );
         $this->checkTrimmed($block);
 
         return $block;
+    }
+
+    /**
+     * @param  array<string, array<int, Cell|SixtyPart>>  $otherwise  what lies otherwise, by the id of the way and its number in the block
+     * @return array<string, Way>
+     */
+    private function ways(DeclaredBlock $declared, array $otherwise): array
+    {
+        $ways = [];
+        foreach ($declared->ways as $id => $name) {
+            $ways[$id] = new Way($name, $otherwise[$id] ?? []);
+        }
+
+        return $ways;
     }
 
     /**
@@ -330,7 +361,7 @@ final class Products
      */
     private function layOnSixty(DeclaredBlock $declared, string $key, array $fabrics, bool $mirrored, array $within): SixtyBlock
     {
-        $parts = [];
+        $parts = $otherwise = [];
         foreach ($declared->cells as $cell) {
             if ($declared->sixty === null || $cell->spot === null) {
                 continue;
@@ -342,6 +373,11 @@ final class Products
                 ? $spot->mirrored
                 : isset($this->declared[$cell->id]) && $cell->orientation->mirrored !== $mirrored;
             [$product] = $this->use($cell->id, $inner, Orientation::of(0, $over), $within);
+            foreach ($cell->ways as $way => $other) {
+                if ($other instanceof SixtySpot) {
+                    $otherwise[$way][count($parts)] = new SixtyPart($product, $mirrored ? $declared->sixty->mirrored($other) : $other);
+                }
+            }
             $parts[] = new SixtyPart($product, $spot);
         }
 
@@ -352,6 +388,7 @@ final class Products
             $declared->edge ?? Length::inches(1),
             $parts,
             $mirrored && $declared->sixty->shape === SixtyShape::HalfTriangle,
+            $this->ways($declared, $otherwise),
         );
     }
 

@@ -9,7 +9,7 @@ use stdClass;
 /** What lies in one place of a block's grid, as the document writes it. Columns and rows count from one. */
 final readonly class Cell
 {
-    /** @param  array<array-key, mixed>  $content  unit or block, turn, mirror and fabrics */
+    /** @param  array<array-key, mixed>  $content  unit or block, turn, mirror, fabrics, and how it is turned in other ways of the block */
     private function __construct(
         public int $column,
         public int $row,
@@ -41,6 +41,7 @@ final readonly class Cell
             'turn' => $value !== 0,
             'mirror' => $value !== false,
             'fabrics' => $fabrics !== [] && ! ($fabrics instanceof stdClass),
+            'ways' => $this->ways() !== [],
             default => true,
         }, ARRAY_FILTER_USE_BOTH);
 
@@ -98,7 +99,45 @@ final readonly class Cell
     /** The same thing flipped left to right where it lies: a turn clockwise becomes one the other way. */
     public function mirrored(): self
     {
-        return $this->holding(['turn' => (360 - $this->turn()) % 360, 'mirror' => ! ($this->content['mirror'] ?? false)] + $this->content);
+        $reversed = $this->withWaysReversed();
+
+        return $reversed->holding(
+            ['turn' => (360 - $this->turn()) % 360, 'mirror' => ! ($this->content['mirror'] ?? false)] + $reversed->content,
+        );
+    }
+
+    /** How many degrees clockwise it is turned further in another way of its block. */
+    public function furtherIn(string $way): int
+    {
+        return $this->ways()[$way] ?? 0;
+    }
+
+    /** The same thing turned so much further in another way of its block; 0 for as in the block. */
+    public function turnedFurther(string $way, int $degrees): self
+    {
+        $ways = array_filter([$way => $degrees] + $this->ways());
+        ksort($ways);
+
+        return $this->holding(['ways' => $ways] + $this->content);
+    }
+
+    /** Flipped left to right, what is turned further one way is turned further the other way. */
+    public function withWaysReversed(): self
+    {
+        return $this->holding(['ways' => array_map(fn (int $degrees): int => 360 - $degrees, $this->ways())] + $this->content);
+    }
+
+    /** @return array<string, int> degrees by way */
+    private function ways(): array
+    {
+        $ways = [];
+        foreach (is_array($this->content['ways'] ?? null) ? $this->content['ways'] : [] as $way => $degrees) {
+            if (is_int($degrees) && $degrees > 0) {
+                $ways[(string) $way] = $degrees;
+            }
+        }
+
+        return $ways;
     }
 
     private function turn(): int

@@ -58,7 +58,7 @@ final class EditFormat
             'across' => $number, 'down' => $number, 'expect' => $any,
         ], 'unit', 'inner', 'turn', 'mirror', 'fabrics', 'across', 'down', 'expect');
         $kind('lift', [...$cell, 'expect' => $any], 'expect');
-        $kind('turn', [...$cell, 'by' => ChoiceType::of(90, 180, 270), 'expect' => $any], 'expect');
+        $kind('turn', [...$cell, 'by' => ChoiceType::of(90, 180, 270), 'way' => $id, 'expect' => $any], 'way', 'expect');
         $kind('mirror', [...$cell, 'upside_down' => new FlagType, 'expect' => $any], 'upside_down', 'expect');
         $kind('span', [...$cell, 'across' => $number, 'down' => $number, 'expect' => $any], 'expect');
         $kind('reclothe', [...$cell, 'fabrics' => $fabrics, 'expect' => $any], 'expect');

@@ -112,6 +112,32 @@ final readonly class SixtyPlaces
     }
 
     /**
+     * How many degrees clockwise something is turned further in another way of the block when it is turned once more in it.
+     *
+     * @throws EditRefused when no turn lets it lie on the same places
+     */
+    public function further(Cell $cell, int $now, bool $back): int
+    {
+        try {
+            $spot = $this->spot($cell);
+        } catch (InvalidArgumentException $error) {
+            throw new EditRefused('This cannot be turned: '.$error->getMessage());
+        }
+        $turns = [0];
+        for ($sixths = 1; $sixths < 6; $sixths++) {
+            if ($this->grid->turnedInPlace($spot, $sixths) !== null) {
+                $turns[] = 60 * $sixths;
+            }
+        }
+        if (count($turns) < 2) {
+            throw new EditRefused('This lies in one way only.');
+        }
+        $at = (int) array_search($now, $turns, true);
+
+        return $turns[($at + ($back ? count($turns) - 1 : 1)) % count($turns)];
+    }
+
+    /**
      * The same thing flipped where it lies: a triangle left to right, a diamond along its long diagonal.
      *
      * @throws EditRefused for half a triangle
@@ -123,7 +149,7 @@ final readonly class SixtyPlaces
             throw new EditRefused('Half a triangle lies in one way only: which half it is, its place decides.');
         }
         $turn = $cell->content['turn'] ?? ($this->ways($cell)[0] ?? 0) * 60;
-        $content = ['mirror' => ! ($cell->content['mirror'] ?? false)] + $cell->content;
+        $content = ['mirror' => ! ($cell->content['mirror'] ?? false)] + $cell->withWaysReversed()->content;
 
         return $cell->holding($shape === SixtyShape::Triangle && is_int($turn) ? ['turn' => (360 - $turn) % 360] + $content : $content);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
+use Dew\Core\Block\WayLook;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -19,13 +20,56 @@ final readonly class BlockDrawing
      * @param  array<string, list<Patch>>  $units  by product key
      * @param  array<string, list<Placement>>  $blocks  the block and those within it, by product key
      * @param  array<string, string>  $names  of all of them
+     * @param  array<string, array<string, WayLook>>  $ways  other ways to turn the parts of the blocks, by product key and way
      */
     public function __construct(
         public string $block,
         public array $units,
         public array $blocks,
         public array $names,
+        public array $ways = [],
     ) {
+    }
+
+    /**
+     * The same with the parts of some blocks turned as somebody chose. A block or way that is not here is passed over.
+     *
+     * @param  array<string, string>  $chosen  ids of ways by the ids of blocks
+     */
+    public function turned(array $chosen): self
+    {
+        [$units, $blocks] = [$this->units, $this->blocks];
+        foreach ($this->ways as $key => $ways) {
+            $look = $ways[$chosen[self::blockOf($key)] ?? ''] ?? null;
+            if ($look !== null && isset($blocks[$key])) {
+                $blocks[$key] = $look->placements;
+            } elseif ($look !== null) {
+                $units[$key] = $look->patches;
+            }
+        }
+
+        return new self($this->block, $units, $blocks, $this->names, $this->ways);
+    }
+
+    /**
+     * The blocks in it whose parts may be turned otherwise.
+     *
+     * @return array<string, array{string, array<string, string>}> by id: the product key of one of them, and the names of the ways by id
+     */
+    public function choices(): array
+    {
+        $choices = [];
+        foreach ($this->ways as $key => $ways) {
+            $choices[self::blockOf($key)] ??= [$key, array_map(fn (WayLook $look): string => $look->name, $ways)];
+        }
+
+        return $choices;
+    }
+
+    /** The id of a block by its product key: variants of a block are turned like it. */
+    private static function blockOf(string $key): string
+    {
+        return explode('.', $key, 2)[0];
     }
 
     /** @return list<Patch> in finished inches from the block's top left corner */

@@ -52,6 +52,19 @@ final readonly class ClueSheet
     }
 
     /**
+     * The same work with the parts of some blocks turned as somebody chose.
+     *
+     * @param  array<string, string>  $chosen  ids of ways by the ids of blocks
+     */
+    public function turned(array $chosen): self
+    {
+        return $chosen === [] ? $this : new self(
+            $this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size,
+            array_map(fn (TaskSheet $task): TaskSheet => $task->turned($chosen), $this->tasks),
+        );
+    }
+
+    /**
      * What the work needs on the table, with the length a ruler must at least have, so that nobody finds it too small on the day.
      *
      * @return list<Tool>

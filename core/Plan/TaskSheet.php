@@ -183,6 +183,24 @@ final readonly class TaskSheet
     }
 
     /**
+     * The same task with the parts of some blocks turned as somebody chose: only what it looks like changes.
+     *
+     * @param  array<string, string>  $chosen  ids of ways by the ids of blocks
+     */
+    public function turned(array $chosen): self
+    {
+        if ($this->drawing === null || array_intersect_key($chosen, $this->drawing->choices()) === []) {
+            return $this;
+        }
+
+        return new self(
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
+            $this->making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing->turned($chosen),
+            $this->oversize, $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
+        );
+    }
+
+    /**
      * What can be counted off, and up to how many: each cutting of this method, then units sewn, then units trimmed.
      *
      * Counters of cutting carry the method in their name and cover only what is still to be made by it; counters of units do not.

@@ -9,6 +9,7 @@ use Dew\Core\Block\Cell;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
@@ -64,7 +65,31 @@ final readonly class FitChecks
                         'neighbour' => $this->neighbour($block, $cell),
                     ], ['width' => $laid->width, 'height' => $laid->height, 'space_width' => $space->width,
                         'space_height' => $space->height]);
+                } else {
+                    array_push($findings, ...$this->waysDiffer((string) $key, $block, $index, $laid));
                 }
+            }
+        }
+
+        return $findings;
+    }
+
+    /**
+     * What fills its cell as the block is designed, and does not in another way of the block: a rectangle turned by a quarter.
+     *
+     * @param  Size  $space  what the thing in the cell finishes at, as it lies in the block
+     * @return list<Finding>
+     */
+    private function waysDiffer(string $key, Block $block, int $index, Size $space): array
+    {
+        $findings = [];
+        foreach ($block->ways as $way) {
+            $other = $way->parts[$index] ?? null;
+            $turns = $other instanceof Cell ? $other->orientation->quarterTurns - $block->cells[$index]->orientation->quarterTurns : 0;
+            if ($other !== null && $turns % 2 !== 0 && ! $space->width->equals($space->height)) {
+                $findings[] = new Finding('way-differs', Severity::Error, $this->subject->place($key).'/cells/'.$index, [
+                    'unit' => $this->subject->name($other->product), 'block' => $block->name, 'way' => $way->name,
+                ], ['width' => $space->width, 'height' => $space->height]);
             }
         }
 

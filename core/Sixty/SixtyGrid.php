@@ -145,6 +145,19 @@ final readonly class SixtyGrid
         return $spot;
     }
 
+    /** The same thing turned further where it lies, by sixths clockwise; null when it would cover other places. */
+    public function turnedInPlace(SixtySpot $spot, int $sixths): ?SixtySpot
+    {
+        $covered = $this->covered($spot);
+        try {
+            $other = $this->spot($covered[0][0], $covered[0][1], $spot->shape, $spot->size, ($spot->turn + $sixths) % 6);
+        } catch (InvalidArgumentException) {
+            return null;
+        }
+
+        return $this->covered($other) === $covered ? $other : null;
+    }
+
     /**
      * The places that something covers.
      *

@@ -28,6 +28,8 @@ return [
         .':used halves are cut for no other unit.',
     'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so '
         .'its seam differs from that of :neighbour.',
+    'way-differs' => 'Turn :unit by half in ":way" of :block, or leave it as it is: it finishes :width by :height, so turned by a quarter it '
+        .'does not fill its cell.',
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
     'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '

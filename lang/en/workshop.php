@@ -143,6 +143,16 @@ return [
     'no_remarks' => 'Everything that lies here fits.',
     'cannot_draw' => 'This block cannot be computed as it stands: it :problem',
     'in_quilt' => 'In the quilt',
+    'ways' => 'Other ways to turn its parts',
+    'ways_hint' => 'Members may turn the parts of this block as they like best where you offer it. Add a way, then choose a place in the '
+        .'grid and turn it in that way.',
+    'ways_turn' => 'Choose a place in the grid and turn it in a way below. Members choose one of them, or the block as it is designed. '
+        .'What is cut and counted is the same in all.',
+    'way_name' => 'Name of the way',
+    'way_same' => 'Nothing is turned in it yet, so members do not see it.',
+    'new_way_name' => 'Way :number',
+    'add_way' => 'Add another way',
+    'turn_in_way' => 'Turn in “:way”',
     'in_quilt_label' => ':block as it repeats in the quilt',
     'new_unit' => 'Make a new unit',
     'kind' => 'Kind',

@@ -397,11 +397,11 @@ function anyEdit(DraftDocument $draft): array
     $widths = ['1', '1 1/2', '3', 'auto', '7/3'];
     $list = $one(['units', 'blocks', 'sizes', 'clues', 'fabrics', 'colourways']);
 
-    return match (mt_rand(1, 20)) {
+    return match (mt_rand(1, 21)) {
         1, 2, 3 => ['kind' => 'lay', ...$cell, 'unit' => $id('units'), 'turn' => $one([0, 90, 180, 270]), 'mirror' => $one([true, false])],
         4 => ['kind' => 'lay', ...$cell, 'inner' => $id('blocks')],
         5 => ['kind' => 'lift', ...$cell],
-        6 => ['kind' => 'turn', ...$cell, 'by' => $one([90, 180, 270])],
+        6 => ['kind' => 'turn', ...$cell, 'by' => $one([90, 180, 270]), ...$one([[], ['way' => 'w-other']])],
         7 => ['kind' => 'mirror', ...$cell, 'upside_down' => $one([true, false])],
         8 => ['kind' => 'span', ...$cell, 'across' => mt_rand(1, 3), 'down' => mt_rand(1, 3)],
         9 => ['kind' => 'reclothe', ...$cell, 'fabrics' => [$id('fabrics') => $id('fabrics')]],
@@ -429,6 +429,10 @@ function anyEdit(DraftDocument $draft): array
             'place' => 'units/'.$id('units').'/finished',
             'to' => $one(['2', '4 1/2', ['width' => '2', 'height' => '4']]),
         ],
+        20 => $one([
+            ['kind' => 'add', 'to' => "blocks/$block/ways", 'item' => ['id' => 'w-other', 'name' => 'Other']],
+            ['kind' => 'remove', 'place' => "blocks/$block/ways/w-other"],
+        ]),
         default => [
             'kind' => 'set',
             'place' => $one(['title', 'seam', 'setting/sashing', 'sizes/'.$id('sizes').'/columns', 'setting/pattern']),

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\Compilation;
-use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditRefused;
@@ -22,56 +21,6 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
-/** @return list<array<string, mixed>> a triangle, a diamond and half a triangle of sides of 2 in, and a triangle of 4 in */
-function sixtyUnits(): array
-{
-    $unit = fn (string $id, string $kind, string $side, string $fabric): array => [
-        'id' => $id, 'name' => $id, 'kind' => $kind, 'finished' => $side, 'fabrics' => [$fabric],
-    ];
-
-    return [
-        $unit('u-tri', 'triangle-60', '2', 'f-a'), $unit('u-other', 'triangle-60', '2', 'f-b'),
-        $unit('u-diamond', 'diamond-60', '2', 'f-b'), $unit('u-half', 'half-triangle-60', '2', 'f-a'),
-        $unit('u-large', 'triangle-60', '4', 'f-b'),
-    ];
-}
-
-/**
- * A block on 60° axes whose divisions have sides of 2 in.
- *
- * @param  list<string>  $cells  each "row,place unit", and "/turn", "*across" behind it where they are not the usual
- * @return array<string, mixed>
- */
-function sixtyBlock(string $id, string $shape, int $rows, array $cells, string $edge = '2'): array
-{
-    return ['id' => $id, 'name' => $id, 'sixty' => ['shape' => $shape, 'edge' => $edge, 'rows' => $rows], 'cells' => array_map(
-        function (string $cell): array {
-            preg_match('#^(\d+),(\d+) ([bu]-[a-z-]+?)(/(\d+))?(\*(\d+))?(!)?$#', $cell, $read);
-
-            return ['column' => (int) $read[2], 'row' => (int) $read[1], $read[3][0] === 'u' ? 'unit' : 'block' => $read[3]]
-                + (($read[5] ?? '') === '' ? [] : ['turn' => (int) $read[5]])
-                + (($read[7] ?? '') === '' ? [] : ['across' => (int) $read[7]])
-                + (isset($read[8]) ? ['mirror' => true] : []);
-        },
-        $cells,
-    )];
-}
-
-/**
- * @param  list<array<string, mixed>>  $blocks
- * @param  array<string, mixed>  $setting
- * @param  list<array<string, mixed>>  $sizes
- */
-function sixtyDesign(array $blocks, array $setting = [], array $sizes = [['id' => 's', 'name' => 'S', 'columns' => 7, 'rows' => 4]]): Design
-{
-    return smallDesign([
-        'units' => sixtyUnits(), 'blocks' => $blocks, 'sizes' => $sizes, 'clues' => [
-            ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => $blocks[0]['id']]]],
-        ],
-        'setting' => $setting + ['kind' => 'sixty', 'pattern' => [[$blocks[0]['id']]], 'triangles' => ['side' => 'f-b']],
-    ]);
-}
-
 /** @return array<string, array<string, mixed>> blocks of every shape, with everything that can lie in them */
 function sixtyBlocks(): array
 {
@@ -82,27 +31,6 @@ function sixtyBlocks(): array
         'diamond' => sixtyBlock('b-one', 'diamond', 2, ['1,1 u-large*2', '1,2 u-tri', '1,3 u-diamond/120', '1,4 u-tri/300']),
         'half' => sixtyBlock('b-one', 'half-triangle', 3, ['1,1 u-half', '1,2 u-diamond', '2,1 u-half', '2,2 u-tri', '3,1 u-half']),
     ];
-}
-
-/** @param  list<Patch>  $patches */
-function coversExactly(array $patches, Outline $outline): void
-{
-    $inside = fn (float $x, float $y, Outline $shape): bool => count(array_filter(
-        array_keys($shape->corners),
-        function (int $index) use ($x, $y, $shape): bool {
-            [$x1, $y1, $x2, $y2] = $shape->edge($index);
-
-            return ($y1 > $y) !== ($y2 > $y) && $x < $x1 + ($y - $y1) / ($y2 - $y1) * ($x2 - $x1);
-        },
-    )) % 2 === 1;
-    expect(array_sum(array_map(fn (Patch $patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta($outline->area(), 1e-3);
-    $box = array_map(fn ($corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $outline->corners);
-    for ($x = 0.137; $x < max(array_column($box, 0)); $x += 0.291) {
-        for ($y = 0.113; $y < max(array_column($box, 1)); $y += 0.277) {
-            $on = array_filter($patches, fn (Patch $patch): bool => $inside($x, $y, $patch->outline));
-            expect(count($on))->toBe($inside($x, $y, $outline) ? 1 : 0);
-        }
-    }
 }
 
 it('counts the places of every shape, and covers each of them once', function (SixtyShape $shape, int $rows): void {

@@ -269,6 +269,12 @@ function everyFinding(): array
                 json_decode(smallJson(), true)['units'],
             )],
         ],
+        'way-differs' => ['way-differs', function (): array {
+            $block = blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean']);
+            $block['cells'][0]['ways'] = ['w' => 90];
+
+            return ['blocks' => [$block + ['ways' => [['id' => 'w', 'name' => 'Askew']]]]];
+        }],
         'trimmed-points' => [
             'trimmed-points',
             fn (): array => ['blocks' => array_map(

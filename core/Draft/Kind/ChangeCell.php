@@ -10,6 +10,7 @@ use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\SixtyPlaces;
 use Dew\Core\Draft\Value;
@@ -24,6 +25,7 @@ final readonly class ChangeCell implements Edit
         private int $row,
         private Closure $change,
         private ?Value $expected,
+        private ?string $way = null,
     ) {
     }
 
@@ -38,6 +40,22 @@ final readonly class ChangeCell implements Edit
         return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $sixty === null
             ? $cell->turned($degrees)
             : $sixty->turned($cell, $degrees), $expected);
+    }
+
+    /**
+     * Turned in another way of the block alone; in the block itself it stays as it is.
+     *
+     * @param  int  $degrees  clockwise, whole quarter turns; on 60° axes to the next turn that covers the same places, or for 270 to the one
+     *     before
+     */
+    public static function turnInWay(string $block, int $column, int $row, string $way, int $degrees, ?Value $expected = null): self
+    {
+        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $cell->turnedFurther(
+            $way,
+            $sixty === null
+                ? ($cell->furtherIn($way) + $degrees) % 360
+                : $sixty->further($cell, $cell->furtherIn($way), $degrees > 180),
+        ), $expected, $way);
     }
 
     /** Left to right; upside down is that and half a turn. */
@@ -80,6 +98,9 @@ final readonly class ChangeCell implements Edit
         $grid = Grid::ofBlock($document, $this->block);
         if ($this->expected !== null) {
             $this->expect($document, $grid);
+        }
+        if ($this->way !== null && ! $document->at($grid->place->within('ways')->within($this->way))->exists) {
+            throw new EditRefused(sprintf('%s has no other way "%s"; it may have been taken out.', $grid->place->text(), $this->way));
         }
         $cell = $grid->laid($this->column, $this->row);
         $place = $grid->place->cell($cell->column, $cell->row);

@@ -111,7 +111,9 @@ final class EditReader
                 $block, $column, $row, $data->content(), $data->numberOrNull('across'), $data->numberOrNull('down'), $expected,
             ),
             'lift' => ChangeCell::lift($block, $column, $row, $expected),
-            'turn' => ChangeCell::turn($block, $column, $row, $data->number('by'), $expected),
+            'turn' => $data->textOrNull('way') === null
+                ? ChangeCell::turn($block, $column, $row, $data->number('by'), $expected)
+                : ChangeCell::turnInWay($block, $column, $row, $data->text('way'), $data->number('by'), $expected),
             'mirror' => ChangeCell::mirror($block, $column, $row, $data->flag('upside_down'), $expected),
             'span' => ChangeCell::span($block, $column, $row, $data->number('across'), $data->number('down'), $expected),
             'reclothe' => ChangeCell::reclothe($block, $column, $row, $data->texts('fabrics'), $expected),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Block\WayLook;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Cloth;
@@ -195,6 +196,19 @@ final class SheetReader
             array_map(self::patches(...), $drawing->get('units')->entries()),
             array_map(self::placements(...), $drawing->get('blocks')->entries()),
             self::names($drawing->get('names')),
+            array_map(
+                fn (Node $looks): array => array_map(self::way(...), $looks->entries()),
+                $drawing->has('ways') ? $drawing->get('ways')->entries() : [],
+            ),
+        );
+    }
+
+    private static function way(Node $look): WayLook
+    {
+        return new WayLook(
+            $look->get('name')->string(),
+            $look->has('placements') ? self::placements($look->get('placements')) : [],
+            $look->has('patches') ? self::patches($look->get('patches')) : [],
         );
     }
 

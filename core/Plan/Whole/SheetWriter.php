@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
@@ -123,6 +124,10 @@ final class SheetWriter
                 'units' => (object) array_map($this->patches(...), $task->drawing->units),
                 'blocks' => (object) array_map($this->placements(...), $task->drawing->blocks),
                 'names' => (object) $task->drawing->names,
+                ...($task->drawing->ways === [] ? [] : ['ways' => array_map(
+                    fn (array $looks): object => (object) array_map($this->way(...), $looks),
+                    $task->drawing->ways,
+                )]),
             ]]),
             ...($task->oversize ? ['oversize' => true] : []),
             ...($task->bagTask === null ? [] : ['bag' => [
@@ -171,6 +176,14 @@ final class SheetWriter
     private function bare(Making $making): array
     {
         return array_map(fn (Piece $piece): array => $this->piece($piece, true), $making->pieces);
+    }
+
+    /** @return array<string, mixed> */
+    private function way(WayLook $look): array
+    {
+        return ['name' => $look->name] + ($look->patches === []
+            ? ['placements' => $this->placements($look->placements)]
+            : ['patches' => $this->patches($look->patches)]);
     }
 
     /** @return array<string, mixed> */

@@ -92,9 +92,9 @@ final class TaskCompiler
         if ($unit->kind() !== UnitKind::Block && $sections === [] && $unit->contents() === []) {
             return null;
         }
-        [$units, $blocks, $names] = $this->compilation->drawnContents($this->sized, $key);
+        [$units, $blocks, $names, $ways] = $this->compilation->drawnContents($this->sized, $key);
 
-        return new BlockDrawing($key, $units, $blocks, $names);
+        return new BlockDrawing($key, $units, $blocks, $names, $ways);
     }
 
     /**

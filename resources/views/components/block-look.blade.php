@@ -1,4 +1,4 @@
-@props(['study', 'palette', 'side' => 132, 'name', 'label' => null])
+@props(['study', 'palette', 'side' => 132, 'name', 'label' => null, 'way' => null])
 @php([$width, $height] = array_map(fn ($side) => $side ?: 300, $study->seen()))
 @php([$left, $top] = $study->off())
 @php($scale = $side / max($width, $height))
@@ -14,7 +14,7 @@
                 fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
         @endforeach
     </defs>
-    @foreach ($study->laid as $laid)
+    @foreach ($way === null ? $study->laid : $study->ways[$way] ?? [] as $laid)
         <use href="#{{ $name }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
             transform="translate({{ $laid['x'] - $left }} {{ $laid['y'] - $top }}) rotate({{ $laid['turn'] }})"/>
     @endforeach

@@ -100,6 +100,14 @@
             @endforeach
             <button type="button" class="btn btn-count tool" data-swap-start aria-pressed="false">{{ __('workshop.swap') }}</button>
         </div>
+        @if ($ways !== [])
+            <div class="tool-row">
+                @foreach ($ways as $way)
+                    <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'turn'] + $cell + ['by' => 90, 'way' =>
+                        $way['id']] + $expect) }}">{{ __('workshop.turn_in_way', ['way' => $way['name']]) }}</button>
+                @endforeach
+            </div>
+        @endif
         @unless ($board->isSixty)<details class="section-tool"><summary>{{ __('workshop.section') }}</summary>
             <p class="field-hint">{{ __('workshop.section_hint') }}</p>
             <div class="tool-row">

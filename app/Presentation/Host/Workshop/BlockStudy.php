@@ -31,12 +31,14 @@ use InvalidArgumentException;
 
 /**
  * One block of a draft worked out: what it looks like, how large it finishes at every size, what it takes to make, and what is wrong with
- * it.
- * It is read from an excerpt that holds this block alone, and kept under that excerpt, so that a block which was not touched costs nothing.
+ * it. It is read from an excerpt that holds this block alone, and kept under that excerpt, so that a block which was not touched costs nothing.
  */
 final readonly class BlockStudy
 {
     private const DAYS = 2;
+
+    /** Changes with what is kept of a block. */
+    private const FORM = 2;
 
     /** Findings about one block alone; what only a whole quilt can tell is for the proof. */
     private const NOT_ALONE = ['unfinished', 'unused-fabric', 'unmade-unit', 'unmade-block', 'wasteful-yield', 'bias-edge', 'unfriendly-size',
@@ -52,6 +54,8 @@ final readonly class BlockStudy
      * @param  list<array{severity: string, text: string, column: int|null, row: int|null}>  $findings
      * @param  array{float, float}|null  $trimmed  width and height that it is trimmed to, in hundredths of an inch
      * @param  SixtyShape|null  $shape  of a block on 60° axes
+     * @param  array<string, list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>>  $ways  what lies where in
+     *     other ways to turn its parts, by the id of the way
      */
     private function __construct(
         public array $columns,
@@ -65,6 +69,7 @@ final readonly class BlockStudy
         public array $findings = [],
         public ?array $trimmed = null,
         public ?SixtyShape $shape = null,
+        public array $ways = [],
     ) {
     }
 
@@ -84,7 +89,7 @@ final readonly class BlockStudy
         $names = [];
         foreach ($blocks as $block) {
             $names[$block] = implode(':', [
-                'block', $notation->value, app()->getLocale(), Compiler::REVISION, Excerpt::keyOfBlock($document, $block),
+                'block', self::FORM, $notation->value, app()->getLocale(), Compiler::REVISION, Excerpt::keyOfBlock($document, $block),
             ]);
         }
         $kept = $names === [] ? [] : Cache::many(array_values($names));
@@ -165,6 +170,10 @@ final readonly class BlockStudy
             self::findings($reading->document->value, Proof::ofDraft($reading)),
             $isSixty || $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],
             $isSixty ? $block->shape : null,
+            array_map(
+                fn (string $way): array => self::drawn($block->inWay($way), $products)[1],
+                array_combine(array_keys($block->ways), array_keys($block->ways)),
+            ),
         );
     }
 

@@ -11,6 +11,7 @@ use App\Models\QuiltAlong;
 use App\Models\User;
 use App\Pictures\DesignArchive;
 use App\Presentation\Host\ValueText;
+use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Illuminate\Contracts\View\View as Html;
@@ -94,6 +95,7 @@ final class Workshop
             'block' => $block,
             'study' => BlockStudy::of($document, $id, $quiltAlong->units),
             'looks' => Looks::ofUnits($document),
+            'ways' => self::ways($document, $place),
         ];
         $about['board'] = Board::of($document, $id, $about['study']);
         $about['inQuilt'] = InQuilt::of($document, $id, $about['study'], $quiltAlong->units);
@@ -106,6 +108,24 @@ final class Workshop
             'facts' => $this->html(view('workshop.facts', $about)),
             'new-unit' => $this->html(view('workshop.new-unit', $about + ['kinds' => KindLooks::all()])),
         ]);
+    }
+
+    /**
+     * Other ways to turn the parts of a block.
+     *
+     * @return list<array{id: string, name: string, turns: int, item: array<array-key, mixed>}> how many parts are turned in each
+     */
+    private static function ways(DraftDocument $document, Place $block): array
+    {
+        $ways = [];
+        $cells = array_map(Cell::of(...), $document->items($block->within('cells')));
+        foreach ($document->items($block->within('ways')) as $way) {
+            $id = (string) Place::idOf($way);
+            $turned = array_filter($cells, fn (Cell $cell): bool => $cell->furtherIn($id) !== 0);
+            $ways[] = ['id' => $id, 'name' => is_string($way['name'] ?? null) ? $way['name'] : $id, 'turns' => count($turned), 'item' => $way];
+        }
+
+        return $ways;
     }
 
     private function unit(QuiltAlong $quiltAlong, DraftDocument $document, string $id): ?View
