@@ -27,6 +27,19 @@ for (const [name, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await expect(page.getByRole('region', { name: 'A Linen' })).toContainText('5⅜');
         });
 
+        await test.step('she turns the parts of the block as she likes them better, and every drawing of it follows', async () => {
+            const block = () => page.getByRole('region', { name: 'Seed Packet', exact: true });
+            const drawn = () => block().locator('.task-head svg').evaluate((svg) => svg.innerHTML);
+            const designed = await drawn();
+            await block().getByText('How the parts of Seed Packet are turned').click();
+            await block().getByRole('radio', { name: 'Dark points turned in' }).check();
+            await block().getByRole('button', { name: 'Turn them this way' }).click();
+            await expect(page.getByText('The block is drawn in the way you chose.')).toBeVisible();
+            await expect(block().getByText('How the parts of Seed Packet are turned')).toContainText('Dark points turned in');
+            expect(await drawn()).not.toBe(designed);
+            await expect(block()).toContainText('12½');
+        });
+
         await test.step('she counts units as sewn and trimmed, and the block as finished', async () => {
             await counter(page, 'Sewn Leaf hourglass').tap(/all 4$/);
             await counter(page, 'Trimmed Leaf hourglass').tap(/all 4$/);

@@ -193,6 +193,39 @@ test('a block is composed by touch on a phone', async ({ world, device }) => {
     await holds(page, 2, 2, 'Four-patch, turned 90°');
 });
 
+test('a host offers another way to turn the parts of a block', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world);
+    await open(page, `${desk}/design/blocks`);
+    await page.getByRole('button', { name: 'Make the block' }).click();
+    await expect(page.getByRole('heading', { name: 'Block 1' })).toBeVisible();
+    await ready(page);
+    await page.getByText('Half-square triangle', { exact: true }).click();
+    await page.getByRole('button', { name: 'Make it and hold it' }).click();
+    await expect(page.getByRole('button', { name: 'Hold Half-square triangle' })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('button', { name: 'Fill the empty places' }).click();
+    await holds(page, 3, 3, 'Half-square triangle');
+
+    await page.getByText('Other ways to turn its parts').click();
+    await page.locator('#new-way').getByLabel('Name of the way').fill('Pinwheel');
+    await page.getByRole('button', { name: 'Add another way' }).click();
+    await expect(page.getByText('Nothing is turned in it yet')).toBeVisible();
+    const looks = () => page.locator('#ways .way svg use').evaluateAll((uses) => uses.map((use) => use.getAttribute('transform')));
+    const before = await looks();
+    await page.getByRole('button', { name: 'Hold Half-square triangle' }).click();
+    await spot(page, 2, 1).click();
+    await page.getByRole('button', { name: 'Turn in “Pinwheel”' }).click();
+    await expect(page.getByText('Nothing is turned in it yet')).toHaveCount(0);
+    await saved(page);
+    expect((await looks()).filter((place, index) => place !== before[index])).toHaveLength(1);
+    // The block itself stays as it is designed.
+    await holds(page, 2, 1, 'Half-square triangle');
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.getByText('Nothing is turned in it yet')).toBeVisible();
+    await page.getByRole('button', { name: 'Remove Pinwheel' }).click();
+    await expect(page.locator('#ways .way')).toHaveCount(0);
+});
+
 test('what lies in a block is dragged from the shelf and from place to place', async ({ world, device }) => {
     const page = await device();
     const desk = await startDesign(page, world, 'two-tides');

@@ -85,6 +85,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues/{number}/counters', [Member\CounterController::class, 'index'])->name('counters.index');
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
+        Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');

@@ -33,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
+ * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
  * @property string|null $begun_by id of the form it was begun by
  * @property-read QuiltAlong $quiltAlong
@@ -55,7 +56,11 @@ final class Project extends Model
         'size_later',
         'begun_by',
         'own_copy_at',
+        'turns',
     ];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['turns' => '{}'];
 
     protected function casts(): array
     {
@@ -64,6 +69,7 @@ final class Project extends Model
             'usable_width' => LengthCast::class,
             'size_later' => 'boolean',
             'own_copy_at' => 'immutable_datetime',
+            'turns' => 'array',
         ];
     }
 

@@ -121,8 +121,11 @@ final readonly class ReleasedSheets
         return $project->size_later ? $this->announcement($project)->sizeNeededAt ?? 1 : null;
     }
 
+    /** With her cloth, and with the parts of blocks turned as she chose. */
     private function onHerCloth(ClueSheet $sheet, Project $project): ClueSheet
     {
+        $sheet = $sheet->turned($project->turns);
+
         return $project->usable_width === null ? $sheet : $sheet->onCloth($project->usable_width, $project->notation);
     }
 }

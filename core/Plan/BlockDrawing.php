@@ -21,6 +21,7 @@ final readonly class BlockDrawing
      * @param  array<string, list<Placement>>  $blocks  the block and those within it, by product key
      * @param  array<string, string>  $names  of all of them
      * @param  array<string, array<string, WayLook>>  $ways  other ways to turn the parts of the blocks, by product key and way
+     * @param  array<string, string>  $chosen  the ways in which they are drawn, by the ids of blocks; as designed where there is none
      */
     public function __construct(
         public string $block,
@@ -28,6 +29,7 @@ final readonly class BlockDrawing
         public array $blocks,
         public array $names,
         public array $ways = [],
+        public array $chosen = [],
     ) {
     }
 
@@ -38,17 +40,7 @@ final readonly class BlockDrawing
      */
     public function turned(array $chosen): self
     {
-        [$units, $blocks] = [$this->units, $this->blocks];
-        foreach ($this->ways as $key => $ways) {
-            $look = $ways[$chosen[self::blockOf($key)] ?? ''] ?? null;
-            if ($look !== null && isset($blocks[$key])) {
-                $blocks[$key] = $look->placements;
-            } elseif ($look !== null) {
-                $units[$key] = $look->patches;
-            }
-        }
-
-        return new self($this->block, $units, $blocks, $this->names, $this->ways);
+        return new self($this->block, $this->units, $this->blocks, $this->names, $this->ways, $chosen);
     }
 
     /**
@@ -107,12 +99,13 @@ final readonly class BlockDrawing
     /** @return list<Patch> */
     private function of(string $key): array
     {
+        $look = $this->ways[$key][$this->chosen[self::blockOf($key)] ?? ''] ?? null;
         if (! isset($this->blocks[$key])) {
-            return $this->units[$key] ?? [];
+            return $look->patches ?? $this->units[$key] ?? [];
         }
         $patches = [];
         $nothing = Size::square(Length::zero());
-        foreach ($this->blocks[$key] as $placement) {
+        foreach ($look->placements ?? $this->blocks[$key] as $placement) {
             // Turned about its top left corner: within a square of no size.
             $turn = $placement->turn % 90 === 0 ? Orientation::of($placement->turn) : null;
             foreach ($this->of($placement->product) as $patch) {

@@ -19,6 +19,15 @@ return [
         'named' => ':count :name comes out of the same cuts too. Keep it in a bag.|:count :name come out of the same cuts too. Keep them '
             .'in a bag.',
     ],
+    'turns' => [
+        'title' => 'How the parts of :block are turned',
+        'hint' => 'Cutting and counts are the same in every way, and every drawing of this block follows. What you have sewn already '
+            .'stays as it is.',
+        'designed' => 'As it is designed',
+        'change' => 'Turn them this way',
+        'changed' => 'The block is drawn in the way you chose.',
+        'unknown' => 'This block cannot be turned that way. Choose one of the ways shown.',
+    ],
     'steps' => 'Steps',
     'count_off' => 'Count off',
     'trim_to' => 'Trim to',

@@ -146,8 +146,8 @@ return [
     'ways' => 'Other ways to turn its parts',
     'ways_hint' => 'Members may turn the parts of this block as they like best where you offer it. Add a way, then choose a place in the '
         .'grid and turn it in that way.',
-    'ways_turn' => 'Choose a place in the grid and turn it in a way below. Members choose one of them, or the block as it is designed. '
-        .'What is cut and counted is the same in all.',
+    'ways_turn' => 'Choose a place in the grid and turn it with the button that is named after the way. Members choose a way, or the block as '
+        .'it is designed. What is cut and counted is the same in all.',
     'way_name' => 'Name of the way',
     'way_same' => 'Nothing is turned in it yet, so members do not see it.',
     'new_way_name' => 'Way :number',

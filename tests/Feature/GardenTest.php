@@ -114,3 +114,46 @@ it('lists from the bags what earlier clues made, and not what the clue makes its
     $project = $this->project($ferry);
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/3")->assertSeeText('From your bags');
 });
+
+it('lets a member turn the parts of a block in another way, and draws it so from then on', function (): void {
+    $this->release($this->garden, 2);
+    $this->get("/q/{$this->member->id}/clues/2")->assertDontSee('How the parts of')->assertDontSee('Windmills');
+    $this->release($this->garden, 3);
+    $page = fn (): string => (string) $this->get("/q/{$this->member->id}/clues/3")->assertOk()->getContent();
+    $head = function (string $page): string {
+        preg_match('#id="t-b-pea-trellis".*?<svg.*?</svg>#s', $page, $found);
+
+        return $found[0];
+    };
+    $before = $page();
+    $counters = $this->getJson("/q/{$this->member->id}/clues/3/counters")->json();
+    expect($before)->toContain('How the parts of Pea Trellis are turned: <b>As it is designed</b>')->toContain('Windmills');
+
+    $this->put("/q/{$this->member->id}/clues/3/turns", ['block' => 'b-pea-trellis', 'way' => 'w-windmills', 'from' => 't-b-pea-trellis'])
+        ->assertRedirect("/q/{$this->member->id}/clues/3#t-b-pea-trellis")->assertSessionHas('status');
+    $after = $page();
+    expect($this->member->fresh()->turns)->toBe(['b-pea-trellis' => 'w-windmills'])
+        ->and($after)->toContain('are turned: <b>Windmills</b>')
+        ->and($head($after))->not->toBe($head($before))
+        ->and($this->getJson("/q/{$this->member->id}/clues/3/counters")->json())->toBe($counters);
+
+    // Another member's block stays as it is designed, and so does hers when she changes her mind.
+    $other = $this->project($this->garden, 's-lap');
+    $other->update(['colourway_key' => 'c-allotment']);
+    $this->actingAs($other->user);
+    expect($head((string) $this->get("/q/{$other->id}/clues/3")->getContent()))->toBe($head($before));
+    $this->actingAs($this->member->user);
+    $this->put("/q/{$this->member->id}/clues/3/turns", ['block' => 'b-pea-trellis', 'way' => ''])->assertSessionHasNoErrors();
+    expect($this->member->fresh()->turns)->toBe([])->and($head($page()))->toBe($head($before));
+});
+
+it('refuses a turn that the design does not offer, in a clue that is open or not', function (): void {
+    $this->release($this->garden, 2);
+    $ask = fn (int $number, array $sent) => $this->from('/home')->put("/q/{$this->member->id}/clues/$number/turns", $sent);
+    $ask(3, ['block' => 'b-pea-trellis', 'way' => 'w-windmills'])->assertNotFound();
+    $ask(2, ['block' => 'b-pea-trellis', 'way' => 'w-windmills'])->assertSessionHasErrors(['block']);
+    $this->release($this->garden, 3);
+    $ask(3, ['block' => 'b-pea-trellis', 'way' => 'w-storm'])->assertSessionHasErrors(['way' => __('tasks.turns.unknown')]);
+    $ask(3, ['block' => ['b'], 'way' => ['w']])->assertSessionHasErrors(['block']);
+    expect($this->member->fresh()->turns)->toBe([]);
+});

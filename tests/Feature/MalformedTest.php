@@ -58,6 +58,7 @@ const FORMS = [
         'queued' => '1',
     ],
     'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
+    'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456'],
     'member.swatch.destroy' => [],
     'member.project.update' => [

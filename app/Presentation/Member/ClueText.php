@@ -33,6 +33,7 @@ final readonly class ClueText
         $values = [
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
+            'turns' => e(route('member.turns.update', [$project, $clue->number])),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
         foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Cache;
 
 /**
  * What a page shows of each open clue, drawn once and kept: drawings take most of the time of a page late in a quilt-along. It depends on
- * nothing but what stands in its name, so a change of size, method, cloth or ruler finds another one. Counts are never in it.
+ * nothing but what stands in its name, so a change of size, method, cloth, ruler or turn finds another one. Counts are never in it.
  */
 final readonly class Drawn
 {
@@ -98,6 +98,7 @@ final readonly class Drawn
             // Null is what the design says: that changes with its edition.
             $project->usable_width?->encode(),
             $project->colourway_key,
+            $project->turns,
             $project->swatches
                 ->sortBy('slot_key')
                 ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])

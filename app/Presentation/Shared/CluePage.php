@@ -58,7 +58,9 @@ final readonly class CluePage
 
     public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project): self
     {
-        return new self($sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway($announcement));
+        return new self(
+            $sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway($announcement),
+        );
     }
 
     /** Her numbers without her counters, and so without a query for each clue. */
@@ -221,7 +223,34 @@ final readonly class CluePage
                 $task->byproduct->finished,
             ),
             quilting: $this->quilting($task),
+            turns: $this->turns($task),
         );
+    }
+
+    /** @return list<TurnsView> */
+    private function turns(TaskSheet $task): array
+    {
+        $drawing = $task->drawing;
+        if ($drawing === null) {
+            return [];
+        }
+        $views = [];
+        foreach ($drawing->choices() as $block => [$key, $names]) {
+            $chosen = $drawing->chosen[$block] ?? '';
+            $ways = [];
+            foreach (['' => __('tasks.turns.designed')] + $names as $way => $name) {
+                $turned = $drawing->turned([$block => (string) $way] + $drawing->chosen);
+                $ways[] = [
+                    'value' => (string) $way,
+                    'name' => $name,
+                    'picture' => $this->pictures->part($name, $turned->part($key), $turned->box($key)),
+                    'chosen' => (string) $way === (isset($names[$chosen]) ? $chosen : ''),
+                ];
+            }
+            $views[] = new TurnsView((string) $block, $drawing->names[$key] ?? $task->name, $ways);
+        }
+
+        return $views;
     }
 
     /** What lies in a bag already; less when the other task was made another way. */

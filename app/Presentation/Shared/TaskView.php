@@ -22,6 +22,7 @@ final readonly class TaskView
      * @param  string|null  $fromBag  a sentence, when some come out of a bag
      * @param  string|null  $byproduct  a sentence, when something else comes out too
      * @param  list<string>  $quilting  sentences with the sizes of a block that is quilted by itself
+     * @param  list<TurnsView>  $turns  blocks whose parts may be turned otherwise
      */
     public function __construct(
         public string $anchor,
@@ -45,6 +46,7 @@ final readonly class TaskView
         public ?string $byproduct = null,
         public ?Picture $byproductPicture = null,
         public array $quilting = [],
+        public array $turns = [],
     ) {
     }
 }

@@ -64,6 +64,32 @@
             @endif
         </details>
     @endif
+    @foreach ($task->turns as $turns)
+        <details class="methods">
+            <summary>{{ __('tasks.turns.title', ['block' => $turns->name]) }}: <b>{{ $turns->chosen() }}</b></summary>
+            @if (isset($open))
+            <form method="post" action="{{ $open->at('turns') }}" class="stack">
+                <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+                @method('put')
+                <input type="hidden" name="block" value="{{ $turns->block }}">
+                <input type="hidden" name="from" value="{{ $task->anchor }}">
+            @endif
+                <p class="field-hint">{{ __('tasks.turns.hint') }}</p>
+                <div class="choices is-pictured">
+                    @foreach ($turns->ways as $way)
+                        <label class="choice is-turn"><input type="radio" name="way"
+                            value="{{ $way['value'] }}" @checked($way['chosen']) @disabled(! isset($open))>
+                            <span aria-hidden="true"><x-picture :picture="$way['picture']"
+                                :scale="110 / max($way['picture']->width, $way['picture']->height)"/></span>
+                            <span class="choice-name">{{ $way['name'] }}</span></label>
+                    @endforeach
+                </div>
+            @if (isset($open))
+                <button class="btn btn-other">{{ __('tasks.turns.change') }}</button>
+            </form>
+            @endif
+        </details>
+    @endforeach
     @if ($task->steps !== [])
     <h4>{{ __('tasks.steps') }}</h4>
     <ol class="steps">

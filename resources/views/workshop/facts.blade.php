@@ -35,30 +35,6 @@
         @endforeach
     </ul>
 @endif
-<section class="ways" aria-labelledby="ways-head">
-    <h2 id="ways-head">{{ __('workshop.ways') }}</h2>
-    <p class="field-hint">{{ __($ways === [] ? 'workshop.ways_hint' : 'workshop.ways_turn') }}</p>
-    @foreach ($ways as $way)
-        <div class="way">
-            <x-block-look :study="$study" :palette="$palette" :side="84" :name="'way-'.$way['id']" :way="$way['id']"/>
-            <div class="way-fields">
-                <x-edit.text :place="$place.'/ways/'.$way['id'].'/name'" :value="$way['name']" :label="__('workshop.way_name')"
-                    :id="'way-name-'.$way['id']"/>
-                @if ($way['turns'] === 0)<p class="field-hint">{{ __('workshop.way_same') }}</p>@endif
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $place.'/ways/'.$way['id'], 'expect' =>
-                    $way['item']]" :aria-label="__('workshop.remove').' '.$way['name']">{{ __('workshop.remove') }}</x-edit.button>
-            </div>
-        </div>
-    @endforeach
-    @if (count($ways) < 8)
-        <x-edit.form :edit="['kind' => 'add', 'to' => $place.'/ways', 'item' => ['id' => App\Support\Fill::in('id', 'w'), 'name' =>
-            App\Support\Fill::in('way_name')]]" class="line-field" id="new-way">
-            <label class="reclothe-one">{{ __('workshop.way_name') }} <input class="form-control" name="way_name" maxlength="60" required
-                autocomplete="off" value="{{ __('workshop.new_way_name', ['number' => count($ways) + 1]) }}"></label>
-            <button class="btn btn-other">{{ __('workshop.add_way') }}</button>
-        </x-edit.form>
-    @endif
-</section>
 @if ($board->isSixty)
     <div class="inline-fields">
         <x-edit.select :place="$place.'/sixty/shape'" :value="$block['sixty']['shape'] ?? null" :label="__('workshop.sixty_shape')"
@@ -131,6 +107,29 @@
     </form>
 </fieldset>
 @endunless
+<details class="section-tool" id="ways" @if ($ways !== []) open @endif><summary>{{ __('workshop.ways') }}</summary>
+    <p class="field-hint">{{ __($ways === [] ? 'workshop.ways_hint' : 'workshop.ways_turn') }}</p>
+    @foreach ($ways as $way)
+        <div class="way">
+            <x-block-look :study="$study" :palette="$palette" :side="84" :name="'way-'.$way['id']" :way="$way['id']"/>
+            <div class="way-fields">
+                <x-edit.text :place="$place.'/ways/'.$way['id'].'/name'" :value="$way['name']" :label="__('workshop.way_name')"
+                    :id="'way-name-'.$way['id']"/>
+                @if ($way['turns'] === 0)<p class="field-hint">{{ __('workshop.way_same') }}</p>@endif
+                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $place.'/ways/'.$way['id'], 'expect' =>
+                    $way['item']]" :aria-label="__('workshop.remove').' '.$way['name']">{{ __('workshop.remove') }}</x-edit.button>
+            </div>
+        </div>
+    @endforeach
+    @if (count($ways) < 8)
+        <x-edit.form :edit="['kind' => 'add', 'to' => $place.'/ways', 'item' => ['id' => App\Support\Fill::in('id', 'w'), 'name' =>
+            App\Support\Fill::in('way_name')]]" class="line-field" id="new-way">
+            <label class="reclothe-one">{{ __('workshop.way_name') }} <input class="form-control" name="way_name" maxlength="60" required
+                autocomplete="off" value="{{ __('workshop.new_way_name', ['number' => count($ways) + 1]) }}"></label>
+            <button class="btn btn-other">{{ __('workshop.add_way') }}</button>
+        </x-edit.form>
+    @endif
+</details>
 <details class="keys"><summary>{{ __('workshop.keys') }}</summary>
     <dl>@foreach (__('workshop.key_list') as $key => $does)<div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $does }}</dd></div>@endforeach</dl>
 </details>
