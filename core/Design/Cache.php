@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\WayLook;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\Workings;
 

@@ -6,10 +6,10 @@ namespace Dew\Core\Design;
 
 use Dew\Core\Block\Composed;
 use Dew\Core\Block\Turnable;
-use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\WayLook;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
@@ -168,13 +168,27 @@ final readonly class Compilation
             $ways = [];
             foreach ($keys as $inner) {
                 $product = $sized->products[$inner];
-                $ways[$inner] = $product instanceof Turnable ? WayLook::allOf($product) : [];
+                $ways[$inner] = $product instanceof Turnable ? self::looksInWays($product) : [];
             }
             [$units, $blocks] = $this->drawn($sized, $keys);
             $this->cache->drawn[$number] = [$units, $blocks, $names, array_filter($ways)];
         }
 
         return $this->cache->drawn[$number];
+    }
+
+    /** @return array<string, WayLook> what a block looks like in every other way of turning its parts, by the id of the way */
+    private static function looksInWays(Turnable $block): array
+    {
+        $looks = [];
+        foreach ($block->ways() as $id => $name) {
+            $turned = $block->inWay($id);
+            $looks[$id] = $turned instanceof Composed
+                ? new WayLook($name, $turned->placements())
+                : new WayLook($name, [], $turned->patches());
+        }
+
+        return $looks;
     }
 
     /** @return list<string> product keys of the sections of a unit that are made by tasks of their own */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Block\WayLook;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\SixthTurn;
+use Dew\Core\Geometry\WayLook;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
-use Dew\Core\Block\WayLook;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Cloth;
@@ -15,6 +14,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\WayLook;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Sewing;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
-use Dew\Core\Block\WayLook;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\WayLook;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Step;
