@@ -143,6 +143,25 @@ return [
     'no_remarks' => 'Everything that lies here fits.',
     'cannot_draw' => 'This block cannot be computed as it stands: it :problem',
     'in_quilt' => 'In the quilt',
+    'outline' => [
+        'title' => 'Setting outlines on a grid',
+        'hint' => 'Drag a corner, choose it and click where it is to be, or move it by the arrow keys. A dot between two corners puts a '
+            .'corner there.',
+        'piece' => 'Outline of piece',
+        'step' => 'Lines of the grid every',
+        'grid' => 'Grid of the unit, at its finished size',
+        'remove' => 'Take this corner out',
+        'side' => 'Side',
+        'bends' => ['' => 'straight', 'right' => 'bends to the right', 'left' => 'bends to the left'],
+        'radius' => 'Radius',
+        'words' => [
+            'corner' => 'Corner :number at :x, :y',
+            'divide' => 'Put a corner between :one and :other',
+            'bend' => 'Side from corner :one to :other',
+            'no_length' => 'Write the radius as a length, such as 3 1/2 or 9 cm.',
+            'short' => 'The radius must be at least :least, half of the way between the two corners.',
+        ],
+    ],
     'ways' => 'Other ways to turn its parts',
     'ways_hint' => 'Members may turn the parts of this block as they like best where you offer it. Add a way, then choose a place in the '
         .'grid and turn it in that way.',

@@ -1,4 +1,5 @@
 import { Board } from './workshop/board.js';
+import { OutlineEditor } from './workshop/outline.js';
 import { Outbox } from './workshop/outbox.js';
 import { shrink } from './workshop/picture.js';
 import { known, show } from './workshop/panels.js';
@@ -76,6 +77,7 @@ const workshop = () => {
         root.querySelector('#save-state')?.removeAttribute('data-state');
         state(outbox === null ? was : outbox.stuck ? 'waiting' : outbox.isEmpty() ? 'saved' : 'saving');
         board?.restore();
+        outline?.restore();
     };
 
     /** The proof follows an edit at its own pace. */
@@ -126,10 +128,12 @@ const workshop = () => {
     };
 
     let board = null;
+    let outline = null;
     let outbox = null;
     outbox = new Outbox(root.dataset.draft, { edits: root.dataset.edits, state: root.dataset.state }, { state, answered }, () => about());
     const mayEdit = !root.querySelector('.panels').disabled;
     board = mayEdit && root.querySelector('#board') ? new Board(root, outbox) : null;
+    outline = mayEdit && root.dataset.view === 'unit' ? new OutlineEditor(root, outbox) : null;
 
     document.addEventListener('submit', (event) => {
         const form = event.target;

@@ -10,7 +10,8 @@ const callbacks = {
     // What the browser itself opened, chose or typed stays.
     beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS')
         && !(node.dataset?.keep ?? '').split(' ').includes(name),
-    beforeNodeMorphed: (node) => !(node instanceof Element && isTouched(node)),
+    // What a script draws is drawn by it again.
+    beforeNodeMorphed: (node) => !(node instanceof Element && (isTouched(node) || node.matches('[data-outline-svg]'))),
 };
 
 /** The panels of the page as the server knows them. */

@@ -5,6 +5,35 @@
 @php($ownFabrics = array_intersect_key($palette->fabrics, array_flip(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [])))
 <h2>{{ __('workshop.own_pieces') }}</h2>
 <p class="field-hint">{{ __('workshop.own_pieces_hint') }}</p>
+@php($outlines = App\Presentation\Host\Workshop\Outlines::of($unit, $id, $palette))
+@if ($outlines !== null)
+    @php($metric = $quiltAlong->units === Dew\Core\Measure\Notation::Centimetres)
+    <section id="outline-board" class="outline-board" aria-label="{{ __('workshop.outline.title') }}" hidden
+        data-width="{{ $outlines->width }}" data-height="{{ $outlines->height }}" data-metric="{{ $metric ? '1' : '' }}"
+        data-pieces="{{ json_encode($outlines->pieces, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) }}"
+        data-words="{{ json_encode(__('workshop.outline.words'), JSON_UNESCAPED_UNICODE) }}">
+        <p class="field-hint">{{ __('workshop.outline.hint') }}</p>
+        <div class="inline-fields">
+            <div class="field is-short"><label class="form-label" for="outline-piece">{{ __('workshop.outline.piece') }}</label><select
+                class="form-select" id="outline-piece" data-outline-piece>@foreach ($outlines->pieces as $piece)<option
+                value="{{ $piece['id'] }}">{{ $piece['name'] }}</option>@endforeach</select></div>
+            <div class="field is-short"><label class="form-label" for="outline-step">{{ __('workshop.outline.step') }}</label><select
+                class="form-select" id="outline-step" data-outline-step>
+                @foreach (App\Presentation\Host\Workshop\Outlines::steps($quiltAlong->units) as $name => $inches)<option value="{{ $inches }}" @selected($loop->iteration === 2)>{{ $name }}</option>@endforeach</select></div>
+        </div>
+        <svg class="outline-svg" data-outline-svg role="group" aria-label="{{ __('workshop.outline.grid') }}"></svg>
+        <div class="inline-fields">
+            <p class="outline-chosen" data-outline-chosen role="status"></p>
+            <button type="button" class="btn btn-count tool" data-outline-remove>{{ __('workshop.outline.remove') }}</button>
+            <div class="field"><label class="form-label" for="outline-bend" data-outline-bend-label>{{ __('workshop.outline.side')
+                }}</label><select class="form-select" id="outline-bend" data-outline-bend>
+                @foreach (__('workshop.outline.bends') as $bend => $name)<option value="{{ $bend }}">{{ $name }}</option>@endforeach</select></div>
+            <div class="field is-short"><label class="form-label" for="outline-radius">{{ __('workshop.outline.radius') }}</label><input
+                class="form-control" id="outline-radius" data-outline-radius autocomplete="off"></div>
+        </div>
+        <p class="field-error" data-outline-problem role="alert"></p>
+    </section>
+@endif
 @foreach ($pieces as $piece)
     @php($at = $place.'/pieces/'.$piece['id'])
     <fieldset class="line-fields own-piece"><legend>{{ __('workshop.piece', ['name' => $piece['letter'] ?? $loop->iteration]) }}</legend>
