@@ -369,6 +369,66 @@ test('a given pattern with one wrong number is told which', async ({ world, devi
     await expect(page.getByText(/Cut larger: .* states 4¾/)).toBeVisible();
 });
 
+test('the outline of a piece is set on a grid by mouse and by keys, and a pattern\'s picture takes its place', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'two-tides');
+    await open(page, `${desk}/design/blocks/b-shoofly`);
+    await page.getByRole('link', { name: /^Change .*triangle/i }).first().click();
+    await ready(page);
+    await page.getByLabel('Kind of unit').selectOption({ label: 'Pieces of your own' });
+    const board = page.getByRole('region', { name: 'Setting outlines on a grid' });
+    const shape = page.getByLabel(/^Corners/);
+    const corner = (number) => board.getByRole('button', { name: new RegExp(`^Corner ${number} at`) });
+    await expect(shape).toHaveValue('0, 0\n4, 0\n4, 4\n0, 4');
+    await expect(page.getByText('Nothing is wrong with this unit.')).toBeVisible();
+
+    // Out of the middle of its right side, dragged inwards by an inch.
+    await board.getByRole('button', { name: 'Put a corner between 2 and 3' }).click();
+    await saved(page);
+    await expect(shape).toHaveValue('0, 0\n4, 0\n4, 2\n4, 4\n0, 4');
+    const at = await corner(3).boundingBox();
+    const inch = (await corner(2).boundingBox()).x - (await corner(1).boundingBox()).x;
+    await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(at.x + at.width / 2 - inch / 4, at.y + at.height / 2, { steps: 5 });
+    await page.mouse.up();
+    await expect(shape).toHaveValue('0, 0\n4, 0\n3, 2\n4, 4\n0, 4');
+    await expect(page.getByText(/its pieces cover 14 of its 16 square inches/)).toBeVisible();
+
+    // By keys: half an inch down, and out.
+    await board.getByLabel('Lines of the grid every').selectOption('1/2 in');
+    await corner(3).focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowRight');
+    await expect(shape).toHaveValue('0, 0\n4, 0\n3 1/2, 2 1/2\n4, 4\n0, 4');
+    await corner(3).focus();
+    await page.keyboard.press('Delete');
+    await expect(shape).toHaveValue('0, 0\n4, 0\n4, 4\n0, 4');
+    await board.getByLabel('Side from corner 2 to 3').selectOption('bends to the left');
+    await expect(shape).toHaveValue('0, 0\n4, 0\narc 4 left\n4, 4\n0, 4');
+    await board.getByLabel('Radius').fill('1');
+    await board.getByLabel('Radius').press('Tab');
+    await expect(board.getByRole('alert')).toHaveText(/at least 2/);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(shape).toHaveValue('0, 0\n4, 0\n4, 4\n0, 4');
+
+    // A picture of 2 by 2 points: what counts is that it is kept and drawn.
+    await page.getByLabel('Choose a picture').setInputFiles({
+        name: 'page.png', mimeType: 'image/png', buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAIAAAACCAIAAAD91JpzAAAAEElEQVR4nGM4YWMDRAwQCgAlPgUBdJmUYAAAAABJRU5ErkJggg==', 'base64',
+        ),
+    });
+    await expect(page.getByText('The picture is in its place.')).toBeVisible();
+    await ready(page);
+    await page.getByRole('button', { name: 'Leave its outline out' }).click();
+    await expect(page.getByLabel('How many a unit takes')).toHaveValue('1');
+    await page.getByLabel('Cut size').fill('4 1/2 × 4 1/2');
+    await page.getByLabel('Cut size').press('Enter');
+    await saved(page);
+    await expect(page.getByText('Nothing is wrong with this unit.')).toBeVisible();
+    await expect(page.locator('.unit-page figure path').first()).toHaveAttribute('fill', /^url\(#picture-/);
+});
+
 test('two browsers change one design: both stand where they differ, and the later one chooses where they do not', async ({
     world,
     device,

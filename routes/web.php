@@ -86,6 +86,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
+        Route::get('pictures/{picture}', Member\PictureController::class)->name('picture');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
@@ -120,6 +121,7 @@ Route::middleware('auth')->group(function (): void {
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
             Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');
             Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
+            Route::post('design/units/{unit}/picture', [Host\PictureController::class, 'ofUnit'])->name('pictures.unit');
             Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         });
 

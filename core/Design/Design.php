@@ -38,6 +38,7 @@ final readonly class Design
      * @param  array<string, Method>  $methods  the default methods that the design sets, by kind
      * @param  Later  $later  what members may choose later
      * @param  DesignDocument  $document  as it was read, in the newest format
+     * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
     public function __construct(
         public string $id,
@@ -55,6 +56,7 @@ final readonly class Design
         public array $methods,
         public Later $later,
         public DesignDocument $document,
+        public array $pictures = [],
     ) {
         $this->caches = new Caches;
     }

@@ -41,6 +41,9 @@ final class DesignBuilder
     /** @var array<string, StatedSizes> */
     private array $stated = [];
 
+    /** @var array<string, string> hashes of the pictures of units, by id */
+    private array $pictures = [];
+
     private CuttingRoom $room;
 
     private BlockReader $blockReader;
@@ -103,6 +106,7 @@ final class DesignBuilder
             methods: $this->attempt(fn (): array => $this->methods()) ?? [],
             later: $this->attempt(fn (): Later => $this->later()) ?? new Later,
             document: $this->document,
+            pictures: $this->pictures,
         );
     }
 
@@ -151,6 +155,9 @@ final class DesignBuilder
         }
         if ($node->has('stated')) {
             $this->stated[$id] = $this->stated($node->get('stated'));
+        }
+        if ($node->has('picture')) {
+            $this->pictures[$id] = $node->get('picture')->string();
         }
     }
 

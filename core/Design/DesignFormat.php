@@ -124,9 +124,10 @@ final class DesignFormat
             'finished' => self::finished(),
             'fabrics' => new ListType(self::id(), 1, 40),
             ...$options,
+            'picture' => PatternType::hash(),
             'variants' => self::variants(),
             'stated' => self::stated(),
-        ], [...array_keys($options), 'variants', 'stated']));
+        ], [...array_keys($options), 'picture', 'variants', 'stated']));
     }
 
     private static function piece(): NamedType
@@ -143,6 +144,7 @@ final class DesignFormat
             'fabric' => self::id(),
             'shape' => new ListType(new EitherType($corner, $arc), 2, 80),
             'cut' => $cut,
+            'count' => new WholeType(1, 100),
             'notches' => new ListType($notch, 1, 20),
             'spare' => $spare,
             'unit' => self::id(),
@@ -150,7 +152,7 @@ final class DesignFormat
             'y' => LengthType::orZero(),
             'turn' => self::turn(),
             'mirror' => new FlagType,
-        ], ['letter', 'fabric', 'shape', 'cut', 'notches', 'spare', 'unit', 'x', 'y', 'turn', 'mirror']));
+        ], ['letter', 'fabric', 'shape', 'cut', 'count', 'notches', 'spare', 'unit', 'x', 'y', 'turn', 'mirror']));
     }
 
     private static function block(): NamedType

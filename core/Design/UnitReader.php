@@ -141,7 +141,7 @@ final readonly class UnitReader
     /** A piece that is a unit brings its own fabrics and shape. */
     private function placed(string $id, Node $node): CustomPiece
     {
-        foreach (['fabric', 'shape', 'cut', 'notches', 'spare'] as $own) {
+        foreach (['fabric', 'shape', 'cut', 'count', 'notches', 'spare'] as $own) {
             if ($node->has($own)) {
                 throw $node->get($own)->fail('stands beside "unit", which brings its own.');
             }
@@ -176,13 +176,28 @@ final readonly class UnitReader
         return new CustomPiece(
             $id,
             $fabric,
-            $this->outline($node->get('shape')),
+            $node->has('shape') ? $this->outline($node->get('shape')) : null,
             $cut?->size(),
             $yield,
             $this->letter($node),
             $notches,
             $spare,
+            count: $this->count($node),
         );
+    }
+
+    /**
+     * How many of a piece there are whose place is not known: what lies in one place is one piece.
+     *
+     * @return positive-int
+     */
+    private function count(Node $node): int
+    {
+        if ($node->has('count') && $node->has('shape')) {
+            throw $node->get('count')->fail('is for a piece without a "shape"; one that has a shape lies in one place.');
+        }
+
+        return $node->has('count') ? max(1, $node->get('count')->integer(1, PHP_INT_MAX)) : 1;
     }
 
     private function letter(Node $node): ?string

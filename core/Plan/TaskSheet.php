@@ -44,6 +44,7 @@ final readonly class TaskSheet
      * @param  int  $bagGives  how many that task's work gives when all of it is done the same way
      * @param  Byproduct|null  $byproduct  what comes out besides
      * @param  array{Size, Size}|null  $along  of what fills no rectangle, its base and its height above it, finished and unfinished
+     * @param  string|null  $picture  hash of the picture of the unit as a given pattern draws it
      * @param  list<string>  $makes  product keys of what it makes: the unit, and the block that is nothing but this unit
      * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
      *     \Dew\Core\Setting\QuiltAsYouGo::sizes()}
@@ -72,6 +73,7 @@ final readonly class TaskSheet
         public array $quilting = [],
         public array $makes = [],
         public ?array $along = null,
+        public ?string $picture = null,
     ) {
     }
 
@@ -179,6 +181,7 @@ final readonly class TaskSheet
             array_map(fn (Making $way): Making => $way->onCloth($room, $notation), $this->ways),
             $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
             $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
+            $this->picture,
         );
     }
 
@@ -197,6 +200,7 @@ final readonly class TaskSheet
             $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
             $this->making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing->turned($chosen),
             $this->oversize, $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
+            $this->picture,
         );
     }
 

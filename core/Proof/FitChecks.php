@@ -10,6 +10,7 @@ use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
@@ -28,7 +29,7 @@ final readonly class FitChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->seamsDiffer(), ...$checks->uncovered(), ...$checks->trimmedPoints()];
+        return [...$checks->seamsDiffer(), ...$checks->uncovered(), ...$checks->tooLittleCut(), ...$checks->trimmedPoints()];
     }
 
     /**
@@ -155,6 +156,32 @@ final readonly class FitChecks
         return $block->name;
     }
 
+    private static function squareInches(float $area): string
+    {
+        return rtrim(rtrim(sprintf('%.2F', $area), '0'), '.');
+    }
+
+    /**
+     * A given pattern's cutting sizes that cannot come to the finished unit, however the pieces lie.
+     *
+     * @return list<Finding>
+     */
+    private function tooLittleCut(): array
+    {
+        $findings = [];
+        foreach ($this->subject->units() as [$key, $unit]) {
+            $area = $unit->finished()->area();
+            $covers = $unit instanceof GivenUnit ? $unit->covers($this->subject->compilation->room) : $area;
+            if ($area - $covers > self::ROOM * $area) {
+                $findings[$key] = new Finding('cuts-too-little', Severity::Error, $this->subject->place($key).'/pieces', [
+                    'unit' => $this->subject->name($key), 'covers' => self::squareInches($covers), 'area' => self::squareInches($area),
+                ]);
+            }
+        }
+
+        return array_values($findings);
+    }
+
     /**
      * Pieces of a custom unit that leave a hole or overlap.
      *
@@ -171,10 +198,7 @@ final readonly class FitChecks
             $drawn = array_sum(array_map(fn ($patch): float => $patch->outline->area(), $unit->patches()));
             if (abs($area - $drawn) > self::ROOM * $area) {
                 $findings[$key] = new Finding('uncovered', Severity::Warning, $this->subject->place($key), [
-                    'unit' => $this->subject->name($key),
-                ], [
-                    'drawn' => Length::approximately($drawn),
-                    'area' => Length::approximately($area),
+                    'unit' => $this->subject->name($key), 'drawn' => self::squareInches($drawn), 'area' => self::squareInches($area),
                 ]);
             }
         }

@@ -31,6 +31,8 @@ return [
     'way-differs' => 'Turn :unit by half in ":way" of :block, or leave it as it is: it finishes :width by :height, so turned by a quarter it '
         .'does not fill its cell.',
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
+    'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most :covers of its '
+        .':area square inches.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
     'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
         .'purpose.',

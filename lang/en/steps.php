@@ -324,6 +324,7 @@ return [
         'cut_templates' => 'Cut round the templates, which hold the seam allowance.',
         'cut_notched' => 'Cut round the templates, which hold the seam allowance. Clip each notch at most :deep deep.',
         'cut' => 'Cut the other pieces by their sizes.',
+        'cut_given' => 'Cut the pieces by the sizes that the pattern gives.',
         'mark' => 'Mark on the back where seams stop: :seam from both edges of a corner.',
         'sew' => 'Sew as the pattern says, with a :seam seam.',
         'press' => 'Press each seam to the side where it lies flatter, and before another one crosses it.',

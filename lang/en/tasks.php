@@ -28,6 +28,8 @@ return [
         'changed' => 'The block is drawn in the way you chose.',
         'unknown' => 'This block cannot be turned that way. Choose one of the ways shown.',
     ],
+    'pattern' => 'As the pattern draws it',
+    'pattern_alt' => ':unit, as the pattern draws it',
     'steps' => 'Steps',
     'count_off' => 'Count off',
     'trim_to' => 'Trim to',

@@ -143,6 +143,17 @@ return [
     'no_remarks' => 'Everything that lies here fits.',
     'cannot_draw' => 'This block cannot be computed as it stands: it :problem',
     'in_quilt' => 'In the quilt',
+    'pattern_picture' => 'The pattern\'s picture',
+    'pattern_picture_hint' => 'A picture of this unit, cut off at its finished edges. It lies under the grid on which outlines are set, and '
+        .'members see it with the steps. Where the pattern does not say where each piece lies, leave the outlines out and give every '
+        .'piece its cutting size and count.',
+    'pattern_picture_choose' => 'Choose a picture',
+    'pattern_picture_other' => 'Choose another picture',
+    'pattern_picture_remove' => 'Take the picture out',
+    'piece_cut_given' => 'Cut size, such as 2 × 3 1/2',
+    'piece_count' => 'How many a unit takes',
+    'piece_without_outline' => 'Leave its outline out',
+    'piece_with_outline' => 'Give it an outline',
     'outline' => [
         'title' => 'Setting outlines on a grid',
         'hint' => 'Drag a corner, choose it and click where it is to be, or move it by the arrow keys. A dot between two corners puts a '

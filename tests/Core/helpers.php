@@ -505,3 +505,29 @@ function coversExactly(array $patches, Outline $outline): void
         }
     }
 }
+
+/**
+ * The small design with a unit of 6 in of which only cutting sizes are given: one square of 3½ in, a strip beside it, and two rectangles.
+ *
+ * @param  array<string, array<string, mixed>>  $change  of its pieces, by id
+ * @return array<string, mixed>
+ */
+function givenUnit(array $change = []): array
+{
+    $cut = fn (string $width, string $height): array => ['width' => $width, 'height' => $height];
+    $pieces = [
+        ['id' => 'p-a', 'letter' => 'A', 'fabric' => 'f-a', 'cut' => $cut('3 1/2', '3 1/2')],
+        ['id' => 'p-b', 'letter' => 'B', 'fabric' => 'f-b', 'cut' => $cut('3 1/2', '2'), 'count' => 2],
+        ['id' => 'p-c', 'letter' => 'C', 'fabric' => 'f-b', 'cut' => $cut('3 1/2', '6 1/2')],
+    ];
+    $unit = [
+        'id' => 'u-given', 'name' => 'Given', 'kind' => 'custom', 'finished' => '6', 'fabrics' => ['f-a', 'f-b'],
+        'pieces' => array_map(fn (array $piece): array => ($change[$piece['id']] ?? []) + $piece, $pieces),
+    ];
+
+    return [
+        'units' => [...json_decode(smallJson(), true)['units'], $unit],
+        'blocks' => [blockOf('b-one', ['6'], ['6'], ['u-given'])],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'unit' => 'u-given']]]],
+    ];
+}

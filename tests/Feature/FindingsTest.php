@@ -269,6 +269,7 @@ function everyFinding(): array
                 json_decode(smallJson(), true)['units'],
             )],
         ],
+        'cuts-too-little' => ['cuts-too-little', fn (): array => givenUnit(['p-b' => ['count' => 1]])],
         'way-differs' => ['way-differs', function (): array {
             $block = blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean']);
             $block['cells'][0]['ways'] = ['w' => 90];

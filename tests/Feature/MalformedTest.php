@@ -96,6 +96,7 @@ const FORMS = [
     'help.accept' => [],
     'member.copy.update' => ['word' => 'tide'],
     'host.pictures.store' => ['colourway' => 'c-last-boat', 'fabric' => 'f-deep', 'picture' => 'x'],
+    'host.pictures.unit' => ['picture' => 'x'],
     'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],
     'host.versions.store' => ['name' => 'Second', 'reason' => 'Because'],
 ];

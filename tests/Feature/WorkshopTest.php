@@ -500,6 +500,49 @@ it('keeps a picture of the cloth small and written anew, fills the drawings with
     $this->get("$path/cloth")->assertOk();
 });
 
+it('shows a unit as its pattern draws it: to the host while she composes, to members once its clue is open', function (): void {
+    Storage::fake('local');
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug/design";
+    $units = documentOf($quiltAlong)->items(Place::of('units'));
+    $unit = (string) $units[2]['id'];
+    $put = fn (string $unit, string $bytes) => $this->actingAs($this->host)->post("$path/units/$unit/picture", [
+        'picture' => UploadedFile::fake()->createWithContent('page.jpg', $bytes),
+    ]);
+    $put('u-none', photograph())->assertNotFound();
+    $put($unit, 'no picture')->assertSessionHasErrors('picture');
+    $put($unit, photograph())->assertSessionHasNoErrors()->assertRedirect("$path/units/$unit");
+    $hash = documentOf($quiltAlong)->at(Place::of('units', $unit, 'picture'))->value;
+    $this->get("$path/pictures/$hash")->assertOk();
+
+    // Two squares of given sizes instead of what Dew knows: it is drawn by the picture wherever it lies.
+    $fabric = $units[2]['fabrics'][0];
+    foreach ([
+        ['kind' => 'change-kind', 'unit' => $unit, 'of' => 'custom'],
+        ['kind' => 'set', 'place' => "units/$unit/pieces", 'to' => [
+            ['id' => 'p-a', 'fabric' => $fabric, 'cut' => ['width' => '4 1/2', 'height' => '4 1/2'], 'count' => 4],
+        ]],
+    ] as $edit) {
+        $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => json_encode($edit)])->assertOk();
+    }
+    $this->get("$path/units/$unit")->assertSee('How many a unit takes')->assertSee('Give it an outline');
+    $this->get("$path/blocks/b-shoofly")->assertSee("url(#picture-$hash)", false)->assertSee("<pattern id=\"picture-$hash\"", false);
+    $this->post("/host/$quiltAlong->slug/design/versions", ['name' => 'First', 'reason' => 'Because'])->assertSessionHasNoErrors();
+    $clue = $quiltAlong->clues()->get()->first(fn ($clue): bool => str_contains(
+        (string) json_encode(documentOf($quiltAlong)->at(Place::of('clues', $clue->key, 'tasks'))->value), "\"$unit\"",
+    ));
+    $this->get("/host/$quiltAlong->slug/clues/$clue->number")->assertSee("$path/pictures/$hash", false);
+
+    $project = $this->project($quiltAlong->fresh(), (string) documentOf($quiltAlong)->items(Place::of('sizes'))[0]['id']);
+    $this->actingAs($project->user);
+    $this->get("/q/$project->id/pictures/$hash")->assertNotFound();
+    $this->release($quiltAlong, $clue->number);
+    $this->get("/q/$project->id/clues/$clue->number")->assertOk()->assertSee("/q/$project->id/pictures/$hash", false)
+        ->assertSee('As the pattern draws it')->assertSee('the pieces by the sizes that the pattern gives.');
+    $this->get("/q/$project->id/pictures/$hash")->assertOk()->assertHeader('Content-Type', 'image/png');
+    $this->get("/q/$project->id/pictures/".str_repeat('0', 64))->assertNotFound();
+});
+
 it('exports a design with pictures as an archive, which imports as the same design', function (): void {
     Storage::fake('local');
     $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);

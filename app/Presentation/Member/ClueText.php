@@ -12,6 +12,7 @@ use App\Presentation\Shared\Counters;
 use App\Support\Openings;
 use Dew\Core\Plan\ClueSheet;
 use Illuminate\Contracts\Support\MessageBag;
+use Illuminate\Support\Str;
 
 /** A clue to read and to count in: its words and drawings are kept, her counts and addresses are put in at every reading. */
 final readonly class ClueText
@@ -34,6 +35,7 @@ final readonly class ClueText
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
             'turns' => e(route('member.turns.update', [$project, $clue->number])),
+            'pictures' => e(Str::beforeLast(route('member.picture', [$project, '-']), '-')),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
         foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {

@@ -224,6 +224,7 @@ final readonly class CluePage
             ),
             quilting: $this->quilting($task),
             turns: $this->turns($task),
+            pattern: $task->picture,
         );
     }
 

@@ -22,6 +22,7 @@ final readonly class TaskView
      * @param  string|null  $fromBag  a sentence, when some come out of a bag
      * @param  string|null  $byproduct  a sentence, when something else comes out too
      * @param  list<string>  $quilting  sentences with the sizes of a block that is quilted by itself
+     * @param  string|null  $pattern  hash of the picture of the unit as a given pattern draws it
      * @param  list<TurnsView>  $turns  blocks whose parts may be turned otherwise
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class TaskView
         public ?Picture $byproductPicture = null,
         public array $quilting = [],
         public array $turns = [],
+        public ?string $pattern = null,
     ) {
     }
 }

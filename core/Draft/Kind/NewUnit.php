@@ -86,7 +86,7 @@ final readonly class NewUnit implements Edit
             : (is_string($finished) ? $finished : '3');
         $fabrics = array_values(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], is_string(...)));
 
-        return array_intersect_key($unit, ['id' => true, 'name' => true])
+        return array_intersect_key($unit, ['id' => true, 'name' => true, 'picture' => true])
             + UsualUnit::of($this->kind, $text('width'), $text('height'), $fabrics);
     }
 }

@@ -177,6 +177,7 @@ final class SheetReader
             room: $cuttingRoom,
             drawing: $task->has('drawing') ? self::drawing($task->get('drawing')) : null,
             oversize: $task->has('oversize'),
+            picture: $task->has('picture') ? $task->get('picture')->string() : null,
             along: $task->has('along') ? [
                 Size::decode($task->get('along')->get(0)->string()), Size::decode($task->get('along')->get(1)->string()),
             ] : null,

@@ -135,6 +135,7 @@ final class SheetWriter
             ]]),
             ...($task->byproduct === null ? [] : ['byproduct' => $this->byproduct($task->byproduct)]),
             'makes' => $task->makes,
+            ...($task->picture === null ? [] : ['picture' => $task->picture]),
             ...($task->quilting === [] ? [] : ['quilting' => $this->quilting($task->quilting)]),
         ];
     }

@@ -75,6 +75,7 @@ final class TaskCompiler
             quilting: $this->quilting($block ?? $task->product, $unit),
             makes: $block === null ? [$task->product] : [$task->product, $block],
             along: FreeSize::of($unit, $room),
+            picture: $this->compilation->design->pictures[ProductKey::id($task->product)] ?? null,
         );
     }
 

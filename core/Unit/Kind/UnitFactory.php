@@ -103,12 +103,7 @@ final class UnitFactory
                 : new StripedHalfSquare($side, self::widths($options, $kind), $slots),
             UnitKind::EightPointStar => new EightPointStar($side, $first, $second, $third),
             UnitKind::TriangleRow => new TriangleRow($side, $options->count ?? throw self::missing($kind, 'count'), $slots),
-            UnitKind::Custom => new CustomUnit(
-                $finished, $slots, $options->pieces === [] ? throw self::missing(
-                    $kind,
-                    'pieces',
-                ) : $options->pieces, $products, $options->seams, $options->sections,
-            ),
+            UnitKind::Custom => self::custom($finished, $options, $slots, $products),
             UnitKind::Diamond45 => SlantedUnit::diamond45($side, $first),
             UnitKind::Parallelogram45 => SlantedUnit::parallelogram45($side, $finished->height, $first),
             UnitKind::StripParallelogram => self::stripParallelogram($finished, $options, $slots),
@@ -169,5 +164,23 @@ final class UnitFactory
         }
 
         return $corners === [] ? throw new InvalidArgumentException('There are no corners.') : $corners;
+    }
+
+    /**
+     * @param  list<Slot>  $slots
+     * @param  array<string, Unit>  $products
+     */
+    private static function custom(Size $finished, UnitOptions $options, array $slots, array $products): Unit
+    {
+        if ($options->pieces === []) {
+            throw self::missing(UnitKind::Custom, 'pieces');
+        }
+        foreach ($options->pieces as $piece) {
+            if ($piece->outline === null && $piece->placed === null) {
+                return new GivenUnit($finished, $slots, $options->pieces);
+            }
+        }
+
+        return new CustomUnit($finished, $slots, $options->pieces, $products, $options->seams, $options->sections);
     }
 }

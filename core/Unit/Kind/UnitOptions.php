@@ -95,7 +95,7 @@ final readonly class UnitOptions
             $this->count,
             $this->turns,
             $this->hand,
-            array_map(fn (CustomPiece $piece): CustomPiece => $piece->scaled($numerator, $denominator), $this->pieces),
+            array_map(fn (CustomPiece $piece): CustomPiece => $piece->scaled($numerator, $denominator, $this->seam), $this->pieces),
             $this->seam,
             $this->twin,
             $this->base,

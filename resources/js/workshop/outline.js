@@ -105,7 +105,7 @@ export class OutlineEditor {
         }));
         make('path', { class: 'outline-grid', d: this.lines(this.step(), width, height) });
         make('path', { class: 'outline-grid is-whole', d: this.lines(this.metric() ? 1 / 2.54 : 1, width, height) });
-        make('path', { class: 'outline-own', d: path(this.corners), fill: piece.paint });
+        make('path', { class: `outline-own${this.box().dataset.picture ? ' is-over-picture' : ''}`, d: path(this.corners), fill: piece.paint });
         this.corners.forEach((corner, index) => {
             const next = this.corners[(index + 1) % this.corners.length];
             const [x, y] = [(corner.x + next.x) / 2 * PER_INCH, (corner.y + next.y) / 2 * PER_INCH];

@@ -9,6 +9,13 @@
             <x-figure :figure="$task->finished" :second="$task->finishedHeight" size="small"/>
         </div>
     </div>
+    @if ($task->pattern)
+        <figure class="pattern-picture">
+            <img src="@if (isset($open)){{ $open->at('pictures') }}{{ $task->pattern }}@else{{ route('host.pictures.show', [$quiltAlong,
+                $task->pattern]) }}@endif" alt="{{ __('tasks.pattern_alt', ['unit' => $task->name]) }}" loading="lazy">
+            <figcaption>{{ __('tasks.pattern') }}</figcaption>
+        </figure>
+    @endif
     @if ($task->remainder)<p class="message is-status">{{ $task->remainder }}</p>@endif
     @if ($task->fromBag)<p class="message is-status">{{ $task->fromBag }}</p>@endif
     @if ($task->spares)<p class="field-hint">{{ $task->spares }}</p>@endif

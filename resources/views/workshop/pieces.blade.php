@@ -3,14 +3,32 @@
 @php($corner = fn ($one) => isset($one['arc']) ? 'arc '.$one['arc'].(($one['clockwise'] ?? true) ? '' : ' left') : ($one['x'] ??
     '').', '.($one['y'] ?? ''))
 @php($ownFabrics = array_intersect_key($palette->fabrics, array_flip(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [])))
+<h2>{{ __('workshop.pattern_picture') }}</h2>
+<p class="field-hint">{{ __('workshop.pattern_picture_hint') }}</p>
+@error('picture')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
+<div class="actions">
+    <form method="post" action="{{ route('host.pictures.unit', [$quiltAlong, $id]) }}" enctype="multipart/form-data" class="picture-form">
+        @csrf
+        <label class="btn btn-other picture-choose">{{ __(isset($unit['picture']) ? 'workshop.pattern_picture_other'
+            : 'workshop.pattern_picture_choose') }}<input type="file" class="visually-hidden" name="picture" accept="image/*" data-shrink
+            aria-label="{{ __('workshop.pattern_picture_choose') }}"></label>
+        <noscript><button class="btn btn-other">{{ __('pictures.put') }}</button></noscript></form>
+    @if (isset($unit['picture']))
+        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $place.'/picture', 'expect' => $unit['picture']]">{{
+            __('workshop.pattern_picture_remove') }}</x-edit.button>
+    @endif
+</div>
 <h2>{{ __('workshop.own_pieces') }}</h2>
-<p class="field-hint">{{ __('workshop.own_pieces_hint') }}</p>
+@if ($pieces === [] || array_filter($pieces, fn ($piece) => isset($piece['shape'])) !== [])
+    <p class="field-hint">{{ __('workshop.own_pieces_hint') }}</p>
+@endif
 @php($outlines = App\Presentation\Host\Workshop\Outlines::of($unit, $id, $palette))
 @if ($outlines !== null)
     @php($metric = $quiltAlong->units === Dew\Core\Measure\Notation::Centimetres)
     <section id="outline-board" class="outline-board" aria-label="{{ __('workshop.outline.title') }}" hidden
         data-width="{{ $outlines->width }}" data-height="{{ $outlines->height }}" data-metric="{{ $metric ? '1' : '' }}"
         data-pieces="{{ json_encode($outlines->pieces, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) }}"
+        data-picture="{{ isset($unit['picture']) ? route('host.pictures.show', [$quiltAlong, $unit['picture']]) : '' }}"
         data-words="{{ json_encode(__('workshop.outline.words'), JSON_UNESCAPED_UNICODE) }}">
         <p class="field-hint">{{ __('workshop.outline.hint') }}</p>
         <div class="inline-fields">
@@ -43,12 +61,19 @@
             <x-edit.select :place="$at.'/fabric'" :value="$piece['fabric']" :label="__('workshop.piece_fabric')"
                 :id="'piece-fabric-'.$piece['id']"
                 :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], $ownFabrics)"/>
+            @php($square = [['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']])
+            @isset($piece['shape'])
             <x-edit.text type="textarea" :value="implode(chr(10), array_map($corner, is_array($piece['shape'] ?? null) ? $piece['shape'] :
                 []))" :label="__('workshop.piece_shape')"
                 :id="'shape-'.$piece['id']" :edit="['kind' => 'set', 'place' => $at.'/shape', 'expect' => $piece['shape'] ?? null, 'to' =>
                     App\Support\Fill::in('value', 'shape')]"/>
+            @else
+            <x-edit.text :place="$at.'/count'" :value="$piece['count'] ?? 1" type="number" min="1" max="100" as="int"
+                :edit="['kind' => 'set', 'place' => $at.'/count', 'expect' => $piece['count'] ?? null, 'to' => App\Support\Fill::in('value',
+                    'int')]" :label="__('workshop.piece_count')" :id="'count-'.$piece['id']"/>
+            @endisset
             <x-edit.text :value="isset($piece['cut']) ? ($piece['cut']['width'] ?? '').' × '.($piece['cut']['height'] ?? '') : ''"
-                :label="__('workshop.piece_cut')" :id="'cut-'.$piece['id']"
+                :label="__(isset($piece['shape']) ? 'workshop.piece_cut' : 'workshop.piece_cut_given')" :id="'cut-'.$piece['id']"
                 :edit="['kind' => 'set', 'place' => $at.'/cut', 'expect' => $piece['cut'] ?? null, 'to' => App\Support\Fill::in('value',
                     'size')]"/>
             @if (isset($piece['cut']))
@@ -56,13 +81,22 @@
                     :label="__('workshop.piece_yield')" :id="'yield-'.$piece['id']"/>
             @endif
         @endif
+        @isset($piece['fabric'])
+            @php($now = ['place' => $at, 'expect' => $piece])
+            <x-edit.button class="btn-quiet" :edit="isset($piece['shape'])
+                ? ['kind' => 'set', 'to' => array_diff_key($piece, ['shape' => 1, 'notches' => 1, 'spare' => 1]) + ['cut' => ['width' =>
+                    '1 1/2', 'height' => '1 1/2']]] + $now
+                : ['kind' => 'set', 'to' => array_diff_key($piece, ['count' => 1]) + ['shape' => $square]] + $now">{{
+                __(isset($piece['shape']) ? 'workshop.piece_without_outline' : 'workshop.piece_with_outline') }}</x-edit.button>
+        @endisset
         @if (count($pieces) > 1)
             <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $piece]">{{ __('workshop.remove_piece')
                 }}</x-edit.button>
         @endif
     </fieldset>
 @endforeach
+@php($isGiven = array_filter($pieces, fn ($piece) => ! isset($piece['shape']) && ! isset($piece['unit'])) !== [])
 <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => $place.'/pieces', 'item' => ['id' => App\Support\Fill::in('id', 'p'),
-    'fabric' => $unit['fabrics'][0] ?? 'f-a',
-    'shape' => [['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']]]]">{{
-        __('workshop.add_piece') }}</x-edit.button>
+    'fabric' => $unit['fabrics'][0] ?? 'f-a'] + ($isGiven ? ['cut' => ['width' => '1 1/2', 'height' => '1 1/2']] : ['shape' => [
+    ['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']]])]">{{
+    __('workshop.add_piece') }}</x-edit.button>

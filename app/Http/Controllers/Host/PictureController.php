@@ -23,18 +23,56 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
-/** Pictures of the cloth of a draft. */
+/** Pictures of a draft: of its cloth, and of units as a given pattern draws them. */
 final class PictureController extends Controller
 {
     private const LARGEST_KB = 12_000;
 
-    /** A picture that the draft names; others do not exist here. */
+    /** A picture that the draft or the published version names; others do not exist here. */
     public function show(QuiltAlong $quiltAlong, string $picture, ClothPictures $pictures): Response
     {
-        abort_unless(in_array($picture, DesignArchive::named(OpenDraft::of($quiltAlong)->document), true), 404);
+        $isNamed = in_array($picture, DesignArchive::named(OpenDraft::of($quiltAlong)->document), true)
+            || in_array($picture, DesignArchive::named($quiltAlong->publishedVersion->document ?? ''), true);
+        abort_unless($isNamed, 404);
         $bytes = $pictures->bytes($picture) ?? abort(404);
 
         return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="cloth.png"']);
+    }
+
+    /**
+     * A unit as its pattern draws it.
+     *
+     * @throws ValidationException when the file is no picture, or there is no such unit
+     */
+    public function ofUnit(
+        Request $request,
+        QuiltAlong $quiltAlong,
+        string $unit,
+        ClothPictures $pictures,
+        ChangeDraft $change,
+    ): RedirectResponse {
+        $request->validate(['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')]);
+        $draft = OpenDraft::of($quiltAlong);
+        $document = OpenDraft::design($draft);
+        abort_unless($document->at(Place::of('units', $unit))->exists, 404);
+        $place = Place::of('units', $unit, 'picture');
+        try {
+            $hash = $pictures->keep($this->bytes($request))->hash;
+            $change->edit($draft, $this->person($request), (string) Str::uuid(), 'set', new SetValue(
+                $place, Value::of($hash), $document->at($place),
+            ));
+        } catch (PictureRefused|EditRefused|EditConflict $error) {
+            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+        }
+
+        return redirect()->route('host.units.show', [$quiltAlong, $unit])->with('status', __('pictures.kept'));
+    }
+
+    private function bytes(Request $request): string
+    {
+        $file = $request->file('picture');
+
+        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
     }
 
     /** @throws ValidationException when the file is no picture, or there is no such cloth */
@@ -45,13 +83,12 @@ final class PictureController extends Controller
             'fabric' => ['required', 'string', 'max:40'],
             'picture' => ['required', 'file', 'max:'.self::LARGEST_KB],
         ], ['picture.*' => __('pictures.no_picture')]);
-        $file = $request->file('picture');
         $draft = OpenDraft::of($quiltAlong);
         $document = OpenDraft::design($draft);
         $place = Place::of('colourways', (string) $given['colourway'], 'cloth', (string) $given['fabric']);
         $fabric = $document->at(Place::of('fabrics', (string) $given['fabric'], 'name'));
         try {
-            $kept = $pictures->keep($file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '');
+            $kept = $pictures->keep($this->bytes($request));
             $there = $document->at($place);
             $name = is_array($there->value) ? $there->value['name'] ?? $fabric->value : $fabric->value;
             $change->edit($draft, $this->person($request), (string) Str::uuid(), 'set', new SetValue(

@@ -146,7 +146,7 @@ final readonly class BlockStudy
         $compilation = Compilation::of($design);
         $products = $compilation->products(1, 1);
         $unit = $products[$id];
-        [$looks, $laid] = self::drawn($block, $products);
+        [$looks, $laid] = self::drawn($block, $products, $design->pictures);
         $inches = fn (Length $length): float => $length->toFloat() * Picture::PER_INCH;
         try {
             $sheet = Compiler::blockSheet($design, (string) array_key_first($design->sizes), $id);
@@ -179,9 +179,10 @@ final readonly class BlockStudy
 
     /**
      * @param  array<string, \Dew\Core\Unit\Unit>  $products
+     * @param  array<string, string>  $pictures  hashes by unit
      * @return array{array<string, Look>, list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>}
      */
-    private static function drawn(Block|SixtyBlock $block, array $products): array
+    private static function drawn(Block|SixtyBlock $block, array $products, array $pictures = []): array
     {
         $looks = $laid = [];
         foreach ($block->placements($products) as $index => $placement) {
@@ -190,7 +191,7 @@ final readonly class BlockStudy
             } else {
                 [$row, $column] = [$block->cells[$index]->row, $block->cells[$index]->column];
             }
-            $looks[$placement->product] ??= Look::of($products[$placement->product]);
+            $looks[$placement->product] ??= Look::of($products[$placement->product], $pictures[$placement->product] ?? null);
             $laid[] = ['column' => $column + 1, 'row' => $row + 1] + self::place($placement);
         }
 

@@ -8,11 +8,15 @@ use App\Drawing\Picture;
 use App\Drawing\Shape;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\Unit;
 
 /** What a unit or block looks like at its finished size, its fabrics still to be put in; in hundredths of an inch. */
 final readonly class Look
 {
+    /** What stands before the hash of a picture, where that takes the place of a fabric. */
+    public const PICTURE = 'picture:';
+
     private const LETTER = 0.36;
 
     private const LARGEST_LETTER = 0.9;
@@ -32,15 +36,19 @@ final readonly class Look
     ) {
     }
 
-    public static function of(Unit $unit): self
+    /** @param  string|null  $picture  hash of the picture of a unit whose outlines are not known */
+    public static function of(Unit $unit, ?string $picture = null): self
     {
         $patches = $unit->patches();
+        if ($picture !== null && $unit instanceof GivenUnit) {
+            $patches = [new Patch(self::PICTURE.$picture, $unit->outline())];
+        }
 
         return new self(
             $unit->finished()->width->toFloat() * Picture::PER_INCH,
             $unit->finished()->height->toFloat() * Picture::PER_INCH,
             array_map(fn (Patch $patch): array => ['path' => Shape::path($patch->outline), 'slot' => $patch->slot], $patches),
-            array_map(self::letter(...), $patches),
+            $picture !== null && $unit instanceof GivenUnit ? [] : array_map(self::letter(...), $patches),
         );
     }
 

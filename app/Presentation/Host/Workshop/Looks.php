@@ -113,7 +113,7 @@ final class Looks
         $looks = [];
         foreach (array_intersect($units, array_keys($products)) as $unit) {
             try {
-                $looks[$unit] = Look::of($products[$unit]);
+                $looks[$unit] = Look::of($products[$unit], $design->pictures[$unit] ?? null);
             } catch (InvalidArgumentException) {
                 // What is wrong with it stands in the proof.
                 continue;

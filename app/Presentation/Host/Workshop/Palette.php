@@ -75,6 +75,9 @@ final readonly class Palette
     /** What a patch is filled with: the picture of its cloth, where there is one, or its colour. */
     public function paint(string $fabric): string
     {
+        if (str_starts_with($fabric, Look::PICTURE)) {
+            return 'url(#picture-'.substr($fabric, strlen(Look::PICTURE)).')';
+        }
         $picture = $this->fabrics[$fabric]['picture'] ?? '';
 
         return $picture === '' ? $this->colour($fabric) : "url(#cloth-$picture)";
