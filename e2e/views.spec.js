@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { LAPTOP, PHONE, expect, join, releaseNow, signIn, test } from './dew.js';
+import { LAPTOP, PHONE, expect, join, open, releaseNow, signIn, startDesign, test } from './dew.js';
 
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 const NARROWEST = { width: 360, height: 740 };
@@ -53,6 +53,25 @@ test('every page of the workshop is accessible and fits, in light and dark', asy
         await check(host, `/host/${world.slug}/design${page}`);
     }
     await check(host, '/start');
+});
+
+test('a block on 60° axes, other ways to turn its parts and the grid of an outline are accessible and fit', async ({ world, device }) => {
+    test.slow();
+    const host = await device();
+    const desk = await startDesign(host, world, 'salt-lattice');
+    await open(host, `${desk}/design/blocks`);
+    const block = await host.locator('.block-link').first().getAttribute('href');
+    await open(host, block);
+    await host.getByText('Other ways to turn its parts').click();
+    await host.getByRole('button', { name: 'Add another way' }).click();
+    await expect(host.getByText('Nothing is turned in it yet')).toBeVisible();
+    await check(host, block);
+    const other = await device();
+    const unit = `${await startDesign(other, world, 'two-tides')}/design/units/u-hst4-gb`;
+    await open(other, unit);
+    await other.getByLabel('Kind of unit').selectOption({ label: 'Pieces of your own' });
+    await expect(other.getByRole('region', { name: 'Setting outlines on a grid' })).toBeVisible();
+    await check(other, unit);
 });
 
 test('every view of a guest is accessible and fits, in light and dark', async ({ world, device }) => {
