@@ -32,7 +32,8 @@
                 <x-block-look :study="$block->study" :palette="$palette->as($fabrics)" :side="132" :name="'lib-'.$block->id"
                     :label="$block->name"/>
                 <span class="block-name">{{ $block->name }}</span>
-                <small>{{ $block->grid() }} · {{ trans_choice('workshop.pieces_line', $block->pieces) }} · {{ __('workshop.'.['easy' =>
+                <small>{{ $block->grid() }} · {{ trans_choice('workshop.pieces_line', $block->pieces) }} ·
+                    {{ trans_choice('workshop.seams_line', $block->seams()) }} · {{ __('workshop.'.['easy' =>
                     'easy', 'middling' => 'middling', 'hard' => 'hard'][$block->difficulty]) }}</small>
                 <form method="post" action="{{ route('host.library.take', $quiltAlong) }}">
                     @csrf

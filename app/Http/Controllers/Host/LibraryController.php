@@ -72,7 +72,7 @@ final class LibraryController extends Controller
         return ($asked['grid'] === '' || $block->grid() === $asked['grid'])
             && ($asked['technique'] === '' || in_array($asked['technique'], $block->techniques, true))
             && ($asked['difficulty'] === '' || $block->difficulty === $asked['difficulty'])
-            && ($asked['seams'] === '' || $block->study->effort === null || $block->pieces <= (int) $asked['seams']);
+            && ($asked['seams'] === '' || $block->seams() <= (int) $asked['seams']);
     }
 
     /** @return array<string, string> what fabric was chosen for each of the library's */

@@ -23,6 +23,12 @@ final readonly class LibraryBlock
     ) {
     }
 
+    /** Every seam joins two: one fewer than there are pieces. */
+    public function seams(): int
+    {
+        return max(0, $this->pieces - 1);
+    }
+
     public function grid(): string
     {
         return $this->columns.'×'.$this->rows;
