@@ -8,7 +8,6 @@ use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\TrimmedBlock;
-use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\Unit;
