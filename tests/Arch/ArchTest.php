@@ -30,7 +30,7 @@ const MEMBER_SIDE = [
 
 /** The namespaces that hold or compute what is not released yet: no class of the folders above may name one of them. */
 const WHOLE = [
-    'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Plan\\Whole\\', 'Dew\\Core\\Proof\\',
+    'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Plan\\Whole\\', 'Dew\\Core\\Proof\\', 'Dew\\Core\\Split\\',
     'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Whole\\', 'App\\Presentation\\Host\\',
 ];
 
@@ -54,6 +54,7 @@ const CORE_BORDERS = [
     ],
     'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Sixty', 'Design'],
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
+    'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design'],

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Split;
+
+/** Something in the order of making that does not come out at one size. */
+final readonly class LedgerProblem
+{
+    /** It is needed before it is made. */
+    public const LATE = 'late';
+
+    /** It is made and nothing uses it. */
+    public const UNUSED = 'unused';
+
+    /** A task has nothing to make at this size. */
+    public const NOTHING = 'nothing';
+
+    /**
+     * @param  string|null  $by  product key of what needs it; null for the top
+     * @param  int  $clue  number of the clue that makes it, from zero
+     * @param  int  $needed  number of the clue that needs it
+     */
+    public function __construct(
+        public string $code,
+        public string $product,
+        public ?string $by,
+        public int $clue,
+        public int $needed,
+    ) {
+    }
+}

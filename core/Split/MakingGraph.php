@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Split;
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\ProductKey;
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Making\Rates;
+use Dew\Core\Making\Step;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Plan\Effort;
+use Dew\Core\Unit\Making;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\UnitKind;
+use InvalidArgumentException;
+
+/**
+ * What is made at one size, what goes into what, and how many: from the pieces over units, sections and blocks to the top. What is only cut
+ * has no work of its own unless some task makes it; it is cut with what it goes into.
+ */
+final readonly class MakingGraph
+{
+    /**
+     * @param  array<string, Work>  $works  by product key, each behind what it needs
+     * @param  array<string, int>  $top  what goes into the top itself, by product key
+     * @param  float  $topSeams  inches of seam that join all of that
+     */
+    private function __construct(
+        public string $size,
+        public string $sizeName,
+        public array $works,
+        public array $top,
+        public float $topSeams,
+    ) {
+    }
+
+    /**
+     * @throws InvalidArgumentException when the size cannot be laid out, or something at it cannot be made
+     * @throws MeasureException when a length in it cannot be computed
+     */
+    public static function of(Compilation $compilation, string $size): self
+    {
+        $sized = $compilation->sized($size);
+        $made = array_fill_keys($compilation->design->madeProducts(), true);
+        $isWork = fn (string $key): bool => isset($made[$key]) || ! $sized->products[$key]->kind()->isCutOnly();
+        $works = [];
+        foreach ($sized->counts as $key => $count) {
+            if ($count > 0 && isset($sized->products[$key]) && $isWork((string) $key)) {
+                self::add((string) $key, $compilation, $sized, $isWork, $works);
+            }
+        }
+        $layout = $sized->layout;
+        $top = [];
+        foreach ([$layout->blockCounts, $layout->unitCounts] as $counts) {
+            foreach ($counts as $key => $count) {
+                if ($count > 0 && isset($works[$key])) {
+                    $top[(string) $key] = ($top[(string) $key] ?? 0) + $count;
+                }
+            }
+        }
+        foreach ($layout->parts as $part) {
+            if (isset($works[$part->key])) {
+                $top[$part->key] = ($top[$part->key] ?? 0) + $part->count;
+            }
+        }
+
+        return new self($size, $sized->size->name, $works, $top, self::seamsOfTop($sized));
+    }
+
+    /** Inches of seam in the whole quilt. */
+    public function seamLength(): float
+    {
+        return $this->topSeams + array_sum(array_map(fn (Work $work): float => $work->seamLength, $this->works));
+    }
+
+    /**
+     * @param  callable(string): bool  $isWork
+     * @param  array<string, Work>  $works
+     */
+    private static function add(string $key, Compilation $compilation, SizedDesign $sized, callable $isWork, array &$works): void
+    {
+        if (isset($works[$key])) {
+            return;
+        }
+        $count = $sized->count($key);
+        $unit = $sized->products[$key];
+        $needs = [];
+        foreach (self::inside($key, $compilation, $sized) as $inner => $each) {
+            if ($isWork($inner)) {
+                self::add($inner, $compilation, $sized, $isWork, $works);
+                $needs[$inner] = $each * $count;
+            }
+        }
+        $work = $compilation->work($unit);
+        $making = $unit->kind() === UnitKind::Block && $unit->contents() === [] ? null : $compilation->usualMaking($unit);
+        $effort = $making === null
+            ? new Effort(0, 0.0, 0)
+            : Effort::of($making, $count, $work->seamwork(), $compilation->usualPerStrip($unit), new Rates);
+        $kind = $unit->kind();
+        $works[$key] = new Work(
+            $key,
+            $sized->names[$key] ?? $key,
+            $count,
+            $making === null ? 0 : self::pieces($making, $count),
+            $effort->seams,
+            $effort->seamLength,
+            $effort->minutes,
+            array_values(array_unique(array_map(fn (Step $step): string => $step->code, $making->steps ?? []))),
+            in_array($kind, UnitKind::library(), true) && ! $kind->isCutOnly() ? $kind->value : null,
+            $needs,
+        );
+    }
+
+    /** @return array<string, int> what lies in one of a thing, and its sections that other tasks make, by product key */
+    private static function inside(string $key, Compilation $compilation, SizedDesign $sized): array
+    {
+        $inside = array_intersect_key($sized->products[$key]->contents(), $sized->products);
+        foreach ($compilation->design->madeProducts() as $made) {
+            if (ProductKey::unitOfSection($made) === $key && isset($sized->products[$made])) {
+                $inside[$made] = 1;
+            }
+        }
+
+        return $inside;
+    }
+
+    private static function pieces(Making $making, int $count): int
+    {
+        $pieces = 0;
+        foreach ($making->pieces as $piece) {
+            $pieces += $piece->shape === PieceShape::Part ? 0 : $piece->quantity($count);
+        }
+
+        return $pieces;
+    }
+
+    /** Half of what everything in the top measures around, beyond the outline of the quilt. */
+    private static function seamsOfTop(SizedDesign $sized): float
+    {
+        $around = 0.0;
+        $layout = $sized->layout;
+        foreach ([$layout->blockCounts, $layout->unitCounts] as $counts) {
+            foreach ($counts as $key => $count) {
+                $around += $count * $sized->products[$key]->outline()->perimeter();
+            }
+        }
+        foreach ($layout->parts as $part) {
+            $around += $part->count * $part->unit->outline()->perimeter();
+        }
+
+        return max(0.0, ($around - $layout->perimeter->toFloat()) / 2);
+    }
+}

@@ -1,0 +1,271 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Split\Ledger;
+use Dew\Core\Split\LedgerLine;
+use Dew\Core\Split\LedgerProblem;
+use Dew\Core\Split\Load;
+use Dew\Core\Split\MakingGraph;
+use Dew\Core\Split\SplitBound;
+use Dew\Core\Split\SplitCost;
+use Dew\Core\Split\SplitItem;
+use Dew\Core\Split\SplitProblem;
+use Dew\Core\Split\Splitter;
+
+/** @return array<string, MakingGraph> of every size of a design, by size id */
+function graphsOf(Design $design): array
+{
+    $compilation = Compilation::of($design);
+    $graphs = [];
+    foreach (array_keys($design->sizes) as $size) {
+        $graphs[(string) $size] = MakingGraph::of($compilation, (string) $size);
+    }
+
+    return $graphs;
+}
+
+/** Any work to share out: items that need others before them, at two sizes, some with techniques. */
+function anySplitProblem(int $items, int $clues, bool $isMystery): SplitProblem
+{
+    $list = [];
+    for ($number = 0; $number < $items; $number++) {
+        $needs = array_values(array_filter(range(0, max(0, $number - 1)), fn (int $other): bool => $other < $number && mt_rand(1, 4) === 1));
+        $minutes = mt_rand(5, 60);
+        $list[] = new SplitItem(
+            ["u-$number"],
+            ['small' => $minutes, 'large' => $minutes + mt_rand(0, 60)],
+            ['small' => mt_rand(1, 9) / 10 / $items, 'large' => mt_rand(1, 9) / 10 / $items],
+            mt_rand(1, 3) === 1 ? [['hst', 'hourglass', 'log-cabin'][mt_rand(0, 2)]] : [],
+            $needs,
+        );
+    }
+
+    return new SplitProblem($list, $clues, ['small' => mt_rand(1, 20), 'large' => mt_rand(1, 20)], $isMystery);
+}
+
+/**
+ * What the best of all splits costs, by trying every one.
+ *
+ * @return array{int, int, int}
+ */
+function bestByExhaustion(SplitProblem $problem): array
+{
+    $best = null;
+    $count = count($problem->items);
+    for ($number = 0; $number < $problem->clues ** $count; $number++) {
+        $clueOf = [];
+        for ($item = 0, $rest = $number; $item < $count; $item++) {
+            $clueOf[] = $rest % $problem->clues;
+            $rest = intdiv($rest, $problem->clues);
+        }
+        if (SplitCost::isAllowed($problem, $clueOf)) {
+            $cost = SplitCost::of($problem, $clueOf);
+            $best = $best === null || $cost < $best ? $cost : $best;
+        }
+    }
+
+    return $best ?? throw new LogicException('There is no split at all.');
+}
+
+it('suggests the best split there is, as trying all of them finds', function (int $seed, bool $isMystery): void {
+    mt_srand($seed);
+    $problem = anySplitProblem(mt_rand(3, 7), mt_rand(2, 3), $isMystery);
+    $split = Splitter::suggest($problem);
+    expect(SplitCost::isAllowed($problem, $split->clueOf))->toBeTrue()
+        ->and($split->cost)->toBe(bestByExhaustion($problem))
+        ->and($split->isBest)->toBeTrue()
+        ->and($split->bound)->toBeLessThanOrEqual($split->cost[0])
+        ->and(Splitter::suggest($problem)->clueOf)->toBe($split->clueOf);
+})->with(range(1, 25))->with([false, true]);
+
+it('never states a bound above what some split reaches, and comes near it with many items', function (int $seed, bool $isMystery): void {
+    mt_srand($seed);
+    $problem = anySplitProblem(mt_rand(20, 60), mt_rand(4, 12), $isMystery);
+    $began = hrtime(true);
+    $split = Splitter::suggest($problem);
+    expect((hrtime(true) - $began) / 1e6)->toBeLessThan(3000.0)
+        ->and(SplitCost::isAllowed($problem, $split->clueOf))->toBeTrue()
+        ->and(SplitCost::of($problem, $split->clueOf))->toBe($split->cost)
+        ->and($split->bound)->toBe(SplitBound::of($problem))->toBeLessThanOrEqual($split->cost[0]);
+    if (! $isMystery) {
+        expect($split->above())->toBeLessThanOrEqual(0.1);
+    }
+})->with(range(1, 12))->with([false, true]);
+
+it('splits both demo designs within a tenth of the bound', function (string $name, int $clues): void {
+    $design = DesignReader::read(designFile($name));
+    foreach ([false, true] as $isMystery) {
+        $split = Splitter::suggest(SplitProblem::of($design, graphsOf($design), $clues, [], $isMystery));
+        expect($split->above())->toBeLessThanOrEqual(0.1)
+            ->and(count($split->clues()))->toBe($clues);
+    }
+})->with([['night-ferry', 8], ['kitchen-garden', 12], ['kitchen-garden', 6]]);
+
+it('keeps what is marked together in one clue, unless it would come before itself', function (): void {
+    $design = DesignReader::read(designFile('kitchen-garden'));
+    $graphs = graphsOf($design);
+    $split = Splitter::suggest(SplitProblem::of($design, $graphs, 12, [], false, [['u-hour4', 'u-rail3', 'u-cabin']]));
+    $with = array_values(array_filter($split->clues(), fn (array $clue): bool => in_array('u-hour4', $clue, true)));
+    expect($with[0])->toContain('u-rail3', 'u-cabin');
+    // A block between two others that are marked together would be needed before and behind them.
+    $apart = SplitProblem::of($design, $graphs, 12, [], false, [['u-hour4', 'b-seed-packet'], ['u-econ4', 'b-seed-packet']]);
+    expect(SplitCost::isAllowed($apart, Splitter::suggest($apart)->clueOf))->toBeTrue();
+});
+
+it('weighs sizes by who makes them', function (): void {
+    $items = [
+        new SplitItem(['a'], ['s' => 100, 'l' => 10]), new SplitItem(['b'], ['s' => 100, 'l' => 10]),
+        new SplitItem(['c'], ['s' => 10, 'l' => 100]), new SplitItem(['d'], ['s' => 10, 'l' => 100]),
+    ];
+    $small = Splitter::suggest(new SplitProblem($items, 2, ['s' => 1, 'l' => 0]));
+    expect($small->clueOf[0])->not->toBe($small->clueOf[1])
+        ->and($small->cost)->toBe([110, 110, 0])
+        ->and($small->minutes())->toBe([['s' => 110, 'l' => 110], ['s' => 110, 'l' => 110]]);
+});
+
+it('refuses a split over no clues, or of things out of order', function (): void {
+    expect(fn () => new SplitProblem([], 0, ['s' => 1]))->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new SplitProblem([new SplitItem(['a'], ['s' => 1], needs: [0])], 1, ['s' => 1]))->toThrow(InvalidArgumentException::class)
+        ->and(Splitter::suggest(new SplitProblem([], 3, ['s' => 1]))->clues())->toBe([[], [], []]);
+});
+
+/** A design of random units and blocks in blocks whose tasks stand in a random order. @return array<string, mixed> */
+function anyWork(): array
+{
+    $units = [];
+    foreach (range(1, mt_rand(2, 4)) as $number) {
+        $units[] = [
+            'id' => "u-$number", 'name' => "U$number", 'kind' => ['hst', 'four-patch'][mt_rand(0, 1)], 'finished' => '3', 'fabrics' => ['f-a', 'f-b'],
+        ];
+    }
+    $blocks = [];
+    $pick = fn (array $from): string => $from[array_rand($from)]['id'];
+    foreach (range(1, mt_rand(1, 2)) as $number) {
+        $cells = [];
+        foreach ([[1, 1], [2, 1], [1, 2], [2, 2]] as [$column, $row]) {
+            $cells[] = ['column' => $column, 'row' => $row, 'unit' => $pick($units)];
+        }
+        $blocks[] = ['id' => "b-$number", 'name' => "B$number", 'columns' => ['3', '3'], 'rows' => ['3', '3'], 'cells' => $cells];
+    }
+    $outer = [];
+    foreach ([[1, 1], [2, 1]] as [$column, $row]) {
+        $outer[] = ['column' => $column, 'row' => $row, 'block' => $pick($blocks)];
+    }
+    $blocks[] = ['id' => 'b-outer', 'name' => 'Outer', 'columns' => ['6', '6'], 'rows' => ['6'], 'cells' => $outer];
+    $tasks = [
+        ...array_map(fn (array $unit): array => ['unit' => $unit['id']], $units),
+        ...array_map(fn (array $block): array => ['block' => $block['id']], $blocks),
+    ];
+    shuffle($tasks);
+    // Some things are left to no clue.
+    $tasks = array_slice($tasks, 0, mt_rand(1, count($tasks)));
+    $clues = [];
+    foreach (array_chunk($tasks, mt_rand(1, 3)) as $number => $some) {
+        $clues[] = ['id' => "k-$number", 'title' => "K$number", 'minutes' => 1, 'tasks' => array_map(
+            fn (array $task, int $index): array => ['id' => "t-$number-$index"] + $task, $some, array_keys($some),
+        )];
+    }
+
+    return [
+        'units' => $units, 'blocks' => $blocks, 'clues' => $clues, 'setting' => ['kind' => 'straight', 'pattern' => [['b-outer']]],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => mt_rand(1, 3), 'rows' => mt_rand(1, 3)]],
+    ];
+}
+
+/**
+ * How many of everything a quilt takes, counted straight from the document, place by place.
+ *
+ * @param  array<string, mixed>  $work
+ * @return array<string, int>
+ */
+function countedByHand(array $work): array
+{
+    $cells = array_column($work['blocks'], 'cells', 'id');
+    $counts = [];
+    $lay = function (string $id) use (&$lay, &$counts, $cells): void {
+        $counts[$id] = ($counts[$id] ?? 0) + 1;
+        foreach ($cells[$id] ?? [] as $cell) {
+            $lay($cell['unit'] ?? $cell['block']);
+        }
+    };
+    for ($block = 0; $block < $work['sizes'][0]['columns'] * $work['sizes'][0]['rows']; $block++) {
+        $lay('b-outer');
+    }
+
+    return $counts;
+}
+
+it('keeps a ledger that comes out, on a thousand designs', function (int $seed): void {
+    mt_srand($seed);
+    for ($round = 0; $round < 50; $round++) {
+        $work = anyWork();
+        $design = DesignReader::reading(smallJson($work))->design ?? throw new LogicException('It cannot be read.');
+        $counts = countedByHand($work);
+        $ledger = Ledger::of($design, MakingGraph::of(Compilation::of($design), 's'));
+        $made = array_combine(
+            array_map(fn (LedgerLine $line): string => $line->product, $ledger->lines),
+            array_map(fn (LedgerLine $line): int => $line->made, $ledger->lines),
+        );
+        ksort($made);
+        ksort($counts);
+        expect($made)->toBe($counts);
+        $clueOf = $placeOf = [];
+        foreach ($work['clues'] as $clue => $of) {
+            foreach ($of['tasks'] as $task) {
+                $id = $task['unit'] ?? $task['block'];
+                [$clueOf[$id], $placeOf[$id]] = [$clue, count($placeOf)];
+            }
+        }
+        foreach ($ledger->lines as $line) {
+            expect($line->used())->toBe($line->made)->and($line->clue)->toBe($clueOf[$line->product] ?? null);
+        }
+        expect(array_keys($ledger->waiting($ledger->clues - 1)))->toBe(isset($clueOf['b-outer']) ? ['b-outer'] : array_keys(
+            $ledger->waiting($ledger->clues - 1),
+        ));
+        // Late is exactly what stands in a block that is put together before it is made.
+        $cells = array_intersect_key(array_column($work['blocks'], 'cells', 'id'), $counts);
+        $late = [];
+        $first = function (string $id) use (&$first, $placeOf, $cells): int {
+            $uses = [PHP_INT_MAX];
+            foreach ($cells as $block => $inside) {
+                if (in_array($id, array_map(fn (array $cell): string => $cell['unit'] ?? $cell['block'], $inside), true)) {
+                    $uses[] = $placeOf[$block] ?? $first($block);
+                }
+            }
+
+            return min($uses);
+        };
+        foreach (array_keys($counts) as $id) {
+            if (isset($placeOf[$id]) && $first($id) < $placeOf[$id]) {
+                $late[$id] = true;
+            }
+        }
+        $found = array_filter($ledger->problems, fn (LedgerProblem $problem): bool => $problem->code === LedgerProblem::LATE);
+        $names = array_unique(array_map(fn (LedgerProblem $problem): string => $problem->product, $found));
+        sort($names);
+        expect($names)->toBe(array_keys($late));
+    }
+})->with(range(1, 20));
+
+it('says what each clue asks of each size', function (): void {
+    $design = DesignReader::read(designFile('kitchen-garden'));
+    $loads = Load::ofClues($design, graphsOf($design)['s-lap']);
+    expect($loads)->toHaveCount(12)
+        ->and($loads[0]->techniques)->toBe(['hourglass', 'economy'])
+        ->and($loads[0]->seams)->toBeGreaterThan(0)
+        ->and(array_map(fn (Load $load): float => $load->shown, $loads))->toBe(array_map(fn (Load $load): float => $load->shown, array_values(
+            (function () use ($loads): array {
+                usort($loads, fn (Load $one, Load $other): int => $one->shown <=> $other->shown);
+
+                return $loads;
+            })(),
+        )))
+        ->and($loads[11]->shown)->toBeLessThan(1.0);
+    $again = Load::ofClues($design, graphsOf($design)['s-bed']);
+    expect($again[3]->minutes)->toBeGreaterThanOrEqual($loads[3]->minutes)
+        ->and($again[3]->techniques)->toBe($loads[3]->techniques);
+});
