@@ -16,7 +16,7 @@ use InvalidArgumentException;
 /** Reads the split into clues: which task makes what. A task that cannot be read is left out of its clue, and complained of. */
 final class ClueReader
 {
-    /** @var array<string, string> ids of the tasks, by what they make */
+    /** @var array<string, array<string, Share|null>> shares by the ids of the tasks, by what they make */
     private array $made = [];
 
     /** @var array<string, true> */
@@ -63,12 +63,37 @@ final class ClueReader
         $id = $node->freshId($this->taskIds);
         $this->taskIds[$id] = true;
         $product = $this->makes($node);
-        if (isset($this->made[$product])) {
-            throw $node->fail(sprintf('"%s" is already made by task "%s".', $product, $this->made[$product]));
+        $share = $this->share($node);
+        foreach ($this->made[$product] ?? [] as $other => $of) {
+            if ($share === null || $of === null || ! $share->goesWith($of)) {
+                throw $node->fail(sprintf('"%s" is already made by task "%s".', $product, $other));
+            }
         }
-        $this->made[$product] = $id;
+        $this->made[$product][$id] = $share;
 
-        return new Task($id, $product, $node->has('name') ? $node->get('name')->text() : null);
+        return new Task($id, $product, $node->has('name') ? $node->get('name')->text() : null, $share);
+    }
+
+    /** Which of the copies a task makes; null for all of them. */
+    private function share(Node $task): ?Share
+    {
+        if ($task->has('for')) {
+            if ($task->has('share')) {
+                throw $task->get('share')->fail('stands beside "for", which says already which of them are made.');
+            }
+            $this->blocks->at($task->get('for'));
+
+            return Share::forBlock($task->get('for')->id());
+        }
+        if (! $task->has('share')) {
+            return null;
+        }
+        [$part, $of] = [$task->get('share')->get('part')->integer(1, PHP_INT_MAX), $task->get('share')->get('of')->integer(2, PHP_INT_MAX)];
+        if ($part > $of) {
+            throw $task->get('share')->get('part')->fail(sprintf('is more than the %d shares there are.', $of));
+        }
+
+        return Share::byNumber(max(1, $part), max(1, $of));
     }
 
     /** The product key of what a task makes. */

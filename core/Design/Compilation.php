@@ -81,12 +81,26 @@ final readonly class Compilation
             $this->cache->taskOrder = [];
             foreach (array_values($this->design->clues) as $number => $clue) {
                 foreach ($clue->tasks as $task) {
-                    $this->cache->taskOrder[$task->product] = [$task->id, count($this->cache->taskOrder), $number];
+                    $this->cache->taskOrder[$task->product] ??= [$task->id, count($this->cache->taskOrder), $number];
                 }
             }
         }
 
         return $this->cache->taskOrder;
+    }
+
+    /** Whether several tasks make shares of a thing: then nothing of it is reckoned to come out of another task's bag. */
+    public function isShared(string $product): bool
+    {
+        foreach ($this->design->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                if ($task->product === $product) {
+                    return $task->share !== null;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -73,7 +73,7 @@ final readonly class Design
         return $this->methods[$kind->value] ?? $kind->methods()[0];
     }
 
-    /** @return list<string> product keys of everything that some task makes */
+    /** @return list<string> product keys of everything that some task makes, each once */
     public function madeProducts(): array
     {
         $made = [];
@@ -83,6 +83,6 @@ final readonly class Design
             }
         }
 
-        return $made;
+        return array_values(array_unique($made));
     }
 }

@@ -240,7 +240,9 @@ final class DesignFormat
                 'section' => self::id(),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
-            ], ['name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics']), 0, 60),
+                'share' => new RecordType(['part' => new WholeType(1, 20), 'of' => new WholeType(2, 20)]),
+                'for' => self::id(),
+            ], ['name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'share', 'for']), 0, 60),
         ], ['introduction']));
     }
 

@@ -25,7 +25,7 @@ final readonly class WorkChecks
         $checks = new self($subject);
 
         return [
-            ...$checks->unused(), ...$checks->unmade(), ...$checks->twins(), ...$checks->biasOutside(),
+            ...$checks->unused(), ...$checks->unmade(), ...$checks->unmadeShares(), ...$checks->twins(), ...$checks->biasOutside(),
             ...$checks->mirroredPieces(), ...$checks->byproducts(), ...$checks->wastefulYields(),
         ];
     }
@@ -75,6 +75,35 @@ final readonly class WorkChecks
                         $this->subject->place($key),
                         ['unit' => $sized->names[$key], 'part' => $key],
                     );
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /**
+     * A thing of which tasks make shares that are not all of it.
+     *
+     * @return list<Finding>
+     */
+    private function unmadeShares(): array
+    {
+        $findings = [];
+        foreach ($this->subject->sizes() as $sized) {
+            $made = [];
+            foreach ($this->subject->design->clues as $clue) {
+                foreach ($clue->tasks as $task) {
+                    if ($task->share !== null) {
+                        $made[$task->product] = ($made[$task->product] ?? 0) + $task->count($sized);
+                    }
+                }
+            }
+            foreach ($made as $key => $count) {
+                if ($count < $sized->count((string) $key)) {
+                    $findings[$key] ??= new Finding('unmade-share', Severity::Warning, $this->subject->place((string) $key), [
+                        'unit' => $sized->names[$key], 'size' => $sized->size->name,
+                    ], counts: ['made' => $count, 'needed' => $sized->count((string) $key)]);
                 }
             }
         }

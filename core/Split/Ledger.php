@@ -8,7 +8,8 @@ use Dew\Core\Design\Design;
 
 /**
  * What is made, used and waiting at one size, clue by clue. What goes into something that no clue makes is needed when that itself is
- * needed, and what goes into the top after the last clue.
+ * needed, and what goes into the top after the last clue. Where several tasks make shares of a block, what goes into it is used share by
+ * share.
  */
 final readonly class Ledger
 {
@@ -28,34 +29,32 @@ final readonly class Ledger
 
     public static function of(Design $design, MakingGraph $graph): self
     {
-        $tasks = [];
-        $order = 0;
+        $clues = count($design->clues);
+        $makes = $problems = [];
+        $place = 0;
         foreach (array_values($design->clues) as $number => $clue) {
             foreach ($clue->tasks as $task) {
-                $tasks[$task->product] = [$task->id, $number, $order++];
+                $count = isset($graph->works[$task->product]) ? $graph->made($task) : 0;
+                if ($count > 0) {
+                    $makes[$task->product][] = new LedgerMake($task->id, $number, $place, $count);
+                } else {
+                    $problems[] = new LedgerProblem(LedgerProblem::NOTHING, $task->product, null, $number, $clues);
+                }
+                $place++;
             }
         }
-        $clues = count($design->clues);
-        $when = self::when($graph, $tasks, $clues);
-        $uses = self::uses($graph, $when, $clues);
-        $lines = $problems = [];
+        $uses = self::uses($graph, $makes, $clues, $place);
+        $lines = [];
         foreach ($graph->works as $key => $work) {
             $key = (string) $key;
-            [$task, $clue, $place] = $tasks[$key] ?? [null, null, PHP_INT_MAX];
-            $lines[] = [$place, new LedgerLine($key, $work->name, $task, $clue, $work->count, $uses[$key] ?? [])];
-            foreach ($clue === null ? [] : $uses[$key] ?? [] as $use) {
-                $late = $use->by === null ? [$clues, PHP_INT_MAX] : $when[$use->by];
-                if ([$clue, $place] > $late) {
-                    $problems[] = new LedgerProblem(LedgerProblem::LATE, $key, $use->by, $clue, $late[0]);
-                }
-            }
-            if ($clue !== null && ($uses[$key] ?? []) === []) {
-                $problems[] = new LedgerProblem(LedgerProblem::UNUSED, $key, null, $clue, $clues);
-            }
-        }
-        foreach ($tasks as $product => [, $clue]) {
-            if (! isset($graph->works[$product])) {
-                $problems[] = new LedgerProblem(LedgerProblem::NOTHING, (string) $product, null, $clue, $clues);
+            $line = new LedgerLine($key, $work->name, $work->count, $makes[$key] ?? [], $uses[$key] ?? []);
+            $lines[] = [$line->makes[0]->place ?? PHP_INT_MAX, $line];
+            $late = $line->late();
+            if ($late !== null) {
+                $last = $line->makes[count($line->makes) - 1];
+                $problems[] = new LedgerProblem(LedgerProblem::LATE, $key, $late->by, $last->clue, $late->clue);
+            } elseif ($line->makes !== [] && $line->uses === []) {
+                $problems[] = new LedgerProblem(LedgerProblem::UNUSED, $key, null, $line->makes[0]->clue, $clues);
             }
         }
         usort($lines, fn (array $one, array $other): int => $one[0] <=> $other[0]);
@@ -75,47 +74,53 @@ final readonly class Ledger
     }
 
     /**
-     * When everything is put together: its own clue and place there, or for what no clue makes the first that needs it.
-     *
-     * @param  array<string, array{string, int, int}>  $tasks
-     * @return array<string, array{int, int}>
+     * @param  array<string, list<LedgerMake>>  $makes
+     * @param  int  $end  a place beyond all tasks
+     * @return array<string, list<LedgerUse>> by product key, in their order in time
      */
-    private static function when(MakingGraph $graph, array $tasks, int $clues): array
+    private static function uses(MakingGraph $graph, array $makes, int $clues, int $end): array
     {
-        $when = [];
+        $uses = [];
+        foreach ($graph->top as $key => $count) {
+            $uses[$key][] = new LedgerUse(null, $clues, $end, $count);
+        }
         // What needs a thing stands behind it: from the end, everything that needs it is known.
         foreach (array_reverse($graph->works, true) as $key => $work) {
-            $own = isset($tasks[$key]) ? [$tasks[$key][1], $tasks[$key][2]] : ($when[$key] ?? [$clues, PHP_INT_MAX]);
-            $when[$key] = $own;
-            foreach (array_keys($work->needs) as $inner) {
-                if (! isset($tasks[$inner])) {
-                    $when[$inner] = min($when[$inner] ?? [$clues, PHP_INT_MAX], $own);
+            $key = (string) $key;
+            $taken = $uses[$key] ?? [];
+            foreach ($work->needs as $inner => $count) {
+                foreach (self::shared($makes[$key] ?? $taken, $count) as [$entry, $part]) {
+                    $uses[$inner][] = new LedgerUse($key, $entry->clue, $entry->place, $part);
                 }
             }
         }
-
-        return $when;
-    }
-
-    /**
-     * @param  array<string, array{int, int}>  $when
-     * @return array<string, list<LedgerUse>> by product key, in their order in time
-     */
-    private static function uses(MakingGraph $graph, array $when, int $clues): array
-    {
-        $uses = [];
-        foreach ($graph->works as $key => $work) {
-            foreach ($work->needs as $inner => $count) {
-                $uses[$inner][] = new LedgerUse((string) $key, $when[$key][0], $count);
-            }
-        }
-        foreach ($graph->top as $key => $count) {
-            $uses[$key][] = new LedgerUse(null, $clues, $count);
-        }
         foreach (array_keys($uses) as $key) {
-            usort($uses[$key], fn (LedgerUse $one, LedgerUse $other): int => [$one->clue, $one->by] <=> [$other->clue, $other->by]);
+            usort($uses[$key], fn (LedgerUse $one, LedgerUse $other): int => [$one->place, $one->by] <=> [$other->place, $other->by]);
         }
 
         return $uses;
+    }
+
+    /**
+     * What goes into a thing, shared out over the times at which it is made (or used, where no clue makes it).
+     *
+     * @param  list<LedgerMake|LedgerUse>  $entries
+     * @return list<array{LedgerMake|LedgerUse, int}>
+     */
+    private static function shared(array $entries, int $count): array
+    {
+        $whole = array_sum(array_map(fn (LedgerMake|LedgerUse $entry): int => $entry->count, $entries));
+        $shares = [];
+        $before = $done = 0;
+        foreach ($entries as $entry) {
+            $before += $entry->count;
+            $upTo = $whole === 0 ? 0 : intdiv($count * $before, $whole);
+            if ($upTo > $done) {
+                $shares[] = [$entry, $upTo - $done];
+            }
+            $done = $upTo;
+        }
+
+        return $shares;
     }
 }

@@ -38,7 +38,7 @@ final readonly class Load
             $length = 0.0;
             $steps = $new = [];
             foreach ($clue->tasks as $task) {
-                $work = $graph->works[$task->product] ?? null;
+                $work = $graph->workOf($task);
                 if ($work === null) {
                     continue;
                 }

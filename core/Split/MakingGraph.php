@@ -7,6 +7,7 @@ namespace Dew\Core\Split;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
+use Dew\Core\Design\Task;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\MeasureException;
@@ -33,6 +34,8 @@ final readonly class MakingGraph
         public array $works,
         public array $top,
         public float $topSeams,
+        private Compilation $compilation,
+        private SizedDesign $sized,
     ) {
     }
 
@@ -66,7 +69,25 @@ final readonly class MakingGraph
             }
         }
 
-        return new self($size, $sized->size->name, $works, $top, self::seamsOfTop($sized));
+        return new self($size, $sized->size->name, $works, $top, self::seamsOfTop($sized), $compilation, $sized);
+    }
+
+    /** How many a task makes at this size. */
+    public function made(Task $task): int
+    {
+        return $task->count($this->sized);
+    }
+
+    /** The work of one task; null when it has nothing to make at this size. */
+    public function workOf(Task $task): ?Work
+    {
+        $whole = $this->works[$task->product] ?? null;
+        $count = $whole === null ? 0 : $this->made($task);
+
+        return $whole === null || $count < 1 ? null : ($count === $whole->count ? $whole : self::work(
+            $task->product, $count, array_map(fn (int $needed): int => intdiv($needed * $count, $whole->count), $whole->needs),
+            $this->compilation, $this->sized,
+        ));
     }
 
     /** Inches of seam in the whole quilt. */
@@ -85,7 +106,6 @@ final readonly class MakingGraph
             return;
         }
         $count = $sized->count($key);
-        $unit = $sized->products[$key];
         $needs = [];
         foreach (self::inside($key, $compilation, $sized) as $inner => $each) {
             if ($isWork($inner)) {
@@ -93,13 +113,21 @@ final readonly class MakingGraph
                 $needs[$inner] = $each * $count;
             }
         }
+        $works[$key] = self::work($key, $count, $needs, $compilation, $sized);
+    }
+
+    /** @param  array<string, int>  $needs */
+    private static function work(string $key, int $count, array $needs, Compilation $compilation, SizedDesign $sized): Work
+    {
+        $unit = $sized->products[$key];
         $work = $compilation->work($unit);
         $making = $unit->kind() === UnitKind::Block && $unit->contents() === [] ? null : $compilation->usualMaking($unit);
         $effort = $making === null
             ? new Effort(0, 0.0, 0)
             : Effort::of($making, $count, $work->seamwork(), $compilation->usualPerStrip($unit), new Rates);
         $kind = $unit->kind();
-        $works[$key] = new Work(
+
+        return new Work(
             $key,
             $sized->names[$key] ?? $key,
             $count,

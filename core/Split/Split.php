@@ -29,15 +29,57 @@ final readonly class Split
         return $this->bound === 0 ? 0.0 : $this->cost[0] / $this->bound - 1.0;
     }
 
-    /** @return list<list<string>> product keys of every clue, in the order of making */
+    /** @return list<list<SplitJob>> what every clue makes, in the order of making */
     public function clues(): array
     {
         $clues = array_fill(0, $this->problem->clues, []);
         foreach ($this->problem->items as $number => $item) {
-            array_push($clues[$this->clueOf[$number]], ...$item->products);
+            array_push($clues[$this->clueOf[$number]], ...$item->jobs);
         }
 
-        return $clues;
+        return array_map($this->rejoined(...), $clues);
+    }
+
+    /**
+     * Shares that were made for this split and all came to lie in one clue are no shares.
+     *
+     * @param  list<SplitJob>  $jobs  of one clue
+     * @return list<SplitJob>
+     */
+    private function rejoined(array $jobs): array
+    {
+        $shares = $isNew = [];
+        foreach ($jobs as $job) {
+            if ($job->share !== null && $job->share->block === null) {
+                $shares[$job->product] = ($shares[$job->product] ?? 0) + 1;
+                $isNew[$job->product] = ($isNew[$job->product] ?? false) || $job->task === null;
+            }
+        }
+        $joined = [];
+        foreach ($jobs as $job) {
+            if (($isNew[$job->product] ?? false) && $job->share !== null && $shares[$job->product] === $job->share->of) {
+                // The last share stands behind everything that any of them needs.
+                if ($job->share->part === $job->share->of) {
+                    $joined[] = new SplitJob($job->product, $this->taskOf($jobs, $job->product));
+                }
+            } else {
+                $joined[] = $job;
+            }
+        }
+
+        return $joined;
+    }
+
+    /** @param  list<SplitJob>  $jobs */
+    private function taskOf(array $jobs, string $product): ?string
+    {
+        foreach ($jobs as $job) {
+            if ($job->product === $product && $job->task !== null) {
+                return $job->task;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array<string, int>> minutes of every clue by size id */

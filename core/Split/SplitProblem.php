@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Split;
 
 use Dew\Core\Design\Design;
+use Dew\Core\Design\Share;
+use Dew\Core\Design\Task;
 use InvalidArgumentException;
 
 /** Work to be shared out over a number of clues. */
@@ -12,6 +14,9 @@ final readonly class SplitProblem
 {
     /** Clues that a quilt-along could have: a year of weeks. */
     public const MOST_CLUES = 60;
+
+    /** Shares of one thing: more would not be told apart. */
+    private const MOST_SHARES = 6;
 
     /** How far ahead of an even pace a mystery may show its picture, in clues. */
     private const AHEAD = 1;
@@ -53,61 +58,55 @@ final readonly class SplitProblem
     }
 
     /**
-     * The tasks of a design, or what would be its tasks where no clue makes something yet.
+     * The tasks of a design, and what would be its tasks where no clue makes something yet.
      *
      * @param  array<string, MakingGraph>  $graphs  of every size, by size id
      * @param  array<string, int>  $members  how many make each size; every size counts as one where nobody has chosen yet
      * @param  list<list<string>>  $together  product keys that stay in one clue
+     * @param  bool  $divides  whether what takes longer than a clue should is shared out over several
      */
-    public static function of(Design $design, array $graphs, int $clues, array $members = [], bool $isMystery = false, array $together = []): self
-    {
-        $products = $needs = $group = [];
-        foreach ($graphs as $graph) {
-            foreach ($graph->works as $key => $work) {
-                $products[$key] ??= count($products);
-                $needs[$key] = array_merge($needs[$key] ?? [], array_map(strval(...), array_keys($work->needs)));
-            }
+    public static function of(
+        Design $design,
+        array $graphs,
+        int $clues,
+        array $members = [],
+        bool $isMystery = false,
+        array $together = [],
+        bool $divides = true,
+    ): self {
+        $weights = array_intersect_key($members, $graphs);
+        if (array_sum($weights) < 1) {
+            $weights = array_fill_keys(array_keys($graphs), 1);
         }
+        $group = [];
         foreach ($together as $number => $keys) {
             foreach ($keys as $key) {
                 $group[$key] ??= "group $number";
             }
         }
-        $sorted = self::sorted(array_map(strval(...), array_keys($products)), $needs, $group);
-        $numberOf = [];
-        foreach ($sorted as $number => $keys) {
-            foreach ($keys as $key) {
-                $numberOf[$key] = $number;
-            }
+        $jobs = self::jobs($design, $graphs);
+        if ($divides) {
+            $jobs = self::divided($jobs, $graphs, $weights, max(1, $clues), $group);
+        }
+        $needs = self::needs($jobs, $graphs);
+        $names = array_map(fn (SplitJob $job, int $number): string => $group[$job->product] ?? "job $number", $jobs, array_keys($jobs));
+        $sorted = self::sorted($names, $needs);
+        $itemOf = [];
+        foreach ($sorted as $number => $inside) {
+            $itemOf += array_fill_keys($inside, $number);
         }
         $items = [];
-        foreach ($sorted as $number => $keys) {
-            $minutes = $shown = $techniques = $before = [];
-            foreach ($graphs as $size => $graph) {
-                $minutes[$size] = 0;
-                $shown[$size] = 0.0;
-                foreach ($keys as $key) {
-                    $work = $graph->works[$key] ?? null;
-                    $minutes[$size] += $work->minutes ?? 0;
-                    $shown[$size] += ($work->seamLength ?? 0.0) / max(1e-9, $graph->seamLength());
-                    if ($work?->technique !== null) {
-                        $techniques[$work->technique] = true;
-                    }
-                }
-            }
-            foreach ($keys as $key) {
-                foreach ($needs[$key] ?? [] as $inner) {
-                    if ($numberOf[$inner] !== $number) {
-                        $before[$numberOf[$inner]] = true;
+        foreach ($sorted as $number => $inside) {
+            $before = [];
+            foreach ($inside as $job) {
+                foreach ($needs[$job] as $needed) {
+                    if ($itemOf[$needed] !== $number) {
+                        $before[$itemOf[$needed]] = true;
                     }
                 }
             }
             ksort($before);
-            $items[] = new SplitItem($keys, $minutes, $shown, array_map(strval(...), array_keys($techniques)), array_keys($before));
-        }
-        $weights = array_intersect_key($members, $graphs);
-        if (array_sum($weights) < 1) {
-            $weights = array_fill_keys(array_keys($graphs), 1);
+            $items[] = self::item(array_map(fn (int $job): SplitJob => $jobs[$job], $inside), $graphs, array_keys($before));
         }
 
         return new self($items, $clues, $weights, $isMystery);
@@ -120,37 +119,177 @@ final readonly class SplitProblem
     }
 
     /**
+     * @param  array<string, MakingGraph>  $graphs
+     * @return list<SplitJob>
+     */
+    private static function jobs(Design $design, array $graphs): array
+    {
+        $jobs = $made = [];
+        foreach ($design->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                $jobs[] = new SplitJob($task->product, $task->id, $task->share);
+                $made[$task->product] = true;
+            }
+        }
+        foreach ($graphs as $graph) {
+            foreach (array_map(strval(...), array_keys($graph->works)) as $product) {
+                if (! isset($made[$product])) {
+                    $jobs[] = new SplitJob($product);
+                    $made[$product] = true;
+                }
+            }
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * Whatever takes longer than a clue should, in shares that do not.
+     *
+     * @param  list<SplitJob>  $jobs
+     * @param  array<string, MakingGraph>  $graphs
+     * @param  array<string, int>  $weights
+     * @param  array<string, string>  $group  what stays together is not divided
+     * @return list<SplitJob>
+     */
+    private static function divided(array $jobs, array $graphs, array $weights, int $clues, array $group): array
+    {
+        $minutes = [];
+        foreach ($jobs as $number => $job) {
+            $minutes[$number] = 0;
+            foreach ($graphs as $size => $graph) {
+                $minutes[$number] += ($weights[$size] ?? 0) * ($graph->workOf(self::task($job))->minutes ?? 0);
+            }
+        }
+        $even = array_sum($minutes) / $clues;
+        $divided = [];
+        foreach ($jobs as $number => $job) {
+            $most = max([1, ...array_map(fn (MakingGraph $graph): int => $graph->works[$job->product]->count ?? 0, array_values($graphs))]);
+            $shares = $even > 0 ? min(self::MOST_SHARES, $most, (int) ceil($minutes[$number] / $even - 1e-9)) : 1;
+            if ($job->share !== null || $shares < 2 || isset($group[$job->product])) {
+                $divided[] = $job;
+
+                continue;
+            }
+            for ($part = 1; $part <= $shares; $part++) {
+                $divided[] = new SplitJob($job->product, $part === 1 ? $job->task : null, Share::byNumber($part, $shares));
+            }
+        }
+
+        return $divided;
+    }
+
+    /**
+     * @param  list<SplitJob>  $jobs
+     * @param  array<string, MakingGraph>  $graphs
+     * @return array<int, list<int>> by the number of a job, those that must not come later
+     */
+    private static function needs(array $jobs, array $graphs): array
+    {
+        $byProduct = $needs = [];
+        foreach ($jobs as $number => $job) {
+            $byProduct[$job->product][] = $number;
+        }
+        foreach ($jobs as $number => $job) {
+            $needed = [];
+            foreach ($graphs as $graph) {
+                foreach (self::inside($graph, $job->product, $byProduct) as $inner) {
+                    foreach ($byProduct[$inner] as $other) {
+                        if ($jobs[$other]->goesInto($job)) {
+                            $needed[$other] = true;
+                        }
+                    }
+                }
+            }
+            foreach ($byProduct[$job->product] as $other) {
+                // The shares of one thing keep their order.
+                if ($job->share !== null && $jobs[$other]->share !== null && $jobs[$other]->share->part < $job->share->part) {
+                    $needed[$other] = true;
+                }
+            }
+            ksort($needed);
+            $needs[$number] = array_keys($needed);
+        }
+
+        return $needs;
+    }
+
+    /**
+     * @param  array<string, list<int>>  $byProduct
+     * @return list<string> product keys of what goes into a thing and is a job
+     */
+    private static function inside(MakingGraph $graph, string $product, array $byProduct): array
+    {
+        $inside = [];
+        foreach (array_map(strval(...), array_keys($graph->works[$product]->needs ?? [])) as $inner) {
+            array_push($inside, ...(isset($byProduct[$inner]) ? [$inner] : self::inside($graph, $inner, $byProduct)));
+        }
+
+        return $inside;
+    }
+
+    /**
+     * @param  list<SplitJob>  $jobs
+     * @param  array<string, MakingGraph>  $graphs
+     * @param  list<int>  $needs
+     */
+    private static function item(array $jobs, array $graphs, array $needs): SplitItem
+    {
+        $minutes = $shown = $techniques = [];
+        foreach ($graphs as $size => $graph) {
+            $minutes[$size] = 0;
+            $shown[$size] = 0.0;
+            foreach ($jobs as $job) {
+                $work = $graph->workOf(self::task($job));
+                $minutes[$size] += $work->minutes ?? 0;
+                $shown[$size] += ($work->seamLength ?? 0.0) / max(1e-9, $graph->seamLength());
+                if ($work?->technique !== null) {
+                    $techniques[$work->technique] = true;
+                }
+            }
+        }
+
+        return new SplitItem($jobs, $minutes, $shown, array_map(strval(...), array_keys($techniques)), $needs);
+    }
+
+    private static function task(SplitJob $job): Task
+    {
+        return new Task($job->task ?? '', $job->product, null, $job->share);
+    }
+
+    /**
      * In the order of making, with what stays together in one place. Things that would have to come before and after each other stay apart.
      *
-     * @param  list<string>  $keys
-     * @param  array<string, list<string>>  $needs
-     * @param  array<string, string>  $group
-     * @return list<list<string>>
+     * @param  list<string>  $names  of every job; those of one name stay together
+     * @param  array<int, list<int>>  $needs
+     * @return list<list<int>>
      */
-    private static function sorted(array $keys, array $needs, array $group): array
+    private static function sorted(array $names, array $needs): array
     {
-        $members = [];
-        foreach ($keys as $key) {
-            $members[$group[$key] ?? $key][] = $key;
-        }
-        $outer = [];
-        foreach ($keys as $key) {
-            foreach ($needs[$key] ?? [] as $inner) {
-                if (($group[$inner] ?? $inner) !== ($group[$key] ?? $key)) {
-                    $outer[$group[$key] ?? $key][$group[$inner] ?? $inner] = true;
+        $members = $outer = [];
+        foreach ($names as $number => $name) {
+            $members[$name][] = $number;
+            foreach ($needs[$number] as $needed) {
+                if ($names[$needed] !== $name) {
+                    $outer[$name][$names[$needed]] = true;
                 }
             }
         }
         $sorted = $done = [];
         while (count($done) < count($members)) {
-            $free = array_filter(array_keys($members), fn (string|int $name): bool => ! isset($done[$name])
-                && array_diff_key($outer[$name] ?? [], $done) === []);
-            if ($free === []) {
-                return self::sorted($keys, $needs, []);
+            $next = null;
+            foreach (array_keys($members) as $name) {
+                if (! isset($done[$name]) && array_diff_key($outer[$name] ?? [], $done) === []) {
+                    $next = $name;
+
+                    break;
+                }
             }
-            $name = array_values($free)[0];
-            $done[$name] = true;
-            $sorted[] = $members[$name];
+            if ($next === null) {
+                return self::sorted(array_map(fn (int $number): string => "job $number", array_keys($names)), $needs);
+            }
+            $done[$next] = true;
+            $sorted[] = $members[$next];
         }
 
         return $sorted;

@@ -13,6 +13,7 @@ use Dew\Core\Split\MakingGraph;
 use Dew\Core\Split\SplitBound;
 use Dew\Core\Split\SplitCost;
 use Dew\Core\Split\SplitItem;
+use Dew\Core\Split\SplitJob;
 use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
 
@@ -36,7 +37,7 @@ function anySplitProblem(int $items, int $clues, bool $isMystery): SplitProblem
         $needs = array_values(array_filter(range(0, max(0, $number - 1)), fn (int $other): bool => $other < $number && mt_rand(1, 4) === 1));
         $minutes = mt_rand(5, 60);
         $list[] = new SplitItem(
-            ["u-$number"],
+            [new SplitJob("u-$number")],
             ['small' => $minutes, 'large' => $minutes + mt_rand(0, 60)],
             ['small' => mt_rand(1, 9) / 10 / $items, 'large' => mt_rand(1, 9) / 10 / $items],
             mt_rand(1, 3) === 1 ? [['hst', 'hourglass', 'log-cabin'][mt_rand(0, 2)]] : [],
@@ -109,7 +110,8 @@ it('keeps what is marked together in one clue, unless it would come before itsel
     $design = DesignReader::read(designFile('kitchen-garden'));
     $graphs = graphsOf($design);
     $split = Splitter::suggest(SplitProblem::of($design, $graphs, 12, [], false, [['u-hour4', 'u-rail3', 'u-cabin']]));
-    $with = array_values(array_filter($split->clues(), fn (array $clue): bool => in_array('u-hour4', $clue, true)));
+    $products = array_map(fn (array $clue): array => array_map(fn (SplitJob $job): string => $job->product, $clue), $split->clues());
+    $with = array_values(array_filter($products, fn (array $clue): bool => in_array('u-hour4', $clue, true)));
     expect($with[0])->toContain('u-rail3', 'u-cabin');
     // A block between two others that are marked together would be needed before and behind them.
     $apart = SplitProblem::of($design, $graphs, 12, [], false, [['u-hour4', 'b-seed-packet'], ['u-econ4', 'b-seed-packet']]);
@@ -118,8 +120,8 @@ it('keeps what is marked together in one clue, unless it would come before itsel
 
 it('weighs sizes by who makes them', function (): void {
     $items = [
-        new SplitItem(['a'], ['s' => 100, 'l' => 10]), new SplitItem(['b'], ['s' => 100, 'l' => 10]),
-        new SplitItem(['c'], ['s' => 10, 'l' => 100]), new SplitItem(['d'], ['s' => 10, 'l' => 100]),
+        new SplitItem([new SplitJob('a')], ['s' => 100, 'l' => 10]), new SplitItem([new SplitJob('b')], ['s' => 100, 'l' => 10]),
+        new SplitItem([new SplitJob('c')], ['s' => 10, 'l' => 100]), new SplitItem([new SplitJob('d')], ['s' => 10, 'l' => 100]),
     ];
     $small = Splitter::suggest(new SplitProblem($items, 2, ['s' => 1, 'l' => 0]));
     expect($small->clueOf[0])->not->toBe($small->clueOf[1])
@@ -129,7 +131,7 @@ it('weighs sizes by who makes them', function (): void {
 
 it('refuses a split over no clues, or of things out of order', function (): void {
     expect(fn () => new SplitProblem([], 0, ['s' => 1]))->toThrow(InvalidArgumentException::class)
-        ->and(fn () => new SplitProblem([new SplitItem(['a'], ['s' => 1], needs: [0])], 1, ['s' => 1]))->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new SplitProblem([new SplitItem([new SplitJob('a')], ['s' => 1], needs: [0])], 1, ['s' => 1]))->toThrow(InvalidArgumentException::class)
         ->and(Splitter::suggest(new SplitProblem([], 3, ['s' => 1]))->clues())->toBe([[], [], []]);
 });
 
@@ -208,7 +210,7 @@ it('keeps a ledger that comes out, on a thousand designs', function (int $seed):
         $ledger = Ledger::of($design, MakingGraph::of(Compilation::of($design), 's'));
         $made = array_combine(
             array_map(fn (LedgerLine $line): string => $line->product, $ledger->lines),
-            array_map(fn (LedgerLine $line): int => $line->made, $ledger->lines),
+            array_map(fn (LedgerLine $line): int => $line->count, $ledger->lines),
         );
         ksort($made);
         ksort($counts);
@@ -221,7 +223,8 @@ it('keeps a ledger that comes out, on a thousand designs', function (int $seed):
             }
         }
         foreach ($ledger->lines as $line) {
-            expect($line->used())->toBe($line->made)->and($line->clue)->toBe($clueOf[$line->product] ?? null);
+            expect($line->used())->toBe($line->count)->and($line->makes[0]->clue ?? null)->toBe($clueOf[$line->product] ?? null)
+                ->and($line->made())->toBe(isset($clueOf[$line->product]) ? $line->count : 0);
         }
         expect(array_keys($ledger->waiting($ledger->clues - 1)))->toBe(isset($clueOf['b-outer']) ? ['b-outer'] : array_keys(
             $ledger->waiting($ledger->clues - 1),

@@ -280,3 +280,38 @@ it('says what changed from one design to another, in words and numbers', functio
     $this->artisan('dew:compare', ['old' => $file, 'new' => NIGHT_FERRY])->expectsOutputToContain('not JSON')->assertExitCode(2);
     unlink($file);
 });
+
+it('prints the ledger of a design, and fails when something is needed before it is made', function (): void {
+    Artisan::call('dew:ledger', ['file' => NIGHT_FERRY, '--size' => 's-throw']);
+    expect(Artisan::output())->toContain('Throw')->toContain('152 in clue 1')->toContain('104 in clue 3, 48 in clue 4');
+    expect(Artisan::call('dew:ledger', ['file' => NIGHT_FERRY, '--json' => true]))->toBe(0);
+    $data = json_decode(Artisan::output(), true);
+    expect(array_keys($data))->toBe(['s-crib', 's-throw', 's-twin', 's-queen'])
+        ->and($data['s-throw']['lines'][2]['waiting'])->toBe([152, 152, 48, 0, 0, 0, 0, 0]);
+    $this->artisan('dew:ledger', ['file' => NIGHT_FERRY, '--size' => 's-none'])->assertExitCode(2);
+
+    $design = json_decode((string) file_get_contents(NIGHT_FERRY), true);
+    // The units of the first clue are made in the last.
+    [$design['clues'][0]['tasks'], $design['clues'][7]['tasks']] = [$design['clues'][7]['tasks'], $design['clues'][0]['tasks']];
+    $file = (string) tempnam(sys_get_temp_dir(), 'dew');
+    file_put_contents($file, json_encode($design));
+    $this->artisan('dew:ledger', ['file' => $file])
+        ->expectsOutputToContain('is made in clue 8, and Pier Lantern needs it in clue 3 already.')->assertExitCode(1);
+    unlink($file);
+});
+
+it('suggests a split into clues, and says what is wrong with the question', function (): void {
+    Artisan::call('dew:split', ['file' => NIGHT_FERRY, '--clues' => '8', '--kind' => 'mystery', '--json' => true]);
+    $printed = Artisan::output();
+    $data = json_decode($printed, true);
+    expect($data['clues'])->toHaveCount(8)
+        ->and($data['heaviest'])->toBeLessThanOrEqual((int) ($data['bound'] * 1.1))->toBeGreaterThanOrEqual($data['bound'])
+        ->and(array_keys($data['clues'][0]['minutes']))->toBe(['s-crib', 's-throw', 's-twin', 's-queen']);
+    Artisan::call('dew:split', ['file' => NIGHT_FERRY, '--clues' => '8', '--kind' => 'mystery', '--json' => true]);
+    expect(Artisan::output())->toBe($printed);
+    $this->artisan('dew:split', ['file' => NIGHT_FERRY, '--clues' => '4'])->expectsOutputToContain('under which no split can stay')
+        ->assertSuccessful();
+    foreach ([['--clues' => '0'], ['--clues' => '61'], ['--clues' => 'x'], [], ['--clues' => '4', '--kind' => 'secret']] as $asked) {
+        $this->artisan('dew:split', ['file' => NIGHT_FERRY] + $asked)->assertExitCode(2);
+    }
+});

@@ -270,6 +270,9 @@ function everyFinding(): array
             )],
         ],
         'cuts-too-little' => ['cuts-too-little', fn (): array => givenUnit(['p-b' => ['count' => 1]])],
+        'unmade-share' => ['unmade-share', fn (): array => ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
+            ['id' => 't', 'unit' => 'u-hst', 'share' => ['part' => 1, 'of' => 2]],
+        ]]]]],
         'way-differs' => ['way-differs', function (): array {
             $block = blockOf('b-one', ['3', '3'], ['6'], ['u-lean u-lean']);
             $block['cells'][0]['ways'] = ['w' => 90];

@@ -178,7 +178,7 @@ final class Compiler
     {
         $sizes = [];
         foreach (Compilation::of($design)->sizes() as $sized) {
-            $counts = array_map(fn (Task $task): int => $sized->count($task->product), $design->clues[$clue]->tasks ?? []);
+            $counts = array_map(fn (Task $task): int => $task->count($sized), $design->clues[$clue]->tasks ?? []);
             if (array_sum($counts) > 0) {
                 $sizes[] = $sized->size->id;
             }

@@ -19,7 +19,7 @@ final class Decisions
             $same = [];
             foreach ($compilation->sizes() as $sized) {
                 $unit = $sized->product($task->product);
-                $same[$sized->count($task->product).' '.($unit === null ? '' : $compilation->work($unit)->digest())] = true;
+                $same[$task->count($sized).' '.($unit === null ? '' : $compilation->work($unit)->digest())] = true;
             }
 
             return count($same) > 1;
@@ -32,7 +32,7 @@ final class Decisions
         return self::first($compilation, function (Task $task) use ($compilation, $slot): bool {
             foreach ($compilation->sizes() as $sized) {
                 $unit = $sized->product($task->product);
-                foreach ($unit === null || $sized->count($task->product) < 1 ? [] : $compilation->usualMaking($unit)->pieces as $piece) {
+                foreach ($unit === null || $task->count($sized) < 1 ? [] : $compilation->usualMaking($unit)->pieces as $piece) {
                     if ($piece->isCloth() && in_array($slot, $piece->slots, true)) {
                         return true;
                     }

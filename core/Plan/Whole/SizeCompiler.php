@@ -72,7 +72,7 @@ final class SizeCompiler
     private function tasks(string $clue): array
     {
         $asked = $this->design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
-        $there = array_values(array_filter($asked->tasks, fn (Task $task): bool => $this->sized->count($task->product) > 0));
+        $there = array_values(array_filter($asked->tasks, fn (Task $task): bool => $task->count($this->sized) > 0));
         $madeAlong = array_filter(array_map(fn (Task $task): ?string => $this->blockOf($task, $clue), $there));
 
         return array_values(array_filter($there, fn (Task $task): bool => ! in_array($task->product, $madeAlong, true)));
@@ -82,7 +82,7 @@ final class SizeCompiler
     private function blockOf(Task $unit, string $clue): ?string
     {
         foreach ($this->design->clues[$clue]->tasks as $task) {
-            if ($task->product !== $unit->product
+            if ($task->product !== $unit->product && $task->share === null && $unit->share === null
                 && isset($this->design->blocks[$task->product], $this->design->units[$unit->product])
                 && $this->sized->count($task->product) === $this->sized->count($unit->product)
                 && $this->compilation->work($this->sized->products[$task->product])->contents() === [$unit->product => 1]) {

@@ -44,7 +44,7 @@ final class TaskCompiler
         $unit = $this->sized->products[$task->product];
         $work = $this->compilation->work($unit);
         $room = $this->compilation->room;
-        $count = $this->sized->count($task->product);
+        $count = $task->count($this->sized);
         $cutArea = round($work->cutArea(), 6);
         $making = $this->making($unit);
         $oversize = $this->methods->isOversize($unit->kind()) && $making->canBeOversize();
@@ -54,7 +54,7 @@ final class TaskCompiler
         return new TaskSheet(
             task: $task->id,
             digest: $work->digest(),
-            name: $task->name ?? $this->sized->names[$block ?? $task->product],
+            name: $task->name ?? $this->named($task, $block ?? $task->product),
             kind: $unit->kind(),
             count: $count,
             finished: $unit->finished(),
@@ -77,6 +77,18 @@ final class TaskCompiler
             along: FreeSize::of($unit, $room),
             picture: $this->compilation->design->pictures[ProductKey::id($task->product)] ?? null,
         );
+    }
+
+    /** What a task is called that has no name of its own: what it makes, and which of it. */
+    private function named(Task $task, string $product): string
+    {
+        $name = $this->sized->names[$product];
+
+        return match (true) {
+            $task->share === null => $name,
+            $task->share->block !== null => sprintf('%s for %s', $name, $this->sized->names[$task->share->block] ?? $task->share->block),
+            default => sprintf('%s, part %d of %d', $name, $task->share->part, $task->share->of),
+        };
     }
 
     private function making(Unit $unit): Making
@@ -105,7 +117,7 @@ final class TaskCompiler
      */
     private function fromBag(string $key, Unit $unit): array
     {
-        if ($unit->isMadeOfByproducts() || $unit->byproduct($this->making($unit)->method, $this->compilation->room) === null) {
+        if ($this->compilation->isShared($key) || $unit->isMadeOfByproducts() || $unit->byproduct($this->making($unit)->method, $this->compilation->room) === null) {
             return [0, null, 0];
         }
         foreach ($this->pairs($key, $unit) as $other) {
@@ -140,6 +152,7 @@ final class TaskCompiler
         $digest = $other?->digest($this->compilation->room);
 
         return array_values(array_filter(array_map(strval(...), array_keys($this->order)), fn (string $product): bool => $product !== $key
+            && ! $this->compilation->isShared($product)
             && $this->sized->count($product) > 0
             && $this->sized->products[$product]->kind() === $unit->kind()
             && $this->compilation->work($this->sized->products[$product])->digest() === $digest));

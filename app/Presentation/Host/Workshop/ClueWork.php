@@ -66,7 +66,7 @@ final readonly class ClueWork
             }
             foreach ($design->clues as $clue) {
                 foreach ($clue->tasks as $task) {
-                    $counts[$task->id][$sized->size->name] = $sized->count($task->product);
+                    $counts[$task->id][$sized->size->name] = $task->count($sized);
                     $names[$task->id] = $sized->names[$task->product] ?? $task->product;
                 }
             }

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Design;
+
+/** Which of the copies of a thing one task makes: so many shares of all of them, or those that a given block needs. */
+final readonly class Share
+{
+    /**
+     * @param  positive-int  $part  from 1
+     * @param  positive-int  $of  how many shares there are
+     * @param  string|null  $block  product key of the block whose copies are meant; parts mean nothing then
+     */
+    private function __construct(
+        public int $part,
+        public int $of,
+        public ?string $block,
+    ) {
+    }
+
+    /**
+     * @param  positive-int  $part
+     * @param  positive-int  $of
+     */
+    public static function byNumber(int $part, int $of): self
+    {
+        return new self($part, $of, null);
+    }
+
+    public static function forBlock(string $block): self
+    {
+        return new self(1, 1, $block);
+    }
+
+    /** Of so many copies at a size. Shares differ by one at most, and the first are the larger ones. */
+    public function count(SizedDesign $sized, string $product): int
+    {
+        if ($this->block !== null) {
+            return ($sized->product($this->block)?->contents()[$product] ?? 0) * $sized->count($this->block);
+        }
+        $upTo = fn (int $parts): int => intdiv($sized->count($product) * $parts + $this->of - 1, $this->of);
+
+        return $upTo($this->part) - $upTo($this->part - 1);
+    }
+
+    /** Whether both can be shares of one thing: of the same division, and not the same share. */
+    public function goesWith(self $other): bool
+    {
+        return ($this->block === null) === ($other->block === null)
+            && ($this->block === null ? $this->of === $other->of && $this->part !== $other->part : $this->block !== $other->block);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'thing' => 'What',
+    'takes' => 'The quilt takes',
+    'made' => 'Made',
+    'used' => 'Used',
+    'made_in' => ':count in clue :clue',
+    'used_in' => ':count in clue :clue',
+    'used_at_end' => ':count in the top',
+    'top' => 'the top',
+    'problems' => [
+        'late' => ':thing is made in clue :clue, and :by needs it in clue :needed already.',
+        'unused' => ':thing is made in clue :clue, and nothing uses it.',
+        'nothing' => ':thing is a task of clue :clue, and this size takes none of it.',
+    ],
+    'clue' => 'Clue',
+    'makes' => 'Makes',
+    'minutes_at' => 'Minutes, :size',
+    'part' => ':name, part :part of :of',
+    'summary' => 'The heaviest clue takes :heaviest minutes, sizes weighed by who makes them. That is :above % above :bound, under which no split can '
+        .'stay.',
+    'no_number' => 'Say over how many clues, such as --clues=8; from 1 to :most.',
+    'no_kind' => 'The only kind is mystery.',
+];
