@@ -48,10 +48,16 @@ final readonly class MakingGraph
         $sized = $compilation->sized($size);
         $made = array_fill_keys($compilation->design->madeProducts(), true);
         $isWork = fn (string $key): bool => isset($made[$key]) || ! $sized->products[$key]->kind()->isCutOnly();
-        $works = [];
+        $works = $sections = [];
+        foreach (array_map(strval(...), array_keys($made)) as $product) {
+            $unit = ProductKey::unitOfSection($product);
+            if ($unit !== null) {
+                $sections[$unit][] = $product;
+            }
+        }
         foreach ($sized->counts as $key => $count) {
             if ($count > 0 && isset($sized->products[$key]) && $isWork((string) $key)) {
-                self::add((string) $key, $compilation, $sized, $isWork, $works);
+                self::add((string) $key, $compilation, $sized, $isWork, $sections, $works);
             }
         }
         $layout = $sized->layout;
@@ -98,18 +104,25 @@ final readonly class MakingGraph
 
     /**
      * @param  callable(string): bool  $isWork
+     * @param  array<string, list<string>>  $sections  that tasks make, by unit
      * @param  array<string, Work>  $works
      */
-    private static function add(string $key, Compilation $compilation, SizedDesign $sized, callable $isWork, array &$works): void
-    {
+    private static function add(
+        string $key,
+        Compilation $compilation,
+        SizedDesign $sized,
+        callable $isWork,
+        array $sections,
+        array &$works,
+    ): void {
         if (isset($works[$key])) {
             return;
         }
         $count = $sized->count($key);
         $needs = [];
-        foreach (self::inside($key, $compilation, $sized) as $inner => $each) {
+        foreach (self::inside($key, $sections, $sized) as $inner => $each) {
             if ($isWork($inner)) {
-                self::add($inner, $compilation, $sized, $isWork, $works);
+                self::add($inner, $compilation, $sized, $isWork, $sections, $works);
                 $needs[$inner] = $each * $count;
             }
         }
@@ -141,12 +154,15 @@ final readonly class MakingGraph
         );
     }
 
-    /** @return array<string, int> what lies in one of a thing, and its sections that other tasks make, by product key */
-    private static function inside(string $key, Compilation $compilation, SizedDesign $sized): array
+    /**
+     * @param  array<string, list<string>>  $sections  that tasks make, by unit
+     * @return array<string, int> what lies in one of a thing, and its sections that other tasks make, by product key
+     */
+    private static function inside(string $key, array $sections, SizedDesign $sized): array
     {
         $inside = array_intersect_key($sized->products[$key]->contents(), $sized->products);
-        foreach ($compilation->design->madeProducts() as $made) {
-            if (ProductKey::unitOfSection($made) === $key && isset($sized->products[$made])) {
+        foreach ($sections[$key] ?? [] as $made) {
+            if (isset($sized->products[$made])) {
                 $inside[$made] = 1;
             }
         }

@@ -268,9 +268,10 @@ final class Splitter
     {
         $best = array_fill(0, count($this->problem->items), $this->problem->clues - 1);
         $cost = SplitCost::of($this->problem, $best);
-        foreach ($this->orders() as $order) {
-            foreach ([false, true] as $looks) {
-                [$low, $high] = [$bound, $cost[0]];
+        foreach ([false, true] as $looks) {
+            foreach ($this->orders() as $order) {
+                // Nearer to the bound than one part in two hundred is left to the exchanges that follow.
+                [$low, $high] = [$bound, $cost[0] - intdiv($bound, 200)];
                 while ($low <= $high) {
                     $most = intdiv($low + $high, 2);
                     $clueOf = $this->fill($order, $most, $looks);
@@ -279,9 +280,9 @@ final class Splitter
                         [$best, $cost] = [$clueOf, $found];
                     }
                     if ($clueOf === null) {
-                        $low = $most + 1;
+                        $low = $most + max(1, intdiv($bound, 200));
                     } else {
-                        $high = $most - 1;
+                        $high = min($most, $found[0] ?? $most) - max(1, intdiv($bound, 200));
                     }
                 }
             }
@@ -451,78 +452,97 @@ final class Splitter
      */
     private function bettered(array $clueOf): array
     {
-        $cost = $this->fineCost($clueOf);
         for ($made = 0; $made < self::MOVES; $made++) {
-            $best = null;
-            foreach ($this->changes($clueOf) as $changed) {
-                $found = $this->fineCost($changed);
-                if ($found < $cost) {
-                    [$best, $cost] = [$changed, $found];
-                }
-            }
-            if ($best === null) {
+            $change = $this->change($clueOf);
+            if ($change === null) {
                 break;
             }
-            $clueOf = $best;
+            foreach ($change as $item => $clue) {
+                $clueOf[$item] = $clue;
+            }
         }
 
         return $clueOf;
     }
 
     /**
+     * The one move or exchange that helps most: by the cost, and where that stays the same by how evenly the clues lie.
+     *
      * @param  array<int, int>  $clueOf
-     * @return iterable<array<int, int>>
+     * @return array<int, int>|null the new clues of one or two items; null when nothing helps
      */
-    private function changes(array $clueOf): iterable
+    private function change(array $clueOf): ?array
     {
-        $heavy = $this->heavy($clueOf);
-        foreach ($clueOf as $item => $clue) {
-            if (! isset($heavy[$clue])) {
+        $clues = $this->problem->clues;
+        $weighted = array_fill(0, $clues, 0);
+        $single = array_fill(0, $clues, array_map(fn (): int => 0, $this->problem->items[0]->minutes));
+        foreach ($this->problem->items as $number => $item) {
+            $weighted[$clueOf[$number]] += $this->problem->weighted[$number];
+            foreach ($item->minutes as $size => $minutes) {
+                $single[$clueOf[$number]][$size] += $minutes;
+            }
+        }
+        $most = array_map(fn (array $sizes): int => max([0, ...$sizes]), $single);
+        $heavy = array_fill_keys(array_keys($weighted, max([0, ...$weighted]), true), true)
+            + array_fill_keys(array_keys($most, max([0, ...$most]), true), true);
+        $best = [...SplitCost::of($this->problem, $clueOf), 0];
+        $change = null;
+        foreach ($clueOf as $item => $from) {
+            if (! isset($heavy[$from])) {
                 continue;
             }
             [$first, $last] = $this->window($item, $clueOf);
             for ($to = $first; $to <= $last; $to++) {
-                if ($to !== $clue) {
+                if ($to === $from) {
+                    continue;
+                }
+                [$otherWeighted, $otherMost] = [0, 0];
+                for ($clue = 0; $clue < $clues; $clue++) {
+                    if ($clue !== $from && $clue !== $to) {
+                        $otherWeighted = max($otherWeighted, $weighted[$clue]);
+                        $otherMost = max($otherMost, $most[$clue]);
+                    }
+                }
+                foreach ([null, ...array_keys($clueOf, $to, true)] as $other) {
+                    $moved = $this->problem->weighted[$item] - ($other === null ? 0 : $this->problem->weighted[$other]);
+                    if ($moved <= 0 && $other !== null) {
+                        continue;
+                    }
+                    [$left, $right] = [$weighted[$from] - $moved, $weighted[$to] + $moved];
+                    $found = [max($otherWeighted, $left, $right)];
+                    if ($found[0] > $best[0]) {
+                        continue;
+                    }
+                    $found[1] = $otherMost;
+                    foreach ($this->problem->items[$item]->minutes as $size => $minutes) {
+                        $minutes -= $other === null ? 0 : $this->problem->items[$other]->minutes[$size];
+                        $found[1] = max($found[1], $single[$from][$size] - $minutes, $single[$to][$size] + $minutes);
+                    }
+                    if ($found > [$best[0], $best[1]]) {
+                        continue;
+                    }
                     $changed = $clueOf;
                     $changed[$item] = $to;
-                    if (SplitCost::keepsBack($this->problem, $changed)) {
-                        yield $changed;
+                    if ($other !== null) {
+                        $changed[$other] = $from;
+                    }
+                    $isAllowed = $other === null
+                        ? SplitCost::keepsBack($this->problem, $changed)
+                        : SplitCost::isAllowed($this->problem, $changed);
+                    if (! $isAllowed) {
+                        continue;
+                    }
+                    $found[2] = SplitCost::of($this->problem, $changed)[2];
+                    $found[3] = $left ** 2 + $right ** 2 - $weighted[$from] ** 2 - $weighted[$to] ** 2;
+                    if ($found < $best) {
+                        $best = $found;
+                        $change = $other === null ? [$item => $to] : [$item => $to, $other => $from];
                     }
                 }
             }
-            foreach ($clueOf as $other => $to) {
-                if ($to === $clue || $to < $first || $to > $last || $this->problem->weighted[$other] >= $this->problem->weighted[$item]) {
-                    continue;
-                }
-                $changed = $clueOf;
-                [$changed[$item], $changed[$other]] = [$to, $clue];
-                if (SplitCost::isAllowed($this->problem, $changed)) {
-                    yield $changed;
-                }
-            }
         }
-    }
 
-    /**
-     * The clues that are the heaviest by weight, by a single size or by techniques.
-     *
-     * @param  array<int, int>  $clueOf
-     * @return array<int, true>
-     */
-    private function heavy(array $clueOf): array
-    {
-        $weighted = array_fill(0, $this->problem->clues, 0);
-        $single = [];
-        foreach ($this->problem->items as $number => $item) {
-            $weighted[$clueOf[$number]] += $this->problem->weighted[$number];
-            foreach ($item->minutes as $size => $minutes) {
-                $single[$clueOf[$number]][$size] = ($single[$clueOf[$number]][$size] ?? 0) + $minutes;
-            }
-        }
-        $heavy = array_fill_keys(array_keys($weighted, max([0, ...$weighted]), true), true);
-        $most = array_map(fn (array $sizes): int => max([0, ...$sizes]), $single);
-
-        return $heavy + array_fill_keys(array_keys($most, max([0, ...$most]), true), true);
+        return $change;
     }
 
     /**
@@ -537,21 +557,5 @@ final class Splitter
         $last = min([$this->problem->clues - 1, ...array_map(fn (int $other): int => $clueOf[$other], $this->neededBy[$item])]);
 
         return [$first, $last];
-    }
-
-    /**
-     * The cost with what makes a step worth while that does not show in it yet: how evenly the rest lies.
-     *
-     * @param  array<int, int>  $clueOf
-     * @return list<int>
-     */
-    private function fineCost(array $clueOf): array
-    {
-        $weighted = array_fill(0, $this->problem->clues, 0);
-        foreach ($clueOf as $item => $clue) {
-            $weighted[$clue] += $this->problem->weighted[$item];
-        }
-
-        return [...SplitCost::of($this->problem, $clueOf), array_sum(array_map(fn (int $minutes): int => $minutes ** 2, $weighted))];
     }
 }
