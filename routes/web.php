@@ -107,6 +107,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->name('units.show');
         Route::get('design/library', [Host\LibraryController::class, 'index'])->name('library');
         Route::get('design/clues', [Host\DraftController::class, 'clues'])->name('draft.clues');
+        Route::get('design/split', [Host\SplitController::class, 'show'])->name('split');
         Route::get('design/proof', [Host\DraftController::class, 'proof'])->name('proof');
         Route::get('design/state', [Host\DraftController::class, 'state'])->name('draft.state');
         Route::get('design/file', [Host\DraftController::class, 'file'])->name('draft.file');
@@ -122,6 +123,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');
             Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
             Route::post('design/units/{unit}/picture', [Host\PictureController::class, 'ofUnit'])->name('pictures.unit');
+            Route::post('design/split', [Host\SplitController::class, 'store'])->name('split.take');
             Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         });
 

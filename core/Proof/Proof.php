@@ -51,6 +51,7 @@ final class Proof
             ...QuiltingChecks::of($subject),
             ...FabricChecks::of($subject),
             ...$subject->isWhole() ? WorkChecks::of($subject) : [],
+            ...ClueChecks::of($subject),
         ] as $finding) {
             $findings[$finding->key()] ??= $finding;
         }

@@ -29,6 +29,8 @@ final readonly class SplitProblem
      * @param  int  $clues  over how many clues
      * @param  array<string, int>  $weights  how many members make each size, by size id; at least one of them above zero
      * @param  bool  $isMystery  whether the picture must be kept back
+     * @param  int  $before  clues that are open already
+     * @param  float  $shownBefore  share of the seams that they sew
      *
      * @throws InvalidArgumentException when there is no clue, or an item needs one that stands behind it
      */
@@ -37,6 +39,8 @@ final readonly class SplitProblem
         public int $clues,
         public array $weights,
         public bool $isMystery = false,
+        private int $before = 0,
+        private float $shownBefore = 0.0,
     ) {
         if ($clues < 1 || $clues > self::MOST_CLUES) {
             throw new InvalidArgumentException(sprintf('A split has 1 to %d clues.', self::MOST_CLUES));
@@ -64,6 +68,7 @@ final readonly class SplitProblem
      * @param  array<string, int>  $members  how many make each size; every size counts as one where nobody has chosen yet
      * @param  list<list<string>>  $together  product keys that stay in one clue
      * @param  bool  $divides  whether what takes longer than a clue should is shared out over several
+     * @param  list<string>  $open  ids of the clues that are open: their work is done with, and the others get what is left
      */
     public static function of(
         Design $design,
@@ -73,6 +78,7 @@ final readonly class SplitProblem
         bool $isMystery = false,
         array $together = [],
         bool $divides = true,
+        array $open = [],
     ): self {
         $weights = array_intersect_key($members, $graphs);
         if (array_sum($weights) < 1) {
@@ -84,7 +90,7 @@ final readonly class SplitProblem
                 $group[$key] ??= "group $number";
             }
         }
-        $jobs = self::jobs($design, $graphs);
+        $jobs = self::jobs($design, $graphs, $open);
         if ($divides) {
             $jobs = self::divided($jobs, $graphs, $weights, max(1, $clues), $group);
         }
@@ -109,25 +115,39 @@ final readonly class SplitProblem
             $items[] = self::item(array_map(fn (int $job): SplitJob => $jobs[$job], $inside), $graphs, array_keys($before));
         }
 
-        return new self($items, $clues, $weights, $isMystery);
+        $shown = 0.0;
+        foreach ($open === [] ? [] : $graphs as $graph) {
+            $shown = max($shown, self::shown($design, $graph, $open));
+        }
+
+        return new self($items, $clues, $weights, $isMystery, count($open), $shown);
     }
 
     /** How much of the picture may be sewn once a clue is done, as a share: everything, where it need not be kept back. */
     public function limit(int $clue): float
     {
-        return $this->isMystery ? min(1.0, ($clue + 1 + self::AHEAD) / $this->clues) : 1.0;
+        if (! $this->isMystery) {
+            return 1.0;
+        }
+        $even = ($this->before + $clue + 1 + self::AHEAD) / ($this->before + $this->clues);
+
+        // What the last clue leaves over may always be sewn in it.
+        return $clue >= $this->clues - 1 ? 1.0 : max(0.0, min(1.0, $even) - $this->shownBefore);
     }
 
     /**
      * @param  array<string, MakingGraph>  $graphs
+     * @param  list<string>  $open
      * @return list<SplitJob>
      */
-    private static function jobs(Design $design, array $graphs): array
+    private static function jobs(Design $design, array $graphs, array $open): array
     {
         $jobs = $made = [];
         foreach ($design->clues as $clue) {
             foreach ($clue->tasks as $task) {
-                $jobs[] = new SplitJob($task->product, $task->id, $task->share);
+                if (! in_array($clue->id, $open, true)) {
+                    $jobs[] = new SplitJob($task->product, $task->id, $task->share);
+                }
                 $made[$task->product] = true;
             }
         }
@@ -250,6 +270,21 @@ final readonly class SplitProblem
         }
 
         return new SplitItem($jobs, $minutes, $shown, array_map(strval(...), array_keys($techniques)), $needs);
+    }
+
+    /**
+     * @param  list<string>  $open
+     */
+    private static function shown(Design $design, MakingGraph $graph, array $open): float
+    {
+        $sewn = 0.0;
+        foreach ($design->clues as $clue) {
+            foreach (in_array($clue->id, $open, true) ? $clue->tasks : [] as $task) {
+                $sewn += $graph->workOf($task)->seamLength ?? 0.0;
+            }
+        }
+
+        return $sewn / max(1e-9, $graph->seamLength());
     }
 
     private static function task(SplitJob $job): Task

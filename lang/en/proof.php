@@ -18,6 +18,8 @@ return [
     'bias-outside' => 'Starch, or choose another method: :edges edges of :unit lie on the bias.',
     'wasteful-yield' => 'Choose a method of smaller yield: :unit at size :size is needed :needed times, and :spares more come out.',
     'unused-block' => 'Lay :unit into the setting or take it out: no size has it.',
+    'made-too-late' => 'Move :unit before :by, or :by behind it: it is made in clue :made, and :by needs it in clue :needed.',
+    'made-behind' => 'Put :unit before :by: both are made in clue :made, and :by needs it.',
     'unmade-share' => 'Give the rest of :unit to a clue: at size :size the quilt takes :needed, and the shares of its tasks come to :made.',
     'unmade-block' => 'Give :unit to a clue: the quilt needs the block and no clue makes it.',
     'unmade-part' => 'Give :unit (":part") to a clue: the setting needs it and no clue makes it.',

@@ -1,4 +1,5 @@
 import { Board } from './workshop/board.js';
+import { Cards } from './workshop/cards.js';
 import { OutlineEditor } from './workshop/outline.js';
 import { Outbox } from './workshop/outbox.js';
 import { shrink } from './workshop/picture.js';
@@ -78,6 +79,7 @@ const workshop = () => {
         state(outbox === null ? was : outbox.stuck ? 'waiting' : outbox.isEmpty() ? 'saved' : 'saving');
         board?.restore();
         outline?.restore();
+        cards?.restore();
     };
 
     /** The proof follows an edit at its own pace. */
@@ -129,10 +131,12 @@ const workshop = () => {
 
     let board = null;
     let outline = null;
+    let cards = null;
     let outbox = null;
     outbox = new Outbox(root.dataset.draft, { edits: root.dataset.edits, state: root.dataset.state }, { state, answered }, () => about());
     const mayEdit = !root.querySelector('.panels').disabled;
     board = mayEdit && root.querySelector('#board') ? new Board(root, outbox) : null;
+    cards = mayEdit && root.dataset.view === 'clues' ? new Cards(root, outbox) : null;
     outline = mayEdit && root.dataset.view === 'unit' ? new OutlineEditor(root, outbox) : null;
 
     document.addEventListener('submit', (event) => {

@@ -57,7 +57,7 @@ const CORE_BORDERS = [
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
-    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design'],
+    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split'],
 ];
 
 it('keeps the core to itself, plain PHP and one library for exact numbers', function (): void {

@@ -270,6 +270,13 @@ function everyFinding(): array
             )],
         ],
         'cuts-too-little' => ['cuts-too-little', fn (): array => givenUnit(['p-b' => ['count' => 1]])],
+        'made-too-late' => ['made-too-late', fn (): array => ['clues' => [
+            ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]],
+            ['id' => 'l', 'title' => 'L', 'minutes' => 1, 'tasks' => [['id' => 'u', 'unit' => 'u-hst']]],
+        ]]],
+        'made-behind' => ['made-behind', fn (): array => ['clues' => [
+            ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one'], ['id' => 'u', 'unit' => 'u-hst']]],
+        ]]],
         'unmade-share' => ['unmade-share', fn (): array => ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [
             ['id' => 't', 'unit' => 'u-hst', 'share' => ['part' => 1, 'of' => 2]],
         ]]]]],

@@ -682,3 +682,67 @@ it('brings the remedy of a finding by a button, where it is mechanical', functio
     }
     $this->get("$path/proof")->assertSee('Make column 1 and row 1 fit it')->assertSee('Give it a plain grey for now');
 });
+
+it('shows what each clue asks of every size, and why a card cannot be where it is', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug/design";
+    $this->get("$path/clues")->assertOk()->assertSee('min')->assertSee('Then 37 % of all seams are sewn.', false)
+        ->assertSee('To be recognised from then on: Shoofly.')->assertDontSee('task-card-problem', false);
+    $document = documentOf($quiltAlong);
+    $unit = $document->at(Place::of('clues', 'k-1', 'tasks', 't-1-1'))->value;
+    $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => json_encode(['kind' => 'together', 'edits' => [
+        ['kind' => 'remove', 'place' => 'clues/k-1/tasks/t-1-1', 'expect' => $unit],
+        ['kind' => 'add', 'to' => 'clues/k-2/tasks', 'item' => $unit],
+    ]])])->assertOk();
+    $this->get("$path/clues?size=s-bed")->assertSee('is made in clue 2, and Shoofly needs it in clue 1 already.');
+    $this->get("$path/proof")->assertSee('Shoofly needs it in clue 1');
+    $this->get("$path/clues?size=s-none")->assertOk();
+    // A member sees no board.
+    $this->actingAs(User::factory()->create())->get("$path/clues")->assertNotFound();
+});
+
+it('suggests a split, of which a host takes all or some', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'salt-lattice']);
+    $path = "/host/$quiltAlong->slug/design";
+    $was = documentOf($quiltAlong)->at(Place::of('clues'))->value;
+    $page = $this->get("$path/split?clues=5&secret=1")->assertOk()->assertSee('The heaviest clue of any size would take')
+        ->assertSee('Take what is ticked');
+    preg_match_all('/name="take_\d+" value="([^"]+)"/', (string) $page->getContent(), $offered);
+    expect($offered[1])->not->toBe([]);
+    $this->from("$path/split")->post("$path/split", ['clues' => '5', 'secret' => '1'])->assertSessionHas('warning');
+    $this->from("$path/split")->post("$path/split", ['clues' => '5', 'secret' => '1', 'take_0' => 'u-nowhere'])->assertSessionHas('warning');
+    expect(documentOf($quiltAlong)->at(Place::of('clues'))->value)->toBe($was);
+
+    $this->post("$path/split", ['clues' => '5', 'secret' => '1', 'take_0' => $offered[1][0]])
+        ->assertRedirect("$path/clues")->assertSessionHas('status');
+    $some = documentOf($quiltAlong)->at(Place::of('clues'))->value;
+    expect($some)->not->toBe($was);
+    $this->post("$path/split", ['clues' => '5', 'secret' => '1', 'all' => '1'])->assertRedirect("$path/clues");
+    $all = documentOf($quiltAlong)->items(Place::of('clues'));
+    expect($all)->toHaveCount(5);
+    $this->get("$path/split?clues=5&secret=1")->assertSee('This is the split that the draft has already.');
+    // What was split has the same work as before, in an order that comes out.
+    $design = Dew\Core\Design\DesignReader::read((string) Draft::query()->whereBelongsTo($quiltAlong)->value('document'));
+    $compilation = Dew\Core\Design\Compilation::of($design);
+    foreach (array_keys($design->sizes) as $size) {
+        $ledger = Dew\Core\Split\Ledger::of($design, Dew\Core\Split\MakingGraph::of($compilation, (string) $size));
+        expect(array_filter($ledger->problems, fn ($problem): bool => $problem->code === 'late'))->toBe([]);
+        foreach ($ledger->lines as $line) {
+            expect($line->made())->toBe($line->count);
+        }
+    }
+    $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'action' => 'undo'])->assertOk();
+    expect(documentOf($quiltAlong)->at(Place::of('clues'))->value)->toBe($some);
+});
+
+it('leaves open clues as they are when it suggests a split', function (): void {
+    $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
+    $path = "/host/$quiltAlong->slug/design";
+    $this->post("$path/versions", ['name' => 'First', 'reason' => 'Because'])->assertSessionHasNoErrors();
+    $this->release($quiltAlong->fresh(), 1);
+    $first = documentOf($quiltAlong)->items(Place::of('clues'))[0];
+    $this->actingAs($this->host)->get("$path/split?clues=4")->assertSee('One clue is open and stays as it is.')->assertSee('open: stays as it is');
+    $this->post("$path/split", ['clues' => '4', 'all' => '1'])->assertRedirect("$path/clues");
+    $clues = documentOf($quiltAlong)->items(Place::of('clues'));
+    expect($clues[0])->toBe($first)->and($clues)->toHaveCount(4);
+});

@@ -55,17 +55,17 @@ final class LedgerOf extends Command
         $rows = array_map(fn (LedgerLine $line): array => [
             $line->name,
             $line->count,
-            implode(', ', array_map(fn ($make): string => __('split.made_in', ['count' => $make->count, 'clue' => $make->clue + 1]), $line->makes)),
+            implode(', ', array_map(fn ($make): string => __('split.made_in', ['count' => $make->count, 'number' => $make->clue + 1]), $line->makes)),
             implode(', ', array_map(fn (LedgerUse $use): string => $use->clue >= $ledger->clues
                 ? __('split.used_at_end', ['count' => $use->count])
-                : __('split.used_in', ['count' => $use->count, 'clue' => $use->clue + 1]), $line->uses)),
+                : __('split.used_in', ['count' => $use->count, 'number' => $use->clue + 1]), $line->uses)),
         ], $ledger->lines);
         $this->table([__('split.thing'), __('split.takes'), __('split.made'), __('split.used')], $rows);
         foreach ($ledger->problems as $problem) {
             $this->line(__('split.problems.'.$problem->code, [
                 'thing' => $names[$problem->product] ?? $problem->product,
                 'by' => $problem->by === null ? __('split.top') : ($names[$problem->by] ?? $problem->by),
-                'clue' => $problem->clue + 1,
+                'number' => $problem->clue + 1,
                 'needed' => $problem->needed + 1,
             ]));
         }

@@ -17,6 +17,9 @@
     'redo' => 'M15 7l5 5-5 5M20 12H10a5 5 0 0 0-5 5v1',
     'down' => 'M12 5v14M6 13l6 6 6-6',
     'up' => 'M12 19V5M6 11l6-6 6 6',
+    'grip' => 'M9 6h.01M15 6h.01M9 12h.01M15 12h.01M9 18h.01M15 18h.01',
+    'earlier' => 'M19 12H5M11 6l-6 6 6 6',
+    'later' => 'M5 12h14M13 6l6 6-6 6',
     'lock' => 'M6 11h12v9H6zM8.5 11V8a3.5 3.5 0 0 1 7 0v3',
 ])
 <svg {{ $attributes->class('icon') }} viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" stroke-width="1.8"

@@ -52,7 +52,7 @@ final class DraftController extends Controller
 
     public function clues(Request $request, QuiltAlong $quiltAlong): View
     {
-        return $this->page($request, $quiltAlong, 'clues');
+        return $this->page($request, $quiltAlong, 'clues', $request->string('size')->value());
     }
 
     public function proof(Request $request, QuiltAlong $quiltAlong): View

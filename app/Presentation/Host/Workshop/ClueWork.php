@@ -5,28 +5,47 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\ProductKey;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Split\Ledger;
+use Dew\Core\Split\Load;
+use Dew\Core\Split\MakingGraph;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
-/** What a quilt takes that somebody has to make, in the order of making, and which clue makes it. */
+/** What a quilt takes that somebody has to make, which clue makes it, and what each clue asks of every size. */
 final readonly class ClueWork
 {
     private const DAYS = 2;
+
+    /** Changes with what is kept. */
+    private const FORM = 2;
 
     /**
      * @param  list<array{key: string, name: string, counts: array<string, int>, task: array<string, mixed>}>  $unmade  what no clue makes
      * @param  array<string, array<string, int>>  $counts  by the id of a task and of a size
      * @param  array<string, string>  $names  of what each task makes
+     * @param  array<string, string>  $products  ids of the units and blocks that tasks make, by task; empty for parts of the setting
+     * @param  array<string, string>  $sizes  names by id
+     * @param  list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>  $loads  by clue and
+     *     size
+     * @param  array<string, list<string>>  $problems  why a task cannot be where it is, by task
+     * @param  list<list<string>>  $blocks  names of the blocks that are all sewn once a clue is done, and were not before
      */
     private function __construct(
         public array $unmade,
         public array $counts,
         public array $names,
+        public array $products = [],
+        public array $sizes = [],
+        public array $loads = [],
+        public array $problems = [],
+        public array $blocks = [],
     ) {
     }
 
@@ -35,23 +54,38 @@ final readonly class ClueWork
         $text = $document->document()->text;
 
         return Cache::remember(
-            'work:'.hash('sha256', serialize([$text, app()->getLocale(), Compiler::REVISION])),
+            'work:'.hash('sha256', serialize([$text, app()->getLocale(), Compiler::REVISION, self::FORM])),
             now()->addDays(self::DAYS),
             fn (): self => self::make($document, $text),
         );
+    }
+
+    /** The most minutes that one clue asks of any size: what the bars are drawn against. */
+    public function most(): int
+    {
+        return max([1, ...array_map(fn (array $load): int => max([0, ...array_column($load, 'minutes')]), $this->loads)]);
+    }
+
+    /** Minutes of a clue at a size, were all of them equal. */
+    public function even(string $size): int
+    {
+        $minutes = array_map(fn (array $load): int => $load[$size]['minutes'] ?? 0, $this->loads);
+
+        return $minutes === [] ? 0 : (int) round(array_sum($minutes) / count($minutes));
     }
 
     private static function make(DraftDocument $document, string $text): self
     {
         try {
             $design = DesignReader::stored($text);
-            $sizes = Compilation::of($design)->sizes();
+            $compilation = Compilation::of($design);
+            $sizes = $compilation->sizes();
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return new self([], [], []);
         }
         $made = array_fill_keys($design->madeProducts(), true);
         $order = array_flip(array_map(strval(...), array_keys($design->units + $design->blocks)));
-        $unmade = $counts = $names = [];
+        $unmade = $counts = $names = $products = [];
         foreach ($sizes as $sized) {
             foreach ($sized->counts as $key => $count) {
                 if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
@@ -66,13 +100,69 @@ final readonly class ClueWork
             }
             foreach ($design->clues as $clue) {
                 foreach ($clue->tasks as $task) {
-                    $counts[$task->id][$sized->size->name] = $task->count($sized);
-                    $names[$task->id] = $sized->names[$task->product] ?? $task->product;
+                    $counts[$task->id][$sized->size->id] = $task->count($sized);
+                    $names[$task->id] ??= $sized->names[$task->product] ?? $task->product;
+                    $id = ProductKey::id($task->product);
+                    $products[$task->id] = isset($design->units[$id]) || isset($design->blocks[$id]) ? $id : '';
                 }
             }
         }
         uasort($unmade, fn (array $a, array $b): int => ($order[$a['key']] ?? PHP_INT_MAX) <=> ($order[$b['key']] ?? PHP_INT_MAX));
+        $work = [array_values($unmade), $counts, $names, $products, array_map(fn ($size): string => $size->name, $design->sizes)];
 
-        return new self(array_values($unmade), $counts, $names);
+        try {
+            return new self(...$work, ...self::loads($design, $compilation));
+        } catch (InvalidArgumentException|MeasureException) {
+            // What cannot be made stands in the proof; there is no load to show until it is mended.
+            return new self(...$work);
+        }
+    }
+
+    /**
+     * @return array{
+     *     list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>,
+     *     array<string, list<string>>, list<list<string>>
+     * }
+     */
+    private static function loads(Design $design, Compilation $compilation): array
+    {
+        $loads = $problems = [];
+        $blocks = array_fill(0, count($design->clues), []);
+        foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+            $graph = MakingGraph::of($compilation, $size);
+            foreach (Load::ofClues($design, $graph) as $load) {
+                $loads[$load->clue][$size] = [
+                    'minutes' => $load->minutes, 'seams' => $load->seams, 'pieces' => $load->pieces, 'shown' => round($load->shown, 3),
+                    'techniques' => array_map(fn (string $kind): string => __('workshop.kinds.'.$kind), $load->techniques),
+                ];
+            }
+            $ledger = Ledger::of($design, $graph);
+            foreach ($ledger->problems as $problem) {
+                $said = __('split.problems.'.$problem->code, [
+                    'thing' => $graph->works[$problem->product]->name ?? $problem->product,
+                    'by' => $problem->by === null ? __('split.top') : ($graph->works[$problem->by]->name ?? $problem->by),
+                    'number' => $problem->clue + 1, 'needed' => $problem->needed + 1,
+                ]);
+                foreach (array_values($design->clues)[$problem->clue]->tasks as $task) {
+                    // A size that takes none of a thing is worth a word only where no size takes any.
+                    if ($task->product === $problem->product && $problem->code !== 'nothing') {
+                        $problems[$task->id][$said] = true;
+                    }
+                }
+            }
+            foreach ($ledger->lines as $line) {
+                $last = $line->makes === [] ? null : $line->makes[count($line->makes) - 1]->clue;
+                if ($last !== null && isset($design->blocks[$line->product]) && $line->made() >= $line->count) {
+                    $blocks[$last][$line->name] = true;
+                }
+            }
+        }
+        ksort($loads);
+
+        return [
+            array_values($loads),
+            array_map(fn (array $said): array => array_map(strval(...), array_keys($said)), $problems),
+            array_values(array_map(fn (array $names): array => array_map(strval(...), array_keys($names)), $blocks)),
+        ];
     }
 }

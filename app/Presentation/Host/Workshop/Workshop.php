@@ -32,7 +32,7 @@ final class Workshop
             'blocks' => $this->blocks($draft->quiltAlong, $document),
             'block' => $this->block($draft->quiltAlong, $document, $of),
             'unit' => $this->unit($draft->quiltAlong, $document, $of),
-            'clues' => $this->clues($draft->quiltAlong, $document),
+            'clues' => $this->clues($draft->quiltAlong, $document, $of),
             'proof' => $this->proof($draft->quiltAlong, $document),
             default => null,
         };
@@ -147,10 +147,20 @@ final class Workshop
         ]);
     }
 
-    private function clues(QuiltAlong $quiltAlong, DraftDocument $document): View
+    /** @param  string  $size  the id of the size that is looked at; the first where there is no such size */
+    private function clues(QuiltAlong $quiltAlong, DraftDocument $document, string $size): View
     {
-        return new View('clues', '', __('workshop.clues'), [
-            'clues' => $this->html(view('workshop.clues', $this->about($quiltAlong, $document) + ['work' => ClueWork::of($document)])),
+        $work = ClueWork::of($document);
+        $size = isset($work->sizes[$size]) ? $size : (string) array_key_first($work->sizes);
+        $about = $this->about($quiltAlong, $document) + [
+            'work' => $work,
+            'size' => $size,
+            'looks' => Looks::ofUnits($document),
+            'studies' => $this->studies($quiltAlong, $document),
+        ];
+
+        return new View('clues', $size, __('workshop.clues'), [
+            'clues' => $this->html(view('workshop.clues', $about)),
         ]);
     }
 

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Models\Project;
+use App\Models\QuiltAlong;
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Split\Load;
+use Dew\Core\Split\MakingGraph;
+use Dew\Core\Split\Split;
+use Dew\Core\Split\SplitJob;
+use Dew\Core\Split\SplitProblem;
+use Dew\Core\Split\Splitter;
+use Illuminate\Support\Facades\Cache;
+use InvalidArgumentException;
+
+/** A suggested split of a draft beside the one it has. Clues that are open stay as they are. */
+final readonly class SplitStudy
+{
+    private const DAYS = 2;
+
+    /**
+     * @param  array<string, string>  $sizes  names by id
+     * @param  list<string>  $open  ids of the clues that are open
+     * @param  list<array<string, int>>  $now  minutes of every clue of the draft, by size
+     * @param  list<array<string, int>>  $then  minutes of every clue of the suggestion, those that are open first
+     * @param  list<list<array{product: string, name: string, task: array<string, mixed>}>>  $clues  what each clue makes that is not open;
+     *     tasks have an id where the draft has one for them
+     * @param  array<string, string>  $moved  names of what would lie in another clue than now, by product key
+     * @param  array{int, int, int}  $cost
+     */
+    private function __construct(
+        public array $sizes,
+        public array $open,
+        public array $now,
+        public array $then,
+        public array $clues,
+        public array $moved,
+        public array $cost,
+        public int $bound,
+        public float $above,
+    ) {
+    }
+
+    /**
+     * @param  int  $clues  over how many clues in all, those that are open included
+     * @return self|null null when the draft cannot be worked out yet
+     */
+    public static function of(DraftDocument $document, QuiltAlong $quiltAlong, int $clues, bool $isMystery): ?self
+    {
+        $text = $document->document()->text;
+        $keys = array_map(fn (array $clue): string => (string) Place::idOf($clue), $document->items(Place::of('clues')));
+        $released = $quiltAlong->clues()->opened()->pluck('key')->all();
+        $open = array_values(array_intersect($keys, $released));
+        /** @var array<string, int> $members */
+        $members = Project::query()->where('quilt_along_id', $quiltAlong->id)->where('size_later', false)->pluck('size_key')->countBy()->all();
+        ksort($members);
+        $name = 'split:'.hash('sha256', serialize([$text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]));
+        $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make(
+            $document, $text, $open, $members, $clues, $isMystery,
+        ) ?? false);
+
+        return $study instanceof self ? $study : null;
+    }
+
+    /**
+     * The tasks of every clue once some of the suggestion is taken.
+     *
+     * @param  list<string>  $products  keys of what is taken
+     * @return array<string, list<array<string, mixed>>> by the id of the clue; new clues, which have none yet, by "+1", "+2" and so on
+     */
+    public function taken(DraftDocument $document, array $products): array
+    {
+        $ids = $lists = $order = $keys = [];
+        foreach ($this->clues as $jobs) {
+            foreach ($jobs as $job) {
+                if (in_array($job['product'], $products, true)) {
+                    $keys[self::key($job['task'])] = true;
+                }
+            }
+        }
+        foreach ($document->items(Place::of('clues')) as $clue) {
+            $id = (string) Place::idOf($clue);
+            if (in_array($id, $this->open, true)) {
+                continue;
+            }
+            $ids[] = $id;
+            $lists[$id] = array_values(array_filter(
+                is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [],
+                fn (mixed $task): bool => is_array($task) && ! isset($keys[self::key($task)]),
+            ));
+        }
+        $places = 0;
+        foreach ($this->clues as $number => $jobs) {
+            $id = $ids[$number] ?? '+'.($number - count($ids) + 1);
+            foreach ($jobs as $job) {
+                $order[self::key($job['task']).' '.json_encode($job['task']['share'] ?? null)] = $places++;
+                if (in_array($job['product'], $products, true)) {
+                    $lists[$id][] = $job['task'];
+                }
+            }
+        }
+        foreach ($lists as $id => $tasks) {
+            // In the order of making, so that nothing stands before what it needs.
+            usort($tasks, fn (array $one, array $other): int => ($order[self::key($one).' '.json_encode($one['share'] ?? null)] ?? PHP_INT_MAX)
+                <=> ($order[self::key($other).' '.json_encode($other['share'] ?? null)] ?? PHP_INT_MAX));
+            $lists[$id] = $tasks;
+        }
+
+        return array_filter($lists, fn (array $tasks, string $id): bool => $id[0] !== '+' || $tasks !== [], ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * @param  list<string>  $open
+     * @param  array<string, int>  $members
+     */
+    private static function make(
+        DraftDocument $document,
+        string $text,
+        array $open,
+        array $members,
+        int $clues,
+        bool $isMystery,
+    ): ?self {
+        try {
+            $design = DesignReader::stored($text);
+            $compilation = Compilation::of($design);
+            $graphs = $now = $names = [];
+            foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+                $graphs[$size] = MakingGraph::of($compilation, $size);
+                foreach (Load::ofClues($design, $graphs[$size]) as $load) {
+                    $now[$load->clue][$size] = $load->minutes;
+                }
+                foreach ($graphs[$size]->works as $key => $work) {
+                    $names[$key] ??= $work->name;
+                }
+            }
+            $split = Splitter::suggest(SplitProblem::of(
+                $design, $graphs, max(1, $clues - count($open)), $members, $isMystery, open: $open,
+            ));
+        } catch (DocumentException|InvalidArgumentException|MeasureException) {
+            return null;
+        }
+        $tasks = [];
+        foreach ($document->items(Place::of('clues')) as $clue) {
+            foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
+                $tasks[(string) Place::idOf($task)] = $task;
+            }
+        }
+        $jobs = array_map(fn (array $jobs): array => array_map(fn (SplitJob $job): array => [
+            'product' => $job->product,
+            'name' => $job->share === null || $job->share->block !== null ? $names[$job->product] ?? $job->product : __('split.part', [
+                'name' => $names[$job->product] ?? $job->product, 'part' => $job->share->part, 'of' => $job->share->of,
+            ]),
+            'task' => self::task($job, $document, $tasks),
+        ], $jobs), $split->clues());
+        $isOpen = fn (int $number): bool => in_array(array_values($design->clues)[$number]->id, $open, true);
+
+        return new self(
+            array_map(fn ($size): string => $size->name, $design->sizes),
+            $open,
+            array_values($now),
+            [...array_values(array_filter($now, $isOpen, ARRAY_FILTER_USE_KEY)), ...$split->minutes()],
+            $jobs,
+            self::moved($document, $open, $jobs, $names),
+            $split->cost,
+            $split->bound,
+            $split->above(),
+        );
+    }
+
+    /**
+     * @param  array<string, array<string, mixed>>  $tasks  of the draft, by id
+     * @return array<string, mixed>
+     */
+    private static function task(SplitJob $job, DraftDocument $document, array $tasks): array
+    {
+        $task = $job->task === null ? Remark::product($document, $job->product) : $tasks[$job->task] ?? [];
+        $share = match (true) {
+            $job->share === null => [],
+            $job->share->block !== null => ['for' => $job->share->block],
+            default => ['share' => ['part' => $job->share->part, 'of' => $job->share->of]],
+        };
+
+        return $share + array_diff_key($task, ['share' => true, 'for' => true]);
+    }
+
+    /**
+     * @param  list<string>  $open
+     * @param  list<list<array{product: string, name: string, task: array<string, mixed>}>>  $clues
+     * @param  array<string, string>  $names
+     * @return array<string, string>
+     */
+    private static function moved(DraftDocument $document, array $open, array $clues, array $names): array
+    {
+        $is = $was = [];
+        $number = 0;
+        foreach ($document->items(Place::of('clues')) as $clue) {
+            if (! in_array(Place::idOf($clue), $open, true)) {
+                foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
+                    $was[self::key($task)][] = $number.json_encode($task['share'] ?? null);
+                }
+                $number++;
+            }
+        }
+        $products = [];
+        foreach ($clues as $place => $jobs) {
+            foreach ($jobs as $job) {
+                $is[self::key($job['task'])][] = $place.json_encode($job['task']['share'] ?? null);
+                $products[self::key($job['task'])] = $job['product'];
+            }
+        }
+        $moved = [];
+        foreach ($is as $key => $places) {
+            if ($places !== ($was[$key] ?? [])) {
+                $moved[$products[$key]] = $names[$products[$key]] ?? $products[$key];
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * What a task makes, as one text.
+     *
+     * @param  array<array-key, mixed>  $task
+     */
+    private static function key(array $task): string
+    {
+        $what = array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics']));
+        ksort($what);
+
+        return (string) json_encode($what);
+    }
+}
