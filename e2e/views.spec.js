@@ -49,7 +49,7 @@ test('every page of the workshop is accessible and fits, in light and dark', asy
     test.slow();
     const host = await device();
     await signIn(host, world.owner);
-    for (const page of ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/clues', '/proof', '/versions', '/versions/1', '/library']) {
+    for (const page of ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/clues', '/proof', '/versions', '/versions/1', '/library', '/split']) {
         await check(host, `/host/${world.slug}/design${page}`);
     }
     await check(host, '/start');

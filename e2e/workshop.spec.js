@@ -429,6 +429,60 @@ test('the outline of a piece is set on a grid by mouse and by keys, and a patter
     await expect(page.locator('.unit-page figure path').first()).toHaveAttribute('fill', /^url\(#picture-/);
 });
 
+test('the work is split by suggestion, and by hand with mouse and keys', async ({ world, device }) => {
+    const page = await device();
+    const desk = await startDesign(page, world, 'salt-lattice');
+    await open(page, `${desk}/design/clues`);
+    const column = (number) => page.locator('.clue-column').nth(number - 1);
+    const cards = (number) => column(number).locator('.task-card-name');
+    const minutes = (number) => column(number).locator('.clue-loads dd').last();
+    await expect(cards(1)).toHaveText(['Tide diamond', 'Slate diamond', 'Lantern']);
+    const before = await minutes(1).textContent();
+
+    await test.step('dragged by its grip into another clue', async () => {
+        const grip = await column(2).getByRole('button', { name: 'Move Lamp triangle', exact: true }).boundingBox();
+        const target = await column(1).locator('.task-card').nth(1).boundingBox();
+        await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+        await page.mouse.down();
+        await page.mouse.move(target.x + 40, target.y + 4, { steps: 8 });
+        await page.mouse.up();
+        await expect(cards(1)).toHaveText(['Tide diamond', 'Lamp triangle', 'Slate diamond', 'Lantern']);
+        await saved(page);
+        expect(await minutes(1).textContent()).not.toBe(before);
+    });
+
+    await test.step('by the arrow keys, into a clue where it comes too late', async () => {
+        await column(1).getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
+        await page.keyboard.press('ArrowRight');
+        await expect(cards(2).last()).toHaveText('Slate diamond');
+        await expect(page.getByText('Slate diamond is made in clue 2, and Lantern needs it in clue 1 already.')).toBeVisible();
+        await expect(page.getByRole('button', { name: 'Move Slate diamond', exact: true })).toBeFocused();
+        await page.keyboard.press('ArrowUp');
+        await expect(cards(2).last()).not.toHaveText('Slate diamond');
+        await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
+        await page.keyboard.press('ArrowLeft');
+        await expect(page.locator('.task-card-problem')).toHaveCount(1);
+    });
+
+    await test.step('divided, and joined again', async () => {
+        await column(1).getByRole('button', { name: 'Divide Tide diamond in two' }).click();
+        await expect(column(1).getByText('part 2 of 2')).toBeVisible();
+        await column(1).getByRole('button', { name: 'Join the parts of Tide diamond' }).click();
+        await expect(column(1).getByText('part 2 of 2')).toHaveCount(0);
+        await saved(page);
+    });
+
+    await page.getByRole('link', { name: 'Suggest a split' }).click();
+    await page.getByLabel('How many clues').fill('5');
+    await page.getByRole('button', { name: 'Suggest', exact: true }).click();
+    await expect(page.getByText(/The heaviest clue of any size would take \d+ minutes; now it takes \d+\./)).toBeVisible();
+    await page.getByRole('button', { name: 'Take all of it' }).click();
+    await expect(page.locator('.clue-column')).toHaveCount(5);
+    await expect(page.locator('.task-card-problem')).toHaveCount(0);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.locator('.clue-column')).toHaveCount(3);
+});
+
 test('two browsers change one design: both stand where they differ, and the later one chooses where they do not', async ({
     world,
     device,

@@ -353,7 +353,7 @@ it('keeps every page of the workshop within fifteen queries, and from strangers'
     $stranger = User::factory()->create();
     $pages = [
         'design', 'design/blocks', 'design/blocks/b-shoofly', 'design/cloth', 'design/clues', 'design/proof', 'design/versions',
-        'design/library',
+        'design/library', 'design/split',
         'design/state?known=x&view=block&of=b-shoofly', 'design/units/'.documentOf($quiltAlong)->items(Place::of('units'))[0]['id'],
         'design/file',
     ];
