@@ -133,6 +133,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('helpers', [Host\HelperController::class, 'store'])->middleware('throttle:mail')->name('helpers.store');
             Route::patch('helpers/{membership}', [Host\HelperController::class, 'update'])->name('helpers.update');
             Route::delete('helpers/{membership}', [Host\HelperController::class, 'destroy'])->name('helpers.destroy');
+            Route::get('dates', [Host\DatesController::class, 'show'])->name('dates');
+            Route::put('dates', [Host\DatesController::class, 'update'])->name('dates.update');
+            Route::get('dates/file', [Host\DatesController::class, 'file'])->name('dates.file');
             Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');

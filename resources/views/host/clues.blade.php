@@ -1,5 +1,7 @@
 <x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="field-hint">{{ __('clues.hidden') }}</p>
+    @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('dates.title') }}</a>
+        <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('dates.download') }}</a></p>@endcan
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     <ol class="clue-rows">
         @foreach ($board->rows as $row)
