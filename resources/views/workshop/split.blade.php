@@ -20,7 +20,7 @@
         <form method="post" action="{{ route('host.split.take', $quiltAlong) }}">
             @csrf
             <input type="hidden" name="clues" value="{{ $clues }}"><input type="hidden" name="secret" value="{{ $isMystery ? 1 : 0 }}">
-            <div class="table-scroll"><table class="table is-tight split-table">
+            <div class="table-scroll" role="region" tabindex="0" aria-label="{{ __('workshop.split.title') }}"><table class="table is-tight split-table">
                 <thead><tr><th scope="col">{{ __('split.clue') }}</th><th scope="col">{{ __('workshop.split.makes') }}</th>
                     @foreach ($study->sizes as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
                 <tbody>
