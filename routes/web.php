@@ -26,6 +26,7 @@ use App\Models\QuiltAlong;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', WelcomeController::class)->name('welcome');
+Route::get('feed/{feed}', [Member\FeedController::class, 'show'])->middleware('throttle:join')->name('feed');
 Route::get('up', HealthController::class)->withoutMiddleware('web')->name('health');
 
 Route::middleware('guest')->group(function (): void {
@@ -95,6 +96,8 @@ Route::middleware('auth')->group(function (): void {
         Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
         Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');
+        Route::post('feed', [Member\FeedController::class, 'store'])->name('feed.store');
+        Route::delete('feed', [Member\FeedController::class, 'destroy'])->name('feed.destroy');
         Route::patch('size', [Member\SizeController::class, 'update'])->name('size.update');
     });
 

@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Length|null $usable_width of her cloth; null for the design's
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
+ * @property string|null $feed_key the secret part of the address of her calendar
  * @property string|null $begun_by id of the form it was begun by
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
@@ -57,6 +58,7 @@ final class Project extends Model
         'begun_by',
         'own_copy_at',
         'turns',
+        'feed_key',
     ];
 
     /** @var array<string, mixed> */

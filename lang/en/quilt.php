@@ -28,6 +28,17 @@ return [
             'end' => 'You may choose this fabric later: no :clue cuts from it.',
         ],
     ],
+    'feed' => [
+        'title' => 'In your own calendar',
+        'hint' => 'An address that your calendar reads by itself: it shows when each :clue opens, and the title of those that are open. '
+            .'Whoever has it can read that too; make a new one, and the old one stops working.',
+        'address' => 'Address of your calendar',
+        'make' => 'Make an address',
+        'renew' => 'Make a new address',
+        'remove' => 'Take it away',
+        'made' => 'Here is the address. Give it to your calendar as one to subscribe to.',
+        'gone' => 'The address is gone.',
+    ],
     'save' => 'Save',
     'saved' => 'Saved. Every number now follows.',
     'size_note' => 'When the size changes, what you have counted stays as far as it fits; the rest is spare.',

@@ -105,3 +105,35 @@ it('prints the dates of a rule on the command line', function (): void {
         $this->artisan('dew:calendar', $asked)->assertExitCode(2);
     }
 });
+
+it('gives every member a private calendar address, with no title of what is to come, that she can renew and take away', function (): void {
+    $this->put($this->path, $this->rule)->assertSessionHasNoErrors();
+    $this->release($this->quiltAlong, 1);
+    $project = $this->project($this->quiltAlong);
+    $this->actingAs($project->user)->get("/q/$project->id/quilt")->assertSee('Make an address')->assertDontSee('Address of your calendar');
+    $this->post("/q/$project->id/feed")->assertRedirect();
+    $first = (string) $project->fresh()->feed_key;
+    expect($first)->toMatch('/^[A-Za-z0-9]{40}$/');
+    $this->get("/q/$project->id/quilt")->assertSee("/feed/$first");
+    auth()->logout();
+    $text = (string) $this->get("/feed/$first")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+    $calendar = Sabre\VObject\Reader::read($text);
+    expect(count($calendar->VEVENT))->toBe(8)
+        ->and((string) $calendar->VEVENT[0]->SUMMARY)->toContain('Clue 1, Casting off')
+        ->and((string) $calendar->VEVENT[1]->SUMMARY)->toEndWith(': Clue 2')
+        ->and($calendar->validate())->toBe([]);
+    foreach ($this->quiltAlong->clues()->where('number', '>', 1)->pluck('title') as $title) {
+        expect($text)->not->toContain($title);
+    }
+    // Withdrawn, a clue has neither hour nor title.
+    $this->clue($this->quiltAlong, 2)->forceFill(['withdrawn_at' => now()])->save();
+    expect((string) $this->get("/feed/$first")->getContent())->not->toContain('Clue 2');
+
+    $this->actingAs($project->user)->post("/q/$project->id/feed");
+    $this->get("/feed/$first")->assertNotFound();
+    $this->get('/feed/'.$project->fresh()->feed_key)->assertOk();
+    $this->delete("/q/$project->id/feed");
+    expect($project->fresh()->feed_key)->toBeNull();
+    $this->get('/feed/'.str_repeat('a', 40))->assertNotFound();
+    $this->actingAs(User::factory()->create())->post("/q/$project->id/feed")->assertNotFound();
+});

@@ -97,6 +97,8 @@ const FORMS = [
     'member.copy.update' => ['word' => 'tide'],
     'host.pictures.store' => ['colourway' => 'c-last-boat', 'fabric' => 'f-deep', 'picture' => 'x'],
     'host.pictures.unit' => ['picture' => 'x'],
+    'member.feed.store' => [],
+    'member.feed.destroy' => [],
     'host.dates.update' => ['what' => 'rule', 'from' => '1', 'first' => '2031-01-04', 'time' => '09:00', 'zone' => 'UTC', 'every' => '1', 'pace' => 'weeks'],
     'host.split.take' => ['clues' => '8', 'secret' => '1', 'take_0' => 'u-beam', 'all' => '1'],
     'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],

@@ -44,6 +44,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     '{membership}',
                     '{helperInvitation}',
                     '{picture}',
+                    '{feed}',
                 ],
                 [
                     $project,
@@ -59,6 +60,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     '1',
                     '1',
                     str_repeat('a', 64),
+                    str_repeat('f', 40),
                 ],
                 $route->uri(),
             );
@@ -78,6 +80,7 @@ it('keeps a clue before its hour out of every address there is', function (strin
     $quiltAlong = $this->quiltAlong();
     $hide($this->clue($quiltAlong, 1));
     $project = $this->project($quiltAlong);
+    $project->update(['feed_key' => str_repeat('f', 40)]);
     if ($who === 'member') {
         $this->actingAs($project->user);
     } elseif ($who === 'stranger') {
@@ -190,7 +193,7 @@ it('puts a policy on every route that is not public', function (): void {
     $public = [
         '/', 'register', 'sign-in', 'sign-out', 'forgot-password', 'reset-password/{token}', 'reset-password', 'join', 'join/{code}',
         'home', 'style', 'post', 'post/{post}', 'up', 'storage/{path}', 'account', 'account/password', 'account/email',
-        'account/email/{email}', 'account/sessions', 'account/codes', 'register/sent', 'register/confirm', 'sign-in/code',
+        'account/email/{email}', 'account/sessions', 'feed/{feed}', 'account/codes', 'register/sent', 'register/confirm', 'sign-in/code',
     ];
     foreach (Route::getRoutes() as $route) {
         if (in_array($route->uri(), $public, true)) {

@@ -39,4 +39,20 @@
             :hint="__('quilt.usable_width_hint', ['usual' => $usualWidth])" autocomplete="off" inputmode="text" maxlength="40"/>
         <button class="btn btn-main">{{ __('quilt.save') }}</button>
     </form>
+    <section class="card" id="feed" aria-labelledby="feed-head">
+        <h2 id="feed-head">{{ __('quilt.feed.title') }}</h2>
+        <p class="field-hint">{{ __('quilt.feed.hint') }}</p>
+        @if ($project->feed_key !== null)
+            <label class="form-label" for="feed-address">{{ __('quilt.feed.address') }}</label>
+            <input class="form-control" id="feed-address" value="{{ route('feed', $project->feed_key) }}" readonly>
+        @endif
+        <div class="actions">
+            <form method="post" action="{{ route('member.feed.store', $project) }}">@csrf<button class="btn btn-other">{{
+                __($project->feed_key === null ? 'quilt.feed.make' : 'quilt.feed.renew') }}</button></form>
+            @if ($project->feed_key !== null)
+                <form method="post" action="{{ route('member.feed.destroy', $project) }}">@csrf @method('delete')<button
+                    class="btn btn-quiet">{{ __('quilt.feed.remove') }}</button></form>
+            @endif
+        </div>
+    </section>
 </x-layout.member>
