@@ -100,3 +100,40 @@ test('the host looks at the whole quilt in any size and colourway; a member cann
     await join(member, world);
     for (const page of ['', '/design', '/clues', '/clues/1', '/people']) expect((await member.goto(`/host/${world.slug}${page}`)).status()).toBe(404);
 });
+
+test('a host schedules clues by rule and pulls them forward; a member subscribes to the calendar', async ({ world, device }) => {
+    const host = await device();
+    await signIn(host, world.owner);
+    await host.goto(`/host/${world.slug}/clues`);
+    await host.getByRole('link', { name: 'Dates by rule' }).click();
+    const rule = host.locator('.date-way').filter({ hasText: 'Set dates by a rule' });
+    await rule.getByLabel('First date').fill('2031-03-01');
+    await rule.getByLabel('Every').fill('1');
+    await rule.getByLabel('How often').selectOption({ label: 'months, on the same weekday' });
+    await rule.getByRole('button', { name: 'Look at them' }).click();
+    await expect(host.getByRole('table', { name: 'October 2031' })).toContainText('Clue 8 then');
+    await host.getByRole('button', { name: 'Set these dates' }).click();
+    await expect(host.getByText('8 dates are set.')).toBeVisible();
+    await expect(host.locator('#date-2')).toHaveValue('2031-04-05');
+
+    await host.getByRole('link', { name: 'Dates by rule' }).click();
+    await host.getByText('Pull forward').click();
+    const pull = host.locator('.date-way').filter({ hasText: 'Pull forward' });
+    await pull.getByLabel('The last opens by').fill('2031-03-05');
+    await pull.getByRole('button', { name: 'Look at them' }).click();
+    await expect(pull.getByRole('alert')).toContainText('Only 5 dates fit before that day.');
+    await pull.getByLabel('The last opens by').fill('2031-04-26');
+    await pull.getByRole('button', { name: 'Look at them' }).click();
+    await host.getByRole('button', { name: 'Set these dates' }).click();
+    await expect(host.locator('#date-8')).toHaveValue('2031-04-26');
+
+    const member = await device({ viewport: PHONE });
+    const quilt = await join(member, world);
+    await member.goto(`${quilt}/quilt`);
+    await member.getByRole('button', { name: 'Make an address' }).click();
+    const address = await member.getByLabel('Address of your calendar').inputValue();
+    const calendar = await (await member.request.get(new URL(address).pathname)).text();
+    expect(calendar).toContain('SUMMARY:');
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(8);
+    expect(calendar).not.toContain('Casting off');
+});
