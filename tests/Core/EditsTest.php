@@ -378,6 +378,20 @@ it('lets edits to different things stand, and shows both values where two change
     expect(fn () => Draft::apply($theirs, $mine->undo()))->toThrow(EditConflict::class);
 });
 
+it('moves a task into another clue, before another or at the end, and back again', function (): void {
+    $move = ['kind' => 'move', 'place' => 'clues/k-casting-off/tasks/t-beam', 'to' => 'clues/k-slack-water/tasks'];
+    $applied = edited(draft(), $move);
+    $tasks = fn (DraftDocument $draft, string $clue): array => array_column($draft->items(Place::of('clues', $clue, 'tasks')), 'id');
+    expect($tasks($applied->document, 'k-casting-off'))->not->toContain('t-beam')
+        ->and($tasks($applied->document, 'k-slack-water'))->toBe(['t-beam'])
+        ->and(Draft::apply($applied->document, $applied->undo())->text)->toBe(edited(draft(), ['kind' => 'set', 'place' => 'title', 'to' => 'Night Ferry'])->text);
+    $before = edited($applied->document, ['before' => 't-beam', 'place' => 'clues/k-casting-off/tasks/t-wake'] + $move);
+    expect($tasks($before->document, 'k-slack-water'))->toBe(['t-wake', 't-beam']);
+    foreach ([['to' => 'clues/k-nowhere/tasks'], ['to' => 'units'], ['before' => 't-none'], ['place' => 'clues/k-casting-off/tasks/t-none']] as $wrong) {
+        expect(fn () => edited(draft(), $wrong + $move))->toThrow(EditRefused::class);
+    }
+});
+
 it('keeps the schema of edits in step with its own', function (): void {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/edits.schema.json'), true, flags: JSON_THROW_ON_ERROR);
     expect($published)->toBe(json_decode(json_encode(EditFormat::schema(), JSON_THROW_ON_ERROR), true));

@@ -54,7 +54,9 @@ final class EditReader
             'set' => new SetValue($data->place('place'), $data->value('to'), $data->expected()),
             'add' => new AddItem($data->place('to'), $data->map('item'), $data->textOrNull('before')),
             'remove' => new RemoveItem($data->place('place'), $data->expected()),
-            'move' => new MoveItem($data->place('place'), $data->textOrNull('before')),
+            'move' => new MoveItem(
+                $data->place('place'), $data->textOrNull('before'), $data->textOrNull('to') === null ? null : $data->place('to'),
+            ),
             'copy' => new CopyItem($data->place('place'), $data->text('id'), $data->text('name')),
             'new-fabric' => new NewFabric($data->text('id'), $data->text('name'), $data->text('value'), $data->text('colour')),
             'new-unit' => NewUnit::add(

@@ -9,14 +9,19 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
+use Dew\Core\Draft\Value;
 
 /** Gives a thing another place in the order of its list: a clue, a task, a fabric, a size. */
 final readonly class MoveItem implements Edit
 {
-    /** @param  string|null  $before  the id of the item it goes before; null for the end */
+    /**
+     * @param  string|null  $before  the id of the item it goes before; null for the end
+     * @param  Place|null  $to  another list of the same kind, such as the tasks of another clue; null for the list it is in
+     */
     public function __construct(
         private Place $place,
         private ?string $before,
+        private ?Place $to = null,
     ) {
     }
 
@@ -24,9 +29,9 @@ final readonly class MoveItem implements Edit
     {
         $there = $document->at($this->place);
         $id = $this->place->steps[count($this->place->steps) - 1];
-        $beside = $this->before === null
-            ? null
-            : Place::parse(implode('/', [...array_slice($this->place->steps, 0, -1), $this->before]));
+        $own = Place::parse(implode('/', array_slice($this->place->steps, 0, -1)));
+        $list = $this->to ?? $own;
+        $beside = $this->before === null ? null : $list->within($this->before);
         if (! $there->exists || Place::idOf($there->value) !== $id) {
             throw new EditRefused(sprintf('There is no %s in this design to move.', $this->place->text()));
         }
@@ -34,6 +39,28 @@ final readonly class MoveItem implements Edit
             throw new EditRefused(sprintf('There is no %s to move this before.', $beside->text()));
         }
 
+        if ($list->text() !== $own->text()) {
+            return $this->intoAnother($document, $list, $id, $there);
+        }
+
         return $this->before === $id ? [] : [new Change($this->place, $there, $there, $document->follower($this->place), $this->before)];
+    }
+
+    /** @return list<Change> */
+    private function intoAnother(DraftDocument $document, Place $list, string $id, Value $there): array
+    {
+        $last = fn (Place $place): string => $place->steps[count($place->steps) - 1];
+        $kind = $this->place->steps[count($this->place->steps) - 2] ?? '';
+        if ($last($list) !== $kind || ! is_array($document->at($list)->value)) {
+            throw new EditRefused(sprintf('%s cannot be moved into %s.', $this->place->text(), $list->text()));
+        }
+        if ($document->at($list->within($id))->exists) {
+            throw new EditRefused(sprintf('There is a "%s" in %s already.', $id, $list->text()));
+        }
+
+        return [
+            new Change($this->place, $there, Value::nothing(), $document->follower($this->place)),
+            new Change($list->within($id), Value::nothing(), $there, standsBefore: $this->before),
+        ];
     }
 }

@@ -1,20 +1,11 @@
 const DRAG_PX = 6;
 const KEYS = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
-/** The edit that takes a task out of its list and puts it into another one, or into another place of the same. */
-export const moveEdit = (card, task, to, before) => {
+/** The edit that puts a task into another list, or into another place of its own. */
+export const moveEdit = (card, to, before) => {
     const list = card.slice(0, card.lastIndexOf('/'));
-    if (list === to) {
-        return { kind: 'move', place: card, ...(before === null ? {} : { before }) };
-    }
 
-    return {
-        kind: 'together',
-        edits: [
-            { kind: 'remove', place: card, expect: task },
-            { kind: 'add', to, item: task, ...(before === null ? {} : { before }) },
-        ],
-    };
+    return { kind: 'move', place: card, ...(list === to ? {} : { to }), ...(before === null ? {} : { before }) };
 };
 
 /** Moving cards between the columns of the board: by dragging their grips, or by the arrow keys on them. */
@@ -128,7 +119,7 @@ export class Cards {
         }
         this.focus = id;
         this.outbox.add({
-            edit: JSON.stringify(moveEdit(card.dataset.card, JSON.parse(card.dataset.task), column.dataset.clue, before)),
+            edit: JSON.stringify(moveEdit(card.dataset.card, column.dataset.clue, before)),
         });
     }
 

@@ -1,6 +1,15 @@
 @php($clues = $document->items(Dew\Core\Draft\Place::of('clues')))
 @php($what = fn ($task) => array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics'])))
 @php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+{{-- A board has hundreds of cards: their buttons and pictures are put together here, once, and not by components. --}}
+@php($icons = array_map(fn ($name) => view('components.icon', ['name' => $name, 'attributes' => new
+    Illuminate\View\ComponentAttributeBag])->render(), ['grip' => 'grip', 'earlier' => 'earlier', 'later' => 'later', 'minus' => 'minus']))
+@php($said = array_map(fn ($key) => __('workshop.'.$key, ['task' => App\Support\Fill::SIGN]), array_combine($keys = ['move_task',
+    'task_earlier', 'task_later', 'divide_task', 'join_task', 'remove_task'], $keys)))
+@php($say = fn ($key, $task) => str_replace(App\Support\Fill::SIGN, $task, $said[$key]))
+@php([$divide, $join] = [e(__('workshop.divide')), e(__('workshop.join_shares'))])
+@php($button = fn ($class, $edit, $label, $inside) => '<button class="btn '.$class.'" form="edits" name="edit" value="'.e($json($edit)).'" aria-label="'
+    .e($label).'">'.$inside.'</button>')
 <section class="unmade">
     <h2>{{ __('workshop.unmade') }}</h2>
     @if ($work->unmade === [])
@@ -60,39 +69,36 @@
                     @php($name = $task['name'] ?? $work->names[$id] ?? $task['unit'] ?? $task['block'] ?? $task['part'] ?? $id)
                     @php($product = $work->products[$id] ?? '')
                     @php($counts = $work->counts[$id] ?? [])
-                    <li class="task-card{{ isset($work->problems[$id]) ? ' is-late' : '' }}" data-card="{{ $at }}/tasks/{{ $id }}"
-                        data-task="{{ $json($task) }}">
+                    <li class="task-card{{ isset($work->problems[$id]) ? ' is-late' : '' }}" data-card="{{ $at }}/tasks/{{ $id }}">
                         <div class="task-card-head">
-                            @if (isset($looks[$product]))<x-look :look="$looks[$product]" :palette="$palette" :side="44" :letters="false"/>
-                            @elseif (isset($studies[$product]))<x-block-look :study="$studies[$product]" :palette="$palette" :side="44"
-                                :name="'card-'.$id"/>@endif
+                            @if (isset($drawn[$product]))<svg class="look" viewBox="{{ $drawn[$product][0] }}" width="{{ $drawn[$product][1] }}"
+                                height="{{ $drawn[$product][2] }}" aria-hidden="true"><use href="#card-{{ $product }}"/></svg>@endif
                             <p><span class="task-card-name">{{ $name }}</span>
                                 @if ($share)<small>{{ __('workshop.share', ['part' => $share['part'], 'of' => $share['of']]) }}</small>@endif
                                 @isset($task['for'])<small>{{ __('workshop.for_block', ['block' => $document->at(Dew\Core\Draft\Place::of('blocks',
                                     $task['for'], 'name'))->text() ?: $task['for']]) }}</small>@endisset
                                 <b class="task-card-count">{{ $counts[$size] ?? 0 }}</b></p>
-                            <button type="button" class="icon-button task-grip" data-grip aria-label="{{ __('workshop.move_task',
-                                ['task' => $name]) }}" title="{{ __('workshop.move_task', ['task' => $name]) }}"><x-icon name="grip"/></button>
+                            <button type="button" class="icon-button task-grip" data-grip aria-label="{{ $say('move_task', $name) }}"
+                                title="{{ $say('move_task', $name) }}">{!! $icons['grip'] !!}</button>
                         </div>
                         @foreach ($work->problems[$id] ?? [] as $problem)<p class="task-card-problem">{{ $problem }}</p>@endforeach
                         <div class="task-card-tools">
-                            @foreach (['up' => [$number - 1, 'task_earlier'], 'down' => [$number + 1, 'task_later']] as $icon => [$other, $says])
+                            @foreach (['earlier' => [$number - 1, 'task_earlier'], 'later' => [$number + 1, 'task_later']] as $icon => [$other,
+                                $says])
                                 @if (isset($clues[$other]))
-                                    <x-edit.button class="icon-button" :edit="['kind' => 'together', 'edits' => [
-                                        ['kind' => 'remove', 'place' => $at.'/tasks/'.$id, 'expect' => $task],
-                                        ['kind' => 'add', 'to' => 'clues/'.$clues[$other]['id'].'/tasks', 'item' => $task]]]"
-                                        :aria-label="__('workshop.'.$says, ['task' => $name])"><x-icon
-                                        :name="$icon === 'up' ? 'earlier' : 'later'"/></x-edit.button>
+                                    {!! $button('icon-button', ['kind' => 'move', 'place' => $at.'/tasks/'.$id, 'to' =>
+                                        'clues/'.$clues[$other]['id'].'/tasks'],
+                                        $say($says, $name), $icons[$icon]) !!}
                                 @endif
                             @endforeach
                             @if ($share === null && ! isset($task['for']) && max([0, ...array_values($counts)]) > 1)
-                                <x-edit.button class="btn-quiet" :edit="['kind' => 'together', 'edits' => [
+                                {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [
                                     ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part' => 1,
                                         'of' => 2]]],
                                     ['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Fill::in('id', 't')] +
                                         array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]]] + (isset($clue['tasks'][$place + 1])
-                                        ? ['before' => $clue['tasks'][$place + 1]['id']] : [])]]"
-                                    :aria-label="__('workshop.divide_task', ['task' => $name])">{{ __('workshop.divide') }}</x-edit.button>
+                                        ? ['before' => $clue['tasks'][$place + 1]['id']] : [])]],
+                                    $say('divide_task', $name), $divide) !!}
                             @elseif ($share !== null && $share['part'] === 1)
                                 @php($others = [])
                                 @foreach ($clues as $other)
@@ -103,12 +109,12 @@
                                         @endif
                                     @endforeach
                                 @endforeach
-                                <x-edit.button class="btn-quiet" :edit="['kind' => 'together', 'edits' => [...$others, ['kind' => 'set',
-                                    'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => array_diff_key($task, ['share' => 1])]]]"
-                                    :aria-label="__('workshop.join_task', ['task' => $name])">{{ __('workshop.join_shares') }}</x-edit.button>
+                                {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [...$others, ['kind' => 'set',
+                                    'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => array_diff_key($task, ['share' => 1])]]],
+                                    $say('join_task', $name), $join) !!}
                             @endif
-                            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at.'/tasks/'.$id, 'expect' => $task]"
-                                :aria-label="__('workshop.remove_task', ['task' => $name])"><x-icon name="minus"/></x-edit.button>
+                            {!! $button('icon-button', ['kind' => 'remove', 'place' => $at.'/tasks/'.$id, 'expect' => $task],
+                                $say('remove_task', $name), $icons['minus']) !!}
                         </div>
                     </li>
                 @endforeach
