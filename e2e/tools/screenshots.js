@@ -46,7 +46,7 @@ await host.waitForSelector('#workshop[data-ready]');
 await host.click('#cell-2-2');
 await host.waitForTimeout(700);
 await shoot(host, 'workshop-block');
-for (const [name, page] of [['quilt', ''], ['cloth', '/cloth'], ['proof', '/proof']]) {
+for (const [name, page] of [['quilt', ''], ['cloth', '/cloth'], ['clues', '/clues'], ['proof', '/proof']]) {
     await host.goto(`/host/kitchen-garden/design${page}`);
     await host.waitForSelector('#workshop[data-ready]');
     await host.waitForTimeout(700);

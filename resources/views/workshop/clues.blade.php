@@ -10,11 +10,11 @@
 @php([$divide, $join] = [e(__('workshop.divide')), e(__('workshop.join_shares'))])
 @php($button = fn ($class, $edit, $label, $inside) => '<button class="btn '.$class.'" form="edits" name="edit" value="'.e($json($edit)).'" aria-label="'
     .e($label).'">'.$inside.'</button>')
-<section class="unmade">
-    <h2>{{ __('workshop.unmade') }}</h2>
-    @if ($work->unmade === [])
-        <p>{{ __('workshop.all_made') }}</p>
-    @else
+@if ($work->unmade === [])
+    <p class="field-hint">{{ __('workshop.all_made') }}</p>
+@else
+    <section class="unmade">
+        <h2>{{ __('workshop.unmade') }}</h2>
         <ul class="plain-list">
             @foreach ($work->unmade as $thing)
                 <li><span class="unmade-name">{{ $thing['name'] }}</span> <small>@foreach ($thing['counts'] as $of => $count){{
@@ -34,8 +34,8 @@
             'add', 'to' => 'clues', 'item' => [
             'id' => App\Support\Fill::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => [['id' =>
                 App\Support\Fill::in('id', 't')] + $thing['task']]]], $work->unmade)]">{{ __('workshop.clue_each') }}</x-edit.button></p>
-    @endif
-</section>
+    </section>
+@endif
 <div class="board-head">
     @if (count($work->sizes) > 1)
         <nav class="size-tabs" aria-label="{{ __('design.size') }}">
