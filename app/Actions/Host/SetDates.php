@@ -7,6 +7,7 @@ namespace App\Actions\Host;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use Dew\Core\Calendar\ReleaseTime;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Sets the hours of several clues at once, all of them or none. What has opened meanwhile stays as it is. */
@@ -20,7 +21,10 @@ final class SetDates
     {
         return DB::transaction(function () use ($quiltAlong, $times): int {
             $set = 0;
-            foreach ($quiltAlong->clues()->whereIn('number', array_keys($times))->orderBy('number')->lockForUpdate()->get() as $clue) {
+            /** @var Collection<int, Clue> $clues */
+            $clues = Clue::query()->whereBelongsTo($quiltAlong)->whereIn('number', array_keys($times))->orderBy('number')->lockForUpdate()
+                ->get();
+            foreach ($clues->all() as $clue) {
                 if ($this->isToCome($clue)) {
                     $clue->setReleaseTime($times[$clue->number]);
                     $clue->withdrawn_at = null;

@@ -174,7 +174,7 @@ final readonly class DatePlan
     {
         $before = null;
         foreach ($clues as $clue) {
-            $instant = ($times[$clue->number] ?? null)?->instant ?? $clue->release_at?->toDateTimeImmutable();
+            $instant = isset($times[$clue->number]) ? $times[$clue->number]->instant : $clue->release_at?->toDateTimeImmutable();
             if ($instant === null) {
                 continue;
             }

@@ -17,8 +17,8 @@ final class Feed
         $file = new CalendarFile($quiltAlong->name);
         app(Words::class)->call($quiltAlong->clue_word ?? Words::USUAL);
         $mayRead = ! $quiltAlong->asksForWord() || $project->own_copy_at !== null;
-        foreach ($quiltAlong->clues()->whereNotNull('release_at')->whereNull('withdrawn_at')->orderBy('number')->get() as $clue) {
-            if ($clue->release_at === null) {
+        foreach ($quiltAlong->clues()->get() as $clue) {
+            if ($clue->release_at === null || $clue->withdrawn_at !== null) {
                 continue;
             }
             $isOpen = $clue->isReleased() && $mayRead;

@@ -19,7 +19,9 @@ final class FeedController extends Controller
     public function show(string $feed): Response
     {
         $project = preg_match('/^[A-Za-z0-9]{40}$/', $feed) === 1 ? Project::query()->where('feed_key', $feed)->first() : null;
-        abort_if($project === null, 404);
+        if ($project === null) {
+            abort(404);
+        }
 
         return response(Feed::of($project), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900']);
     }
