@@ -49,7 +49,14 @@ final readonly class ReleaseRule
         }
         $day = self::day($first, 'first');
 
-        return new self($pace, $day, $every, [], self::days($skipped, 'skipped'), $last === null ? null : self::day($last, 'last')->format('Y-m-d'));
+        return new self(
+            $pace,
+            $day,
+            $every,
+            [],
+            self::days($skipped, 'skipped'),
+            $last === null ? null : self::day($last, 'last')->format('Y-m-d'),
+        );
     }
 
     /**
@@ -163,7 +170,10 @@ final readonly class ReleaseRule
 
         return array_map(fn (string $date, int $number): string => $number <= $from
             ? $date
-            : $begin->modify(sprintf('+%d days', intdiv($span * ($number - $from), max(1, $steps))))->format('Y-m-d'), $dates, array_keys($dates));
+            : $begin->modify(sprintf(
+                '+%d days',
+                intdiv($span * ($number - $from), max(1, $steps)),
+            ))->format('Y-m-d'), $dates, array_keys($dates));
     }
 
     private function date(int $number): ?DateTimeImmutable

@@ -282,7 +282,10 @@ final readonly class BlockReader
             $this->blockIds->at($cell->get('block'));
             $id = $cell->get('block')->id();
             if (isset($this->sixty[$id])) {
-                throw $cell->get('block')->fail(sprintf('"%s" stands on 60° axes and fills no rectangle, so it cannot lie in a cell.', $id));
+                throw $cell->get('block')->fail(sprintf(
+                    '"%s" stands on 60° axes and fills no rectangle, so it cannot lie in a cell.',
+                    $id,
+                ));
             }
 
             return $id;

@@ -80,7 +80,8 @@ final class Touching
     }
 
     /**
-     * Inches along which edges of two fabrics lie on one another. Edges are cut at every corner that lies on them, so that a long edge beside
+     * Inches along which edges of two fabrics lie on one another. Edges are cut at every corner that lies on them, so that a long edge
+     * beside
      * two short ones is found.
      *
      * @param  list<array{float, float, float, float, string}>  $edges

@@ -7,7 +7,8 @@ namespace Dew\Core\Sixty;
 use InvalidArgumentException;
 
 /**
- * Rows of equal 60° triangles, point up and point down in turn: those of one block, or those of a whole quilt, whose rows begin and end with
+ * Rows of equal 60° triangles, point up and point down in turn: those of one block, or those of a whole quilt, whose rows begin and end
+ * with
  * half triangles. Rows count from zero at the top, the places of a row from zero at the left (in a half triangle from its upright edge).
  */
 final readonly class SixtyGrid
@@ -131,7 +132,11 @@ final readonly class SixtyGrid
         $turn ??= $turns[0] ?? null;
         if ($turn === null || ! in_array($turn, $turns, true)) {
             throw new InvalidArgumentException($turns === []
-                ? sprintf('a %s cannot lie there: that place is %s triangle.', $shape->value, $this->isHalf($row, $place) ? 'half a' : 'a whole')
+                ? sprintf(
+                    'a %s cannot lie there: that place is %s triangle.',
+                    $shape->value,
+                    $this->isHalf($row, $place) ? 'half a' : 'a whole',
+                )
                 : sprintf('a %s that begins there is turned by %s degrees.', $shape->value, implode(' or ', array_map(
                     fn (int $sixths): int => 60 * $sixths,
                     $turns,
@@ -194,7 +199,8 @@ final readonly class SixtyGrid
     }
 
     /**
-     * Where something comes to lie in the mirror image of this block, being mirrored itself. Along axes at the angles α and β a thing turned
+     * Where something comes to lie in the mirror image of this block, being mirrored itself. Along axes at the angles α and β a thing
+     * turned
      * by θ becomes its mirror image turned by 2α − 2β − θ.
      */
     public function mirrored(SixtySpot $spot): SixtySpot

@@ -64,7 +64,10 @@ final class Splitter
         if ($count > 40) {
             return null;
         }
-        $needs = array_map(fn (SplitItem $item): int => array_sum(array_map(fn (int $needed): int => 1 << $needed, $item->needs)), $this->problem->items);
+        $needs = array_map(
+            fn (SplitItem $item): int => array_sum(array_map(fn (int $needed): int => 1 << $needed, $item->needs)),
+            $this->problem->items,
+        );
         $sets = $layer = [0 => true];
         while ($layer !== []) {
             $next = [];
@@ -410,7 +413,18 @@ final class Splitter
             if ($after > $full) {
                 [$best, $full] = [[...$taken, $item], $after];
             }
-            $best = $this->look($order, array_diff_key($left, [$item => true]), $most, $then, $clue, $at + 1, [...$taken, $item], $after, $best, $looked);
+            $best = $this->look(
+                $order,
+                array_diff_key($left, [$item => true]),
+                $most,
+                $then,
+                $clue,
+                $at + 1,
+                [...$taken, $item],
+                $after,
+                $best,
+                $looked,
+            );
             $full = array_sum(array_map(fn (int $one): int => $this->problem->weighted[$one], $best));
         }
 

@@ -31,7 +31,8 @@ return [
         .':used halves are cut for no other unit.',
     'seams-differ' => 'Make :unit fit its cell in :block: it finishes :width by :height and the cell is :space_width by :space_height, so '
         .'its seam differs from that of :neighbour.',
-    'way-differs' => 'Turn :unit by half in ":way" of :block, or leave it as it is: it finishes :width by :height, so turned by a quarter it '
+    'way-differs' => 'Turn :unit by half in ":way" of :block, or leave it as it is: it finishes :width by :height, so turned by a quarter '
+        .'it '
         .'does not fill its cell.',
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
     'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most :covers of its '

@@ -353,11 +353,14 @@ return [
         'press_joined' => 'Press the long seams one way; where this block will meet its like, turn one of the two round.',
         'sixty' => [
             'one' => 'There is nothing to join: the block is this one part.',
-            'lay_out' => 'Lay the parts out in :rows rows as drawn, before you sew. Their slanted edges lie on the bias: starch, and handle '
+            'lay_out' => 'Lay the parts out in :rows rows as drawn, before you sew. Their slanted edges lie on the bias: starch, and '
+                .'handle '
                 .'them little.',
-            'rows' => 'Sew the parts of each row together with a :seam seam, the points of two neighbours a seam allowance apart at the raw '
+            'rows' => 'Sew the parts of each row together with a :seam seam, the points of two neighbours a seam allowance apart at the '
+                .'raw '
                 .'edge.',
-            'sections' => 'Sew smaller triangles and diamonds into larger ones first, with a :seam seam, as far as straight seams go; then join '
+            'sections' => 'Sew smaller triangles and diamonds into larger ones first, with a :seam seam, as far as straight seams go; '
+                .'then join '
                 .'those.',
             'press' => 'Press seams open or all one way, and before another one crosses them. Trim the tips that stand out.',
             'row' => 'Measure a row from raw edge to raw edge: :unfinished high.',

@@ -144,7 +144,8 @@ return [
     'cannot_draw' => 'This block cannot be computed as it stands: it :problem',
     'in_quilt' => 'In the quilt',
     'pattern_picture' => 'The pattern\'s picture',
-    'pattern_picture_hint' => 'A picture of this unit, cut off at its finished edges. It lies under the grid on which outlines are set, and '
+    'pattern_picture_hint' => 'A picture of this unit, cut off at its finished edges. It lies under the grid on which outlines are set, '
+        .'and '
         .'members see it with the steps. Where the pattern does not say where each piece lies, leave the outlines out and give every '
         .'piece its cutting size and count.',
     'pattern_picture_choose' => 'Choose a picture',
@@ -176,7 +177,8 @@ return [
     'ways' => 'Other ways to turn its parts',
     'ways_hint' => 'Members may turn the parts of this block as they like best where you offer it. Add a way, then choose a place in the '
         .'grid and turn it in that way.',
-    'ways_turn' => 'Choose a place in the grid and turn it with the button that is named after the way. Members choose a way, or the block as '
+    'ways_turn' => 'Choose a place in the grid and turn it with the button that is named after the way. Members choose a way, or the '
+        .'block as '
         .'it is designed. What is cut and counted is the same in all.',
     'way_name' => 'Name of the way',
     'way_same' => 'Nothing is turned in it yet, so members do not see it.',
@@ -202,7 +204,8 @@ return [
     'down' => 'Rows',
     'block_finished' => 'Finished size of the block',
     'new_sixty_block' => 'Make a block on 60° axes',
-    'new_sixty_hint' => 'A triangle, a diamond or half a triangle, divided into rows of smaller triangles. The quilt is set in rows of them.',
+    'new_sixty_hint' => 'A triangle, a diamond or half a triangle, divided into rows of smaller triangles. The quilt is set in rows of '
+        .'them.',
     'sixty_place' => 'Row :row, place :column: :what',
     'sixty_shape' => 'Shape',
     'sixty_shapes' => ['triangle' => 'Triangle', 'diamond' => 'Diamond', 'half-triangle' => 'Half a triangle'],
@@ -210,7 +213,8 @@ return [
     'sixty_name' => 'Name of the 60° block',
     'sixty_side' => 'Finished side of the block',
     'sixty_edge' => 'Finished side of one small triangle',
-    'sixty_hint' => 'Finished and unfinished are told along the base and in height; unfinished with blunted tips. Half a triangle is drawn as '
+    'sixty_hint' => 'Finished and unfinished are told along the base and in height; unfinished with blunted tips. Half a triangle is '
+        .'drawn as '
         .'the right half of one on its point: Dew turns it over where the other half lies.',
     'side' => 'Finished side',
     'make_block' => 'Make the block',
@@ -332,9 +336,11 @@ return [
     'diamonds' => 'Diamonds',
     'diamonds_lean' => 'lean, within a row',
     'diamonds_stand' => 'stand on their points, over two rows',
-    'sixty_setting_hint' => 'Each row has triangles point up and point down in turn, and half a triangle at both ends. A diamond covers two '
+    'sixty_setting_hint' => 'Each row has triangles point up and point down in turn, and half a triangle at both ends. A diamond covers '
+        .'two '
         .'triangles. What no block covers is a triangle of the fabric between.',
-    'pattern_sixty_hint' => 'This pattern repeats over the triangles of every row, from left to right, and over the rows. Leave a place empty '
+    'pattern_sixty_hint' => 'This pattern repeats over the triangles of every row, from left to right, and over the rows. Leave a place '
+        .'empty '
         .'where the diamond before it, or above it, lies.',
     'size_triangles' => 'Triangles in a row',
     'size_triangle_rows' => 'Rows of triangles',
@@ -422,7 +428,8 @@ return [
     'put' => 'Put in',
     'clue_each' => 'One :clue for each, in this order',
     'new_clue' => 'New :clue',
-    'board_hint' => 'Drag a card by its grip into another :clue, or choose its grip and use the arrow keys: left and right to another :clue, '
+    'board_hint' => 'Drag a card by its grip into another :clue, or choose its grip and use the arrow keys: left and right to another '
+        .':clue, '
         .'up and down within it. A bar is the work of one size; its line is what every :clue would take were all equal.',
     'suggest_split' => 'Suggest a split',
     'split' => [
@@ -447,7 +454,8 @@ return [
         'take_some' => 'Take what is ticked',
         'leave' => 'Leave it',
         'nothing' => 'Tick what you want to take first.',
-        'taken' => 'One thing lies where it was suggested. It can be undone here.|:count things lie where it was suggested. It can be undone '
+        'taken' => 'One thing lies where it was suggested. It can be undone here.|:count things lie where it was suggested. It can be '
+            .'undone '
             .'here.',
     ],
     'share' => 'part :part of :of',

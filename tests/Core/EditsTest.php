@@ -384,7 +384,10 @@ it('moves a task into another clue, before another or at the end, and back again
     $tasks = fn (DraftDocument $draft, string $clue): array => array_column($draft->items(Place::of('clues', $clue, 'tasks')), 'id');
     expect($tasks($applied->document, 'k-casting-off'))->not->toContain('t-beam')
         ->and($tasks($applied->document, 'k-slack-water'))->toBe(['t-beam'])
-        ->and(Draft::apply($applied->document, $applied->undo())->text)->toBe(edited(draft(), ['kind' => 'set', 'place' => 'title', 'to' => 'Night Ferry'])->text);
+        ->and(Draft::apply($applied->document, $applied->undo())->text)->toBe(edited(
+            draft(),
+            ['kind' => 'set', 'place' => 'title', 'to' => 'Night Ferry'],
+        )->text);
     $before = edited($applied->document, ['before' => 't-beam', 'place' => 'clues/k-casting-off/tasks/t-wake'] + $move);
     expect($tasks($before->document, 'k-slack-water'))->toBe(['t-wake', 't-beam']);
     foreach ([['to' => 'clues/k-nowhere/tasks'], ['to' => 'units'], ['before' => 't-none'], ['place' => 'clues/k-casting-off/tasks/t-none']] as $wrong) {

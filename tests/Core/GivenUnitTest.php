@@ -27,7 +27,13 @@ it('cuts a unit by the sizes and counts that its pattern gives', function (): vo
     $sheet = Compiler::clueSheet(smallDesign(givenUnit()), 's', 'k', MethodChoices::defaults());
     $task = $sheet->task('t');
     $cuts = fn (int $units): array => array_map(
-        fn (Piece $piece): string => sprintf('%s %s %s %d', $piece->label, $piece->width->encode(), $piece->length?->encode(), $piece->quantity($units)),
+        fn (Piece $piece): string => sprintf(
+            '%s %s %s %d',
+            $piece->label,
+            $piece->width->encode(),
+            $piece->length?->encode(),
+            $piece->quantity($units),
+        ),
         $task->making->pieces,
     );
     expect($task->count)->toBe(6)
@@ -66,7 +72,9 @@ it('tells such units apart by what is cut', function (): void {
 
 it('finds cutting sizes that cannot come to the unit, and is content with those that do', function (): void {
     expect(marks(givenUnit()))->not->toHaveKey('cuts-too-little')->not->toHaveKey('uncovered')
-        ->and(marks(givenUnit(['p-b' => ['count' => 1]]))['cuts-too-little']->names)->toBe(['unit' => 'Given', 'covers' => '31.5', 'area' => '36']);
+        ->and(
+            marks(givenUnit(['p-b' => ['count' => 1]]))['cuts-too-little']->names,
+        )->toBe(['unit' => 'Given', 'covers' => '31.5', 'area' => '36']);
 });
 
 it('asks for outlines where a cutting size alone says too little', function (array $change, string $words): void {
@@ -88,7 +96,13 @@ it('asks for outlines where a cutting size alone says too little', function (arr
 
 it('lets a rectangle grow inside its seams at another size, and says so of one that cannot', function (): void {
     $sizes = ['sizes' => [
-        ['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 3], ['id' => 'l', 'name' => 'L', 'columns' => 2, 'rows' => 3, 'block' => '9'],
+        ['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 3], [
+            'id' => 'l',
+            'name' => 'L',
+            'columns' => 2,
+            'rows' => 3,
+            'block' => '9',
+        ],
     ]];
     $sheet = Compiler::clueSheet(smallDesign(givenUnit() + $sizes), 'l', 'k', MethodChoices::defaults());
     // 3½ in is 3 in finished, so 4½ in at one and a half times that, and 5 in cut; 2 in and 6½ in likewise.

@@ -49,7 +49,13 @@ it('shifts all later dates, and pulls them forward so that the last falls on a d
     $dates = ['2027-01-01', '2027-01-08', '2027-01-15', '2027-01-22', '2027-01-29'];
     expect(ReleaseRule::shifted($dates, 2, 7))->toBe(['2027-01-01', '2027-01-08', '2027-01-22', '2027-01-29', '2027-02-05'])
         ->and(ReleaseRule::shifted($dates, 4, -3))->toBe(['2027-01-01', '2027-01-08', '2027-01-15', '2027-01-22', '2027-01-26'])
-        ->and(ReleaseRule::pulledForward($dates, 1, '2027-01-17'))->toBe(['2027-01-01', '2027-01-08', '2027-01-11', '2027-01-14', '2027-01-17'])
+        ->and(ReleaseRule::pulledForward($dates, 1, '2027-01-17'))->toBe([
+            '2027-01-01',
+            '2027-01-08',
+            '2027-01-11',
+            '2027-01-14',
+            '2027-01-17',
+        ])
         ->and(fn () => ReleaseRule::pulledForward($dates, 1, '2027-01-10'))->toThrow(ReleaseRuleException::class);
 });
 

@@ -59,7 +59,10 @@ it('makes a share of a thing in each of several clues', function (): void {
 
 it('makes those that a given block needs', function (): void {
     $other = blockOf('b-two', ['3'], ['3'], ['u-hst']);
-    $document = json_decode(sharedJson([['unit' => 'u-hst', 'for' => 'b-one']], [['unit' => 'u-hst', 'for' => 'b-two', 'name' => 'The rest']]), true);
+    $document = json_decode(
+        sharedJson([['unit' => 'u-hst', 'for' => 'b-one']], [['unit' => 'u-hst', 'for' => 'b-two', 'name' => 'The rest']]),
+        true,
+    );
     $document['blocks'][] = ['columns' => ['6'], 'rows' => ['6'], 'cells' => [['column' => 1, 'row' => 1, 'block' => 'b-one']]] + $other;
     $document['blocks'][] = blockOf('b-three', ['3', '3'], ['6'], ['u-lean u-lean']);
     $document['blocks'][1]['columns'] = ['3', '3'];

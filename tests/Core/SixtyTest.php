@@ -52,7 +52,10 @@ it('counts the places of every shape, and covers each of them once', function (S
 })->with(SixtyShape::cases())->with([1, 2, 3, 6]);
 
 it('covers a block of any shape exactly, however its parts are turned', function (string $which): void {
-    $design = sixtyDesign([$which === 'half' ? sixtyBlocks()['triangle'] : sixtyBlocks()[$which], ['id' => 'b-two'] + sixtyBlocks()[$which]]);
+    $design = sixtyDesign([
+        $which === 'half' ? sixtyBlocks()['triangle'] : sixtyBlocks()[$which],
+        ['id' => 'b-two'] + sixtyBlocks()[$which],
+    ]);
     $unit = Compilation::of($design)->products(1, 1)['b-two'];
 
     coversExactly($unit->patches(), $unit->outline());
@@ -73,7 +76,10 @@ it('lays the mirror image of a block so that it is one', function (string $which
         : [0.5 * $x - sqrt(0.75) * ($y - $height), $height - sqrt(0.75) * $x - 0.5 * ($y - $height)];
     $middles = function (array $patches, callable $move): array {
         $middles = array_map(function (Patch $patch) use ($move): string {
-            $corners = array_map(fn (Point $corner): array => $move($corner->x->toFloat(), $corner->y->toFloat()), $patch->outline->corners);
+            $corners = array_map(
+                fn (Point $corner): array => $move($corner->x->toFloat(), $corner->y->toFloat()),
+                $patch->outline->corners,
+            );
             $middle = fn (int $way): float => round(array_sum(array_column($corners, $way)) / count($corners), 4);
 
             return $patch->slot.' '.$middle(0).' '.$middle(1);
@@ -92,7 +98,10 @@ it('takes the left half of a triangle from the right one, mirrored', function ()
     $four = ['id' => 'b-one', 'name' => 'b-one', 'sixty' => ['shape' => 'triangle', 'edge' => '4', 'rows' => 1], 'cells' => [
         ['column' => 1, 'row' => 1, 'unit' => 'u-large'],
     ]];
-    $design = sixtyDesign([$four, $half], ['pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'ends' => 'b-half', 'kind' => 'sixty']);
+    $design = sixtyDesign(
+        [$four, $half],
+        ['pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'ends' => 'b-half', 'kind' => 'sixty'],
+    );
     $sized = Compilation::of($design)->sized('s');
     $left = $sized->products['b-half.m'];
 
@@ -156,7 +165,13 @@ it('lets diamonds lean within a row or stand over two, and fills what they leave
 
 it('grows with its size, and the side of the blocks tells the scale', function (): void {
     $design = sixtyDesign([sixtyBlocks()['diamond']], [], [
-        ['id' => 's', 'name' => 'S', 'columns' => 6, 'rows' => 2], ['id' => 's-large', 'name' => 'L', 'columns' => 6, 'rows' => 2, 'block' => '6'],
+        ['id' => 's', 'name' => 'S', 'columns' => 6, 'rows' => 2], [
+            'id' => 's-large',
+            'name' => 'L',
+            'columns' => 6,
+            'rows' => 2,
+            'block' => '6',
+        ],
     ]);
     $compilation = Compilation::of($design);
 
@@ -208,8 +223,14 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
     'a square' => [['units' => [...sixtyUnits(), [
         'id' => 'u-square', 'name' => 'q', 'kind' => 'square', 'finished' => '2', 'fabrics' => ['f-a'],
     ]], 'blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-square'])]], 'is no 60° triangle and no 60° diamond'],
-    'two in one place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-diamond', '2,2 u-tri', '2,3 u-tri'])]], 'already filled'],
-    'beyond the edge' => [['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-tri', '2,2 u-tri', '2,3 u-diamond'])]], 'beyond the edge'],
+    'two in one place' => [
+        ['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-diamond', '2,2 u-tri', '2,3 u-tri'])]],
+        'already filled',
+    ],
+    'beyond the edge' => [
+        ['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-tri', '2,2 u-tri', '2,3 u-diamond'])]],
+        'beyond the edge',
+    ],
     'turned to nowhere' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/60'])]], 'turned by 0 or 120 or 240 degrees'],
     'a quarter turn' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/90'])]], 'no sixth of a turn'],
     'half in a whole place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-half'])]], 'a whole triangle'],
@@ -266,6 +287,9 @@ it('reads a block on 60° axes out of its excerpt as it is in the whole design',
     $alone = DesignReader::stored(Excerpt::ofBlock($document, 'b-two')->text);
     $whole = DesignReader::stored($document->document()->text);
 
-    expect(Compilation::of($alone)->products(1, 1)['b-two']->patches())->toEqual(Compilation::of($whole)->products(1, 1)['b-two']->patches())
+    expect(Compilation::of($alone)->products(
+        1,
+        1,
+    )['b-two']->patches())->toEqual(Compilation::of($whole)->products(1, 1)['b-two']->patches())
         ->and(Compilation::of($alone)->sized('s')->layout->blockCounts)->toHaveKey('b-two');
 })->with(['triangle', 'diamond', 'half']);

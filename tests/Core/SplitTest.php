@@ -34,7 +34,10 @@ function anySplitProblem(int $items, int $clues, bool $isMystery): SplitProblem
 {
     $list = [];
     for ($number = 0; $number < $items; $number++) {
-        $needs = array_values(array_filter(range(0, max(0, $number - 1)), fn (int $other): bool => $other < $number && mt_rand(1, 4) === 1));
+        $needs = array_values(array_filter(
+            range(0, max(0, $number - 1)),
+            fn (int $other): bool => $other < $number && mt_rand(1, 4) === 1,
+        ));
         $minutes = mt_rand(5, 60);
         $list[] = new SplitItem(
             [new SplitJob("u-$number")],
@@ -131,7 +134,11 @@ it('weighs sizes by who makes them', function (): void {
 
 it('refuses a split over no clues, or of things out of order', function (): void {
     expect(fn () => new SplitProblem([], 0, ['s' => 1]))->toThrow(InvalidArgumentException::class)
-        ->and(fn () => new SplitProblem([new SplitItem([new SplitJob('a')], ['s' => 1], needs: [0])], 1, ['s' => 1]))->toThrow(InvalidArgumentException::class)
+        ->and(fn () => new SplitProblem(
+            [new SplitItem([new SplitJob('a')], ['s' => 1], needs: [0])],
+            1,
+            ['s' => 1],
+        ))->toThrow(InvalidArgumentException::class)
         ->and(Splitter::suggest(new SplitProblem([], 3, ['s' => 1]))->clues())->toBe([[], [], []]);
 });
 
@@ -141,7 +148,8 @@ function anyWork(): array
     $units = [];
     foreach (range(1, mt_rand(2, 4)) as $number) {
         $units[] = [
-            'id' => "u-$number", 'name' => "U$number", 'kind' => ['hst', 'four-patch'][mt_rand(0, 1)], 'finished' => '3', 'fabrics' => ['f-a', 'f-b'],
+            'id' => "u-$number", 'name' => "U$number", 'kind' => ['hst', 'four-patch'][mt_rand(0, 1)], 'finished' => '3',
+            'fabrics' => ['f-a', 'f-b'],
         ];
     }
     $blocks = [];

@@ -159,7 +159,10 @@ it('turns a thing in another way by an edit that can be undone', function (): vo
     $draft = changed($draft, ['by' => 180] + $turn);
     expect($ways($draft))->toBe(['w' => 270])
         // It moves with its cell, is turned further when that is turned, and goes the other way round in its mirror image.
-        ->and($ways(changed($draft, ['kind' => 'add-column', 'block' => 'b-one', 'before' => 1, 'width' => '3']), '2,1'))->toBe(['w' => 270])
+        ->and($ways(
+            changed($draft, ['kind' => 'add-column', 'block' => 'b-one', 'before' => 1, 'width' => '3']),
+            '2,1',
+        ))->toBe(['w' => 270])
         ->and($ways(changed($draft, ['kind' => 'turn', 'block' => 'b-one', 'column' => 1, 'row' => 1, 'by' => 90])))->toBe(['w' => 270])
         ->and($ways(changed($draft, ['kind' => 'mirror', 'block' => 'b-one', 'column' => 1, 'row' => 1])))->toBe(['w' => 90])
         ->and($ways(changed($draft, ['by' => 90] + $turn)))->toBeNull()

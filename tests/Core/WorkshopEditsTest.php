@@ -151,17 +151,26 @@ it('makes a part of a block a section of its own, and the block takes as much of
 });
 
 it('moves what lies in one place to an empty one by a swap, and takes that back', function (): void {
-    $before = DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')));
+    $before = DraftDocument::of(
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+    );
     $swap = fn (array $one, array $other): array => [
-        'kind' => 'swap', 'block' => 'b-lantern', 'column' => $one[0], 'row' => $one[1], 'with_column' => $other[0], 'with_row' => $other[1],
+        'kind' => 'swap', 'block' => 'b-lantern', 'column' => $one[0], 'row' => $one[1], 'with_column' => $other[0],
+        'with_row' => $other[1],
     ];
     $lift = fn (int $column, int $row): array => ['kind' => 'lift', 'block' => 'b-lantern', 'column' => $column, 'row' => $row];
-    $at = fn (DraftDocument $draft, int $column, int $row): mixed => $draft->at(Place::of('blocks', 'b-lantern')->cell($column, $row))->value;
+    $at = fn (DraftDocument $draft, int $column, int $row): mixed => $draft->at(Place::of(
+        'blocks',
+        'b-lantern',
+    )->cell($column, $row))->value;
     $moved = changed($before, $lift(4, 4), $swap([2, 1], [4, 4]));
     expect($at($moved, 2, 1))->toBeNull()->and($at($moved, 4, 4)['unit'])->toBe('u-beam')
         // Back again from the other side: the same bytes as if nothing had been moved.
         ->and(changed($moved, $swap([2, 1], [4, 4]))->document()->text)->toBe(changed($before, $lift(4, 4))->document()->text);
-    expect(fn () => Draft::apply(changed($moved, $lift(1, 1)), EditReader::read($swap([1, 1], [2, 1]))))->toThrow(EditRefused::class, 'either');
+    expect(fn () => Draft::apply(
+        changed($moved, $lift(1, 1)),
+        EditReader::read($swap([1, 1], [2, 1])),
+    ))->toThrow(EditRefused::class, 'either');
 });
 
 it('puts a frame round a block, cut wider on purpose and trimmed with it', function (): void {

@@ -30,7 +30,9 @@ it('sets dates by a rule, after they were looked at in the calendar', function (
     // Nine on the wall in Dublin, on both sides of the change of clocks.
     $hours = $this->quiltAlong->clues()->orderBy('number')->get()->map(fn ($clue): string => $clue->release_at->format('H:i'))->all();
     expect($hours)->toBe(['09:00', '09:00', '09:00', '09:00', '09:00', '08:00', '08:00', '08:00']);
-    $this->get($this->path.'?'.http_build_query($this->rule + ['skipped' => '2027-02-03']))->assertSee('These are the dates that are set already.');
+    $this->get(
+        $this->path.'?'.http_build_query($this->rule + ['skipped' => '2027-02-03']),
+    )->assertSee('These are the dates that are set already.');
 });
 
 it('shifts all later dates, and pulls them forward so that the last opens by a day', function (): void {

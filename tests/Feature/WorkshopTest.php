@@ -710,7 +710,10 @@ it('suggests a split, of which a host takes all or some', function (): void {
     preg_match_all('/name="take_\d+" value="([^"]+)"/', (string) $page->getContent(), $offered);
     expect($offered[1])->not->toBe([]);
     $this->from("$path/split")->post("$path/split", ['clues' => '5', 'secret' => '1'])->assertSessionHas('warning');
-    $this->from("$path/split")->post("$path/split", ['clues' => '5', 'secret' => '1', 'take_0' => 'u-nowhere'])->assertSessionHas('warning');
+    $this->from("$path/split")->post(
+        "$path/split",
+        ['clues' => '5', 'secret' => '1', 'take_0' => 'u-nowhere'],
+    )->assertSessionHas('warning');
     expect(documentOf($quiltAlong)->at(Place::of('clues'))->value)->toBe($was);
 
     $this->post("$path/split", ['clues' => '5', 'secret' => '1', 'take_0' => $offered[1][0]])
@@ -741,7 +744,9 @@ it('leaves open clues as they are when it suggests a split', function (): void {
     $this->post("$path/versions", ['name' => 'First', 'reason' => 'Because'])->assertSessionHasNoErrors();
     $this->release($quiltAlong->fresh(), 1);
     $first = documentOf($quiltAlong)->items(Place::of('clues'))[0];
-    $this->actingAs($this->host)->get("$path/split?clues=4")->assertSee('One clue is open and stays as it is.')->assertSee('open: stays as it is');
+    $this->actingAs($this->host)->get("$path/split?clues=4")->assertSee(
+        'One clue is open and stays as it is.',
+    )->assertSee('open: stays as it is');
     $this->post("$path/split", ['clues' => '4', 'all' => '1'])->assertRedirect("$path/clues");
     $clues = documentOf($quiltAlong)->items(Place::of('clues'));
     expect($clues[0])->toBe($first)->and($clues)->toHaveCount(4);

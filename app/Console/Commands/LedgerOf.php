@@ -29,7 +29,10 @@ final class LedgerOf extends Command
     {
         return $this->withDesign(function (Design $design): int {
             $compilation = Compilation::of($design);
-            $sizes = $this->text('size') === '' ? array_map(strval(...), array_keys($design->sizes)) : [$design->size($this->text('size'))->id];
+            $sizes = $this->text('size') === '' ? array_map(
+                strval(...),
+                array_keys($design->sizes),
+            ) : [$design->size($this->text('size'))->id];
             $ledgers = array_map(fn (string $size): Ledger => Ledger::of($design, MakingGraph::of($compilation, $size)), $sizes);
             if ($this->option('json')) {
                 $data = [];
@@ -55,7 +58,10 @@ final class LedgerOf extends Command
         $rows = array_map(fn (LedgerLine $line): array => [
             $line->name,
             $line->count,
-            implode(', ', array_map(fn ($make): string => __('split.made_in', ['count' => $make->count, 'number' => $make->clue + 1]), $line->makes)),
+            implode(
+                ', ',
+                array_map(fn ($make): string => __('split.made_in', ['count' => $make->count, 'number' => $make->clue + 1]), $line->makes),
+            ),
             implode(', ', array_map(fn (LedgerUse $use): string => $use->clue >= $ledger->clues
                 ? __('split.used_at_end', ['count' => $use->count])
                 : __('split.used_in', ['count' => $use->count, 'number' => $use->clue + 1]), $line->uses)),
@@ -78,7 +84,10 @@ final class LedgerOf extends Command
             'lines' => array_map(fn (LedgerLine $line): array => [
                 'product' => $line->product,
                 'count' => $line->count,
-                'makes' => array_map(fn ($make): array => ['task' => $make->task, 'clue' => $make->clue + 1, 'count' => $make->count], $line->makes),
+                'makes' => array_map(
+                    fn ($make): array => ['task' => $make->task, 'clue' => $make->clue + 1, 'count' => $make->count],
+                    $line->makes,
+                ),
                 'uses' => array_map(fn (LedgerUse $use): array => [
                     'by' => $use->by, 'clue' => $use->clue >= $ledger->clues ? null : $use->clue + 1, 'count' => $use->count,
                 ], $line->uses),

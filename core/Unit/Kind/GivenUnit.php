@@ -55,7 +55,8 @@ final readonly class GivenUnit implements Unit
         foreach ($pieces as $piece) {
             if ($piece->placed !== null || $piece->notches !== [] || $piece->spare !== null) {
                 throw new InvalidArgumentException(sprintf(
-                    'Piece "%s" needs to know where the others lie; give every piece of the unit its outline.', $piece->letter ?? $piece->id,
+                    'Piece "%s" needs to know where the others lie; give every piece of the unit its outline.',
+                    $piece->letter ?? $piece->id,
                 ));
             }
             if (! isset($slots[$piece->fabric])) {

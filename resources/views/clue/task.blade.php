@@ -38,7 +38,8 @@
     <div class="task-work">
     @if ($task->methods !== [])
         <details class="methods">
-            <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short') }}@endif</summary>
+            <summary>{{ __('methods.title') }}: <b>{{ $task->method }}</b>@if ($task->oversize), {{ __('methods.oversize.short')
+                }}@endif</summary>
             @if (isset($open))
             <form method="post" action="{{ $open->at('method') }}" class="stack">
                 <input type="hidden" name="_token" value="{{ $open->at('token') }}">
@@ -54,7 +55,8 @@
                             <span
                                 class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} ·
                                     {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste',
-                                    ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock }}@endif</span></span>
+                                    ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock
+                                        }}@endif</span></span>
                         </label>
                     @endforeach
                 </div>

@@ -1,6 +1,7 @@
 <x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="field-hint">{{ __('clues.hidden') }}</p>
-    @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('dates.title') }}</a>
+    @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('dates.title')
+        }}</a>
         <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('dates.download') }}</a></p>@endcan
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     <ol class="clue-rows">
@@ -24,13 +25,15 @@
                         @if ($row->state === App\Models\ClueState::Released)
                             <form method="post"
                                 action="{{ route('host.release.destroy', [$quiltAlong,
-                                    $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw') }}</button></form>
+                                    $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw')
+                                        }}</button></form>
                         @else
                             <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}"
                                 class="release-form" id="release-{{ $row->clue->number }}">
                                 @csrf @method('put')
                                 <input type="hidden" name="clue" value="{{ $row->clue->number }}">
-                                @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ?? '09:00'],
+                                @foreach (['date' => ['date', $row->clue->local_date], 'time' => ['time', $row->clue->local_time ??
+                                    '09:00'],
                                     'zone' => ['text', $row->zone]] as $field => [$type, $value])
                                     <div class="field">
                                         <label class="form-label"

@@ -18,16 +18,19 @@
                         $clue->number)>{{ $clue->number }} · {{ $clue->title }}</option>@endif @endforeach</select></div>
                     @foreach ($fields as $name)
                         @php($id = "$one-$name")
-                        @php($value = $what === $one && $asked['what'] !== '' ? $field($name) : ['time' => '09:00', 'zone' => $quiltAlong->zone,
+                        @php($value = $what === $one && $asked['what'] !== '' ? $field($name) : ['time' => '09:00', 'zone' =>
+                            $quiltAlong->zone,
                             'every' => '1', 'pace' => 'weeks'][$name] ?? '')
                         @php($wrong = $what === $one ? ($plan->errors[$name] ?? $errors->first($name)) : '')
                         <div class="field{{ in_array($name, ['every', 'days'], true) ? ' is-short' : '' }}">
                             <label class="form-label" for="{{ $id }}">{{ __('dates.'.$name) }}</label>
                             @if ($name === 'pace')
-                                <select class="form-select" id="{{ $id }}" name="pace">@foreach (__('dates.paces') as $pace => $called)<option
+                                <select class="form-select" id="{{ $id }}" name="pace">@foreach (__('dates.paces') as $pace =>
+                                    $called)<option
                                     value="{{ $pace }}" @selected($pace === $value)>{{ $called }}</option>@endforeach</select>
                             @else
-                                <input @class(['form-control', 'is-invalid' => $wrong]) id="{{ $id }}" name="{{ $name }}" value="{{ $value }}"
+                                <input @class(['form-control', 'is-invalid' => $wrong]) id="{{ $id }}" name="{{ $name }}" value="{{ $value
+                                    }}"
                                     type="{{ ['first' => 'date', 'last' => 'date', 'by' => 'date', 'time' => 'time'][$name] ?? 'text' }}"
                                     @if ($name === 'zone') list="zones" @endif autocomplete="off" @if ($wrong) aria-invalid="true"
                                     aria-describedby="{{ $id }}-note" @endif @required(! in_array($name, ['skipped', 'last'], true))>
@@ -66,14 +69,17 @@
                     @foreach ($month['weeks'] as $week)
                         <tr>@foreach ($week as $day)
                             @php($stays = $day === null ? [] : array_intersect($day['now'], $day['then']))
-                            <td @class(['is-now' => $day !== null && $day['now'] !== [], 'is-then' => $day !== null && $day['then'] !== []])>
+                            <td @class(['is-now' => $day !== null && $day['now'] !== [], 'is-then' => $day !== null && $day['then'] !==
+                                []])>
                                 @if ($day !== null)
                                     {{ $day['day'] }}
                                     @foreach (array_diff($day['now'], $stays) as $number)
-                                        <span class="day-clue is-gone">{{ __('dates.clue', ['number' => $number]) }} {{ __('dates.now') }}</span>
+                                        <span class="day-clue is-gone">{{ __('dates.clue', ['number' => $number]) }} {{ __('dates.now')
+                                            }}</span>
                                     @endforeach
                                     @foreach ($day['then'] as $number)
-                                        <span class="day-clue">{{ __('dates.clue', ['number' => $number]) }}@unless (in_array($number, $stays, true)) {{
+                                        <span class="day-clue">{{ __('dates.clue', ['number' => $number]) }}@unless (in_array($number,
+                                            $stays, true)) {{
                                             __('dates.then') }}@endunless</span>
                                     @endforeach
                                 @endif

@@ -8,7 +8,8 @@
     'task_earlier', 'task_later', 'divide_task', 'join_task', 'remove_task'], $keys)))
 @php($say = fn ($key, $task) => str_replace(App\Support\Fill::SIGN, $task, $said[$key]))
 @php([$divide, $join] = [e(__('workshop.divide')), e(__('workshop.join_shares'))])
-@php($button = fn ($class, $edit, $label, $inside) => '<button class="btn '.$class.'" form="edits" name="edit" value="'.e($json($edit)).'" aria-label="'
+@php($button = fn ($class, $edit, $label, $inside) =>
+    '<button class="btn '.$class.'" form="edits" name="edit" value="'.e($json($edit)).'" aria-label="'
     .e($label).'">'.$inside.'</button>')
 @if ($work->unmade === [])
     <p class="field-hint">{{ __('workshop.all_made') }}</p>
@@ -71,11 +72,14 @@
                     @php($counts = $work->counts[$id] ?? [])
                     <li class="task-card{{ isset($work->problems[$id]) ? ' is-late' : '' }}" data-card="{{ $at }}/tasks/{{ $id }}">
                         <div class="task-card-head">
-                            @if (isset($drawn[$product]))<svg class="look" viewBox="{{ $drawn[$product][0] }}" width="{{ $drawn[$product][1] }}"
+                            @if (isset($drawn[$product]))<svg class="look" viewBox="{{ $drawn[$product][0] }}" width="{{ $drawn[$product][1]
+                                }}"
                                 height="{{ $drawn[$product][2] }}" aria-hidden="true"><use href="#card-{{ $product }}"/></svg>@endif
                             <p><span class="task-card-name">{{ $name }}</span>
-                                @if ($share)<small>{{ __('workshop.share', ['part' => $share['part'], 'of' => $share['of']]) }}</small>@endif
-                                @isset($task['for'])<small>{{ __('workshop.for_block', ['block' => $document->at(Dew\Core\Draft\Place::of('blocks',
+                                @if ($share)<small>{{ __('workshop.share', ['part' => $share['part'], 'of' => $share['of']])
+                                    }}</small>@endif
+                                @isset($task['for'])<small>{{ __('workshop.for_block', ['block' =>
+                                    $document->at(Dew\Core\Draft\Place::of('blocks',
                                     $task['for'], 'name'))->text() ?: $task['for']]) }}</small>@endisset
                                 <b class="task-card-count">{{ $counts[$size] ?? 0 }}</b></p>
                             <button type="button" class="icon-button task-grip" data-grip aria-label="{{ $say('move_task', $name) }}"
@@ -83,7 +87,8 @@
                         </div>
                         @foreach ($work->problems[$id] ?? [] as $problem)<p class="task-card-problem">{{ $problem }}</p>@endforeach
                         <div class="task-card-tools">
-                            @foreach (['earlier' => [$number - 1, 'task_earlier'], 'later' => [$number + 1, 'task_later']] as $icon => [$other,
+                            @foreach (['earlier' => [$number - 1, 'task_earlier'], 'later' => [$number + 1, 'task_later']] as $icon =>
+                                [$other,
                                 $says])
                                 @if (isset($clues[$other]))
                                     {!! $button('icon-button', ['kind' => 'move', 'place' => $at.'/tasks/'.$id, 'to' =>
@@ -93,10 +98,12 @@
                             @endforeach
                             @if ($share === null && ! isset($task['for']) && max([0, ...array_values($counts)]) > 1)
                                 {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [
-                                    ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part' => 1,
+                                    ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part'
+                                        => 1,
                                         'of' => 2]]],
                                     ['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Fill::in('id', 't')] +
-                                        array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]]] + (isset($clue['tasks'][$place + 1])
+                                        array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]]] +
+                                            (isset($clue['tasks'][$place + 1])
                                         ? ['before' => $clue['tasks'][$place + 1]['id']] : [])]],
                                     $say('divide_task', $name), $divide) !!}
                             @elseif ($share !== null && $share['part'] === 1)
@@ -126,8 +133,10 @@
                         @php($minutes = $load[$of]['minutes'] ?? 0)
                         <div @class(['is-size' => $of === $size])><dt>{{ $called }}</dt>
                             <dd><svg class="load-bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect width="100"
-                                height="8"/><rect class="load-full{{ $work->even($of) > 0 && $minutes > 2 * $work->even($of) ? ' is-heavy' : '' }}"
-                                width="{{ round(100 * $minutes / $work->most(), 1) }}" height="8"/><line x1="{{ round(100 * $work->even($of) /
+                                height="8"/><rect class="load-full{{ $work->even($of) > 0 && $minutes > 2 * $work->even($of) ? ' is-heavy' :
+                                    '' }}"
+                                width="{{ round(100 * $minutes / $work->most(), 1) }}" height="8"/><line x1="{{ round(100 * $work->even($of)
+                                    /
                                 $work->most(), 1) }}" x2="{{ round(100 * $work->even($of) / $work->most(), 1) }}" y1="0" y2="8"/></svg>
                                 <span>{{ __('workshop.load_minutes', ['count' => $minutes]) }}</span></dd></div>
                     @endforeach

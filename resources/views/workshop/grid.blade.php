@@ -38,7 +38,8 @@
         @php($what = $spot->cell === null ? __('workshop.empty_place') : $spot->label)
         <g class="spot{{ $spot->cell === null ? ' is-empty' : '' }}" id="cell-{{ $spot->column }}-{{ $spot->row }}" role="button"
             tabindex="{{ $loop->first ? 0 : -1 }}" aria-pressed="false"
-            aria-label="{{ __($board->isSixty ? 'workshop.sixty_place' : 'workshop.place', ['column' => $spot->column, 'row' => $spot->row, 'what' => $what]) }}" data-column="{{
+            aria-label="{{ __($board->isSixty ? 'workshop.sixty_place' : 'workshop.place', ['column' => $spot->column, 'row' => $spot->row,
+                'what' => $what]) }}" data-column="{{
                 $spot->column }}"
             data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell="{{ $spot->json() }}"
             data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}"

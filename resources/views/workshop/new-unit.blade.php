@@ -6,12 +6,14 @@
 @php($fabrics = array_keys($palette->fabrics))
 <h2>{{ __('workshop.new_unit') }}</h2>
 <x-edit.form :edit="['kind' => 'new-unit', 'id' => App\Support\Fill::in('id', 'u'), 'name' => App\Support\Fill::in('name'), 'of' =>
-    App\Support\Fill::in('kind'), 'width' => App\Support\Fill::in('width'), 'height' => App\Support\Fill::in($board->isSixty ? 'width' : 'height'),
+    App\Support\Fill::in('kind'), 'width' => App\Support\Fill::in('width'), 'height' => App\Support\Fill::in($board->isSixty ? 'width' :
+        'height'),
     'fabrics' => [App\Support\Fill::in('fabric1'), App\Support\Fill::in('fabric2', 'optional'), App\Support\Fill::in('fabric3',
         'optional')]]" class="new-unit" id="new-unit" data-hold data-own>
     <fieldset class="kinds">
         <legend class="visually-hidden">{{ __('workshop.kind') }}</legend>
-        @foreach (array_filter($kinds, fn ($kind) => $board->isSixty === (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\UnitKind::from($kind))
+        @foreach (array_filter($kinds, fn ($kind) => $board->isSixty ===
+            (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\UnitKind::from($kind))
             !== null), ARRAY_FILTER_USE_KEY) as $kind => $look)
             <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ __('workshop.kinds.'.$kind) }}"
                 @checked($loop->first)>

@@ -37,7 +37,8 @@
                 value="{{ $piece['id'] }}">{{ $piece['name'] }}</option>@endforeach</select></div>
             <div class="field is-short"><label class="form-label" for="outline-step">{{ __('workshop.outline.step') }}</label><select
                 class="form-select" id="outline-step" data-outline-step>
-                @foreach (App\Presentation\Host\Workshop\Outlines::steps($quiltAlong->units) as $name => $inches)<option value="{{ $inches }}" @selected($loop->iteration === 2)>{{ $name }}</option>@endforeach</select></div>
+                @foreach (App\Presentation\Host\Workshop\Outlines::steps($quiltAlong->units) as $name => $inches)<option value="{{ $inches
+                    }}" @selected($loop->iteration === 2)>{{ $name }}</option>@endforeach</select></div>
         </div>
         <svg class="outline-svg" data-outline-svg role="group" aria-label="{{ __('workshop.outline.grid') }}"></svg>
         <div class="inline-fields">
@@ -45,7 +46,8 @@
             <button type="button" class="btn btn-count tool" data-outline-remove>{{ __('workshop.outline.remove') }}</button>
             <div class="field"><label class="form-label" for="outline-bend" data-outline-bend-label>{{ __('workshop.outline.side')
                 }}</label><select class="form-select" id="outline-bend" data-outline-bend>
-                @foreach (__('workshop.outline.bends') as $bend => $name)<option value="{{ $bend }}">{{ $name }}</option>@endforeach</select></div>
+                @foreach (__('workshop.outline.bends') as $bend => $name)<option value="{{ $bend }}">{{ $name
+                    }}</option>@endforeach</select></div>
             <div class="field is-short"><label class="form-label" for="outline-radius">{{ __('workshop.outline.radius') }}</label><input
                 class="form-control" id="outline-radius" data-outline-radius autocomplete="off"></div>
         </div>

@@ -14,7 +14,8 @@
     @foreach ($units as $unit)
         @php($size = is_array($unit['finished'] ?? null) ? implode(' × ', array_filter($unit['finished'], 'is_string')) : ($unit['finished']
             ?? ''))
-        <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" data-shape="{{ $board->shapeOf($document, 'units', $unit['id']) }}"
+        <li><button type="button" class="shelf-unit" data-hand="{{ $unit['id'] }}" data-as="unit" data-shape="{{ $board->shapeOf($document,
+            'units', $unit['id']) }}"
             aria-pressed="false"
             aria-label="{{ __('workshop.hold', ['name' => $unit['name'] ?? $unit['id']]) }}">
             @if (isset($looks[$unit['id']]))
@@ -31,7 +32,8 @@
     <details class="shelf-blocks"><summary>{{ __('workshop.shelf_blocks') }}</summary>
         <ul class="shelf">
             @foreach ($others as $other)
-                <li><button type="button" class="shelf-unit" data-hand="{{ $other['id'] }}" data-as="inner" data-shape="{{ $board->shapeOf($document, 'blocks', $other['id']) }}"
+                <li><button type="button" class="shelf-unit" data-hand="{{ $other['id'] }}" data-as="inner" data-shape="{{
+                    $board->shapeOf($document, 'blocks', $other['id']) }}"
                     aria-pressed="false"
                     aria-label="{{ __('workshop.hold', ['name' => $other['name'] ?? $other['id']]) }}"><span
                     class="shelf-name">{{ $other['name'] ?? $other['id'] }}</span></button></li>

@@ -23,7 +23,8 @@
                     :label="__($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.size_triangles' :
                         'workshop.size_columns')" :id="'size-columns-'.$size['id']"/>
                 <x-edit.text :place="$at.'/rows'" :value="$size['rows'] ?? null" type="number" min="1" max="60" as="int"
-                    :label="__($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.size_triangle_rows' :
+                    :label="__($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.size_triangle_rows'
+                        :
                         'workshop.size_rows')" :id="'size-rows-'.$size['id']"/>
                 <x-edit.text :place="$at.'/block'" :value="$size['block'] ?? null" as="optional" :label="__('workshop.size_block')"
                     :placeholder="__('workshop.size_block_hint')"

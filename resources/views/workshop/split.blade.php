@@ -20,14 +20,16 @@
         <form method="post" action="{{ route('host.split.take', $quiltAlong) }}">
             @csrf
             <input type="hidden" name="clues" value="{{ $clues }}"><input type="hidden" name="secret" value="{{ $isMystery ? 1 : 0 }}">
-            <div class="table-scroll" role="region" tabindex="0" aria-label="{{ __('workshop.split.title') }}"><table class="table is-tight split-table">
+            <div class="table-scroll" role="region" tabindex="0" aria-label="{{ __('workshop.split.title') }}"><table
+                class="table is-tight split-table">
                 <thead><tr><th scope="col">{{ __('split.clue') }}</th><th scope="col">{{ __('workshop.split.makes') }}</th>
                     @foreach ($study->sizes as $name)<th scope="col">{{ $name }}</th>@endforeach</tr></thead>
                 <tbody>
                     @for ($number = 0; $number < max(count($study->now), count($study->then)); $number++)
                         <tr><th scope="row">{{ $number + 1 }}</th>
                             <td>@if ($number < count($study->open)){{ __('workshop.split.is_open') }}@else{{ implode(', ', array_column(
-                                $study->clues[$number - count($study->open)] ?? [], 'name')) ?: __('workshop.split.nothing_here') }}@endif</td>
+                                $study->clues[$number - count($study->open)] ?? [], 'name')) ?: __('workshop.split.nothing_here')
+                                    }}@endif</td>
                             @foreach (array_keys($study->sizes) as $size)
                                 <td>@foreach (['now', 'then'] as $which)
                                     @php($minutes = $study->{$which}[$number][$size] ?? 0)
@@ -45,7 +47,8 @@
             @else
                 <fieldset class="split-moves"><legend>{{ __('workshop.split.moves') }}</legend>
                     @foreach ($study->moved as $product => $name)
-                        <label class="check"><input class="form-check-input" type="checkbox" name="take_{{ $loop->index }}" value="{{ $product }}">
+                        <label class="check"><input class="form-check-input" type="checkbox" name="take_{{ $loop->index }}" value="{{
+                            $product }}">
                             {{ $name }}</label>
                     @endforeach
                 </fieldset>

@@ -44,21 +44,32 @@ final class SplitController extends Controller
         [$clues, $isMystery] = $this->asked($request, $quiltAlong, $document);
         $study = SplitStudy::of($document, $quiltAlong, $clues, $isMystery);
         // A field holds one text here: every box has a name of its own, and its thing as the value.
-        $ticked = array_filter($request->all(), fn (int|string $field): bool => str_starts_with((string) $field, 'take_'), ARRAY_FILTER_USE_KEY);
+        $ticked = array_filter(
+            $request->all(),
+            fn (int|string $field): bool => str_starts_with((string) $field, 'take_'),
+            ARRAY_FILTER_USE_KEY,
+        );
         $products = array_filter(
             array_map(strval(...), array_keys($study->moved ?? [])),
             fn (string $product): bool => $request->boolean('all') || in_array($product, $ticked, true),
         );
         $edits = $study === null ? [] : $this->edits($document, $study->taken($document, array_map(strval(...), array_values($products))));
         if (app()->runningUnitTests()) {
-            file_put_contents('/tmp/w/dbg.txt', json_encode([$ticked, $products, count($edits), $clues, $isMystery, $request->all()])."\n", FILE_APPEND);
+            file_put_contents(
+                '/tmp/w/dbg.txt',
+                json_encode([$ticked, $products, count($edits), $clues, $isMystery, $request->all()])."\n",
+                FILE_APPEND,
+            );
         }
         if ($products === [] || $edits === []) {
             return back()->with('warning', __('workshop.split.nothing'));
         }
         try {
             $change->edit(
-                $draft, $this->person($request), (string) Str::uuid(), 'together', EditReader::read(['kind' => 'together', 'edits' => $edits]),
+                $draft, $this->person($request), (string) Str::uuid(), 'together', EditReader::read([
+                    'kind' => 'together',
+                    'edits' => $edits,
+                ]),
             );
         } catch (EditRefused|EditConflict $error) {
             return back()->with('warning', $error->getMessage());
@@ -95,7 +106,10 @@ final class SplitController extends Controller
     {
         $there = max(1, count($document->items(Place::of('clues'))));
         $asked = $request->string('clues')->value();
-        $clues = preg_match('/^\d{1,3}$/', $asked) === 1 ? min(SplitProblem::MOST_CLUES, max(1, (int) $asked)) : min(SplitProblem::MOST_CLUES, $there);
+        $clues = preg_match('/^\d{1,3}$/', $asked) === 1 ? min(
+            SplitProblem::MOST_CLUES,
+            max(1, (int) $asked),
+        ) : min(SplitProblem::MOST_CLUES, $there);
 
         return [$clues, $request->has('clues') ? $request->boolean('secret') : $quiltAlong->secret];
     }

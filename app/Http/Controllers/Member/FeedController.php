@@ -23,7 +23,11 @@ final class FeedController extends Controller
             abort(404);
         }
 
-        return response(Feed::of($project), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900']);
+        return response(
+            Feed::of($project),
+            200,
+            ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=900'],
+        );
     }
 
     /** Makes an address; the one before it stops working. */

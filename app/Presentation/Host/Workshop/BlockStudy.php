@@ -31,7 +31,8 @@ use InvalidArgumentException;
 
 /**
  * One block of a draft worked out: what it looks like, how large it finishes at every size, what it takes to make, and what is wrong with
- * it. It is read from an excerpt that holds this block alone, and kept under that excerpt, so that a block which was not touched costs nothing.
+ * it. It is read from an excerpt that holds this block alone, and kept under that excerpt, so that a block which was not touched costs
+ * nothing.
  */
 final readonly class BlockStudy
 {

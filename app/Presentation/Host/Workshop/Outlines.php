@@ -16,7 +16,9 @@ final readonly class Outlines
 
     private const METRIC_STEPS = ['0.25', '0.5', '1'];
 
-    /** @param  list<array{id: string, name: string, place: string, paint: string, raw: mixed, shape: list<array<string, mixed>>}>  $pieces */
+    /**
+     * @param  list<array{id: string, name: string, place: string, paint: string, raw: mixed, shape: list<array<string, mixed>>}>  $pieces
+     */
     private function __construct(
         public float $width,
         public float $height,

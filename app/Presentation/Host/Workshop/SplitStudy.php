@@ -61,7 +61,10 @@ final readonly class SplitStudy
         $released = $quiltAlong->clues()->opened()->pluck('key')->all();
         $open = array_values(array_intersect($keys, $released));
         /** @var array<string, int> $members */
-        $members = Project::query()->where('quilt_along_id', $quiltAlong->id)->where('size_later', false)->pluck('size_key')->countBy()->all();
+        $members = Project::query()->where(
+            'quilt_along_id',
+            $quiltAlong->id,
+        )->where('size_later', false)->pluck('size_key')->countBy()->all();
         ksort($members);
         $name = 'split:'.hash('sha256', serialize([$text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]));
         $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make(

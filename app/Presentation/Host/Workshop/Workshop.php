@@ -127,7 +127,12 @@ final class Workshop
         foreach ($document->items($block->within('ways')) as $way) {
             $id = (string) Place::idOf($way);
             $turned = array_filter($cells, fn (Cell $cell): bool => $cell->furtherIn($id) !== 0);
-            $ways[] = ['id' => $id, 'name' => is_string($way['name'] ?? null) ? $way['name'] : $id, 'turns' => count($turned), 'item' => $way];
+            $ways[] = [
+                'id' => $id,
+                'name' => is_string($way['name'] ?? null) ? $way['name'] : $id,
+                'turns' => count($turned),
+                'item' => $way,
+            ];
         }
 
         return $ways;
@@ -173,7 +178,10 @@ final class Workshop
      */
     private function cardLooks(QuiltAlong $quiltAlong, DraftDocument $document): array
     {
-        $of = array_map(fn (string $list): mixed => $document->at(Place::of($list))->value, ['units', 'blocks', 'colourways', 'fabrics', 'seam']);
+        $of = array_map(
+            fn (string $list): mixed => $document->at(Place::of($list))->value,
+            ['units', 'blocks', 'colourways', 'fabrics', 'seam'],
+        );
         $name = 'cards:'.hash('sha256', serialize([$of, $quiltAlong->slug, Compiler::REVISION]));
 
         return Cache::remember($name, now()->addDays(2), function () use ($quiltAlong, $document): array {
@@ -197,7 +205,11 @@ final class Workshop
     {
         $scale = self::CARD_SIDE / max($width, $height, 1.0);
 
-        return [sprintf('-3 -3 %s %s', max($width, 1.0) + 6, max($height, 1.0) + 6), (int) round($width * $scale), (int) round($height * $scale)];
+        return [
+            sprintf('-3 -3 %s %s', max($width, 1.0) + 6, max($height, 1.0) + 6),
+            (int) round($width * $scale),
+            (int) round($height * $scale),
+        ];
     }
 
     private function proof(QuiltAlong $quiltAlong, DraftDocument $document): View
