@@ -12,7 +12,7 @@ final class RuleMessage
     public static function of(ReleaseRuleException $error): string
     {
         return $error->fits === null
-            ? __('dates.errors.'.$error->part)
-            : trans_choice('dates.errors.few_'.$error->part, $error->fits);
+            ? __('calendar.errors.'.$error->part)
+            : trans_choice('calendar.errors.few_'.$error->part, $error->fits);
     }
 }

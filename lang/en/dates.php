@@ -3,61 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'title' => 'Dates by rule',
-    'lead' => 'Set the dates of all :clues that are not open yet, move them together, or draw them together so that the last opens by a '
-        .'day. '
-        .'Look at them in the calendar first; nothing changes before you set them.',
-    'file' => 'Quilt-along',
-    'clue' => ':Clue :number',
-    'moved_forward' => '(:asked does not exist that day: the clocks go forward)',
-    'no_number' => 'Say how many dates, from 1 to :most.',
-    'what' => 'What to do',
-    'whats' => [
-        'rule' => 'Set dates by a rule',
-        'list' => 'Set dates of my own',
-        'shift' => 'Shift all from one on',
-        'pull' => 'Pull forward',
-    ],
-    'from' => 'From :clue',
-    'first' => 'First date',
-    'time' => 'Time',
-    'zone' => 'Time zone',
-    'every' => 'Every',
-    'pace' => 'How often',
-    'paces' => [
-        'days' => 'days', 'weeks' => 'weeks', 'months' => 'months, on the same day', 'weekday' => 'months, on the same weekday',
-        'last-weekday' => 'months, on the last such weekday',
-    ],
-    'skipped' => 'Weeks to skip, by a day in each',
-    'last' => 'No date behind',
-    'dates' => 'Dates, with commas between them',
-    'days' => 'By how many days',
-    'by' => 'The last opens by',
-    'look' => 'Look at them',
-    'set' => 'Set these dates',
-    'calendar' => 'Calendar',
-    'now' => 'now',
-    'then' => 'then',
-    'nothing' => 'Every :clue is open already: there is no date to set.',
-    'done' => 'One date is set.|:count dates are set.',
-    'same' => 'These are the dates that are set already.',
-    'past' => ':Clue :number would open on :date, which is over. The next day that keeps the distance is :next.',
-    'order' => ':Clue :number would open on :date, before :clue :before. Choose dates that rise.',
-    'not_set' => 'Set a date for every :clue before you move them together; :clue :number has none.',
-    'download' => 'Take the calendar as a file',
-    'errors' => [
-        'rule' => 'That is no rule. Write it like "weekly from 2027-01-09", "every 2 weeks from 2027-01-09 skip 2027-02-10" or "first '
-            .'saturday '
-            .'from 2027-01-01".',
-        'first' => 'Give the first date as a day of the calendar, such as 2027-01-09.',
-        'every' => 'Give how many days, weeks or months lie between, from 1 to 60.',
-        'skipped' => 'Give the weeks to skip as days of the calendar, such as 2027-02-10, with commas between them.',
-        'last' => 'Give the last date as a day of the calendar, such as 2027-06-01.',
-        'dates' => 'Give dates such as 2027-01-09, 2027-01-16, with commas between them.',
-        'days' => 'Give by how many days, such as 7 or -3.',
-        'few_last' => 'Only one date fits before that day. Choose a later one, or a shorter distance.|Only :count dates fit before that '
-            .'day. '
-            .'Choose a later one, or a shorter distance.',
-        'few_dates' => 'That is one date; give one for every :clue.|Those are :count dates; give one for every :clue.',
+    'full' => 'EEE d MMM y, HH:mm',
+    'short' => 'd MMM, HH:mm',
+    'day' => 'EEE d MMM',
+    'place' => ':city time',
+    'ago' => [
+        'now' => 'less than an hour ago',
+        'hours' => '{1} an hour ago|[2,*] :count hours ago',
+        'days' => '{1} a day ago|[2,*] :count days ago',
     ],
 ];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerLine;
 use Dew\Core\Split\LedgerProblem;
@@ -16,6 +18,7 @@ use Dew\Core\Split\SplitItem;
 use Dew\Core\Split\SplitJob;
 use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
+use Dew\Core\Unit\MethodChoices;
 
 /** @return array<string, MakingGraph> of every size of a design, by size id */
 function graphsOf(Design $design): array
@@ -279,4 +282,87 @@ it('says what each clue asks of each size', function (): void {
     $again = Load::ofClues($design, graphsOf($design)['s-bed']);
     expect($again[3]->minutes)->toBeGreaterThanOrEqual($loads[3]->minutes)
         ->and($again[3]->techniques)->toBe($loads[3]->techniques);
+});
+
+it('asks of a clue what its sheet asks', function (string $name): void {
+    $design = DesignReader::read(designFile($name));
+    foreach (graphsOf($design) as $size => $graph) {
+        $loads = Load::ofClues($design, $graph);
+        foreach (array_keys($design->clues) as $number => $clue) {
+            $tasks = Compiler::clueSheet($design, $size, (string) $clue, MethodChoices::defaults($design->methods))->tasks;
+            $seams = array_sum(array_map(fn (TaskSheet $task): int => $task->effort()->seams, $tasks));
+            expect($loads[$number]->seams)->toBe($seams, "$name, $size, $clue")
+                ->and($loads[$number]->minutes)->toBe(array_sum(array_map(fn (TaskSheet $task): int => $task->effort()->minutes, $tasks)));
+        }
+    }
+})->with(['night-ferry', 'ready/two-tides', 'ready/salt-lattice', 'ready/harbour-sampler']);
+
+it('shows the whole of the seams once everything is sewn, and never more', function (string $name): void {
+    $design = DesignReader::read(designFile($name));
+    foreach (graphsOf($design) as $graph) {
+        $loads = Load::ofClues($design, $graph);
+        $sewn = array_sum(array_map(fn (Load $load): float => $load->seamLength, $loads));
+        expect($sewn + $graph->topSeams)->toEqualWithDelta($graph->seamLength(), 1e-6)
+            ->and($graph->topSeams)->toBeGreaterThan(0.0)
+            ->and(max(array_map(fn (Load $load): float => $load->shown, $loads)))->toBeLessThanOrEqual(1.0);
+    }
+})->with(['night-ferry', 'kitchen-garden', 'ready/salt-lattice']);
+
+it('keeps the picture of a mystery back, as far as its limit says', function (int $seed): void {
+    mt_srand($seed);
+    $problem = anySplitProblem(mt_rand(12, 30), mt_rand(4, 10), true);
+    $split = Splitter::suggest($problem);
+    foreach (['small', 'large'] as $size) {
+        $sewn = 0.0;
+        for ($clue = 0; $clue < $problem->clues; $clue++) {
+            foreach ($problem->items as $number => $item) {
+                $sewn += $split->clueOf[$number] === $clue ? $item->shown[$size] : 0.0;
+            }
+            expect($sewn)->toBeLessThanOrEqual($problem->limit($clue) + 1e-6);
+        }
+    }
+})->with(range(1, 10));
+
+it('divides what takes longer than a clue should, and joins shares that came to lie in one clue', function (): void {
+    $design = DesignReader::read(designFile('night-ferry'));
+    $graphs = graphsOf($design);
+    $whole = Splitter::suggest(SplitProblem::of($design, $graphs, 8, divides: false));
+    $divided = Splitter::suggest(SplitProblem::of($design, $graphs, 8));
+    expect($divided->cost[0])->toBeLessThan(intdiv($whole->cost[0], 2));
+    foreach ($divided->clues() as $jobs) {
+        $shares = [];
+        foreach ($jobs as $job) {
+            if ($job->share !== null) {
+                $shares[$job->product][] = $job->share->part;
+                expect(count($shares[$job->product]))->toBeLessThan($job->share->of);
+            }
+        }
+    }
+    // Together they make all of it, and each task of the design is kept once.
+    $made = $tasks = [];
+    foreach (array_merge(...$divided->clues()) as $job) {
+        $made[$job->product] = ($made[$job->product] ?? 0.0) + ($job->share === null ? 1.0 : 1 / $job->share->of);
+        $tasks[] = $job->task;
+    }
+    expect(array_map(fn (float $share): float => round($share, 9), $made))->toBe(array_fill_keys(array_keys($made), 1.0));
+    $kept = array_filter($tasks);
+    sort($kept);
+    $had = array_merge(...array_values(array_map(fn ($clue): array => array_column($clue->tasks, 'id'), $design->clues)));
+    sort($had);
+    expect($kept)->toBe($had);
+});
+
+it('gives nothing to an open clue, and counts what it shows', function (): void {
+    $design = DesignReader::read(designFile('night-ferry'));
+    $graphs = graphsOf($design);
+    $open = [(string) array_key_first($design->clues)];
+    $problem = SplitProblem::of($design, $graphs, 7, isMystery: true, open: $open);
+    $products = array_merge(...array_map(
+        fn (SplitItem $item): array => array_map(fn (SplitJob $job): string => $job->product, $item->jobs), $problem->items,
+    ));
+    foreach ($design->clues[$open[0]]->tasks as $task) {
+        expect($products)->not->toContain($task->product);
+    }
+    expect($problem->limit(0))->toBeLessThan(SplitProblem::of($design, $graphs, 7, isMystery: true)->limit(1))
+        ->and($problem->limit(6))->toBe(1.0);
 });

@@ -33,7 +33,7 @@ final class CalendarOf extends Command
         $clues = $this->option('clues');
         $count = is_string($clues) && preg_match('/^\d{1,2}$/', $clues) === 1 ? (int) $clues : 0;
         if ($count < 1 || $count > self::MOST) {
-            $this->error(__('dates.no_number', ['most' => self::MOST]));
+            $this->error(__('calendar.no_number', ['most' => self::MOST]));
 
             return self::INVALID;
         }
@@ -52,10 +52,10 @@ final class CalendarOf extends Command
             return self::INVALID;
         }
         if ($this->option('ics')) {
-            $file = new CalendarFile(__('dates.file'));
+            $file = new CalendarFile(__('calendar.file'));
             foreach ($times as $number => $time) {
                 $file->add(
-                    sprintf('%s-%d@dew', $time->date, $number + 1), __('dates.clue', ['number' => $number + 1]), $time->instant,
+                    sprintf('%s-%d@dew', $time->date, $number + 1), __('calendar.clue', ['number' => $number + 1]), $time->instant,
                     new DateTimeImmutable('1970-01-01'),
                 );
             }
@@ -66,7 +66,7 @@ final class CalendarOf extends Command
         foreach ($times as $number => $time) {
             $this->line(sprintf(
                 '%2d  %s %s  %s%s', $number + 1, $time->local()->format('D Y-m-d'), $time->local()->format('H:i'),
-                $time->instant->format('Y-m-d\TH:i\Z'), $time->movedForward ? '  '.__('dates.moved_forward', ['asked' => $time->time]) : '',
+                $time->instant->format('Y-m-d\TH:i\Z'), $time->movedForward ? '  '.__('calendar.moved_forward', ['asked' => $time->time]) : '',
             ));
         }
 

@@ -147,7 +147,7 @@ final readonly class DatePlan
         $dates = [];
         foreach ($moved as $clue) {
             if ($clue->local_date === null || $clue->local_time === null || $clue->zone === null) {
-                return __('dates.not_set', ['number' => $clue->number]);
+                return __('calendar.not_set', ['number' => $clue->number]);
             }
             $dates[] = $clue->local_date;
         }
@@ -185,10 +185,10 @@ final readonly class DatePlan
                     $next = $next->addDay();
                 }
 
-                return ['first' => __('dates.past', ['number' => $clue->number, 'date' => $time->date, 'next' => $next->format('Y-m-d')])];
+                return ['first' => __('calendar.past', ['number' => $clue->number, 'date' => $time->date, 'next' => $next->format('Y-m-d')])];
             }
             if ($time !== null && $before !== null && $instant <= $before[1]) {
-                return ['first' => __('dates.order', ['number' => $clue->number, 'date' => $time->date, 'before' => $before[0]])];
+                return ['first' => __('calendar.order', ['number' => $clue->number, 'date' => $time->date, 'before' => $before[0]])];
             }
             $before = [$clue->number, $instant];
         }

@@ -24,7 +24,7 @@ final class Feed
             $isOpen = $clue->isReleased() && $mayRead;
             $file->add(
                 "$quiltAlong->slug-$clue->number@dew",
-                $quiltAlong->name.': '.__('dates.clue', ['number' => $clue->number]).($isOpen ? ', '.$clue->title : ''),
+                $quiltAlong->name.': '.__('calendar.clue', ['number' => $clue->number]).($isOpen ? ', '.$clue->title : ''),
                 $clue->release_at->toDateTimeImmutable(),
                 $clue->release_at->toDateTimeImmutable(),
                 $isOpen ? route('member.clues.show', [$project, $clue->number]) : null,

@@ -1,8 +1,8 @@
 <x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="field-hint">{{ __('clues.hidden') }}</p>
-    @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('dates.title')
+    @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('calendar.title')
         }}</a>
-        <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('dates.download') }}</a></p>@endcan
+        <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('calendar.download') }}</a></p>@endcan
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     <ol class="clue-rows">
         @foreach ($board->rows as $row)

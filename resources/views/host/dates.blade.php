@@ -1,18 +1,18 @@
 @php($what = $asked['what'] ?: 'rule')
 @php($field = fn ($name) => $asked[$name] ?? '')
-<x-layout.host :title="__('dates.title')" :quilt-along="$quiltAlong" place="clues">
-    <p class="lead-line">{{ __('dates.lead') }}</p>
+<x-layout.host :title="__('calendar.title')" :quilt-along="$quiltAlong" place="clues">
+    <p class="lead-line">{{ __('calendar.lead') }}</p>
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     @if ($plan->isOver())
-        <p class="message is-status">{{ __('dates.nothing') }}</p>
+        <p class="message is-status">{{ __('calendar.nothing') }}</p>
     @else
         @foreach (['rule' => ['first', 'every', 'pace', 'time', 'zone', 'skipped', 'last'], 'list' => ['dates', 'time', 'zone'], 'shift' =>
             ['days'], 'pull' => ['by']] as $one => $fields)
             <details class="card date-way" @if ($what === $one) open @endif>
-                <summary>{{ __('dates.whats.'.$one) }}</summary>
+                <summary>{{ __('calendar.whats.'.$one) }}</summary>
                 <form method="get" action="{{ route('host.dates', $quiltAlong) }}" class="inline-fields">
                     <input type="hidden" name="what" value="{{ $one }}">
-                    <div class="field"><label class="form-label" for="{{ $one }}-from">{{ __('dates.from') }}</label><select
+                    <div class="field"><label class="form-label" for="{{ $one }}-from">{{ __('calendar.from') }}</label><select
                         class="form-select" id="{{ $one }}-from" name="from">@foreach ($plan->clues as $clue)@if ($clue->release_at === null
                         || $clue->release_at->isFuture())<option value="{{ $clue->number }}" @selected((int) $field('from') ===
                         $clue->number)>{{ $clue->number }} · {{ $clue->title }}</option>@endif @endforeach</select></div>
@@ -23,9 +23,9 @@
                             'every' => '1', 'pace' => 'weeks'][$name] ?? '')
                         @php($wrong = $what === $one ? ($plan->errors[$name] ?? $errors->first($name)) : '')
                         <div class="field{{ in_array($name, ['every', 'days'], true) ? ' is-short' : '' }}">
-                            <label class="form-label" for="{{ $id }}">{{ __('dates.'.$name) }}</label>
+                            <label class="form-label" for="{{ $id }}">{{ __('calendar.'.$name) }}</label>
                             @if ($name === 'pace')
-                                <select class="form-select" id="{{ $id }}" name="pace">@foreach (__('dates.paces') as $pace =>
+                                <select class="form-select" id="{{ $id }}" name="pace">@foreach (__('calendar.paces') as $pace =>
                                     $called)<option
                                     value="{{ $pace }}" @selected($pace === $value)>{{ $called }}</option>@endforeach</select>
                             @else
@@ -38,7 +38,7 @@
                             @if ($wrong)<p class="field-error" id="{{ $id }}-note" role="alert">{{ $wrong }}</p>@endif
                         </div>
                     @endforeach
-                    <button class="btn btn-other">{{ __('dates.look') }}</button>
+                    <button class="btn btn-other">{{ __('calendar.look') }}</button>
                 </form>
                 @if ($what === $one)
                     @foreach (array_diff_key($plan->errors, array_flip($fields)) as $message)<p class="field-error" role="alert">{{ $message
@@ -49,17 +49,17 @@
     @endif
     @if ($plan->times !== [] && $plan->errors === [])
         @if ($plan->changed() === [])
-            <p class="message is-status">{{ __('dates.same') }}</p>
+            <p class="message is-status">{{ __('calendar.same') }}</p>
         @else
             <form method="post" action="{{ route('host.dates.update', $quiltAlong) }}" class="actions">
                 @csrf @method('put')
                 @foreach ($asked as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-                <button class="btn btn-main">{{ __('dates.set') }}</button>
+                <button class="btn btn-main">{{ __('calendar.set') }}</button>
             </form>
         @endif
     @endif
-    <h2 class="section-title">{{ __('dates.calendar') }}</h2>
-    <p class="actions"><a class="btn btn-other" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('dates.download') }}</a></p>
+    <h2 class="section-title">{{ __('calendar.calendar') }}</h2>
+    <p class="actions"><a class="btn btn-other" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('calendar.download') }}</a></p>
     <div class="months">
         @foreach ($plan->months() as $month)
             <table class="month"><caption>{{ $month['title'] }}</caption>
@@ -74,13 +74,13 @@
                                 @if ($day !== null)
                                     {{ $day['day'] }}
                                     @foreach (array_diff($day['now'], $stays) as $number)
-                                        <span class="day-clue is-gone">{{ __('dates.clue', ['number' => $number]) }} {{ __('dates.now')
+                                        <span class="day-clue is-gone">{{ __('calendar.clue', ['number' => $number]) }} {{ __('calendar.now')
                                             }}</span>
                                     @endforeach
                                     @foreach ($day['then'] as $number)
-                                        <span class="day-clue">{{ __('dates.clue', ['number' => $number]) }}@unless (in_array($number,
+                                        <span class="day-clue">{{ __('calendar.clue', ['number' => $number]) }}@unless (in_array($number,
                                             $stays, true)) {{
-                                            __('dates.then') }}@endunless</span>
+                                            __('calendar.then') }}@endunless</span>
                                     @endforeach
                                 @endif
                             </td>

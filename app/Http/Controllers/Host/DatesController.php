@@ -23,7 +23,7 @@ final class DatesController extends Controller
     public function show(Request $request, QuiltAlong $quiltAlong): View
     {
         if ($quiltAlong->published_version_id === null) {
-            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'clues', 'title' => __('dates.title')]);
+            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'clues', 'title' => __('calendar.title')]);
         }
         $asked = $this->asked($request);
 
@@ -40,7 +40,7 @@ final class DatesController extends Controller
         $count = $set($quiltAlong, $plan->times);
 
         return redirect()->route('host.clues.index', $quiltAlong)->with(
-            ...($count === 0 ? ['warning', __('dates.nothing')] : ['status', trans_choice('dates.done', $count)]),
+            ...($count === 0 ? ['warning', __('calendar.nothing')] : ['status', trans_choice('calendar.done', $count)]),
         );
     }
 
@@ -63,7 +63,7 @@ final class DatesController extends Controller
         if ($clue->release_at !== null) {
             $file->add(
                 "$quiltAlong->slug-$clue->key@dew",
-                __('dates.clue', ['number' => $clue->number]).': '.$clue->title,
+                __('calendar.clue', ['number' => $clue->number]).': '.$clue->title,
                 $clue->release_at->toDateTimeImmutable(),
                 ($clue->updated_at ?? now())->toDateTimeImmutable(),
                 route('host.clues.show', [$quiltAlong, $clue->number]),
