@@ -39,11 +39,11 @@
             :hint="__('quilt.usable_width_hint', ['usual' => $usualWidth])" autocomplete="off" inputmode="text" maxlength="40"/>
         <button class="btn btn-main">{{ __('quilt.save') }}</button>
     </form>
-    <section class="card mt-4" id="feed" aria-labelledby="feed-head">
+    <section class="card feed" id="feed" aria-labelledby="feed-head">
         <h2 id="feed-head">{{ __('quilt.feed.title') }}</h2>
         <p class="field-hint">{{ __('quilt.feed.hint') }}</p>
         @if ($project->feed_key !== null)
-            <label class="form-label mt-3" for="feed-address">{{ __('quilt.feed.address') }}</label>
+            <label class="form-label" for="feed-address">{{ __('quilt.feed.address') }}</label>
             <input class="form-control" id="feed-address" value="{{ route('feed', $project->feed_key) }}" readonly>
         @endif
         <div class="actions">
