@@ -6,7 +6,6 @@ namespace Dew\Core\Block;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
-use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
@@ -21,7 +20,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
@@ -30,18 +28,16 @@ use InvalidArgumentException;
  */
 final class BlockUnit implements Composed
 {
-    use Patchwork;
+    use MadeOfParts, Patchwork {
+        MadeOfParts::contents insteadof Patchwork;
+        MadeOfParts::cutArea insteadof Patchwork;
+        MadeOfParts::overhangs insteadof Patchwork;
+    }
 
     /** @var array<string, array{Measurement, Measurement}> by product key */
     private array $partSizes = [];
 
     private ?Size $finished = null;
-
-    /** @var list<Patch>|null */
-    private ?array $patches = null;
-
-    /** @var list<Placement>|null */
-    private ?array $placements = null;
 
     /**
      * @param  array<string, Unit>  $products  at least what its cells hold
@@ -57,42 +53,9 @@ final class BlockUnit implements Composed
     ) {
     }
 
-    public function kind(): UnitKind
-    {
-        return UnitKind::Block;
-    }
-
     public function finished(): Size
     {
         return $this->finished ??= $this->block->finished();
-    }
-
-    public function slots(): array
-    {
-        $slots = [];
-        foreach (array_keys($this->block->contents()) as $product) {
-            foreach ($this->products[$product]->slots() as $slot) {
-                $slots[$slot->id] = $slot;
-            }
-        }
-
-        return array_values($slots);
-    }
-
-    public function patches(): array
-    {
-        return $this->patches ??= $this->block->patches($this->products);
-    }
-
-    /** @return list<Placement> */
-    public function placements(): array
-    {
-        return $this->placements ??= $this->block->placements($this->products);
-    }
-
-    public function ways(): array
-    {
-        return $this->block->wayNames();
     }
 
     public function inWay(string $way): self
@@ -281,17 +244,6 @@ final class BlockUnit implements Composed
         return new Seamwork(count($this->block->cells) - 1, max(0.0, $length));
     }
 
-    /** Parts bring their own area, so there is none to compare with. */
-    public function cutArea(CuttingRoom $room): float
-    {
-        return INF;
-    }
-
-    public function overhangs(CuttingRoom $room): array
-    {
-        return [];
-    }
-
     public function digest(CuttingRoom $room): string
     {
         $parts = array_map(
@@ -308,11 +260,6 @@ final class BlockUnit implements Composed
                 $this->placements(),
             ),
         ])), 0, 16);
-    }
-
-    public function contents(): array
-    {
-        return $this->block->contents();
     }
 
     private function spans(): bool

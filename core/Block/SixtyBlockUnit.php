@@ -7,7 +7,6 @@ namespace Dew\Core\Block;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
-use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
@@ -24,20 +23,17 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
 /** A block on 60° axes as something that is made: its triangles and diamonds are cut for it, or come out of a bag. */
 final class SixtyBlockUnit implements Composed, OnSixtyAxes
 {
-    use Patchwork;
-
-    /** @var list<Patch>|null */
-    private ?array $patches = null;
-
-    /** @var list<Placement>|null */
-    private ?array $placements = null;
+    use MadeOfParts, Patchwork {
+        MadeOfParts::contents insteadof Patchwork;
+        MadeOfParts::cutArea insteadof Patchwork;
+        MadeOfParts::overhangs insteadof Patchwork;
+    }
 
     /**
      * @param  array<string, Unit>  $products  at least what lies in it
@@ -52,11 +48,6 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     ) {
     }
 
-    public function kind(): UnitKind
-    {
-        return UnitKind::Block;
-    }
-
     public function shape(): SixtyShape
     {
         return $this->block->shape;
@@ -65,34 +56,6 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     public function finished(): Size
     {
         return $this->block->finished();
-    }
-
-    public function slots(): array
-    {
-        $slots = [];
-        foreach (array_keys($this->block->contents()) as $product) {
-            foreach ($this->products[$product]->slots() as $slot) {
-                $slots[$slot->id] = $slot;
-            }
-        }
-
-        return array_values($slots);
-    }
-
-    public function patches(): array
-    {
-        return $this->patches ??= $this->block->patches($this->products);
-    }
-
-    /** @return list<Placement> */
-    public function placements(): array
-    {
-        return $this->placements ??= $this->block->placements($this->products);
-    }
-
-    public function ways(): array
-    {
-        return $this->block->wayNames();
     }
 
     public function inWay(string $way): self
@@ -228,17 +191,6 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
         return new Seamwork(max(0, count($this->block->parts) - 1), max(0.0, ($around - $this->outline()->perimeter()) / 2));
     }
 
-    /** Parts bring their own area, so there is none to compare with. */
-    public function cutArea(CuttingRoom $room): float
-    {
-        return INF;
-    }
-
-    public function overhangs(CuttingRoom $room): array
-    {
-        return [];
-    }
-
     public function digest(CuttingRoom $room): string
     {
         $workings = new Workings($room);
@@ -258,10 +210,5 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
                 $this->placements(),
             ),
         ])), 0, 16);
-    }
-
-    public function contents(): array
-    {
-        return $this->block->contents();
     }
 }

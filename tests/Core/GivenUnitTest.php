@@ -64,6 +64,24 @@ it('is drawn as bands as large as what is cut of each fabric', function (): void
     expect($unit->seamwork()->length)->toBeGreaterThan(6.0)->toBeLessThan(24.0);
 });
 
+it('draws a band of every fabric, however little of it there is', function (): void {
+    $cut = fn (string $side): array => ['width' => $side, 'height' => $side];
+    foreach (['6', '10/3', '1'] as $finished) {
+        $change = givenUnit();
+        $change['units'][3] = ['finished' => $finished, 'fabrics' => ['f-a', 'f-b', 'f-c'], 'pieces' => [
+            ['id' => 'p-a', 'fabric' => 'f-a', 'cut' => $cut('40')],
+            ['id' => 'p-b', 'fabric' => 'f-b', 'cut' => $cut('3/4')],
+            ['id' => 'p-c', 'fabric' => 'f-c', 'cut' => $cut('3/4')],
+        ]] + $change['units'][3];
+        $change['blocks'] = [blockOf('b-one', [$finished], [$finished], ['u-given'])];
+        $patches = givenIn($change)->patches();
+        $areas = array_map(fn ($patch): float => $patch->outline->area(), $patches);
+        expect(array_map(fn ($patch): string => $patch->slot, $patches))->toBe(['f-a', 'f-b', 'f-c'])
+            ->and(min($areas))->toBeGreaterThan(0.0)
+            ->and(array_sum($areas))->toEqualWithDelta(Dew\Core\Measure\Length::parse($finished)->toFloat() ** 2, 1e-9);
+    }
+});
+
 it('tells such units apart by what is cut', function (): void {
     $room = Compilation::of(smallDesign())->room;
     expect(givenIn(givenUnit())->digest($room))->toBe(givenIn(givenUnit())->digest($room))

@@ -95,17 +95,20 @@ final readonly class GivenUnit implements Unit
         ksort($areas);
         $patches = [];
         $top = Length::zero();
-        $whole = array_sum($areas);
-        $last = array_key_last($areas);
-        $high = (int) round($this->finished->height->toFloat() * self::DRAWN_TO);
+        $sum = 0.0;
+        $left = count($areas);
+        $high = max($left, (int) round($this->finished->height->toFloat() * self::DRAWN_TO));
+        $at = 0;
         foreach ($areas as $fabric => $area) {
-            $height = $fabric === $last
-                ? $this->finished->height->minus($top)
-                : Length::fraction(max(1, (int) round($high * $area / $whole)), self::DRAWN_TO);
+            $sum += $area;
+            $left--;
+            // Every band is drawn, however little of its fabric there is.
+            $at = max($at + 1, min($high - $left, (int) round($high * $sum / array_sum($areas))));
+            $bottom = $left === 0 ? $this->finished->height : Length::fraction($at, self::DRAWN_TO);
             $patches[] = new Patch($this->slots[$fabric]->id, Outline::rectangle(
-                Length::zero(), $top, new Size($this->finished->width, $height),
+                Length::zero(), $top, new Size($this->finished->width, $bottom->minus($top)),
             ));
-            $top = $top->plus($height);
+            $top = $bottom;
         }
 
         return $patches;
