@@ -41,6 +41,7 @@ return [
         'register' => (int) env('DEW_LIMIT_REGISTER', 20),
         'mail' => (int) env('DEW_LIMIT_MAIL', 4),
         'join' => (int) env('DEW_LIMIT_JOIN', 20),
+        'feed' => (int) env('DEW_LIMIT_FEED', 600),
         'edits' => (int) env('DEW_LIMIT_EDITS', 600),
         'taps' => (int) env('DEW_LIMIT_TAPS', 300),
     ],

@@ -26,7 +26,7 @@ use App\Models\QuiltAlong;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', WelcomeController::class)->name('welcome');
-Route::get('feed/{feed}', [Member\FeedController::class, 'show'])->middleware('throttle:join')->name('feed');
+Route::get('feed/{feed}', [Member\FeedController::class, 'show'])->middleware('throttle:feed')->name('feed');
 Route::get('up', HealthController::class)->withoutMiddleware('web')->name('health');
 
 Route::middleware('guest')->group(function (): void {
@@ -87,7 +87,7 @@ Route::middleware('auth')->group(function (): void {
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
-        Route::get('pictures/{picture}', Member\PictureController::class)->name('picture');
+        Route::get('clues/{number}/pictures/{picture}', Member\PictureController::class)->name('picture');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');

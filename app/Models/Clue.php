@@ -89,6 +89,12 @@ final class Clue extends Model
         return $this->release_at !== null && $this->release_at <= now() && $this->withdrawn_at === null;
     }
 
+    /** Whether its hour may still be set: it has none, or one that is to come. */
+    public function isToCome(): bool
+    {
+        return $this->release_at === null || $this->release_at->isFuture();
+    }
+
     public function state(): ClueState
     {
         return match (true) {

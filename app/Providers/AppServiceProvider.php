@@ -157,6 +157,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('edits', fn (Request $request): Limit => Limit::perMinute($limit('edits'))->by(
             (string) ($request->user()->id ?? $request->ip()),
         ));
+        // A calendar service asks for many members from one address.
+        RateLimiter::for('feed', fn (Request $request): Limit => Limit::perMinute($limit('feed'))->by((string) $request->ip()));
         RateLimiter::for('join', fn (Request $request): Limit => Limit::perMinute($limit('join'))->by(
             (string) ($request->user()->id ?? $request->ip()),
         ));

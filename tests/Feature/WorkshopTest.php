@@ -535,12 +535,12 @@ it('shows a unit as its pattern draws it: to the host while she composes, to mem
 
     $project = $this->project($quiltAlong->fresh(), (string) documentOf($quiltAlong)->items(Place::of('sizes'))[0]['id']);
     $this->actingAs($project->user);
-    $this->get("/q/$project->id/pictures/$hash")->assertNotFound();
+    $this->get("/q/$project->id/clues/$clue->number/pictures/$hash")->assertNotFound();
     $this->release($quiltAlong, $clue->number);
-    $this->get("/q/$project->id/clues/$clue->number")->assertOk()->assertSee("/q/$project->id/pictures/$hash", false)
+    $this->get("/q/$project->id/clues/$clue->number")->assertOk()->assertSee("/q/$project->id/clues/$clue->number/pictures/$hash", false)
         ->assertSee('As the pattern draws it')->assertSee('the pieces by the sizes that the pattern gives.');
-    $this->get("/q/$project->id/pictures/$hash")->assertOk()->assertHeader('Content-Type', 'image/png');
-    $this->get("/q/$project->id/pictures/".str_repeat('0', 64))->assertNotFound();
+    $this->get("/q/$project->id/clues/$clue->number/pictures/$hash")->assertOk()->assertHeader('Content-Type', 'image/png');
+    $this->get("/q/$project->id/clues/$clue->number/pictures/".str_repeat('0', 64))->assertNotFound();
 });
 
 it('exports a design with pictures as an archive, which imports as the same design', function (): void {

@@ -25,7 +25,7 @@ final class SetDates
             $clues = Clue::query()->whereBelongsTo($quiltAlong)->whereIn('number', array_keys($times))->orderBy('number')->lockForUpdate()
                 ->get();
             foreach ($clues->all() as $clue) {
-                if ($this->isToCome($clue)) {
+                if ($clue->isToCome()) {
                     $clue->setReleaseTime($times[$clue->number]);
                     $clue->withdrawn_at = null;
                     $clue->announced_at = null;
@@ -36,10 +36,5 @@ final class SetDates
 
             return $set;
         });
-    }
-
-    private function isToCome(Clue $clue): bool
-    {
-        return $clue->release_at === null || $clue->release_at->isFuture();
     }
 }

@@ -38,7 +38,7 @@ final readonly class DatePlan
     {
         $clues = array_values($quiltAlong->clues()->orderBy('number')->get()->all());
         $from = preg_match('/^\d{1,4}$/', $asked['from'] ?? '') === 1 ? (int) $asked['from'] : 1;
-        $moved = array_values(array_filter($clues, fn (Clue $clue): bool => $clue->number >= $from && self::isToCome($clue)));
+        $moved = array_values(array_filter($clues, fn (Clue $clue): bool => $clue->number >= $from && $clue->isToCome()));
         if (($asked['what'] ?? '') === '' || $moved === []) {
             return new self($clues, [], []);
         }
@@ -56,7 +56,7 @@ final readonly class DatePlan
     /** Whether nothing stands open any more that a date could be set for. */
     public function isOver(): bool
     {
-        return array_filter($this->clues, self::isToCome(...)) === [];
+        return array_filter($this->clues, fn (Clue $clue): bool => $clue->isToCome()) === [];
     }
 
     /** @return list<int> numbers of the clues whose date would change */
@@ -194,11 +194,6 @@ final readonly class DatePlan
         }
 
         return [];
-    }
-
-    private static function isToCome(Clue $clue): bool
-    {
-        return $clue->release_at === null || $clue->release_at->isFuture();
     }
 
     /** The field of the form that a part of a rule was typed into. */

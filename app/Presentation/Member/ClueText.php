@@ -35,7 +35,7 @@ final readonly class ClueText
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
             'turns' => e(route('member.turns.update', [$project, $clue->number])),
-            'pictures' => e(Str::beforeLast(route('member.picture', [$project, '-']), '-')),
+            'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
         foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {

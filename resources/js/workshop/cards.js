@@ -14,6 +14,7 @@ export class Cards {
         this.root = root;
         this.outbox = outbox;
         this.drag = null;
+        this.focus = null;
         root.addEventListener('pointerdown', (event) => this.grab(event));
         document.addEventListener('pointermove', (event) => this.move(event));
         document.addEventListener('pointerup', (event) => this.drop(event));
@@ -21,10 +22,14 @@ export class Cards {
         root.addEventListener('keydown', (event) => this.key(event));
     }
 
-    /** After the page was drawn anew the grip that was in hand has the focus again. */
+    /** After the page was drawn anew the grip that was in hand has the focus again, unless somebody went on to something else. */
     restore() {
-        if (this.focus) {
-            this.root.querySelector(`[data-card$="/${this.focus}"] [data-grip]`)?.focus({ preventScroll: false });
+        const on = document.activeElement;
+        if (this.focus && (on === null || on === document.body || on.matches('[data-grip]'))) {
+            this.root.querySelector(`[data-card$="/${this.focus}"] [data-grip]`)?.focus();
+        }
+        if (this.outbox.isEmpty()) {
+            this.focus = null;
         }
     }
 

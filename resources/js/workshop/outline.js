@@ -23,7 +23,10 @@ export class OutlineEditor {
         root.addEventListener('pointerdown', (event) => this.grab(event));
         document.addEventListener('pointermove', (event) => this.move(event));
         document.addEventListener('pointerup', (event) => this.drop(event));
-        document.addEventListener('pointercancel', () => this.restore());
+        document.addEventListener('pointercancel', () => {
+            this.drag = null;
+            this.restore();
+        });
         root.addEventListener('keydown', (event) => this.key(event));
         root.addEventListener('click', (event) => this.click(event));
         root.addEventListener('change', (event) => this.change(event));
@@ -56,11 +59,11 @@ export class OutlineEditor {
 
     /** After the page was drawn anew: what the server knows, unless more is on its way to it. */
     restore() {
-        if (this.box() === null) {
+        // What is in hand stays there; it is sent when it is let go.
+        if (this.box() === null || this.drag !== null) {
             return;
         }
         this.box().hidden = false;
-        this.drag = null;
         const piece = this.piece();
         if (piece.id !== this.shown || (this.outbox.isEmpty() && this.timer === null)) {
             this.shown = piece.id;

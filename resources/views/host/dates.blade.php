@@ -13,8 +13,7 @@
                 <form method="get" action="{{ route('host.dates', $quiltAlong) }}" class="inline-fields">
                     <input type="hidden" name="what" value="{{ $one }}">
                     <div class="field"><label class="form-label" for="{{ $one }}-from">{{ __('calendar.from') }}</label><select
-                        class="form-select" id="{{ $one }}-from" name="from">@foreach ($plan->clues as $clue)@if ($clue->release_at === null
-                        || $clue->release_at->isFuture())<option value="{{ $clue->number }}" @selected((int) $field('from') ===
+                        class="form-select" id="{{ $one }}-from" name="from">@foreach ($plan->clues as $clue)@if ($clue->isToCome())<option value="{{ $clue->number }}" @selected((int) $field('from') ===
                         $clue->number)>{{ $clue->number }} · {{ $clue->title }}</option>@endif @endforeach</select></div>
                     @foreach ($fields as $name)
                         @php($id = "$one-$name")

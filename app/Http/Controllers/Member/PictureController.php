@@ -8,20 +8,21 @@ use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Pictures\ClothPictures;
 use App\Plans\ReleasedSheets;
+use Dew\Core\Plan\TaskSheet;
 use Illuminate\Http\Response;
 
 /** A unit as its pattern draws it. Pictures of clues to come do not exist here. */
 final class PictureController extends Controller
 {
-    public function __invoke(Project $project, string $picture, ReleasedSheets $sheets, ClothPictures $pictures): Response
-    {
-        $named = [];
-        foreach ($sheets->plan($project)->clues as $clue) {
-            foreach ($clue->tasks as $task) {
-                $named[] = $task->picture;
-            }
-        }
-        abort_unless(in_array($picture, $named, true), 404);
+    public function __invoke(
+        Project $project,
+        int $number,
+        string $picture,
+        ReleasedSheets $sheets,
+        ClothPictures $pictures,
+    ): Response {
+        $tasks = $sheets->sheet($project, $sheets->find($project, $number), whole: false)->tasks;
+        abort_unless(in_array($picture, array_map(fn (TaskSheet $task): ?string => $task->picture, $tasks), true), 404);
         $bytes = $pictures->bytes($picture) ?? abort(404);
 
         return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="pattern.png"']);
