@@ -206,6 +206,17 @@ test('a host offers another way to turn the parts of a block', async ({ world, d
     await page.getByRole('button', { name: 'Fill the empty places' }).click();
     await holds(page, 3, 3, 'Half-square triangle');
 
+    // A button pressed twice stands for what it says each time.
+    await page.getByRole('button', { name: 'Add a column' }).click();
+    await expect(spot(page, 4, 1)).toBeVisible();
+    await page.getByRole('button', { name: 'Add a column' }).click();
+    await expect(spot(page, 5, 1)).toBeVisible();
+    await expect(page.locator('#clashes')).toBeHidden();
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(spot(page, 5, 1)).toHaveCount(0);
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(spot(page, 4, 1)).toHaveCount(0);
+
     await page.getByText('Other ways to turn its parts').click();
     await page.locator('#new-way').getByLabel('Name of the way').fill('Pinwheel');
     await page.getByRole('button', { name: 'Add another way' }).click();
@@ -462,6 +473,15 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
         await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
         await page.keyboard.press('ArrowLeft');
         await expect(page.locator('.task-card-problem')).toHaveCount(1);
+    });
+
+    await test.step('somebody who goes on typing after a move keeps the focus', async () => {
+        await column(2).getByText('Title, minutes and opening').click();
+        await column(2).getByLabel('Title').fill('Sparks and slates');
+        await column(2).getByLabel('Title').press('Enter');
+        await expect(column(2).locator('.clue-name')).toHaveText('Sparks and slates');
+        await saved(page);
+        await expect(column(2).getByLabel('Title')).toBeFocused();
     });
 
     await test.step('divided, and joined again', async () => {

@@ -37,7 +37,9 @@ export const show = (root, panels) => {
         if (panel === null) {
             continue;
         }
-        Idiomorph.morph(panel, html, { morphStyle: 'innerHTML', ignoreActiveValue: true, callbacks });
+        // What somebody is typing stays; a button that was pressed must become what the server drew, with the edit it stands for.
+        const ignoreActiveValue = document.activeElement?.matches('input, textarea, select') ?? false;
+        Idiomorph.morph(panel, html, { morphStyle: 'innerHTML', ignoreActiveValue, callbacks });
         panel.dataset.hash = '';
         hashOf(html).then((hash) => {
             panel.dataset.hash = hash;
