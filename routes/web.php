@@ -88,6 +88,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
         Route::get('clues/{number}/pictures/{picture}', Member\PictureController::class)->name('picture');
+        Route::put('corrections/{correction}', [Member\CorrectionController::class, 'update'])->name('corrections.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Mail\ClueCorrectedMail;
 use App\Mail\ClueReleasedMail;
+use App\Mail\DewMail;
 use App\Models\Notice;
 use App\Models\Project;
 use Illuminate\Bus\Queueable;
@@ -17,7 +19,7 @@ use Illuminate\Support\Facades\Mail;
 use Throwable;
 
 /**
- * Mails a number of members that a clue has opened. Each notice is marked together with the sending of its own mail: a crash, a restart or
+ * Mails a number of members that a clue has opened, or was corrected. Each notice is marked together with the sending of its own mail: a crash, a restart or
  * a mail server that refuses one address leaves the others as they are, and what was not sent is sent later.
  */
 final class SendNotices implements ShouldQueue
@@ -51,12 +53,19 @@ final class SendNotices implements ShouldQueue
             try {
                 DB::transaction(function () use ($notice, $project): void {
                     $notice->update(['sent_at' => now()]);
-                    Mail::to($notice->user)->sendNow(new ClueReleasedMail($notice->user, $notice->clue, $project));
+                    Mail::to($notice->user)->sendNow($this->letter($notice, $project));
                 });
             } catch (Throwable $error) {
                 report($error);
             }
         }
+    }
+
+    private function letter(Notice $notice, Project $project): DewMail
+    {
+        return $notice->correction === null
+            ? new ClueReleasedMail($notice->user, $notice->clue, $project)
+            : new ClueCorrectedMail($notice->user, $notice->clue, $notice->correction, $project);
     }
 
     /** @return Collection<int, Notice> nobody else sends these meanwhile */
@@ -66,7 +75,7 @@ final class SendNotices implements ShouldQueue
             $ids = Notice::query()->waiting()->orderBy('id')->limit(self::AT_ONCE)->lock('for update skip locked')->pluck('id');
             Notice::query()->whereIn('id', $ids)->update(['claimed_at' => now(), 'attempts' => DB::raw('attempts + 1')]);
 
-            return Notice::query()->with('clue.quiltAlong', 'user')->whereIn('id', $ids)->orderBy('id')->get();
+            return Notice::query()->with('clue.quiltAlong', 'user', 'correction')->whereIn('id', $ids)->orderBy('id')->get();
         });
     }
 }

@@ -10,7 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One release told to one person, once. It is written when the clue opens and stands until its mail has been sent.
+ * One release, or one correction, told to one person, once. It is written when the clue opens, or when it is corrected, and stands until its
+ * mail has been sent.
  *
  * @property int $id
  * @property int $user_id
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $sent_at
  * @property CarbonImmutable|null $claimed_at when somebody last set about sending it
  * @property int $attempts
+ * @property int|null $correction_id of a correction that is told of
+ * @property-read Correction|null $correction
  * @property-read Clue $clue
  * @property-read User $user
  *
@@ -28,6 +31,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Notice extends Model
 {
     public const RELEASED = 'released';
+
+    public const CORRECTED = 'corrected';
 
     /** After this many attempts a mail is not tried again. */
     public const MOST_ATTEMPTS = 5;
@@ -48,6 +53,12 @@ final class Notice extends Model
     public function clue(): BelongsTo
     {
         return $this->belongsTo(Clue::class);
+    }
+
+    /** @return BelongsTo<Correction, $this> */
+    public function correction(): BelongsTo
+    {
+        return $this->belongsTo(Correction::class);
     }
 
     /** @return BelongsTo<User, $this> */

@@ -64,4 +64,7 @@ return [
     'no_unit_from' => 'No unit comes from that: the piece ":piece" does not grow with its unit, or the cut is too small.',
     'unit_from' => 'From :cut for ":piece" the unit comes out :width by :height unfinished. Trim it to :trim_width by :trim_height; '
         .'it finishes :finished_width by :finished_height.',
+    'released' => 'Give --released as the number of clues that are open, such as --released=3.',
+    'correction' => '“:clue”, size :size:',
+    'no_correction' => 'Nothing changes in the open clues.',
 ];

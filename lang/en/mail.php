@@ -52,4 +52,10 @@ return [
         'body' => '“:title” is open, with the numbers for your size.',
         'action' => 'Open the :clue',
     ],
+    'corrected' => [
+        'subject' => ':quilt: :clue :number was corrected',
+        'body' => 'numbers in “:title” were wrong and have been put right:',
+        'next' => 'What that means for what you have cut and made stands in your quilt.',
+        'action' => 'Read what it means for you',
+    ],
 ];

@@ -8,5 +8,5 @@ return [
         .'made in it.',
     'clue_gone' => 'Keep clue :number, “:title”: members have had it open.',
     'clue_moved' => 'Leave clue :number, “:title”, at its place: members have had it open, and it would become clue :to.',
-    'changed' => 'Leave clue :number, “:title”, as it is: members have had it open, and at the size :size it would say something else.',
+    'unexplained' => 'Say what was wrong in clue :number, “:title”: members have it open, and numbers in it change.',
 ];

@@ -56,6 +56,7 @@ const CORE_BORDERS = [
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
+    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split'],
 ];

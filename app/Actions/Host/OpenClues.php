@@ -8,48 +8,25 @@ use App\Models\Clue;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use Dew\Core\Design\Design;
-use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Plan\Whole\SizeCompiler;
-use Dew\Core\Unit\MethodChoices;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Whether a design can be published while people sew by an earlier version of it: what they have open, and the sizes and colourways they
- * have chosen, must be in it unchanged.
+ * Whether a design can be published while people sew by an earlier version of it: the clues they have had open must stand at their places in
+ * it, and the sizes and colourways they have chosen must be offered.
  */
 final class OpenClues
 {
-    /** @throws DocumentException naming the first thing that would be taken from them or changed under their hands */
-    public static function refuseChanges(QuiltAlong $quiltAlong, Design $new): void
+    /** @throws DocumentException naming the first thing that would be taken from them */
+    public static function refuse(QuiltAlong $quiltAlong, Design $new): void
     {
-        $published = $quiltAlong->publishedVersion;
-        if ($published === null) {
+        if ($quiltAlong->publishedVersion === null) {
             return;
         }
         self::refuseLosses($quiltAlong, $new);
-        $sizes = Project::query()->whereBelongsTo($quiltAlong)->where('size_later', false)->distinct()->pluck('size_key')->all();
-        $opened = Clue::query()->whereBelongsTo($quiltAlong)->opened()->orderBy('number')->get()->all();
-        if ($sizes === [] && Project::query()->whereBelongsTo($quiltAlong)->exists()) {
-            $sizes = [(string) array_key_first($new->sizes)];
-        }
-        if ($sizes === [] || $opened === []) {
-            return;
-        }
-        $old = DesignReader::stored($published->document);
-        foreach ($opened as $clue) {
-            self::refuseMoves($clue, $new);
-        }
-        foreach ($sizes as $size) {
-            $before = self::texts($old, (string) $size, $opened);
-            $after = self::texts($new, (string) $size, $opened);
-            foreach ($opened as $clue) {
-                if ($before[$clue->key] !== $after[$clue->key]) {
-                    throw DocumentException::at('/clues/'.($clue->number - 1), __('publish.changed', [
-                        'number' => $clue->number, 'title' => $clue->title, 'size' => $new->sizes[$size]->name,
-                    ]));
-                }
+        if (Project::query()->whereBelongsTo($quiltAlong)->exists()) {
+            foreach (Clue::query()->whereBelongsTo($quiltAlong)->opened()->orderBy('number')->get()->all() as $clue) {
+                self::refuseMoves($clue, $new);
             }
         }
     }
@@ -78,21 +55,5 @@ final class OpenClues
                 'number' => $clue->number, 'title' => $clue->title, 'to' => $place + 1,
             ]));
         }
-    }
-
-    /**
-     * @param  list<Clue>  $clues
-     * @return array<string, string> what a clue says at one size, by the methods of the design, by clue
-     */
-    private static function texts(Design $design, string $size, array $clues): array
-    {
-        $compiler = new SizeCompiler($design, isset($design->sizes[$size]) ? $size : (string) array_key_first($design->sizes));
-        $methods = MethodChoices::defaults($design->methods);
-        $texts = [];
-        foreach ($clues as $clue) {
-            $texts[$clue->key] = SheetWriter::write($compiler->clue($clue->key, $methods));
-        }
-
-        return $texts;
     }
 }

@@ -8,6 +8,7 @@ use App\Models\Clue;
 use App\Models\DesignVersion;
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Plans\Whole\OpenClueChanges;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\FindingSentence;
 use Dew\Core\Design\Design;
@@ -23,21 +24,25 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Makes a design document the quilt-along's published version: read and checked, stored for good, its clues listed, its sheets compiled.
- * All
- * of it or nothing; and every quilt that was begun can be read as before.
+ * All of it or nothing. Where it changes what members have open, its host says what was wrong, and each of them is told what that means for
+ * what she has cut and made: {@see RecordCorrections}.
  */
 final readonly class PublishDesign
 {
-    public function __construct(private SheetStore $sheets)
-    {
+    public function __construct(
+        private SheetStore $sheets,
+        private RecordCorrections $record,
+    ) {
     }
 
     /**
      * @param  array{name?: string|null, reason?: string|null, user_id?: int|null}  $about  what its host says of the version
+     * @param  array<int, string>  $corrections  what was wrong, in her words, by the number of the clue
      *
-     * @throws DocumentException when it cannot be read, its proof finds an error, or it would change what members have open
+     * @throws DocumentException when it cannot be read, its proof finds an error, it would take something from members, or it changes an
+     *     open clue of which nothing is said
      */
-    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = []): DesignVersion
+    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = [], array $corrections = []): DesignVersion
     {
         $design = DesignReader::read($document);
         foreach (Proof::of($design) as $finding) {
@@ -46,10 +51,19 @@ final readonly class PublishDesign
             }
         }
 
-        return DB::transaction(function () use ($quiltAlong, $document, $design, $about): DesignVersion {
+        return DB::transaction(function () use ($quiltAlong, $document, $design, $about, $corrections): DesignVersion {
             // One at a time; and nobody begins a quilt in a size that is being taken out.
             $locked = QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
-            OpenClues::refuseChanges($locked, $design);
+            OpenClues::refuse($locked, $design);
+            $before = $locked->publishedVersion;
+            $changes = $before === null ? [] : OpenClueChanges::between($locked, DesignReader::stored($before->document), $design);
+            foreach ($changes as $change) {
+                if ($change->mustBeTold() && ($corrections[$change->clue->number] ?? '') === '') {
+                    throw DocumentException::at('/clues/'.($change->clue->number - 1), __('publish.unexplained', [
+                        'number' => $change->clue->number, 'title' => $change->clue->title,
+                    ]));
+                }
+            }
             $version = $quiltAlong->versions()->create([
                 'number' => (int) $quiltAlong->versions()->max('number') + 1,
                 'document' => $document,
@@ -63,6 +77,7 @@ final readonly class PublishDesign
             $quiltAlong->publishedVersion()->associate($version)->save();
             $this->sheets->warm($version, $design);
             $this->sheets->prune($quiltAlong);
+            ($this->record)($version, $changes, $corrections);
 
             return $version;
         });

@@ -20,6 +20,7 @@ final readonly class ClueText
     public function __construct(
         private Drawn $drawn,
         private ReleasedSheets $sheets,
+        private CorrectionNews $news,
     ) {
     }
 
@@ -38,6 +39,15 @@ final readonly class ClueText
             'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
+        $corrections = $this->news->ofClue($project, $clue);
+        $values['corrections'] = $corrections === [] ? '' : view('member.corrections', [
+            'project' => $project, 'corrections' => $corrections,
+        ])->render();
+        foreach ($corrections as $correction) {
+            foreach ($correction->read ? [] : $correction->tasks as $task => $sentences) {
+                $values["corrected:$task"] = ($values["corrected:$task"] ?? '').view('member.corrected', ['sentences' => $sentences])->render();
+            }
+        }
         foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {
             $hints = array_map(fn (string $hint): string => '<p class="field-hint">'.e($hint).'</p>', $counted->hints());
             $values["done:$anchor"] = (string) $counted->done;

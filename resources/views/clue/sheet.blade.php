@@ -9,6 +9,7 @@
         <p class="intro">{{ $paragraph }}</p>
     @endforeach
 </header>
+@if (isset($open)){{ $open->at('corrections') }}@endif
 
 @if ($page->sheet->tasks !== [])
     <nav class="size-tabs" aria-label="{{ __('clue.jump') }}">

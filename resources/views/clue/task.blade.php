@@ -9,6 +9,7 @@
             <x-figure :figure="$task->finished" :second="$task->finishedHeight" size="small"/>
         </div>
     </div>
+    @if (isset($open)){{ $open->at('corrected:'.$task->anchor) }}@endif
     @if ($task->pattern)
         <figure class="pattern-picture">
             <img src="@if (isset($open)){{ $open->at('pictures') }}{{ $task->pattern }}@else{{ route('host.pictures.show', [$quiltAlong,

@@ -3,6 +3,9 @@
     @php($next = $line->next())
     <h1 class="visually-hidden">{{ $project->quiltAlong->name }}: {{ __('nav.member.now') }}</h1>
     <x-stitch-line :drops="$line->drops" :current="$current?->number"/>
+    @foreach ($corrections as $correction)
+        @include('member.correction', ['correction' => $correction])
+    @endforeach
     @if ($project->size_later)
         <p
             class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt,

@@ -20,6 +20,10 @@
                             href="{{ route('host.proof', $quiltAlong) }}">{{ __('workshop.proof') }}</a></p>
                         <x-field name="reason" :label="__('workshop.publish_reason')" maxlength="2000"/>
                     @endif
+                    <input type="hidden" name="draft" value="{{ $draft }}">
+                    @foreach ($open as $change)
+                        @include('workshop.open-change', ['change' => $change])
+                    @endforeach
                     <button class="btn btn-main">{{ __('workshop.publish') }}</button>
                 </form>
             @else
@@ -28,6 +32,20 @@
             @if ($changes !== null && ! $same)
                 <h2>{{ __('workshop.changes_since') }}</h2>
                 <ul class="tick-list">@foreach (array_slice($changes, 0, 40) as $sentence)<li>{{ $sentence }}</li>@endforeach</ul>
+            @endif
+            @if ($corrections->isNotEmpty())
+                <h2>{{ __('corrections.host.list') }}</h2>
+                <ul class="plain-list">
+                    @foreach ($corrections as $correction)
+                        <li class="version"><strong>{{ __('clues.clue', ['number' => $correction->clue->number]) }}, {{
+                            $correction->clue->title }}</strong>
+                            <small>{{ __('workshop.version_number', ['number' => $correction->version->number]) }} · {{
+                                App\Presentation\Shared\When::short($correction->created_at, $quiltAlong->zone) }}@if ($correction->user)
+                                · {{ __('corrections.host.by', ['name' => $correction->user->name]) }}@endif · {{
+                                __('corrections.host.seen', ['seen' => $correction->read_count, 'all' => $correction->marks_count]) }}</small>
+                            <p class="field-hint">{{ $correction->words }}</p></li>
+                    @endforeach
+                </ul>
             @endif
             <h2>{{ __('workshop.versions') }}</h2>
             @if ($versions->isEmpty())<p class="empty-line">{{ __('workshop.no_versions') }}</p>@endif

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Clue;
+use App\Models\CorrectionMark;
+use App\Models\Project;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\RedirectResponse;
+
+/** A member says that she has read a correction. */
+final class CorrectionController extends Controller
+{
+    public function update(Project $project, string $correction): RedirectResponse
+    {
+        $mark = CorrectionMark::query()
+            ->where('project_id', $project->id)
+            ->whereKey(preg_match('/^[1-9]\d{0,17}$/', $correction) === 1 ? (int) $correction : 0)
+            ->whereHas('correction', fn (Builder $query) => $query->whereIn('clue_id', Clue::query()->released()->select('id')))
+            ->firstOrFail();
+        if ($mark->seen_at === null) {
+            $mark->update(['seen_at' => now()]);
+        }
+
+        return redirect()->back(fallback: route('member.now', $project));
+    }
+}

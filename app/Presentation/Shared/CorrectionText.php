@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use Dew\Core\Correction\Advice;
+use Dew\Core\Correction\Change;
+use Dew\Core\Correction\TaskCorrection;
+use Dew\Core\Cutting\StripCut;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+
+/** What a correction changed, and what is to be done about it, in sentences with the lengths of one notation. */
+final readonly class CorrectionText
+{
+    /** @param  array<string, Slot>  $slots  by id */
+    public function __construct(
+        private Notation $notation,
+        private array $slots,
+    ) {
+    }
+
+    public function change(Change $change, string $name = ''): string
+    {
+        $counted = in_array($change->code, ['new-piece', 'gone-piece'], true);
+        $of = fn (array $values): string => $this->values($change->code, $counted ? array_slice($values, 1) : $values);
+        $words = [
+            'name' => $change->label === null ? $name : __('pieces.labelled', ['label' => $change->label, 'task' => $name]),
+            'was' => $of($change->was),
+            'is' => $of($change->is),
+            'count' => $this->one($change->is[0] ?? $change->was[0] ?? ''),
+        ];
+
+        return $change->code === 'steps'
+            ? trans_choice('corrections.changes.steps', is_int($change->is[0] ?? null) ? $change->is[0] : 1, $words)
+            : __('corrections.changes.'.$change->code, $words);
+    }
+
+    /** @return list<string> */
+    public function changes(TaskCorrection $task): array
+    {
+        return array_map(fn (Change $change): string => $this->change($change, $task->name), $task->changes);
+    }
+
+    /** @param  Piece|null  $piece  the piece as it is cut now, and of which cloth, to say what cutting it anew takes */
+    public function advice(Advice $advice, TaskCorrection $task, ?Piece $piece, Length $usableWidth): string
+    {
+        $cut = $advice->piece;
+        $name = $cut?->label === null ? $task->name : __('pieces.labelled', ['label' => $cut->label, 'task' => $task->name]);
+        $size = $cut === null ? $task->trim : array_values(array_filter([$cut->width, $cut->length]));
+        $said = trans_choice('corrections.advice.'.$advice->code, $advice->count, ['name' => $name, 'size' => $this->size($size)]);
+        $takes = in_array($advice->code, ['cut-anew', 'cut-more'], true) && $piece !== null
+            ? $this->cloth($piece, $advice->count, $usableWidth) : null;
+
+        return implode(' ', array_filter([
+            $said,
+            $advice->code === 'cut-anew' && $size !== [] ? __('corrections.advice.size', ['size' => $this->size($size)]) : null,
+            $takes,
+        ]));
+    }
+
+    /** How many strips of the cloth so many pieces take, and how much of its length. */
+    private function cloth(Piece $piece, int $count, Length $usableWidth): ?string
+    {
+        $cut = StripCut::of($piece, $count, $this->notation, $usableWidth);
+        $strips = $cut->strips ?? ($piece->shape === PieceShape::Strip ? $count : null);
+        $width = $piece->width->in($this->notation);
+        $print = fn (Length $length): string => $this->notation->print($length)."\u{00a0}".$this->notation->unit()->value;
+
+        return $strips === null || ! $piece->isCloth() ? null : trans_choice('corrections.advice.cloth', $strips, [
+            'width' => $print($width),
+            'length' => $print($width->times($strips)),
+            'fabric' => $this->slots[$piece->slots[0]]->letter ?? $piece->slots[0],
+        ]);
+    }
+
+    /** @param  list<Measurement|int|string>  $values */
+    private function values(string $code, array $values): string
+    {
+        $lengths = array_values(array_filter($values, fn (Measurement|int|string $value): bool => $value instanceof Measurement));
+        if ($lengths !== []) {
+            return $this->size($lengths);
+        }
+
+        return Sentence::list(array_map(fn (int|string $value): string => match ($code) {
+            'cloth', 'piece-cloth' => $this->slots[$value]->letter ?? (string) $value,
+            'method' => __('methods.'.$value.'.name'),
+            'piece-shape' => __('pieces.one.'.$value),
+            default => (string) $value,
+        }, $values));
+    }
+
+    /** @param  list<Measurement>  $sides */
+    private function size(array $sides): string
+    {
+        $texts = array_map(fn (Measurement $side): string => Figure::text($side, $this->notation), $sides);
+
+        return implode(' × ', count($texts) === 2 && $texts[0] === $texts[1] ? [$texts[0]] : $texts);
+    }
+
+    private function one(Measurement|int|string $value): string
+    {
+        return $value instanceof Measurement ? Figure::text($value, $this->notation) : (string) $value;
+    }
+}

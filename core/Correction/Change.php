@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Correction;
+
+use Dew\Core\Measure\Measurement;
+
+/** One thing that a sheet said before and says otherwise now. */
+final readonly class Change
+{
+    /** What a clue or a task says besides numbers, so that nobody cuts or sews otherwise for it. */
+    public const WORDS = ['title', 'opening', 'name', 'minutes'];
+
+    /**
+     * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `method`, `finished`, `unfinished`, `cloth`,
+     *     `patches`, `steps`; of one piece `cut`, `quantity`, `piece-cloth`, `piece-shape`, `new-piece`, `gone-piece`
+     * @param  list<Measurement|int|string>  $was  lengths, numbers or words; empty where there was nothing
+     * @param  list<Measurement|int|string>  $is
+     * @param  string|null  $piece  id of the piece it is about
+     * @param  string|null  $label  the letter a pattern gives that piece
+     */
+    public function __construct(
+        public string $code,
+        public array $was = [],
+        public array $is = [],
+        public ?string $piece = null,
+        public ?string $label = null,
+    ) {
+    }
+
+    /** Whether a person may have to do something about it. */
+    public function matters(): bool
+    {
+        return ! in_array($this->code, self::WORDS, true);
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        $plain = fn (Measurement|int|string $value): array|int|string => $value instanceof Measurement ? [$value->encode()] : $value;
+
+        return array_filter([
+            'code' => $this->code,
+            'was' => array_map($plain, $this->was),
+            'is' => array_map($plain, $this->is),
+            'piece' => $this->piece,
+            'label' => $this->label,
+        ], fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @param  array<string, mixed>  $data  as {@see toData()} gave it */
+    public static function fromData(array $data): self
+    {
+        /** @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string, label?: string} $data */
+        $value = fn (array|int|string $plain): Measurement|int|string => is_array($plain) ? Measurement::decode($plain[0]) : $plain;
+
+        return new self(
+            $data['code'],
+            array_map($value, $data['was'] ?? []),
+            array_map($value, $data['is'] ?? []),
+            $data['piece'] ?? null,
+            $data['label'] ?? null,
+        );
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Correction;
+
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\Step;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\UnitKind;
+
+/** Compares what a clue said at one size and by some methods with what it says now, task by task and piece by piece. */
+final class SheetComparison
+{
+    /** Kinds that can be trimmed down to the same thing at a smaller size, because their seams run through corners or through the middle. */
+    private const TRIMMED_DOWN = [UnitKind::Square, UnitKind::Rectangle, UnitKind::HalfSquareTriangle, UnitKind::Hourglass];
+
+    public static function of(ClueSheet $old, ClueSheet $new): ClueCorrection
+    {
+        $tasks = [];
+        foreach ($new->tasks as $task) {
+            $before = $old->task($task->task);
+            $tasks[] = $before === null ? self::added($task) : self::task($before, $task);
+        }
+        foreach ($old->tasks as $task) {
+            if ($new->task($task->task) === null) {
+                $tasks[] = self::gone($task);
+            }
+        }
+
+        return new ClueCorrection(
+            array_values(array_filter([
+                self::change('title', $old->title, $new->title),
+                self::change('opening', $old->introduction, $new->introduction),
+                self::change('minutes', $old->minutes, $new->minutes),
+            ])),
+            array_values(array_filter($tasks, fn (TaskCorrection $task): bool => $task->changes !== [])),
+        );
+    }
+
+    private static function added(TaskSheet $task): TaskCorrection
+    {
+        return new TaskCorrection($task->task, $task->name, [new Change('new', [], [$task->count])], [], Fit::Kept, $task->digest, 0, $task->count);
+    }
+
+    private static function gone(TaskSheet $task): TaskCorrection
+    {
+        return new TaskCorrection(
+            $task->task,
+            $task->name,
+            [new Change('gone', [$task->count], [])],
+            array_values(array_map(
+                fn (Piece $piece): PieceCorrection => new PieceCorrection(
+                    $task->cuttingCounter($piece), null, Fit::Kept, $task->quantity($piece), 0, label: $piece->label,
+                ),
+                self::cut($task),
+            )),
+            Fit::Kept,
+            $task->digest,
+            $task->count,
+            0,
+        );
+    }
+
+    private static function task(TaskSheet $old, TaskSheet $new): TaskCorrection
+    {
+        $otherWay = $old->making->method !== $new->making->method || $old->oversize !== $new->oversize;
+        $cloth = array_map(fn (TaskSheet $task): array => self::cloths($task), [$old, $new]);
+        $changes = array_values(array_filter([
+            self::change('name', $old->name, $new->name),
+            self::change('count', $old->count, $new->count),
+            $otherWay ? new Change('method', [$old->making->method->value], [$new->making->method->value]) : null,
+            self::lengths('finished', self::finished($old), self::finished($new)),
+            self::lengths('unfinished', self::trim($old), self::trim($new)),
+            $cloth[0] === $cloth[1] ? null : new Change('cloth', $cloth[0], $cloth[1]),
+        ]));
+        $pieces = [];
+        foreach (self::cut($old) as $id => $piece) {
+            $after = $otherWay ? null : (self::cut($new)[$id] ?? null);
+            array_push($changes, ...$otherWay ? [] : self::piece($old, $piece, $new, $after));
+            $pieces[] = new PieceCorrection(
+                $old->cuttingCounter($piece),
+                $after === null ? null : $id,
+                $after === null ? Fit::Anew : self::pieceFit($piece, $after),
+                $old->quantity($piece),
+                $after === null ? 0 : $new->quantity($after),
+                $after?->width,
+                $after?->length,
+                $piece->label,
+            );
+        }
+        foreach ($otherWay ? [] : array_diff_key(self::cut($new), self::cut($old)) as $id => $piece) {
+            $changes[] = new Change('new-piece', [], [$new->quantity($piece), ...self::sides($piece)], (string) $id, $piece->label);
+        }
+        if ($changes === [] && $old->digest !== $new->digest) {
+            $changes[] = new Change('patches');
+        }
+        if (! $otherWay) {
+            $said = self::steps($old, $new);
+            array_push($changes, ...$said === 0 || array_filter($changes, fn (Change $change): bool => $change->matters()) !== []
+                ? [] : [new Change('steps', [], [$said])]);
+        }
+        if ($changes === [] && self::looks($old) !== self::looks($new)) {
+            $changes[] = new Change('patches');
+        }
+
+        return new TaskCorrection(
+            $new->task, $new->name, $changes, $pieces, self::unitFit($old, $new, $cloth[0] === $cloth[1]), $old->digest, $old->count, $new->count,
+            self::trim($new),
+        );
+    }
+
+    /** @return list<Change> */
+    private static function piece(TaskSheet $old, Piece $before, TaskSheet $new, ?Piece $after): array
+    {
+        if ($after === null) {
+            return [new Change('gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label)];
+        }
+        $about = fn (string $code, array $was, array $is): Change => new Change($code, $was, $is, $after->id, $after->label);
+        $same = self::encoded(self::sides($before)) === self::encoded(self::sides($after));
+
+        return array_values(array_filter([
+            $same ? null : $about('cut', self::sides($before), self::sides($after)),
+            $before->shape === $after->shape && self::outline($before) === self::outline($after) ? null : (
+                $same ? $about('piece-shape', [$before->shape->value], [$after->shape->value]) : null
+            ),
+            $before->slots === $after->slots ? null : $about('piece-cloth', $before->slots, $after->slots),
+            $old->quantity($before) === $new->quantity($after) ? null : $about('quantity', [$old->quantity($before)], [$new->quantity($after)]),
+        ]));
+    }
+
+    private static function pieceFit(Piece $before, Piece $after): Fit
+    {
+        $same = $before->shape === $after->shape && $before->slots === $after->slots && $before->lay->mirrored === $after->lay->mirrored;
+        if ($same && self::encoded(self::sides($before)) === self::encoded(self::sides($after)) && self::outline($before) === self::outline($after)) {
+            return Fit::Kept;
+        }
+        $square = in_array($before->shape, [PieceShape::Square, PieceShape::Rectangle, PieceShape::Strip, PieceShape::Segment], true);
+
+        return $same && $square && self::fitsInto(self::sides($after), self::sides($before)) ? Fit::Trim : Fit::Anew;
+    }
+
+    private static function unitFit(TaskSheet $old, TaskSheet $new, bool $sameCloth): Fit
+    {
+        if ($old->digest === $new->digest) {
+            return Fit::Kept;
+        }
+        $canBe = $sameCloth && $old->kind === $new->kind && in_array($new->kind, self::TRIMMED_DOWN, true);
+
+        return $canBe && self::fitsInto(self::trim($new), self::trim($old)) ? Fit::Trim : Fit::Anew;
+    }
+
+    /**
+     * @param  list<Measurement>  $inner
+     * @param  list<Measurement>  $outer
+     */
+    private static function fitsInto(array $inner, array $outer): bool
+    {
+        foreach ($inner as $index => $side) {
+            if (! isset($outer[$index]) || $side->exact->isGreaterThan($outer[$index]->exact)) {
+                return false;
+            }
+        }
+
+        return count($inner) === count($outer);
+    }
+
+    /** @return array<string, Piece> what is cut and counted off, by id */
+    private static function cut(TaskSheet $task): array
+    {
+        $pieces = [];
+        foreach ($task->making->pieces as $piece) {
+            if ($piece->shape !== PieceShape::Part) {
+                $pieces[$piece->id] = $piece;
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return list<Measurement> */
+    private static function sides(Piece $piece): array
+    {
+        return $piece->length === null ? [$piece->width] : [$piece->width, $piece->length];
+    }
+
+    private static function outline(Piece $piece): string
+    {
+        return $piece->lay->outline?->encode() ?? '';
+    }
+
+    /** @return list<Measurement> */
+    private static function trim(TaskSheet $task): array
+    {
+        return [$task->trimWidth(), $task->trimHeight()];
+    }
+
+    /** @return list<Measurement> */
+    private static function finished(TaskSheet $task): array
+    {
+        return array_map(fn (Length $side): Measurement => Measurement::exact($side), [$task->measured()->width, $task->measured()->height]);
+    }
+
+    /** @return list<string> the fabrics of a unit, in the order of its patches */
+    private static function cloths(TaskSheet $task): array
+    {
+        return array_values(array_unique(array_map(fn (Patch $patch): string => $patch->slot, $task->patches())));
+    }
+
+    private static function looks(TaskSheet $task): string
+    {
+        return implode(';', array_map(fn (Patch $patch): string => $patch->encode(), $task->patches()));
+    }
+
+    /** How many steps say something else, or are new or gone. */
+    private static function steps(TaskSheet $old, TaskSheet $new): int
+    {
+        $texts = fn (TaskSheet $task): array => array_map(fn (Step $step): string => implode('|', [
+            $step->code, ...array_keys($step->measures), ...self::encoded(array_values($step->measures)), ...$step->slots,
+            ...array_map(strval(...), $step->counts), ...$step->names, $step->sewing->value ?? '',
+        ]), $task->making->steps);
+        [$before, $after] = [$texts($old), $texts($new)];
+
+        return max(count(array_diff($before, $after)), count(array_diff($after, $before)));
+    }
+
+    private static function change(string $code, int|string $was, int|string $is): ?Change
+    {
+        return $was === $is ? null : new Change($code, [$was], [$is]);
+    }
+
+    /**
+     * @param  list<Measurement>  $was
+     * @param  list<Measurement>  $is
+     */
+    private static function lengths(string $code, array $was, array $is): ?Change
+    {
+        return self::encoded($was) === self::encoded($is) ? null : new Change($code, $was, $is);
+    }
+
+    /**
+     * @param  list<Measurement>  $lengths
+     * @return list<string>
+     */
+    private static function encoded(array $lengths): array
+    {
+        return array_map(fn (Measurement $length): string => $length->exact->encode().$length->rounding->value, $lengths);
+    }
+}

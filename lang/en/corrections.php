@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => ':Clue :number was corrected',
+    'of_title' => ':Clue :number, “:title”, was corrected',
+    'when' => 'on :when',
+    'what' => 'What changed for you',
+    'to_do' => 'What to do',
+    'open' => 'Go there',
+    'mark_read' => 'I have read this',
+    'read' => 'Read',
+    'new_here' => 'Corrected',
+
+    'changes' => [
+        'title' => 'The title was “:was” and is “:is”.',
+        'opening' => 'The opening says something else.',
+        'minutes' => 'It was announced with :was minutes and takes about :is.',
+        'name' => '“:was” is called “:is” now.',
+        'new' => 'Also make :is of :name.',
+        'gone' => ':name is no longer made here.',
+        'count' => ':name: make :is, not :was.',
+        'method' => ':name: made by “:is”, not by “:was”.',
+        'finished' => ':name finishes :is, not :was.',
+        'unfinished' => ':name measures :is unfinished, not :was.',
+        'cloth' => ':name: sewn from fabrics :is, not :was.',
+        'patches' => ':name looks different: compare its drawing.',
+        'steps' => 'A step of :name says something else.|:is steps of :name say something else.',
+        'cut' => ':name: cut :is, not :was.',
+        'quantity' => ':name: cut :is pieces, not :was.',
+        'piece-cloth' => ':name: cut from fabric :is, not :was.',
+        'piece-shape' => ':name: cut as a :is, not as a :was.',
+        'new-piece' => ':name: also cut :count, :is.',
+        'gone-piece' => ':name: no longer cut the pieces of :was.',
+    ],
+
+    'advice' => [
+        'untouched' => 'You had not begun this :clue. The sheet shows the new numbers: there is nothing to put right.',
+        'uncut' => 'You had not cut for it yet. The sheet shows the new numbers: there is nothing to put right.',
+        'nothing' => 'What you had cut and made is right as it is.',
+        'made-kept' => 'The one you have made of :name is right as it is.|The :count you have made of :name are right as they are.',
+        'made-trim' => 'Trim the one you have made of :name to :size.|Trim the :count you have made of :name to :size.',
+        'made-anew' => 'The one you have made of :name does not fit any more: make it anew. It stays counted as made to the earlier numbers.'
+            .'|The :count you have made of :name do not fit any more: make them anew. They stay counted as made to the earlier numbers.',
+        'made-more' => 'Make one more of :name.|Make :count more of :name.',
+        'made-spare' => 'One of :name is spare: keep it for the back.|:count of :name are spare: keep them for the back.',
+        'cut-kept' => 'The piece you have cut for :name is right as it is.|The :count pieces you have cut for :name are right as they are.',
+        'cut-trim' => 'Trim the piece you have cut for :name to :size.|Trim the :count pieces you have cut for :name to :size.',
+        'cut-anew' => 'The piece you have cut for :name cannot be used: cut one anew.|The :count pieces you have cut for :name cannot be used: '
+            .'cut as many anew.',
+        'cut-more' => 'Cut one more piece for :name.|Cut :count more pieces for :name.',
+        'cut-spare' => 'One piece cut for :name is spare.|:count pieces cut for :name are spare.',
+        'size' => 'They measure :size.',
+        'cloth' => 'That takes one strip :width wide, :length of fabric :fabric.|That takes :count strips :width wide, :length of fabric '
+            .':fabric.',
+    ],
+
+    // For the host.
+    'host' => [
+        'lead' => 'Members have :clue :number, “:title”, open, and it will say something else. Say in a sentence or two what was wrong; each '
+            .'of them reads it with what it means for what she has cut and made.',
+        'words_lead' => 'Only words change in :clue :number, “:title”, which members have open. Say what, if they should be told.',
+        'words' => 'What was wrong in :clue :number',
+        'at_size' => 'At size :size',
+        'more' => 'and one more change|and :count more changes',
+        'standing' => 'Of :count quilt it touches|Of :count quilts it touches',
+        'stages' => [
+            'untouched' => 'not begun: :count', 'uncut' => 'not cut: :count', 'cut' => 'cut: :count', 'made' => 'made: :count',
+        ],
+        'list' => 'Corrections',
+        'seen' => ':seen of :all have read it',
+        'by' => 'by :name',
+        'stale' => 'Somebody changed the draft while you wrote. Look at what changes once more, then publish.',
+    ],
+];
