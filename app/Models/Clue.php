@@ -80,7 +80,7 @@ final class Clue extends Model
     /** Whether there is anything to make and count in it at a size. */
     public function hasWorkAt(string $size): bool
     {
-        return $this->kinds !== [] && ($this->sizes === null || in_array($size, $this->sizes, true));
+        return $this->sizes === null ? $this->kinds !== [] : in_array($size, $this->sizes, true);
     }
 
     /** The same rule for a clue already in hand. */

@@ -10,10 +10,10 @@ use Dew\Core\Measure\Measurement;
 final readonly class Change
 {
     /** What a clue or a task says besides numbers, so that nobody cuts or sews otherwise for it. */
-    public const WORDS = ['title', 'opening', 'name', 'minutes'];
+    public const WORDS = ['title', 'opening', 'name', 'minutes', 'words'];
 
     /**
-     * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `method`, `finished`, `unfinished`, `cloth`,
+     * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `chore`, `method`, `finished`, `unfinished`, `cloth`,
      *     `patches`, `steps`; of one piece `cut`, `quantity`, `piece-cloth`, `piece-shape`, `new-piece`, `gone-piece`
      * @param  list<Measurement|int|string>  $was  lengths, numbers or words; empty where there was nothing
      * @param  list<Measurement|int|string>  $is

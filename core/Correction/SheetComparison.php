@@ -8,6 +8,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Piece;
@@ -38,9 +39,33 @@ final class SheetComparison
                 self::change('title', $old->title, $new->title),
                 self::change('opening', $old->introduction, $new->introduction),
                 self::change('minutes', $old->minutes, $new->minutes),
+                $old->words->toData() === $new->words->toData() ? null : new Change('words'),
+                ...self::chores($old, $new),
             ])),
             array_values(array_filter($tasks, fn (TaskCorrection $task): bool => $task->changes !== [])),
         );
+    }
+
+    /** @return list<Change> what else is to do, more or less often, or no longer; its words and minutes are words */
+    private static function chores(ClueSheet $old, ClueSheet $new): array
+    {
+        $changes = [];
+        $named = fn (ChoreSheet $chore): string => $chore->name === '' ? ($chore->block ?? $chore->kind) : $chore->name;
+        foreach ($new->chores as $chore) {
+            $before = $old->chore($chore->id);
+            if ($before === null || $before->count !== $chore->count) {
+                $changes[] = new Change('chore', [$before->count ?? 0], [$chore->count], null, $named($chore));
+            } elseif ($before->toData() !== $chore->toData()) {
+                $changes[] = new Change('words');
+            }
+        }
+        foreach ($old->chores as $chore) {
+            if ($new->chore($chore->id) === null) {
+                $changes[] = new Change('chore', [$chore->count], [0], null, $named($chore));
+            }
+        }
+
+        return $changes;
     }
 
     private static function added(TaskSheet $task): TaskCorrection

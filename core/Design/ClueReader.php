@@ -11,6 +11,7 @@ use Dew\Core\Document\Node;
 use Dew\Core\Document\PassedOver;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Unit\Kind\CustomSection;
+use Dew\Core\Words\Chore;
 use InvalidArgumentException;
 
 /** Reads the split into clues: which task makes what. A task that cannot be read is left out of its clue, and complained of. */
@@ -25,6 +26,8 @@ final class ClueReader
     /**
      * @param  Known<DeclaredUnit>  $units
      * @param  Known<DeclaredBlock>  $blocks
+     * @param  list<string>  $sizes  ids
+     * @param  list<string>  $colourways  ids
      */
     public function __construct(
         private readonly Known $units,
@@ -32,16 +35,21 @@ final class ClueReader
         private readonly Products $products,
         private readonly BlockReader $reader,
         private readonly Complaints $complaints,
+        private readonly array $sizes = [],
+        private readonly array $colourways = [],
     ) {
     }
 
     /** @throws DocumentException */
     public function clue(Node $node): Clue
     {
-        $tasks = [];
+        $tasks = $chores = $order = [];
         foreach ($node->get('tasks')->items(PHP_INT_MAX) as $task) {
             try {
-                $tasks[] = $this->task($task);
+                $done = $task->has('own') && ! $task->has('quilt') && ! $task->has('stage') || $task->has('quilt') || $task->has('stage')
+                    ? $this->chore($task) : $this->task($task);
+                $order[] = $done->id;
+                $done instanceof Task ? $tasks[] = $done : $chores[] = $done;
             } catch (DocumentException $error) {
                 $this->complaints->addUnlessKnown($error);
             } catch (PassedOver) {
@@ -55,6 +63,47 @@ final class ClueReader
             $node->has('introduction') ? $node->get('introduction')->text() : '',
             $node->get('minutes')->integer(0, PHP_INT_MAX),
             $tasks,
+            $chores,
+            (new WordsReader($this->sizes, $this->colourways))->words($node, $order),
+            $order,
+        );
+    }
+
+    /** A task of the host's own, a stage of assembly, or the quilting of copies of a block. */
+    private function chore(Node $node): Chore
+    {
+        foreach (['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'for'] as $other) {
+            if ($node->has($other)) {
+                throw $node->get($other)->fail('stands beside a task that makes nothing: leave one of them out.');
+            }
+        }
+        $id = $node->freshId($this->taskIds);
+        $this->taskIds[$id] = true;
+        $block = $node->has('quilt') ? $node->get('quilt') : null;
+        if ($block !== null) {
+            $this->blocks->at($block);
+        }
+        $share = $block !== null && $node->has('share') ? $node->get('share') : null;
+        [$part, $of] = $share === null ? [1, 1] : [$share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX)];
+        if ($part > $of) {
+            throw $node->get('share')->get('part')->fail(sprintf('is more than the %d shares there are.', $of));
+        }
+        $kind = $block !== null ? 'quilt' : ($node->has('stage') ? $node->get('stage')->string() : 'own');
+        $minutes = $node->has('minutes') ? $node->get('minutes')->integer(0, PHP_INT_MAX) : null;
+        if ($minutes === null && ! in_array($kind, Chore::JOINING, true)) {
+            throw $node->fail('needs "minutes": how long it takes cannot be worked out.');
+        }
+
+        return new Chore(
+            $id,
+            $kind,
+            $node->has('name') ? $node->get('name')->text() : '',
+            $node->has('own') ? $node->get('own')->text() : '',
+            $minutes,
+            $node->has('count') && $block === null ? $node->get('count')->integer(1, PHP_INT_MAX) : 1,
+            $block?->id(),
+            $part,
+            $of,
         );
     }
 

@@ -82,7 +82,7 @@ final class DesignBuilder
         $settings = new SettingReader($this->fabrics, $this->units, $this->blocks, $this->products);
         $setting = $this->complaints->spoil('/setting') ? null : $this->attempt(fn () => $settings->setting($this->root->get('setting')));
         $sizes = $setting === null ? [] : $this->list('sizes', $settings->size(...));
-        $clues = new ClueReader($this->units, $this->blocks, $this->products, $this->blockReader, $this->complaints);
+        $clues = new ClueReader($this->units, $this->blocks, $this->products, $this->blockReader, $this->complaints, ...$this->idsOf($sizes, $colourways));
         $read = $this->list('clues', $clues->clue(...));
         $id = $this->attempt(fn (): string => $this->root->get('id')->id());
         $title = $this->attempt(fn (): string => $this->root->get('title')->text());
@@ -108,6 +108,15 @@ final class DesignBuilder
             document: $this->document,
             pictures: $this->pictures,
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  ...$lists
+     * @return list<list<string>>
+     */
+    private function idsOf(array ...$lists): array
+    {
+        return array_map(fn (array $list): array => array_map(strval(...), array_keys($list)), array_values($lists));
     }
 
     /** Units and blocks as they are declared, and then as blocks use them. */

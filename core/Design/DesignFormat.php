@@ -26,6 +26,9 @@ use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\Kind\CornerPlace;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\Chore;
+use Dew\Core\Words\ClueWords;
+use Dew\Core\Words\StepChange;
 
 /**
  * The one description of a design document: what stands where, and within which bounds. From it documents are checked and written, and the
@@ -74,7 +77,8 @@ final class DesignFormat
             'setting' => self::setting(),
             'sizes' => new ListType(self::size(), 1, 12),
             'clues' => new ListType(self::clue(), 1, 366),
-        ], ['seam', 'usable_width', 'later', 'methods']);
+            'prepare' => new RecordType(['text' => new TextType(8000), 'tools' => self::tools()], ['text', 'tools']),
+        ], ['seam', 'usable_width', 'later', 'methods', 'prepare']);
     }
 
     /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */
@@ -226,10 +230,29 @@ final class DesignFormat
 
     private static function clue(): NamedType
     {
+        $long = new TextType(8000);
+
         return new NamedType('clue', new RecordType([
             'id' => self::id(),
+            'kind' => ChoiceType::of('bonus', 'pause'),
             'title' => new TextType(80),
-            'introduction' => new TextType(8000),
+            'introduction' => $long,
+            'recap' => $long,
+            'notes' => new ListType(new RecordType(
+                ['id' => self::id(), 'size' => self::id(), 'colourway' => self::id(), 'text' => $long],
+                ['size', 'colourway'],
+            ), 1, 40),
+            'pictures' => new ListType(new RecordType([
+                'id' => self::id(), 'picture' => PatternType::hash(), 'text' => new TextType(300),
+            ]), 1, 12),
+            'link' => new RecordType(['address' => PatternType::address(), 'text' => new TextType(120)]),
+            'tools' => self::tools(),
+            'machine' => new ListType(new RecordType([
+                'id' => self::id(), 'stage' => new TextType(60), 'needle' => new TextType(60), 'stitch' => new TextType(60),
+                'foot' => new TextType(60), 'thread' => new TextType(60),
+            ], ['needle', 'stitch', 'foot', 'thread']), 1, 12),
+            'cautions' => new ListType(ChoiceType::of(...ClueWords::CAUTIONS), 1, count(ClueWords::CAUTIONS)),
+            'closing' => $long,
             'minutes' => new WholeType(0, 10_000),
             'tasks' => new ListType(new RecordType([
                 'id' => self::id(),
@@ -242,8 +265,30 @@ final class DesignFormat
                 'fabrics' => self::replacements(),
                 'share' => new RecordType(['part' => new WholeType(1, 20), 'of' => new WholeType(2, 20)]),
                 'for' => self::id(),
-            ], ['name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'share', 'for']), 0, 60),
-        ], ['introduction']));
+                'own' => $long,
+                'quilt' => self::id(),
+                'stage' => ChoiceType::of(...Chore::JOINING, ...Chore::FINISHING),
+                'minutes' => new WholeType(0, 10_000),
+                'count' => new WholeType(1, 1000),
+            ], [
+                'name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'share', 'for', 'own', 'quilt', 'stage', 'minutes', 'count',
+            ]), 0, 60),
+            'steps' => new ListType(new RecordType([
+                'id' => self::id(), 'task' => self::id(), 'what' => ChoiceType::of(StepChange::ADD, StepChange::SAY, StepChange::LEAVE),
+                'step' => new TextType(80), 'text' => new TextType(2000),
+            ], ['step']), 1, 200),
+        ], [
+            'kind', 'introduction', 'recap', 'notes', 'pictures', 'link', 'tools', 'machine', 'cautions', 'closing', 'steps',
+        ]));
+    }
+
+    private static function tools(): ListType
+    {
+        return new ListType(
+            new RecordType(['id' => self::id(), 'name' => new TextType(80), 'at_least' => self::length()], ['at_least']),
+            1,
+            40,
+        );
     }
 
     private static function stated(): NamedType

@@ -16,7 +16,7 @@ final class References
     private const NAMES = [
         'unit' => 'units', 'block' => 'blocks', 'fabric' => 'fabrics', 'corner_fabric' => 'fabrics', 'corner_unit' => 'units',
         'instead' => 'fabrics', 'cornerstones' => 'fabrics', 'side' => 'fabrics', 'corner' => 'fabrics', 'alternate' => 'blocks',
-        'pattern' => 'blocks',
+        'pattern' => 'blocks', 'quilt' => 'blocks', 'size' => 'sizes', 'colourway' => 'colourways',
     ];
 
     /** @return array<string, Reference> every one, by its key */
@@ -39,6 +39,7 @@ final class References
         $ids = [
             'fabrics' => self::ids($document, Place::of('fabrics')), 'units' => self::ids($document, Place::of('units')),
             'blocks' => self::ids($document, Place::of('blocks')), 'borders' => self::ids($document, Place::of('setting', 'borders')),
+            'sizes' => self::ids($document, Place::of('sizes')), 'colourways' => self::ids($document, Place::of('colourways')),
         ];
 
         return array_filter(self::in($document), fn (Reference $reference): bool => ! isset($ids[$reference->list][$reference->id]));

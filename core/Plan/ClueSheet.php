@@ -10,6 +10,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\ClueWords;
 
 /** One clue as one person works from it: at her size, by her methods. It knows nothing of any other clue. */
 final readonly class ClueSheet
@@ -23,6 +24,8 @@ final readonly class ClueSheet
         public int $minutes,
         public string $size,
         public array $tasks,
+        public array $chores = [],
+        public ClueWords $words = new ClueWords,
     ) {
     }
 
@@ -37,9 +40,21 @@ final readonly class ClueSheet
         return null;
     }
 
+    public function chore(string $id): ?ChoreSheet
+    {
+        foreach ($this->chores as $chore) {
+            if ($chore->id === $id) {
+                return $chore;
+            }
+        }
+
+        return null;
+    }
+
+    /** How much there is to count: units to make, and chores to do. */
     public function unitCount(): int
     {
-        return array_sum(array_map(fn (TaskSheet $task): int => $task->count, $this->tasks));
+        return array_sum(array_map(fn (TaskSheet|ChoreSheet $task): int => $task->count, [...$this->tasks, ...$this->chores]));
     }
 
     /** The same work on cloth of another width: more or fewer segments come out of a strip set, and everything that follows from that. */
@@ -48,7 +63,7 @@ final readonly class ClueSheet
         return new self($this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size, array_map(
             fn (TaskSheet $task): TaskSheet => $task->onCloth($task->room->withUsableWidth($usableWidth), $notation),
             $this->tasks,
-        ));
+        ), $this->chores, $this->words);
     }
 
     /**
@@ -61,6 +76,8 @@ final readonly class ClueSheet
         return $chosen === [] ? $this : new self(
             $this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size,
             array_map(fn (TaskSheet $task): TaskSheet => $task->turned($chosen), $this->tasks),
+            $this->chores,
+            $this->words,
         );
     }
 

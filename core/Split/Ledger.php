@@ -31,18 +31,21 @@ final readonly class Ledger
     {
         $clues = count($design->clues);
         $makes = $problems = [];
-        $place = 0;
+        $first = 0;
         foreach (array_values($design->clues) as $number => $clue) {
+            $order = array_flip($clue->order);
             foreach ($clue->tasks as $task) {
+                $place = $first + ($order[$task->id] ?? 0);
                 $count = isset($graph->works[$task->product]) ? $graph->made($task) : 0;
                 if ($count > 0) {
                     $makes[$task->product][] = new LedgerMake($task->id, $number, $place, $count);
                 } else {
                     $problems[] = new LedgerProblem(LedgerProblem::NOTHING, $task->product, null, $number, $clues);
                 }
-                $place++;
             }
+            $first += count($clue->tasks) + count($clue->chores);
         }
+        $place = $first;
         $uses = self::uses($graph, $makes, $clues, $place);
         $lines = [];
         foreach ($graph->works as $key => $work) {
@@ -57,6 +60,7 @@ final readonly class Ledger
                 $problems[] = new LedgerProblem(LedgerProblem::UNUSED, $key, null, $line->makes[0]->clue, $clues);
             }
         }
+        array_push($problems, ...self::early($design, $graph, $makes));
         usort($lines, fn (array $one, array $other): int => $one[0] <=> $other[0]);
 
         return new self($graph->size, $graph->sizeName, $clues, array_column($lines, 1), $problems);
@@ -71,6 +75,77 @@ final readonly class Ledger
         }
 
         return array_filter($waiting);
+    }
+
+    /**
+     * Chores that stand before what they need: copies of a block are quilted once they are made, rows are sewn of blocks that are made, and
+     * joined once they are sewn.
+     *
+     * @param  array<string, list<LedgerMake>>  $makes
+     * @return list<LedgerProblem>
+     */
+    private static function early(Design $design, MakingGraph $graph, array $makes): array
+    {
+        $problems = $quilted = [];
+        $first = 0;
+        foreach (array_values($design->clues) as $number => $clue) {
+            $order = array_flip($clue->order);
+            foreach ($clue->chores as $chore) {
+                $place = $first + ($order[$chore->id] ?? 0);
+                if ($chore->block !== null) {
+                    $quilted[$chore->block] = ($quilted[$chore->block] ?? 0) + $graph->times($chore);
+                }
+                $needed = match (true) {
+                    $chore->block !== null => [$chore->block => $quilted[$chore->block]],
+                    $chore->kind === 'rows' => array_intersect_key($graph->top, $design->blocks),
+                    default => [],
+                };
+                foreach ($needed as $product => $count) {
+                    $last = self::madeBy($makes[$product] ?? [], $count);
+                    if ($last !== null && $last->place > $place) {
+                        $problems[] = new LedgerProblem(LedgerProblem::EARLY, (string) $product, $chore->id, $number, $last->clue);
+                    }
+                }
+                if ($chore->kind === 'centre' && self::rows($design, $number) !== null) {
+                    $problems[] = new LedgerProblem(LedgerProblem::EARLY, 'rows', $chore->id, $number, (int) self::rows($design, $number));
+                }
+            }
+            $first += count($clue->tasks) + count($clue->chores);
+        }
+
+        return $problems;
+    }
+
+    /** The number of a clue after this one in which rows are sewn. */
+    private static function rows(Design $design, int $after): ?int
+    {
+        foreach (array_slice(array_values($design->clues), $after + 1, null, true) as $number => $clue) {
+            foreach ($clue->chores as $chore) {
+                if ($chore->kind === 'rows') {
+                    return $number;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The task with which so many of a thing are made; null when no task makes it.
+     *
+     * @param  list<LedgerMake>  $makes
+     */
+    private static function madeBy(array $makes, int $count): ?LedgerMake
+    {
+        $made = 0;
+        foreach ($makes as $make) {
+            $made += $make->count;
+            if ($made >= $count) {
+                return $make;
+            }
+        }
+
+        return $makes === [] ? null : $makes[count($makes) - 1];
     }
 
     /**

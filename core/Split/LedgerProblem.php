@@ -16,6 +16,9 @@ final readonly class LedgerProblem
     /** A task has nothing to make at this size. */
     public const NOTHING = 'nothing';
 
+    /** A chore stands before what it needs: `by` is its id, and `clue` the number of its clue. */
+    public const EARLY = 'early';
+
     /**
      * @param  string|null  $by  product key of what needs it; null for the top
      * @param  int  $clue  number of the clue that makes it, from zero

@@ -52,6 +52,12 @@ final readonly class Load
                     $new[] = $work->technique;
                 }
             }
+            foreach ($clue->chores as $chore) {
+                $joining = $graph->joining($chore);
+                $seams += $joining->seams ?? 0;
+                $length += $joining->seamLength ?? 0.0;
+                $minutes += $graph->minutesOf($chore);
+            }
             $sewn += $length;
             $shown = $whole > 0.0 ? min(1.0, $sewn / $whole) : 0.0;
             $loads[] = new self($number, $pieces, $seams, $length, $minutes, array_map(strval(...), array_keys($steps)), $new, $shown);

@@ -15,6 +15,7 @@ use Dew\Core\Plan\Effort;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\Chore;
 use InvalidArgumentException;
 
 /**
@@ -94,6 +95,24 @@ final readonly class MakingGraph
             $task->product, $count, array_map(fn (int $needed): int => intdiv($needed * $count, $whole->count), $whole->needs),
             $this->compilation, $this->sized,
         ));
+    }
+
+    /** How many times a chore is done at this size. */
+    public function times(Chore $chore): int
+    {
+        return $chore->times($chore->block === null ? 0 : $this->sized->count($chore->block));
+    }
+
+    /** Minutes that a chore takes at this size, all times together. */
+    public function minutesOf(Chore $chore): int
+    {
+        return $chore->minutes === null ? Joining::of($chore, $this->sized, $this->compilation->design->setting->kind, $this->topSeams)->minutes() : $chore->minutes * $this->times($chore);
+    }
+
+    /** Seams that a chore sews at this size; none where it joins nothing. */
+    public function joining(Chore $chore): ?Joining
+    {
+        return in_array($chore->kind, Chore::JOINING, true) ? Joining::of($chore, $this->sized, $this->compilation->design->setting->kind, $this->topSeams) : null;
     }
 
     /** Inches of seam in the whole quilt. */

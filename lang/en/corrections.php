@@ -16,6 +16,8 @@ return [
     'changes' => [
         'title' => 'The title was “:was” and is “:is”.',
         'opening' => 'The opening says something else.',
+        'words' => 'Something else is said besides.',
+        'chore' => ':name: to do :is times, not :was.',
         'minutes' => 'It was announced with :was minutes and takes about :is.',
         'name' => '“:was” is called “:is” now.',
         'new' => 'Also make :is of :name.',

@@ -6,6 +6,7 @@ return [
     'cut' => 'Cut',
     'sewn' => 'Sewn',
     'trimmed' => 'Trimmed',
+    'done' => 'Done',
     'finished' => 'Finished',
     'of' => ':done of :total',
     'add' => 'Add :count',

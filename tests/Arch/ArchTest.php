@@ -39,6 +39,7 @@ const CORE_BORDERS = [
     'Measure' => [],
     'Calendar' => [],
     'Fabric' => ['Measure'],
+    'Words' => ['Measure'],
     'Geometry' => ['Measure'],
     'Document' => ['Measure'],
     'Document/Type' => ['Measure', 'Document'],
@@ -50,15 +51,17 @@ const CORE_BORDERS = [
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Sixty'],
     'Setting' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Sixty'],
     'Design' => [
-        'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Block', 'Setting',
+        'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Block', 'Setting', 'Words',
     ],
     'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Sixty', 'Design'],
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
-    'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan'],
-    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
-    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan'],
-    'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan'],
-    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split'],
+    'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan', 'Words'],
+    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words'],
+    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
+    'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split'],
+    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split',
+        'Plan', 'Plan/Whole', 'Words', 'Calendar',
+    ],
 ];
 
 it('keeps the core to itself, plain PHP and one library for exact numbers', function (): void {

@@ -10,6 +10,7 @@ use App\Models\CorrectionEffect;
 use App\Models\DesignVersion;
 use App\Models\Notice;
 use App\Plans\Whole\OpenClueChange;
+use App\Plans\Whole\QuiltCounts;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\Fit;
 use Illuminate\Support\Facades\DB;

@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Tap;
 use App\Models\TapKind;
 use App\Plans\ReleasedSheets;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -44,7 +45,7 @@ final readonly class RecordTap
         bool $queued,
     ): TapOutcome {
         $sheet = $this->sheets->sheet($project, $clue, whole: false);
-        $taskSheet = $sheet->task($task) ?? throw $this->nothingToCount();
+        $taskSheet = $sheet->task($task) ?? $sheet->chore($task) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $counter);
 
         return DB::transaction(function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
@@ -65,7 +66,7 @@ final readonly class RecordTap
     {
         $sheet = $this->sheets->sheet($project, $clue, whole: false);
         $tap = Tap::query()->with('progress')->where('project_id', $project->id)->where('kind', '!=', TapKind::Undo)->findOrFail($undoes);
-        $taskSheet = $sheet->task($tap->progress->task_key) ?? throw $this->nothingToCount();
+        $taskSheet = $sheet->task($tap->progress->task_key) ?? $sheet->chore($tap->progress->task_key) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $tap->progress->counter);
 
         return DB::transaction(function () use ($project, $clue, $sheet, $tap, $id, $total): TapOutcome {
@@ -126,18 +127,21 @@ final readonly class RecordTap
         return TapOutcome::of($before, $progress->done, $total);
     }
 
-    private function total(Project $project, TaskSheet $task, string $counter): int
+    private function total(Project $project, TaskSheet|ChoreSheet $task, string $counter): int
     {
-        return $task->counters($project->madeBefore($task))[$counter] ?? throw $this->nothingToCount();
+        $counters = $task instanceof TaskSheet ? $task->counters($project->madeBefore($task)) : $task->counters();
+
+        return $counters[$counter] ?? throw $this->nothingToCount();
     }
 
     /**
      * The row of a counter, made if it is not there, locked until the transaction ends. How much was tapped in this quilt lately comes with
      * it, so that nobody's script fills the log.
      */
-    private function lockedRow(Project $project, TaskSheet $task, string $counter): Progress
+    private function lockedRow(Project $project, TaskSheet|ChoreSheet $task, string $counter): Progress
     {
-        $key = ['project_id' => $project->id, 'task_key' => $task->task, 'counter' => $counter, 'digest' => $task->digest];
+        [$name, $digest] = $task instanceof TaskSheet ? [$task->task, $task->digest] : [$task->id, ChoreSheet::DIGEST];
+        $key = ['project_id' => $project->id, 'task_key' => $name, 'counter' => $counter, 'digest' => $digest];
         $lately = Tap::query()->where('project_id', $project->id)->where('created_at', '>', now()->subMinute())->selectRaw('count(*)');
         $query = Progress::query()->where($key)->lockForUpdate()->select('progress.*')->selectSub($lately, 'lately');
         /** @var Progress|null $row */

@@ -7,6 +7,7 @@ namespace App\Actions\Member;
 use App\Models\ClueProgress;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Support\Facades\DB;
@@ -49,6 +50,9 @@ final readonly class RefreshTallies
     private function addUp(ClueProgress $locked, ClueSheet $sheet): void
     {
         $wanted = array_map(fn (TaskSheet $task): array => [$task->task, $task->digest, $task->count], $sheet->tasks);
+        foreach ($sheet->chores as $chore) {
+            $wanted[] = [$chore->id, ChoreSheet::DIGEST, $chore->count];
+        }
         $rows = implode(', ', array_fill(0, count($wanted), '(?::text, ?::text, ?::integer)'));
         $sum = $wanted === [] ? '0' : "(SELECT coalesce(sum(least(progress.done, wanted.number)), 0) FROM (VALUES $rows) "
             .'AS wanted (task, digest, number) JOIN progress ON progress.project_id = clue_progress.project_id AND progress.counter = ? '

@@ -22,7 +22,7 @@ final readonly class ClueRow
 
     public function hasWork(): bool
     {
-        return $this->clue->kinds !== [];
+        return $this->clue->sizes === null ? $this->clue->kinds !== [] : $this->clue->sizes !== [];
     }
 
     public function when(): string

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
-use App\Actions\Host\QuiltCounts;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\OpenClueChange;
+use App\Plans\Whole\QuiltCounts;
 use App\Presentation\Shared\CorrectionText;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;

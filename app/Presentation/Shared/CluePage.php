@@ -6,6 +6,7 @@ namespace App\Presentation\Shared;
 
 use App\Drawing\UnitPicture;
 use App\Models\Project;
+use App\Support\Markdown;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
@@ -22,12 +23,17 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Words\ClueWords;
+use Dew\Core\Words\HostTool;
+use Dew\Core\Words\StepChange;
+use Illuminate\Support\HtmlString;
 
 /**
  * One clue, ready to be read: words, numbers in the reader's notation, drawings in her cloth, counters when there is a project to count
@@ -79,29 +85,56 @@ final readonly class CluePage
         return $this->project?->size_later === true ? __('quilt.any_size') : $this->announcement->sizes[$this->sheet->size]->name;
     }
 
-    /** @return list<string> */
-    public function paragraphs(): array
+    /** What the host says first. */
+    public function opening(): HtmlString
     {
-        return array_values(array_filter(preg_split('/\n\s*\n/', $this->sheet->introduction) ?: []));
+        return Markdown::html($this->sheet->introduction);
     }
 
-    /** @return list<string> */
+    /** What she says besides: her notes for this size and colourway, pictures, link, machine settings and closing. */
+    public function words(): ClueWords
+    {
+        return $this->sheet->words->inColourway($this->colourway->id);
+    }
+
+    public function markdown(string $text): HtmlString
+    {
+        return Markdown::html($text);
+    }
+
+    /** @return list<string> what the work itself needs, and what the host adds */
     public function tools(): array
     {
-        return array_map(fn (Tool $tool): string => __('tools.'.$tool->code, [
-            'length' => $tool->atLeast === null ? '' : Figure::text($tool->atLeast, $this->notation),
-        ]), $this->sheet->tools());
+        return [
+            ...array_map(fn (Tool $tool): string => __('tools.'.$tool->code, [
+                'length' => $tool->atLeast === null ? '' : Figure::text($tool->atLeast, $this->notation),
+            ]), $this->sheet->tools()),
+            ...array_map(fn (HostTool $tool): string => $tool->atLeast === null ? $tool->name : __('tools.at_least', [
+                'tool' => $tool->name, 'length' => Figure::text(Measurement::up($tool->atLeast), $this->notation),
+            ]), $this->sheet->words->tools),
+        ];
     }
 
     /** @return list<string> */
     public function cautions(): array
     {
-        if ($this->sheet->tasks === []) {
-            return [];
-        }
-        $needed = [...array_map(fn (Tool $tool): string => $tool->code, $this->sheet->tools()), 'needle'];
+        $needed = $this->sheet->tasks === []
+            ? []
+            : [...array_map(fn (Tool $tool): string => $tool->code, $this->sheet->tools()), 'needle'];
 
-        return array_map(__(...), array_values(array_intersect_key(self::CAUTIONS, array_flip($needed))));
+        return [
+            ...array_map(__(...), array_values(array_intersect_key(self::CAUTIONS, array_flip($needed)))),
+            ...array_map(fn (string $code): string => __('cautions.'.$code), $this->sheet->words->cautions),
+        ];
+    }
+
+    /** @return list<ChoreView> what else is to do in this clue */
+    public function chores(): array
+    {
+        return array_map(fn (ChoreSheet $chore): ChoreView => ChoreView::of(
+            $chore,
+            $this->counters?->get($chore->id, TaskSheet::TRIMMED),
+        ), $this->sheet->chores);
     }
 
     /**
@@ -204,10 +237,7 @@ final readonly class CluePage
                 fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method),
                 $task->offers(),
             ) : [],
-            steps: $task->making->method === Method::Plain ? [] : array_map(
-                fn (Step $step): StepView => $this->step($step, $task),
-                $task->steps($before),
-            ),
+            steps: $this->steps($task, $before),
             overhangs: array_map($this->overhang(...), $task->overhangs),
             counters: $this->counters === null ? [] : array_map(
                 fn (string $counter): CounterView => $this->counters->get($task->task, $counter),
@@ -226,6 +256,37 @@ final readonly class CluePage
             turns: $this->turns($task),
             pattern: $task->picture,
         );
+    }
+
+    /**
+     * The steps of a task, with what the host says otherwise, leaves out or adds.
+     *
+     * @return list<StepView>
+     */
+    private function steps(TaskSheet $task, int $before): array
+    {
+        $changes = $this->sheet->words->stepsOf($task->task);
+        $steps = [];
+        foreach (StepNames::of($task->making->method === Method::Plain ? [] : $task->steps($before)) as $name => $step) {
+            $about = array_values(array_filter($changes, fn (StepChange $change): bool => $change->step === $name));
+            $ways = array_column($about, null, 'what');
+            if (! isset($ways[StepChange::LEAVE])) {
+                $view = $this->step($step, $task);
+                $steps[] = isset($ways[StepChange::SAY]) ? $view->saying($ways[StepChange::SAY]->text) : $view;
+            }
+            foreach ($about as $change) {
+                if ($change->what === StepChange::ADD) {
+                    $steps[] = StepView::ofHost($change->text);
+                }
+            }
+        }
+        foreach ($changes as $change) {
+            if ($change->what === StepChange::ADD && $change->step === null) {
+                $steps[] = StepView::ofHost($change->text);
+            }
+        }
+
+        return $steps;
     }
 
     /** @return list<TurnsView> */

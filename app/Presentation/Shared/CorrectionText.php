@@ -30,7 +30,7 @@ final readonly class CorrectionText
         $counted = in_array($change->code, ['new-piece', 'gone-piece'], true);
         $of = fn (array $values): string => $this->values($change->code, $counted ? array_slice($values, 1) : $values);
         $words = [
-            'name' => $change->label === null ? $name : __('pieces.labelled', ['label' => $change->label, 'task' => $name]),
+            'name' => $change->label === null ? $name : ($change->code === 'chore' ? $this->chore($change->label) : __('pieces.labelled', ['label' => $change->label, 'task' => $name])),
             'was' => $of($change->was),
             'is' => $of($change->is),
             'count' => $this->one($change->is[0] ?? $change->was[0] ?? ''),
@@ -39,6 +39,12 @@ final readonly class CorrectionText
         return $change->code === 'steps'
             ? trans_choice('corrections.changes.steps', is_int($change->is[0] ?? null) ? $change->is[0] : 1, $words)
             : __('corrections.changes.'.$change->code, $words);
+    }
+
+    /** What a chore is called that has no name of its own. */
+    private function chore(string $label): string
+    {
+        return in_array($label, ['rows', 'centre', 'layers', 'quilting', 'binding'], true) ? __('chores.kinds.'.$label) : $label;
     }
 
     /** @return list<string> */

@@ -6,6 +6,7 @@ namespace App\Presentation\Shared;
 
 use App\Models\Progress;
 use App\Models\Project;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
@@ -32,6 +33,16 @@ final readonly class Counters
                     label: self::label($task, $counter),
                     total: $total,
                     step: self::step($task, $counter),
+                );
+            }
+        }
+
+        foreach ($sheet->chores as $chore) {
+            foreach ($chore->counters() as $counter => $total) {
+                $anchor = self::anchor($chore->id, $counter);
+                $views[$anchor] = new CounterView(
+                    task: $chore->id, counter: $counter, anchor: $anchor, digest: ChoreSheet::DIGEST, label: __('counters.done'),
+                    total: $total, step: 10,
                 );
             }
         }

@@ -15,6 +15,18 @@ final readonly class StepView
     ) {
     }
 
+    /** A step that the host adds in her own words. */
+    public static function ofHost(string $text): self
+    {
+        return new self('own', __('clue.step.own'), $text, null);
+    }
+
+    /** The same step, and the number to check by, in the host's own words. */
+    public function saying(string $text): self
+    {
+        return new self($this->kind, $this->label, $text, $this->figure);
+    }
+
     /** The sentence after its label, which is not said twice. */
     public function rest(): string
     {

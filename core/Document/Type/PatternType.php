@@ -17,6 +17,8 @@ final readonly class PatternType implements Type
 
     public const COLOUR = '^#[0-9a-f]{6}$';
 
+    public const ADDRESS = '^https:\/\/[^\s"<>\\\\]{3,380}$';
+
     private function __construct(
         private string $pattern,
         private string $words,
@@ -36,6 +38,12 @@ final readonly class PatternType implements Type
     public static function colour(): self
     {
         return new self(self::COLOUR, 'a colour such as "#1d2f4f"');
+    }
+
+    /** An address that people may be led to: nothing but https, and no sign that could end an attribute. */
+    public static function address(): self
+    {
+        return new self(self::ADDRESS, 'an address that begins with https');
     }
 
     public function accepts(mixed $value): bool

@@ -22,6 +22,7 @@ use Dew\Core\Plan\Effort;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\Chore;
 use InvalidArgumentException;
 
 /** Turns a design into numbers. A pure function: the same design, size and methods give the same sheets. */
@@ -179,7 +180,11 @@ final class Compiler
         $sizes = [];
         foreach (Compilation::of($design)->sizes() as $sized) {
             $counts = array_map(fn (Task $task): int => $task->count($sized), $design->clues[$clue]->tasks ?? []);
-            if (array_sum($counts) > 0) {
+            $chores = array_filter(
+                $design->clues[$clue]->chores ?? [],
+                fn (Chore $chore): bool => $chore->times($chore->block === null ? 0 : $sized->count($chore->block)) > 0,
+            );
+            if (array_sum($counts) > 0 || $chores !== []) {
                 $sizes[] = $sized->size->id;
             }
         }

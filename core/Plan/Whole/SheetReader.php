@@ -27,6 +27,7 @@ use Dew\Core\Plan\AnnouncedSize;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\TaskSheet;
@@ -41,6 +42,7 @@ use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Template;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\ClueWords;
 
 /** Reads back what {@see SheetWriter} wrote. */
 final class SheetReader
@@ -70,7 +72,23 @@ final class SheetReader
             $sheet->get('minutes')->integer(0, self::MANY),
             $sheet->get('size')->string(),
             array_map(fn (Node $task): TaskSheet => self::task($task, $whole), $sheet->get('tasks')->items(self::MANY)),
+            $sheet->has('chores') ? array_map(
+                fn (Node $chore): ChoreSheet => ChoreSheet::fromData(self::data($chore)),
+                $sheet->get('chores')->items(self::MANY),
+            ) : [],
+            $sheet->has('words') ? ClueWords::fromData(self::data($sheet->get('words'))) : new ClueWords,
         );
+    }
+
+    /** @return array<string, mixed> */
+    private static function data(Node $node): array
+    {
+        $data = [];
+        foreach ($node->object() as $key => $value) {
+            $data[(string) $key] = $value;
+        }
+
+        return $data;
     }
 
     /** @throws DocumentException */

@@ -20,6 +20,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Plan\AnnouncedSize;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\Byproduct;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\MethodOffer;
@@ -85,6 +86,8 @@ final class SheetWriter
             'introduction' => $sheet->introduction,
             'minutes' => $sheet->minutes,
             'size' => $sheet->size,
+            ...($sheet->chores === [] ? [] : ['chores' => array_map(fn (ChoreSheet $chore): array => $chore->toData(), $sheet->chores)]),
+            ...($sheet->words->toData() === [] ? [] : ['words' => $sheet->words->toData()]),
         ]);
 
         return substr($head, 0, -1).',"tasks":['.implode(',', $tasks).']}';

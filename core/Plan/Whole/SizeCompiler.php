@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Split\MakingGraph;
 use Dew\Core\Unit\MethodChoices;
 use InvalidArgumentException;
 
@@ -24,6 +27,8 @@ final class SizeCompiler
     private readonly Compilation $compilation;
 
     private readonly SizedDesign $sized;
+
+    private ?MakingGraph $graph = null;
 
     /** @var array<string, string> tasks as they are written, by task id, method and whether they are cut larger */
     private array $texts = [];
@@ -93,6 +98,23 @@ final class SizeCompiler
         return null;
     }
 
+    /** @return list<ChoreSheet> without those that there is nothing of at this size */
+    private function chores(Clue $clue): array
+    {
+        $sheets = [];
+        foreach ($clue->chores as $chore) {
+            $graph = $this->graph ??= MakingGraph::of($this->compilation, $this->size);
+            if ($graph->times($chore) > 0) {
+                $sheets[] = new ChoreSheet(
+                    $chore->id, $chore->kind, $chore->name, $chore->text, $graph->times($chore), $graph->minutesOf($chore),
+                    $chore->block === null ? null : $this->sized->names[$chore->block] ?? null,
+                );
+            }
+        }
+
+        return $sheets;
+    }
+
     /** @param  list<TaskSheet>  $tasks */
     private function sheet(string $clue, array $tasks): ClueSheet
     {
@@ -106,6 +128,8 @@ final class SizeCompiler
             minutes: $asked->minutes,
             size: $this->size,
             tasks: $tasks,
+            chores: $this->chores($asked),
+            words: $asked->words->atSize($this->size),
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Pictures\ClothPictures;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Words\Illustration;
 use Illuminate\Http\Response;
 
 /** A unit as its pattern draws it. Pictures of clues to come do not exist here. */
@@ -21,8 +22,11 @@ final class PictureController extends Controller
         ReleasedSheets $sheets,
         ClothPictures $pictures,
     ): Response {
-        $tasks = $sheets->sheet($project, $sheets->find($project, $number), whole: false)->tasks;
-        abort_unless(in_array($picture, array_map(fn (TaskSheet $task): ?string => $task->picture, $tasks), true), 404);
+        $sheet = $sheets->sheet($project, $sheets->find($project, $number), whole: false);
+        abort_unless(in_array($picture, [
+            ...array_map(fn (TaskSheet $task): ?string => $task->picture, $sheet->tasks),
+            ...array_map(fn (Illustration $shown): string => $shown->picture, $sheet->words->pictures),
+        ], true), 404);
         $bytes = $pictures->bytes($picture) ?? abort(404);
 
         return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="pattern.png"']);

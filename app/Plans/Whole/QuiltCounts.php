@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Host;
+namespace App\Plans\Whole;
 
-use App\Plans\Whole\OpenClueChange;
 use Dew\Core\Correction\Stage;
 use Dew\Core\Correction\Standing;
 use Illuminate\Support\Facades\DB;

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Split;
+
+use Dew\Core\Design\SizedDesign;
+use Dew\Core\Making\Rates;
+use Dew\Core\Setting\SettingKind;
+use Dew\Core\Words\Chore;
+
+/**
+ * What joining the top takes at one size: first its rows, then the rows to each other. Of P parts in R rows, P - R seams lie within rows and
+ * R - 1 between them; those between rows are as long as the quilt is wide, and within rows lies the rest of what joins the top.
+ */
+final readonly class Joining
+{
+    private function __construct(
+        public int $seams,
+        public float $seamLength,
+    ) {
+    }
+
+    /** @param  float  $topSeams  inches of seam that join everything in the top */
+    public static function of(Chore $chore, SizedDesign $sized, SettingKind $setting, float $topSeams): self
+    {
+        $layout = $sized->layout;
+        $parts = count($layout->placements) + count($layout->frame);
+        $rows = $sized->size->rows;
+        if ($setting === SettingKind::OnPoint) {
+            $rows += $sized->size->columns - 1;
+        }
+        $rows = max(1, min($rows, $parts));
+        $between = min($topSeams, ($rows - 1) * $layout->finished->width->toFloat());
+
+        return $chore->kind === 'rows' ? new self($parts - $rows, $topSeams - $between) : new self($rows - 1, $between);
+    }
+
+    /** By the rates of a practised home sewer. */
+    public function minutes(Rates $rates = new Rates): int
+    {
+        return (int) ceil(($this->seams * ($rates->seam + $rates->press) + $this->seamLength * $rates->inchOfSeam) / 60);
+    }
+}
