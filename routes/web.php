@@ -111,6 +111,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->name('units.show');
         Route::get('design/library', [Host\LibraryController::class, 'index'])->name('library');
         Route::get('design/clues', [Host\DraftController::class, 'clues'])->name('draft.clues');
+        Route::get('design/clues/{clue}', [Host\DraftController::class, 'clue'])->name('draft.clue');
         Route::get('design/split', [Host\SplitController::class, 'show'])->name('split');
         Route::get('design/proof', [Host\DraftController::class, 'proof'])->name('proof');
         Route::get('design/state', [Host\DraftController::class, 'state'])->name('draft.state');
@@ -122,11 +123,15 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
         Route::get('people', Host\PeopleController::class)->name('people');
+        Route::get('history', [Host\HistoryController::class, 'index'])->name('history');
+        Route::post('clues/{number}/remarks', [Host\RemarkController::class, 'store'])->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.store');
 
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
             Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');
             Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
+            Route::post('design/clues/{clue}/picture', [Host\PictureController::class, 'ofClue'])->name('pictures.clue');
             Route::post('design/units/{unit}/picture', [Host\PictureController::class, 'ofUnit'])->name('pictures.unit');
+            Route::put('remarks/{remark}', [Host\RemarkController::class, 'update'])->name('remarks.update');
             Route::post('design/split', [Host\SplitController::class, 'store'])->name('split.take');
             Route::post('design/library', [Host\LibraryController::class, 'store'])->name('library.take');
         });
@@ -140,6 +145,8 @@ Route::middleware('auth')->group(function (): void {
             Route::get('dates', [Host\DatesController::class, 'show'])->name('dates');
             Route::put('dates', [Host\DatesController::class, 'update'])->name('dates.update');
             Route::get('dates/file', [Host\DatesController::class, 'file'])->name('dates.file');
+            Route::delete('history/{deed}', [Host\HistoryController::class, 'destroy'])->name('history.undo');
+            Route::put('clues/{number}/about', [Host\ReleaseController::class, 'about'])->name('release.about');
             Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');

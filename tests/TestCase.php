@@ -28,7 +28,7 @@ abstract class TestCase extends BaseTestCase
 
     public static function document(): string
     {
-        return (string) file_get_contents(dirname(__DIR__).'/database/designs/night-ferry.json');
+        return (string) file_get_contents(__DIR__.'/designs/night-ferry.json');
     }
 
     /** A published quilt-along with nothing scheduled. */

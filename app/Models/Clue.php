@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $local_time HH:MM
  * @property string|null $zone IANA name
  * @property CarbonImmutable|null $release_at
+ * @property string|null $about a date that is only roughly known, in the host's words; a clue with one opens by no clock
+ * @property CarbonImmutable|null $about_date the day it is likely to be
  * @property CarbonImmutable|null $withdrawn_at
  * @property CarbonImmutable|null $announced_at when its release notices were handed out
  * @property-read QuiltAlong $quiltAlong
@@ -48,6 +50,7 @@ final class Clue extends Model
             'release_at' => 'immutable_datetime',
             'withdrawn_at' => 'immutable_datetime',
             'announced_at' => 'immutable_datetime',
+            'about_date' => 'immutable_date',
         ];
     }
 
@@ -126,5 +129,6 @@ final class Clue extends Model
         $this->local_time = $time->time;
         $this->zone = $time->zone;
         $this->release_at = CarbonImmutable::instance($time->instant);
+        $this->about = $this->about_date = null;
     }
 }

@@ -13,16 +13,17 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $quilt_along_id
  * @property Role $role
  * @property bool $may_edit whether a helper may change the design
+ * @property bool $may_test whether a helper tests clues early and leaves remarks
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  */
 final class Membership extends Model
 {
-    protected $fillable = ['user_id', 'quilt_along_id', 'role', 'may_edit'];
+    protected $fillable = ['user_id', 'quilt_along_id', 'role', 'may_edit', 'may_test'];
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'may_edit' => 'boolean'];
+        return ['role' => Role::class, 'may_edit' => 'boolean', 'may_test' => 'boolean'];
     }
 
     /** @return BelongsTo<QuiltAlong, $this> */

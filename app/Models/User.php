@@ -77,6 +77,14 @@ final class User extends Authenticatable
         return $membership !== null && ($membership->role === Role::Owner || ($membership->role === Role::Helper && $membership->may_edit));
     }
 
+    /** Whether she leaves remarks on clues before they open. */
+    public function mayTest(QuiltAlong $quiltAlong): bool
+    {
+        $membership = $this->memberships->firstWhere('quilt_along_id', $quiltAlong->id);
+
+        return $membership !== null && ($membership->role === Role::Owner || ($membership->role === Role::Helper && $membership->may_test));
+    }
+
     /** Whether she owns or helps with any quilt-along. */
     public function isHost(): bool
     {

@@ -24,16 +24,20 @@ final class ClothPictures
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF];
 
+    /** The longer side, in pixels, of a picture that shows how something is done. */
+    public const LARGE = 1000;
+
     private const WAIT = 20;
 
     /**
      * Writes a picture anew and keeps it.
      *
      * @param  string  $bytes  as they came
+     * @param  int  $side  pixels of its longer side at most
      *
      * @throws PictureRefused with what to do instead
      */
-    public function keep(string $bytes): ClothPicture
+    public function keep(string $bytes, int $side = self::SIDE): ClothPicture
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], self::KINDS, true)) {
@@ -44,7 +48,7 @@ final class ClothPictures
         }
         try {
             // One at a time: each takes the memory of a whole photograph.
-            [$written, $colour] = Cache::lock('pictures', self::WAIT * 2)->block(self::WAIT, fn (): array => $this->written($bytes));
+            [$written, $colour] = Cache::lock('pictures', self::WAIT * 2)->block(self::WAIT, fn (): array => $this->written($bytes, $side));
         } catch (RuntimeException) {
             throw new PictureRefused(__('pictures.no_picture'));
         } catch (LockTimeoutException) {
@@ -68,9 +72,9 @@ final class ClothPictures
     }
 
     /** @return array{string, string} bytes, and the colour that it is on the whole */
-    private function written(string $bytes): array
+    private function written(string $bytes, int $side): array
     {
-        $image = ImageManager::gd()->read($bytes)->scaleDown(self::SIDE, self::SIDE);
+        $image = ImageManager::gd()->read($bytes)->scaleDown($side, $side);
         $written = (string) $image->toPng();
         $colour = '#'.substr($image->resize(1, 1)->pickColor(0, 0)->toHex(), 0, 6);
 

@@ -34,6 +34,16 @@ final class QuiltAlongPolicy
         };
     }
 
+    /** Leave remarks on clues before they open: owners, and helpers who test. */
+    public function test(User $user, QuiltAlong $quiltAlong): Response
+    {
+        return match (true) {
+            $user->mayTest($quiltAlong) => Response::allow(),
+            $user->roleIn($quiltAlong) === Role::Helper => Response::deny(__('errors.may_not_test')),
+            default => Response::denyAsNotFound(),
+        };
+    }
+
     /** Set release times, release, withdraw, replace the join code: owners. */
     public function run(User $user, QuiltAlong $quiltAlong): Response
     {

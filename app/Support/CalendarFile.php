@@ -7,6 +7,7 @@ namespace App\Support;
 use DateTimeImmutable;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 
 /** An iCalendar file of the hours at which clues open. Times are written as instants, so that every calendar shows them on its own wall. */
 final class CalendarFile
@@ -34,6 +35,25 @@ final class CalendarFile
             'SUMMARY' => $title,
             'TRANSP' => 'TRANSPARENT',
         ] + ($address === null ? [] : ['URL' => $address]));
+    }
+
+    /**
+     * Something whose date is only roughly known: a whole day that is not certain, or, without a day, a thing to come that has none.
+     *
+     * @param  string  $id  the same for the same clue, whenever the file is asked for
+     */
+    public function addRoughly(string $id, string $title, ?DateTimeImmutable $day, DateTimeImmutable $changed): void
+    {
+        $about = ['UID' => $id, 'DTSTAMP' => $changed->setTimezone(new DateTimeZone('UTC')), 'SUMMARY' => $title];
+        if ($day === null) {
+            $this->calendar->add('VTODO', $about + ['STATUS' => 'NEEDS-ACTION']);
+
+            return;
+        }
+        $event = $this->calendar->add('VEVENT', $about + ['STATUS' => 'TENTATIVE', 'TRANSP' => 'TRANSPARENT']);
+        if ($event instanceof VEvent) {
+            $event->add('DTSTART', $day->format('Ymd'), ['VALUE' => 'DATE']);
+        }
     }
 
     public function text(): string

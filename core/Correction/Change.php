@@ -53,14 +53,18 @@ final readonly class Change
     public static function fromData(array $data): self
     {
         /** @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string, label?: string} $data */
-        $value = fn (array|int|string $plain): Measurement|int|string => is_array($plain) ? Measurement::decode($plain[0]) : $plain;
-
         return new self(
             $data['code'],
-            array_map($value, $data['was'] ?? []),
-            array_map($value, $data['is'] ?? []),
+            array_map(self::value(...), $data['was'] ?? []),
+            array_map(self::value(...), $data['is'] ?? []),
             $data['piece'] ?? null,
             $data['label'] ?? null,
         );
+    }
+
+    /** @param  array{string}|int|string  $plain */
+    private static function value(array|int|string $plain): Measurement|int|string
+    {
+        return is_array($plain) ? Measurement::decode($plain[0]) : $plain;
     }
 }

@@ -16,6 +16,7 @@ final readonly class PieceCorrection
      * @param  int  $is  how many are
      * @param  Measurement|null  $width  of the piece that is cut now
      * @param  Measurement|null  $length  likewise; null for a strip
+     * @param  list<string>  $slots  ids of the fabrics that it was cut from
      */
     public function __construct(
         public string $counter,
@@ -26,6 +27,7 @@ final readonly class PieceCorrection
         public ?Measurement $width = null,
         public ?Measurement $length = null,
         public ?string $label = null,
+        public array $slots = [],
     ) {
     }
 
@@ -46,13 +48,17 @@ final readonly class PieceCorrection
             'width' => $this->width?->encode(),
             'length' => $this->length?->encode(),
             'label' => $this->label,
+            'slots' => $this->slots,
         ], fn (mixed $value): bool => $value !== null);
     }
 
     /** @param  array<string, mixed>  $data  as {@see toData()} gave it */
     public static function fromData(array $data): self
     {
-        /** @var array{counter: string, piece?: string, fit: string, was: int, is: int, width?: string, length?: string, label?: string} $data */
+        /**
+         * @var array{counter: string, piece?: string, fit: string, was: int, is: int, width?: string, length?: string, label?: string,
+         *     slots?: list<string>} $data
+         */
         return new self(
             $data['counter'],
             $data['piece'] ?? null,
@@ -62,6 +68,7 @@ final readonly class PieceCorrection
             isset($data['width']) ? Measurement::decode($data['width']) : null,
             isset($data['length']) ? Measurement::decode($data['length']) : null,
             $data['label'] ?? null,
+            $data['slots'] ?? [],
         );
     }
 }

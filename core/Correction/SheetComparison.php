@@ -81,7 +81,7 @@ final class SheetComparison
             [new Change('gone', [$task->count], [])],
             array_values(array_map(
                 fn (Piece $piece): PieceCorrection => new PieceCorrection(
-                    $task->cuttingCounter($piece), null, Fit::Kept, $task->quantity($piece), 0, label: $piece->label,
+                    $task->cuttingCounter($piece), null, Fit::Kept, $task->quantity($piece), 0, label: $piece->label, slots: $piece->slots,
                 ),
                 self::cut($task),
             )),
@@ -117,6 +117,7 @@ final class SheetComparison
                 $after?->width,
                 $after?->length,
                 $piece->label,
+                $piece->slots,
             );
         }
         foreach ($otherWay ? [] : array_diff_key(self::cut($new), self::cut($old)) as $id => $piece) {
@@ -146,16 +147,16 @@ final class SheetComparison
         if ($after === null) {
             return [new Change('gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label)];
         }
-        $about = fn (string $code, array $was, array $is): Change => new Change($code, $was, $is, $after->id, $after->label);
+        [$id, $label] = [$after->id, $after->label];
         $same = self::encoded(self::sides($before)) === self::encoded(self::sides($after));
 
         return array_values(array_filter([
-            $same ? null : $about('cut', self::sides($before), self::sides($after)),
+            $same ? null : new Change('cut', self::sides($before), self::sides($after), $id, $label),
             $before->shape === $after->shape && self::outline($before) === self::outline($after) ? null : (
-                $same ? $about('piece-shape', [$before->shape->value], [$after->shape->value]) : null
+                $same ? new Change('piece-shape', [$before->shape->value], [$after->shape->value], $id, $label) : null
             ),
-            $before->slots === $after->slots ? null : $about('piece-cloth', $before->slots, $after->slots),
-            $old->quantity($before) === $new->quantity($after) ? null : $about('quantity', [$old->quantity($before)], [$new->quantity($after)]),
+            $before->slots === $after->slots ? null : new Change('piece-cloth', $before->slots, $after->slots, $id, $label),
+            $old->quantity($before) === $new->quantity($after) ? null : new Change('quantity', [$old->quantity($before)], [$new->quantity($after)], $id, $label),
         ]));
     }
 

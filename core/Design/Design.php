@@ -14,6 +14,7 @@ use Dew\Core\Setting\Setting;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\Preparation;
 
 /**
  * A whole quilt-along as its host described it once: cloth, units, blocks, setting, sizes and the split into clues.
@@ -38,6 +39,7 @@ final readonly class Design
      * @param  array<string, Method>  $methods  the default methods that the design sets, by kind
      * @param  Later  $later  what members may choose later
      * @param  DesignDocument  $document  as it was read, in the newest format
+     * @param  Preparation  $prepare  what members read and collect before the first clue
      * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
     public function __construct(
@@ -57,6 +59,7 @@ final readonly class Design
         public Later $later,
         public DesignDocument $document,
         public array $pictures = [],
+        public Preparation $prepare = new Preparation,
     ) {
         $this->caches = new Caches;
     }

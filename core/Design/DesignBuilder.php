@@ -21,6 +21,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
+use Dew\Core\Words\Preparation;
 use InvalidArgumentException;
 
 /**
@@ -107,6 +108,7 @@ final class DesignBuilder
             later: $this->attempt(fn (): Later => $this->later()) ?? new Later,
             document: $this->document,
             pictures: $this->pictures,
+            prepare: $this->attempt(fn (): Preparation => (new WordsReader([], []))->preparation($this->root)) ?? new Preparation,
         );
     }
 

@@ -241,17 +241,17 @@ final class DesignFormat
             'notes' => new ListType(new RecordType(
                 ['id' => self::id(), 'size' => self::id(), 'colourway' => self::id(), 'text' => $long],
                 ['size', 'colourway'],
-            ), 1, 40),
+            ), 0, 40),
             'pictures' => new ListType(new RecordType([
                 'id' => self::id(), 'picture' => PatternType::hash(), 'text' => new TextType(300),
-            ]), 1, 12),
+            ]), 0, 12),
             'link' => new RecordType(['address' => PatternType::address(), 'text' => new TextType(120)]),
             'tools' => self::tools(),
             'machine' => new ListType(new RecordType([
                 'id' => self::id(), 'stage' => new TextType(60), 'needle' => new TextType(60), 'stitch' => new TextType(60),
                 'foot' => new TextType(60), 'thread' => new TextType(60),
-            ], ['needle', 'stitch', 'foot', 'thread']), 1, 12),
-            'cautions' => new ListType(ChoiceType::of(...ClueWords::CAUTIONS), 1, count(ClueWords::CAUTIONS)),
+            ], ['needle', 'stitch', 'foot', 'thread']), 0, 12),
+            'cautions' => new ListType(ChoiceType::of(...ClueWords::CAUTIONS), 0, count(ClueWords::CAUTIONS)),
             'closing' => $long,
             'minutes' => new WholeType(0, 10_000),
             'tasks' => new ListType(new RecordType([
@@ -276,7 +276,7 @@ final class DesignFormat
             'steps' => new ListType(new RecordType([
                 'id' => self::id(), 'task' => self::id(), 'what' => ChoiceType::of(StepChange::ADD, StepChange::SAY, StepChange::LEAVE),
                 'step' => new TextType(80), 'text' => new TextType(2000),
-            ], ['step']), 1, 200),
+            ], ['step']), 0, 200),
         ], [
             'kind', 'introduction', 'recap', 'notes', 'pictures', 'link', 'tools', 'machine', 'cautions', 'closing', 'steps',
         ]));
@@ -286,7 +286,7 @@ final class DesignFormat
     {
         return new ListType(
             new RecordType(['id' => self::id(), 'name' => new TextType(80), 'at_least' => self::length()], ['at_least']),
-            1,
+            0,
             40,
         );
     }

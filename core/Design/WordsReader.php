@@ -13,6 +13,7 @@ use Dew\Core\Words\Illustration;
 use Dew\Core\Words\Link;
 use Dew\Core\Words\MachineSetting;
 use Dew\Core\Words\Note;
+use Dew\Core\Words\Preparation;
 use Dew\Core\Words\StepChange;
 
 /** Reads what a clue says besides what is worked out. */
@@ -46,14 +47,30 @@ final readonly class WordsReader
                 $node->get('id')->id(), $node->get('picture')->string(), $node->get('text')->text(),
             )),
             $clue->has('link') ? new Link($clue->get('link')->get('address')->string(400), $clue->get('link')->get('text')->text()) : null,
-            $this->each($clue, 'tools', fn (Node $node): HostTool => new HostTool(
-                $node->get('id')->id(), $node->get('name')->text(), $node->has('at_least') ? $node->get('at_least')->length() : null,
-            )),
+            $this->each($clue, 'tools', $this->tool(...)),
             $this->each($clue, 'machine', $this->setting(...)),
             $text('recap'),
             $clue->has('cautions') ? array_map(fn (Node $node): string => $node->string(), $clue->get('cautions')->items(self::MANY)) : [],
             $this->each($clue, 'steps', fn (Node $node): StepChange => $this->step($node, $tasks)),
             $clue->has('kind') ? $clue->get('kind')->enum(ClueKind::class) : ClueKind::Usual,
+        );
+    }
+
+    /** @throws DocumentException */
+    public function preparation(Node $root): Preparation
+    {
+        $node = $root->has('prepare') ? $root->get('prepare') : null;
+
+        return $node === null ? new Preparation : new Preparation(
+            $node->has('text') ? $node->get('text')->text() : '',
+            $this->each($node, 'tools', $this->tool(...)),
+        );
+    }
+
+    private function tool(Node $node): HostTool
+    {
+        return new HostTool(
+            $node->get('id')->id(), $node->get('name')->text(), $node->has('at_least') ? $node->get('at_least')->length() : null,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Dew\Core\Plan;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
+use Dew\Core\Words\Preparation;
 
 /** What everybody may know from the first day: cloth, colourways, sizes and how many clues there will be. No picture, no count. */
 final readonly class Announcement
@@ -20,6 +21,7 @@ final readonly class Announcement
      * @param  int|null  $sizeNeededAt  number of the first clue that needs a size, where the size may be chosen later; null where it may
      *     not
      * @param  array<string, int>  $fabricsNeededAt  numbers of the first clues that need the fabrics that may be chosen later, by slot id
+     * @param  Preparation  $prepare  what is published before the first clue on purpose
      */
     public function __construct(
         public string $title,
@@ -30,6 +32,7 @@ final readonly class Announcement
         public array $minutes,
         public ?int $sizeNeededAt = null,
         public array $fabricsNeededAt = [],
+        public Preparation $prepare = new Preparation,
     ) {
     }
 

@@ -38,7 +38,10 @@ final readonly class ChoreSheet
     /** @return array<string, int|string> plain data; see {@see fromData()} */
     public function toData(): array
     {
-        return array_filter(get_object_vars($this), fn (int|string|null $value): bool => $value !== null);
+        return [
+            'id' => $this->id, 'kind' => $this->kind, 'name' => $this->name, 'text' => $this->text, 'count' => $this->count,
+            'minutes' => $this->minutes,
+        ] + ($this->block === null ? [] : ['block' => $this->block]);
     }
 
     /** @param  array<string, mixed>  $data  as {@see toData()} gave it */

@@ -15,7 +15,10 @@ use Dew\Core\Words\ClueWords;
 /** One clue as one person works from it: at her size, by her methods. It knows nothing of any other clue. */
 final readonly class ClueSheet
 {
-    /** @param  list<TaskSheet>  $tasks */
+    /**
+     * @param  list<TaskSheet>  $tasks
+     * @param  list<ChoreSheet>  $chores  what else is to do
+     */
     public function __construct(
         public string $clue,
         public int $number,

@@ -18,6 +18,15 @@ final readonly class ClueChecks
         foreach ($subject->sizes() as $sized) {
             $graph = MakingGraph::of($subject->compilation, $sized->size->id);
             foreach (Ledger::of($subject->design, $graph)->problems as $problem) {
+                if ($problem->code === LedgerProblem::EARLY) {
+                    $findings[$problem->product.' '.$problem->by] ??= new Finding(
+                        'task-too-early',
+                        Severity::Warning,
+                        '/clues/'.$problem->clue,
+                        ['unit' => $graph->works[$problem->product]->name ?? $problem->product],
+                        counts: ['done' => $problem->clue + 1, 'made' => $problem->needed + 1],
+                    );
+                }
                 if ($problem->code === LedgerProblem::LATE && $problem->by !== null) {
                     $findings[$problem->product.' '.$problem->by] ??= new Finding(
                         $problem->clue === $problem->needed ? 'made-behind' : 'made-too-late',

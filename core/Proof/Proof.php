@@ -17,9 +17,11 @@ final class Proof
      * What is to be said of a document that is being drawn up: everything that is wrong with it or not finished, and then what is found in
      * as much of the design as can be read.
      *
+     * @param  bool  $isSecret  whether what is to come is kept from members
+     * @param  array<string, int>  $days  from the opening of a clue to that of the next one, by the id of the clue, where both are known
      * @return list<Finding>
      */
-    public static function ofDraft(Reading $reading): array
+    public static function ofDraft(Reading $reading, bool $isSecret = false, array $days = []): array
     {
         $findings = array_map(fn (Complaint $complaint): Finding => new Finding(
             $complaint->unfinished ? 'unfinished' : 'unreadable',
@@ -31,7 +33,9 @@ final class Proof
             return $findings;
         }
         try {
-            return [...$findings, ...self::of($reading->design)];
+            return self::worstFirst([
+                ...$findings, ...self::of($reading->design), ...ClueProof::of($reading->design, $isSecret, $days),
+            ]);
         } catch (InvalidArgumentException|MeasureException) {
             // Why a size cannot be laid out or a unit cannot be made stands among the complaints.
             return $findings;
@@ -55,7 +59,16 @@ final class Proof
         ] as $finding) {
             $findings[$finding->key()] ??= $finding;
         }
-        $findings = array_values($findings);
+
+        return self::worstFirst(array_values($findings));
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding> those of one severity in the order they had
+     */
+    private static function worstFirst(array $findings): array
+    {
         $rank = fn (Finding $finding): int => (int) array_search($finding->severity, Severity::cases(), true);
         usort($findings, fn (Finding $a, Finding $b): int => $rank($a) <=> $rank($b));
 

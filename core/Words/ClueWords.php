@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Words;
 
-use Dew\Core\Measure\Length;
-
 /** Everything that a clue says besides its opening and what is worked out. */
 final readonly class ClueWords
 {
@@ -87,9 +85,7 @@ final readonly class ClueWords
             'notes' => array_map($plain, $this->notes),
             'pictures' => array_map($plain, $this->pictures),
             'link' => $this->link === null ? null : $plain($this->link),
-            'tools' => array_map(fn (HostTool $tool): array => array_filter([
-                'id' => $tool->id, 'name' => $tool->name, 'atLeast' => $tool->atLeast?->encode(),
-            ]), $this->tools),
+            'tools' => array_map(fn (HostTool $tool): array => $tool->toData(), $this->tools),
             'machine' => array_map($plain, $this->machine),
             'recap' => $this->recap,
             'cautions' => $this->cautions,
@@ -113,9 +109,7 @@ final readonly class ClueWords
             array_map(fn (array $note): Note => new Note(...$note), $data['notes'] ?? []),
             array_map(fn (array $picture): Illustration => new Illustration(...$picture), $data['pictures'] ?? []),
             isset($data['link']) ? new Link(...$data['link']) : null,
-            array_map(fn (array $tool): HostTool => new HostTool(
-                $tool['id'], $tool['name'], isset($tool['atLeast']) ? Length::decode($tool['atLeast']) : null,
-            ), $data['tools'] ?? []),
+            array_map(HostTool::fromData(...), $data['tools'] ?? []),
             array_map(fn (array $setting): MachineSetting => new MachineSetting(...$setting), $data['machine'] ?? []),
             $data['recap'] ?? '',
             $data['cautions'] ?? [],

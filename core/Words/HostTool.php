@@ -15,4 +15,16 @@ final readonly class HostTool
         public ?Length $atLeast = null,
     ) {
     }
+
+    /** @return array{id: string, name: string, atLeast?: string} */
+    public function toData(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name] + ($this->atLeast === null ? [] : ['atLeast' => $this->atLeast->encode()]);
+    }
+
+    /** @param  array{id: string, name: string, atLeast?: string}  $data  as {@see toData()} gave it */
+    public static function fromData(array $data): self
+    {
+        return new self($data['id'], $data['name'], isset($data['atLeast']) ? Length::decode($data['atLeast']) : null);
+    }
 }

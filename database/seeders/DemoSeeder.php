@@ -9,11 +9,15 @@ use App\Actions\Host\ScheduleClue;
 use App\Actions\Member\JoinQuiltAlong;
 use App\Actions\Member\RecordTap;
 use App\Models\Clue;
+use App\Models\CorrectionMark;
+use App\Models\Notice;
+use App\Models\Progress;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Models\QuiltAlongKind;
 use App\Models\Role;
 use App\Models\TapKind;
+use App\Models\TestRemark;
 use App\Models\User;
 use App\Plans\ReleasedSheets;
 use Carbon\CarbonImmutable;
@@ -38,16 +42,29 @@ final class DemoSeeder extends Seeder
 
     private const ZONE = 'America/New_York';
 
-    /** Name, address, size, and the share of clue 1 that is sewn and trimmed. */
+    /** Days since the first clues of Night Ferry opened, and since a wrong number in the first of them was put right. */
+    private const OPENED = [1 => 21, 2 => 14, 3 => 6];
+
+    private const CORRECTED = 16;
+
+    private const WRONG = 'Beams are sewn from B and A, lamplight and deep water. The first sheet said D and A: mist is for the blades.';
+
+    /** Name, address, size, and what is done of clues 1 to 3, each as the share that is sewn and the share that is trimmed. */
     private const MEMBERS = [
-        ['Mara Quill', 'mara@rivers.example', 's-throw', 0.45, 0.3],
-        ['Tobias Fenn', 'tobias@rivers.example', 's-crib', 1.0, 1.0],
-        ['Odile Marsh', 'odile@rivers.example', 's-queen', 0.2, 0.1],
-        ['Pia Lindqvist-Ames', 'pia@rivers.example', 's-twin', 0.0, 0.0],
-        ['Greta Sandoval', 'greta@rivers.example', 's-throw', 1.0, 0.8],
-        ['Hollis Agnew', 'hollis@rivers.example', 's-crib', 0.6, 0.0],
-        ['June Abara', 'june@rivers.example', 's-queen', 1.0, 1.0],
-        ['Noor Castellan', 'noor@rivers.example', 's-twin', 0.0, 0.0],
+        ['Mara Quill', 'mara@rivers.example', 's-throw', [[1.0, 1.0], [0.6, 0.4], [0.0, 0.0]]],
+        ['Tobias Fenn', 'tobias@rivers.example', 's-crib', [[1.0, 1.0], [1.0, 1.0], [1.0, 1.0]]],
+        ['Odile Marsh', 'odile@rivers.example', 's-queen', [[0.4, 0.2], [0.0, 0.0], [0.0, 0.0]]],
+        ['Pia Lindqvist-Ames', 'pia@rivers.example', 's-twin', [[0.0, 0.0], [0.0, 0.0], [0.0, 0.0]]],
+        ['Greta Sandoval', 'greta@rivers.example', 's-throw', [[1.0, 1.0], [1.0, 1.0], [0.5, 0.5]]],
+        ['Hollis Agnew', 'hollis@rivers.example', 's-crib', [[1.0, 0.6], [0.0, 0.0], [0.0, 0.0]]],
+        ['June Abara', 'june@rivers.example', 's-queen', [[1.0, 1.0], [1.0, 0.9], [0.0, 0.0]]],
+        ['Noor Castellan', 'noor@rivers.example', 's-twin', [[0.0, 0.0], [0.0, 0.0], [0.0, 0.0]]],
+    ];
+
+    /** What was done by the first, wrong sheet of clue 1, as shares: cut, sewn. */
+    private const BEFORE = [
+        'mara@rivers.example' => [0.5, 0.0], 'tobias@rivers.example' => [0.4, 0.3], 'greta@rivers.example' => [0.25, 0.0],
+        'june@rivers.example' => [0.1, 0.1], 'hollis@rivers.example' => [0.2, 0.0],
     ];
 
     public function __construct(
@@ -62,31 +79,96 @@ final class DemoSeeder extends Seeder
     {
         $wren = $this->person('Wren Halloway', 'wren@saltbox.example');
         $ivo = $this->person('Ivo Brand', 'ivo@saltbox.example');
-        $quiltAlong = $this->quiltAlong('night-ferry', $wren, 'SALTBQX4');
-        $this->kitchenGarden($wren);
-        $ivo->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Helper]);
-
         $now = CarbonImmutable::now();
-        CarbonImmutable::setTestNow($now->subDays(6));
-        $first = $quiltAlong->clues()->where('number', 1)->firstOrFail();
-        $this->schedule->now($first);
-        $first->forceFill(['announced_at' => now()])->save();
-        CarbonImmutable::setTestNow($now);
-        foreach ([2, 3] as $number) {
-            $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
-            $this->schedule->at(
-                $clue,
-                $now->setTimezone(self::ZONE)->next('Saturday')->addWeeks($number - 2)->format('Y-m-d'),
-                '09:00',
-                self::ZONE,
-            );
+        $this->ago($now, self::OPENED[1] + 10);
+        $quiltAlong = $this->quiltAlong('night-ferry', $wren, 'SALTBQX4', document: $this->firstFerry());
+        $ivo->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Helper, 'may_test' => true]);
+        $projects = [];
+        foreach (self::MEMBERS as [$name, $email, $size]) {
+            $projects[$email] = ($this->join)($this->person($name, $email), $quiltAlong, 'My Night Ferry', $size, 'c-last-boat');
         }
+        $this->open($quiltAlong, 1, $now);
+        $this->ago($now, self::OPENED[1] - 2);
+        $first = $this->clue($quiltAlong, 1);
+        foreach (self::BEFORE as $email => [$cut, $sewn]) {
+            $this->count($projects[$email], $first, $cut, $sewn, 0.0);
+        }
+        $this->correct($quiltAlong, $wren, $now);
+        foreach (array_keys(self::OPENED) as $number) {
+            if ($number > 1) {
+                $this->open($quiltAlong, $number, $now);
+            }
+            CarbonImmutable::setTestNow($now);
+            foreach (self::MEMBERS as [, $email, , $shares]) {
+                [$sewn, $trimmed] = $shares[$number - 1];
+                $this->count($projects[$email]->fresh() ?? $projects[$email], $this->clue($quiltAlong, $number), $sewn, $sewn, $trimmed);
+            }
+        }
+        $this->schedule($quiltAlong, $now);
+        $this->remark($quiltAlong, $ivo);
+        $this->kitchenGarden($wren);
         CarbonImmutable::setTestNow();
+    }
 
-        foreach (self::MEMBERS as [$name, $email, $size, $sewn, $trimmed]) {
-            $project = ($this->join)($this->person($name, $email), $quiltAlong, 'My Night Ferry', $size, 'c-last-boat');
-            $this->count($project, $first, ['sewn' => $sewn, 'trimmed' => $trimmed]);
+    /** The design as it was published first, with a wrong cloth in its beams. */
+    private function firstFerry(): string
+    {
+        $document = (string) file_get_contents(database_path('designs/night-ferry.json'));
+
+        return (string) preg_replace('/("id": "u-beam".*?"fabrics": \[)"f-lamp"/s', '$1"f-mist"', $document, 1);
+    }
+
+    /** The sewers of the first sheet are told what was wrong; half of them have read it. */
+    private function correct(QuiltAlong $quiltAlong, User $owner, CarbonImmutable $now): void
+    {
+        $this->ago($now, self::CORRECTED);
+        ($this->publish)(
+            $quiltAlong,
+            (string) file_get_contents(database_path('designs/night-ferry.json')),
+            ['name' => 'Beams of lamplight', 'user_id' => $owner->id],
+            [1 => self::WRONG],
+        );
+        Notice::query()->update(['sent_at' => now()]);
+        CorrectionMark::query()->whereHas('correction', fn ($query) => $query->where('quilt_along_id', $quiltAlong->id))
+            ->whereIn('stage', ['cut', 'made'])->whereNotIn('project_id', Project::query()->whereRelation('user', 'email', 'mara@rivers.example')
+            ->select('id'))->update(['seen_at' => now()->addDay()]);
+    }
+
+    private function open(QuiltAlong $quiltAlong, int $number, CarbonImmutable $now): void
+    {
+        $this->ago($now, self::OPENED[$number]);
+        $clue = $this->clue($quiltAlong, $number);
+        $this->schedule->now($clue);
+        $clue->forceFill(['announced_at' => now()])->save();
+    }
+
+    /** The next clues open on Saturdays; the last but one has a date that is only roughly known. */
+    private function schedule(QuiltAlong $quiltAlong, CarbonImmutable $now): void
+    {
+        $saturday = $now->setTimezone(self::ZONE)->next('Saturday');
+        foreach ([4 => 0, 5 => 1, 6 => 2, 8 => 5] as $number => $weeks) {
+            $this->schedule->at($this->clue($quiltAlong, $number), $saturday->addWeeks($weeks)->format('Y-m-d'), '09:00', self::ZONE);
         }
+        $this->schedule->about($this->clue($quiltAlong, 7), 'a week or two after', $saturday->addWeeks(3)->format('Y-m-d'));
+    }
+
+    private function remark(QuiltAlong $quiltAlong, User $tester): void
+    {
+        TestRemark::query()->create([
+            'quilt_along_id' => $quiltAlong->id, 'user_id' => $tester->id, 'clue_key' => 'k-engine-room', 'task_key' => 't-deep',
+            'place' => 'Deep water square, how many', 'size' => 'Throw',
+            'words' => 'I sewed half of the blocks and used every square: are the others cut in the next clue?',
+        ]);
+    }
+
+    private function ago(CarbonImmutable $now, int $days): void
+    {
+        CarbonImmutable::setTestNow($now->subDays($days));
+    }
+
+    private function clue(QuiltAlong $quiltAlong, int $number): Clue
+    {
+        return $quiltAlong->clues()->where('number', $number)->firstOrFail();
     }
 
     /** A quilt-along of its own with nothing scheduled: what a test of the whole story begins with. */
@@ -94,7 +176,12 @@ final class DemoSeeder extends Seeder
     {
         $this->person('Mara Quill', "mara-$name@rivers.example");
 
-        return $this->quiltAlong('night-ferry-'.$name, $this->person('Wren Halloway', "host-$name@saltbox.example"), Str::upper($name));
+        return $this->quiltAlong(
+            'night-ferry-'.$name,
+            $this->person('Wren Halloway', "host-$name@saltbox.example"),
+            Str::upper($name),
+            document: (string) file_get_contents(base_path('tests/designs/night-ferry.json')),
+        );
     }
 
     /** Twelve months, the first of them open since yesterday and the next a month from then. */
@@ -110,17 +197,21 @@ final class DemoSeeder extends Seeder
         );
         $now = CarbonImmutable::now();
         CarbonImmutable::setTestNow($now->subDay());
-        $first = $quiltAlong->clues()->where('number', 1)->firstOrFail();
+        $first = $this->clue($quiltAlong, 1);
         $this->schedule->now($first);
         $first->forceFill(['announced_at' => now()])->save();
         CarbonImmutable::setTestNow($now);
-        $this->schedule->at(
-            $quiltAlong->clues()->where('number', 2)->firstOrFail(),
-            $now->setTimezone(self::ZONE)->addMonthNoOverflow()->format('Y-m-d'),
-            '09:00',
-            self::ZONE,
-        );
-        CarbonImmutable::setTestNow();
+        $months = 0;
+        foreach ($quiltAlong->clues()->where('number', '>', 1)->get() as $clue) {
+            if ($clue->key === 'k-midsummer') {
+                $this->schedule->about($clue, 'some day at midsummer', null);
+
+                continue;
+            }
+            $months++;
+            $day = $now->setTimezone(self::ZONE)->addMonthsNoOverflow($months)->format('Y-m-d');
+            $this->schedule->at($clue, $day, '09:00', self::ZONE);
+        }
     }
 
     private function quiltAlong(
@@ -130,6 +221,7 @@ final class DemoSeeder extends Seeder
         string $name = 'Night Ferry',
         QuiltAlongKind $kind = QuiltAlongKind::Mystery,
         string $design = 'night-ferry',
+        ?string $document = null,
     ): QuiltAlong {
         $quiltAlong = QuiltAlong::query()->create([
             'slug' => $slug,
@@ -140,7 +232,7 @@ final class DemoSeeder extends Seeder
         ]);
         $owner->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Owner]);
         $quiltAlong->invitations()->create(['code' => $code]);
-        ($this->publish)($quiltAlong, (string) file_get_contents(database_path("designs/$design.json")));
+        ($this->publish)($quiltAlong, $document ?? (string) file_get_contents(database_path("designs/$design.json")));
 
         return $quiltAlong;
     }
@@ -155,21 +247,23 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
-    /** @param  array<string, float>  $shares by counter */
-    private function count(Project $project, Clue $clue, array $shares): void
+    /** Shares of what is cut, sewn and trimmed. Nobody sews what she has not cut: pieces are cut a little ahead. */
+    private function count(Project $project, Clue $clue, float $cut, float $sewn, float $trimmed): void
     {
         foreach ($this->sheet($project, $clue) as $task) {
-            // What is sewn has been cut before, and a little more.
             foreach ($task->counters() as $counter => $total) {
-                $made = min($total, (int) ceil($total * min(1.0, max(0.0, ...array_values($shares)) * 1.1)));
-                if (str_starts_with($counter, 'cut:') && $made > 0) {
-                    $this->tap->add($project, $clue, $task->task, $counter, TapKind::Add, $made, (string) Str::uuid(), false);
-                }
-            }
-            foreach ($shares as $counter => $share) {
-                $made = (int) floor($task->count * $share);
-                if ($made > 0) {
-                    $this->tap->add($project, $clue, $task->task, $counter, TapKind::Add, $made, (string) Str::uuid(), false);
+                $share = match (true) {
+                    str_starts_with($counter, 'cut:') => min(1.0, $cut * 1.1),
+                    $counter === TaskSheet::SEWN => $sewn,
+                    // What is not trimmed is finished with its last seam.
+                    default => $task->isTrimmed() ? $trimmed : $sewn,
+                };
+                $made = str_starts_with($counter, 'cut:') ? (int) ceil($total * $share) : (int) floor($total * $share);
+                $done = (int) Progress::query()->where([
+                    'project_id' => $project->id, 'task_key' => $task->task, 'counter' => $counter, 'digest' => $task->digest,
+                ])->value('done');
+                if ($made > $done) {
+                    $this->tap->add($project, $clue, $task->task, $counter, TapKind::Add, $made - $done, (string) Str::uuid(), false);
                 }
             }
         }

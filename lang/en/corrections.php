@@ -47,12 +47,12 @@ return [
             .'|The :count you have made of :name do not fit any more: make them anew. They stay counted as made to the earlier numbers.',
         'made-more' => 'Make one more of :name.|Make :count more of :name.',
         'made-spare' => 'One of :name is spare: keep it for the back.|:count of :name are spare: keep them for the back.',
-        'cut-kept' => 'The piece you have cut for :name is right as it is.|The :count pieces you have cut for :name are right as they are.',
-        'cut-trim' => 'Trim the piece you have cut for :name to :size.|Trim the :count pieces you have cut for :name to :size.',
-        'cut-anew' => 'The piece you have cut for :name cannot be used: cut one anew.|The :count pieces you have cut for :name cannot be used: '
+        'cut-kept' => 'The piece of :fabric you have cut for :name is right as it is.|The :count pieces of :fabric you have cut for :name are right as they are.',
+        'cut-trim' => 'Trim the piece of :fabric you have cut for :name to :size.|Trim the :count pieces of :fabric you have cut for :name to :size.',
+        'cut-anew' => 'The piece of :fabric you have cut for :name cannot be used: cut one anew.|The :count pieces of :fabric you have cut for :name cannot be used: '
             .'cut as many anew.',
-        'cut-more' => 'Cut one more piece for :name.|Cut :count more pieces for :name.',
-        'cut-spare' => 'One piece cut for :name is spare.|:count pieces cut for :name are spare.',
+        'cut-more' => 'Cut one more piece of :fabric for :name.|Cut :count more pieces of :fabric for :name.',
+        'cut-spare' => 'One piece of :fabric cut for :name is spare.|:count pieces of :fabric cut for :name are spare.',
         'size' => 'They measure :size.',
         'cloth' => 'That takes one strip :width wide, :length of fabric :fabric.|That takes :count strips :width wide, :length of fabric '
             .':fabric.',

@@ -20,4 +20,5 @@ return [
     'broken_hint' => 'Nothing you saved is lost. Try again in a moment.',
     'back' => 'Go to your quilt-alongs',
     'maintenance' => 'Dew is being looked after and will be back in a moment.',
+    'may_not_test' => 'Only testers leave remarks. Ask the owner to make you one.',
 ];

@@ -16,4 +16,5 @@ return [
     'remove' => 'Remove the picture of :fabric in :colourway',
     'photograph' => 'Photograph',
     'put' => 'Put the picture in',
+    'say_what' => 'Say in a few words what the picture shows, for those who cannot see it.',
 ];

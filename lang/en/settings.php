@@ -14,6 +14,8 @@ return [
     'invited' => 'A letter is on its way to :email.',
     'asked' => 'asked, no answer yet',
     'helps_already' => 'She is on your side already.',
+    'let_test' => 'Let her test :clues early',
+    'test_no_more' => 'She tests no more',
     'only_look' => 'Let her look only',
     'let_edit' => 'Let her change the design',
     'remove_helper' => 'Take :name off',

@@ -12,6 +12,7 @@ return [
     'used_at_end' => ':count in the top',
     'top' => 'the top',
     'problems' => [
+        'early' => 'It comes before :thing, which is made in :clue :number.',
         'late' => ':thing is made in :clue :number, and :by needs it in :clue :needed already.',
         'unused' => ':thing is made in :clue :number, and nothing uses it.',
         'nothing' => ':thing is a task of :clue :number, and this size takes none of it.',

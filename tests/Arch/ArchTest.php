@@ -60,7 +60,7 @@ const CORE_BORDERS = [
     'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
     'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split'],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split',
-        'Plan', 'Plan/Whole', 'Words', 'Calendar',
+        'Plan', 'Plan/Whole', 'Words', 'Cutting',
     ],
 ];
 

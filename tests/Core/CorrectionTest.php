@@ -21,7 +21,7 @@ use Dew\Core\Unit\UnitKind;
 /** @param  Closure(array<string, mixed>): array<string, mixed>|null  $change */
 function castingOff(?Closure $change = null, string $size = 's-throw', ?MethodChoices $methods = null): ClueSheet
 {
-    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json'), true);
     $design = DesignReader::read((string) json_encode($change === null ? $document : $change($document)));
 
     return (new SizeCompiler($design, $size))->clue('k-casting-off', $methods ?? MethodChoices::defaults($design->methods));

@@ -18,7 +18,7 @@ use Dew\Core\Draft\References;
 
 function draft(string $name = 'night-ferry'): DraftDocument
 {
-    return DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json")));
+    return DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(designPath($name))));
 }
 
 /** @param  array<string, mixed>  $edit */

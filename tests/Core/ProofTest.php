@@ -86,7 +86,7 @@ it('notes a method that leaves a quarter over', function (): void {
 
 it('gives the numbers with a finding', function (): void {
     $document = json_decode(
-        (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'),
+        (string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json'),
         true,
         flags: JSON_THROW_ON_ERROR,
     );
@@ -371,7 +371,7 @@ it('keeps Kitchen Garden and the library free of errors, and words for every fin
     $codes = [];
     foreach (['kitchen-garden', 'block-library'] as $name) {
         foreach (Proof::of(
-            DesignReader::read((string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json")),
+            DesignReader::read((string) file_get_contents(designPath($name))),
         ) as $finding) {
             $codes[$finding->code] = $finding->severity;
         }

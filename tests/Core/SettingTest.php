@@ -407,7 +407,7 @@ it('measures the area of any outline and keeps it under every orientation', func
 });
 
 it('mitres the corners of a border: four slanted strips, cut as much longer as the slant takes', function (): void {
-    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json'), true);
     $document['setting']['borders'] = [[
         'id' => 'e-night',
         'name' => 'Night border',
@@ -437,7 +437,7 @@ it('mitres the corners of a border: four slanted strips, cut as much longer as t
 });
 
 it('sashes blocks on point: a sash along every side, cornerstones where they meet, halves of them at the edge', function (): void {
-    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json'), true);
     $document['setting'] = [
         'kind' => 'on-point', 'pattern' => [['b-lantern']], 'alternate' => 'b-propeller', 'triangles' => [
             'side' => 'f-deep',

@@ -20,7 +20,7 @@ use Dew\Core\Unit\Method;
 /** Night Ferry with both of its blocks, of 12 in, trimmed to this. */
 function trimmedFerry(mixed $to): string
 {
-    $document = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json'), true);
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json'), true);
     foreach (array_keys($document['blocks']) as $index) {
         $document['blocks'][$index]['trimmed'] = $to;
     }

@@ -121,7 +121,7 @@ it('lays blocks into the pattern of the quilt or of one size, and lets it repeat
 });
 
 it('makes a part of a block a section of its own, and the block takes as much of everything as before', function (): void {
-    $text = (string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json');
+    $text = (string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json');
     $before = DraftDocument::of(DesignDocument::fromJson($text));
     $nest = [
         'kind' => 'nest',
@@ -152,7 +152,7 @@ it('makes a part of a block a section of its own, and the block takes as much of
 
 it('moves what lies in one place to an empty one by a swap, and takes that back', function (): void {
     $before = DraftDocument::of(
-        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $swap = fn (array $one, array $other): array => [
         'kind' => 'swap', 'block' => 'b-lantern', 'column' => $one[0], 'row' => $one[1], 'with_column' => $other[0],
@@ -175,7 +175,7 @@ it('moves what lies in one place to an empty one by a swap, and takes that back'
 
 it('puts a frame round a block, cut wider on purpose and trimmed with it', function (): void {
     $before = DraftDocument::of(
-        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $frame = ['kind' => 'frame', 'block' => 'b-lantern', 'id' => 'u-frame', 'name' => 'Frame', 'fabric' => 'f-lamp', 'width' => '1'];
     $sheet = function (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet {
@@ -199,7 +199,7 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
 });
 
 it('reads a block out of its excerpt as it is in the whole design, at every size', function (string $name): void {
-    $text = (string) file_get_contents(dirname(__DIR__, 2)."/database/designs/$name.json");
+    $text = (string) file_get_contents(designPath($name));
     $whole = DesignReader::read($text);
     $draft = DraftDocument::of(DesignDocument::fromJson($text));
     foreach ($draft->items(Place::of('blocks')) as $block) {
@@ -217,7 +217,7 @@ it('reads a block out of its excerpt as it is in the whole design, at every size
 
 it('has another key for a block when anything in it changes, and the same when something else does', function (): void {
     $draft = DraftDocument::of(
-        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__, 2).'/database/designs/night-ferry.json')),
+        DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $key = fn (DraftDocument $of): string => Excerpt::keyOfBlock($of, 'b-lantern');
     $after = fn (array $edit): string => $key(Draft::apply($draft, EditReader::read($edit))->document);

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Log;
 
-const NIGHT_FERRY = 'database/designs/night-ferry.json';
+const NIGHT_FERRY = 'tests/designs/night-ferry.json';
 
 it('prints the plan of a design at a size, by chosen methods, with everything that a member would see', function (): void {
     Artisan::call('dew:plan', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--method' => ['hst:eight', 'four-patch:squares']]);
@@ -64,9 +64,9 @@ it('says what is wrong with what it was asked', function (array $asked, string $
 ]);
 
 it('proves a design, and fails when it cannot be sewn', function (): void {
-    $this->artisan('dew:proof', ['file' => NIGHT_FERRY])->expectsOutput(__('proof.clean'))->assertSuccessful();
+    $this->artisan('dew:proof', ['file' => 'database/designs/night-ferry.json'])->expectsOutput(__('proof.clean'))->assertSuccessful();
     $file = tempnam(sys_get_temp_dir(), 'dew');
-    file_put_contents($file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents(NIGHT_FERRY), true)));
+    file_put_contents($file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents('database/designs/night-ferry.json'), true)));
     $this->artisan('dew:proof', ['file' => $file])
         ->expectsOutput(
             "Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.",
@@ -167,7 +167,7 @@ it('makes the first host of a new machine, who chooses her password by a link', 
     config(['app.url' => 'https://dew.example']);
     $given = [
         'email' => 'Wren@saltbox.example', '--name' => 'Wren Halloway', '--quilt-along' => 'Night Ferry', '--zone' => 'America/New_York',
-        '--design' => database_path('designs/night-ferry.json'),
+        '--design' => base_path('tests/designs/night-ferry.json'),
     ];
     Artisan::call('dew:host', $given);
     $said = Artisan::output();

@@ -91,7 +91,7 @@ const FORMS = [
         'zone' => 'UTC', 'units' => 'in', 'welcome' => 'Hello', 'copy_question' => 'Page 2', 'copy_word' => 'tide',
     ],
     'host.helpers.store' => ['email' => 'ivo@saltbox.example', 'may_edit' => '1'],
-    'host.helpers.update' => ['may_edit' => '1'],
+    'host.helpers.update' => ['may_test' => '1', 'may_edit' => '1'],
     'host.helpers.destroy' => [],
     'help.accept' => [],
     'member.copy.update' => ['word' => 'tide'],
@@ -110,7 +110,13 @@ const FORMS = [
     ],
     'host.split.take' => ['clues' => '8', 'secret' => '1', 'take_0' => 'u-beam', 'all' => '1'],
     'host.library.take' => ['block' => 'b-shoofly', 'as_f-ground' => 'f-deep'],
-    'host.versions.store' => ['name' => 'Second', 'reason' => 'Because'],
+    'host.versions.store' => ['name' => 'Second', 'reason' => 'Because', 'draft' => '0', 'say_1' => 'It was wrong.'],
+    'host.pictures.clue' => ['picture' => 'x', 'shows' => 'A press'],
+    'member.corrections.update' => [],
+    'host.history.undo' => [],
+    'host.release.about' => ['about' => 'in a week or two', 'about_date' => '2031-01-04'],
+    'host.remarks.store' => ['words' => 'Too small', 'place' => 'the whole clue', 'task' => 't-beam', 'size' => 'Throw'],
+    'host.remarks.update' => ['answer' => 'It is right now.'],
 ];
 
 /** What the addresses of pages are asked with. */

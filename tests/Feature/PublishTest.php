@@ -188,21 +188,11 @@ it('moves, adds and removes clues that nobody has seen yet, and keeps what belon
     }
 });
 
-it('refuses what would change a clue that members have open, and says which', function (callable $change, string $place, string $words): void {
+it('refuses what would take a clue, a size or a colourway from members, and says which', function (callable $change, string $place, string $words): void {
     expect(fn () => publishAgain($this, $change))->toThrow(DocumentException::class, "$place: $words")
         ->and(DesignVersion::query()->count())->toBe(1);
     $this->get("/q/{$this->mine->id}/clues/1")->assertOk()->assertSeeText('Casting off');
 })->with([
-    'its words' => [function (array $document): array {
-        $document['clues'][0]['title'] = 'Cast off at last';
-
-        return $document;
-    }, '/clues/0', 'Leave clue 1, “Casting off”, as it is'],
-    'its numbers' => [function (array $document): array {
-        $document['sizes'][1]['columns'] = 6;
-
-        return $document;
-    }, '/clues/0', 'Leave clue 1, “Casting off”, as it is: members have had it open, and at the size Throw it would say something else.'],
     'its place' => [function (array $document): array {
         $document['clues'] = [$document['clues'][1], $document['clues'][0], ...array_slice($document['clues'], 2)];
 

@@ -45,6 +45,10 @@ function everyAddress(string $project, string $slug, string $code): array
                     '{helperInvitation}',
                     '{picture}',
                     '{feed}',
+                    '{correction}',
+                    '{clue}',
+                    '{deed}',
+                    '{remark}',
                 ],
                 [
                     $project,
@@ -61,6 +65,10 @@ function everyAddress(string $project, string $slug, string $code): array
                     '1',
                     str_repeat('a', 64),
                     str_repeat('f', 40),
+                    '1',
+                    'k-casting-off',
+                    '1',
+                    '1',
                 ],
                 $route->uri(),
             );

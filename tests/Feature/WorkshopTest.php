@@ -300,13 +300,13 @@ it('asks why before it publishes in spite of warnings, and keeps the reason', fu
     $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('In spite of warnings: For the back');
 });
 
-it('refuses to publish what would change an open clue', function (): void {
+it('refuses to publish what would move an open clue', function (): void {
     $quiltAlong = $this->quiltAlong();
     $owner = $this->person($quiltAlong, Role::Owner);
     $this->project($quiltAlong);
     $this->release($quiltAlong);
-    sendEdit($owner, $quiltAlong, ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Other beam'])->assertOk();
-    $this->actingAs($owner)->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
+    sendEdit($owner, $quiltAlong, ['kind' => 'move', 'place' => 'clues/k-slack-water', 'before' => 'k-casting-off'])->assertOk();
+    $this->actingAs($owner)->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'yes'])->assertSessionHasErrors('publish');
     expect(session('errors')->first('publish'))->toContain('Leave clue 1')->and($quiltAlong->versions()->count())->toBe(1);
 });
 

@@ -44,6 +44,33 @@ final class ScheduleClue
         });
     }
 
+    /**
+     * Says roughly when a clue opens; it opens by no clock then.
+     *
+     * @param  string|null  $day  YYYY-MM-DD, the day it is likely to be
+     *
+     * @throws ValidationException when it is open already, or the day has passed
+     */
+    public function about(Clue $clue, string $words, ?string $day): void
+    {
+        DB::transaction(function () use ($clue, $words, $day): void {
+            $locked = $this->locked($clue);
+            if ($locked->state() === ClueState::Released) {
+                throw ValidationException::withMessages(['about' => __('clues.errors.already_released')]);
+            }
+            if ($day !== null && $day < now($locked->zone ?? $locked->quiltAlong->zone)->format('Y-m-d')) {
+                throw ValidationException::withMessages(['about_date' => __('clues.errors.about_past', [
+                    'next' => now($locked->zone ?? $locked->quiltAlong->zone)->addWeek()->format('Y-m-d'),
+                ])]);
+            }
+            $locked->forceFill([
+                'local_date' => null, 'local_time' => null, 'release_at' => null, 'withdrawn_at' => null, 'announced_at' => null,
+                'about' => $words, 'about_date' => $day,
+            ])->save();
+            $clue->setRawAttributes($locked->getAttributes(), true);
+        });
+    }
+
     public function now(Clue $clue): void
     {
         DB::transaction(function () use ($clue): void {

@@ -83,7 +83,7 @@ final class BenchEdit extends Command
             $view = $workshop->view($draft, $host, 'block', 'b-0');
             $panels = (string) json_encode($view?->changed($known) ?? []);
             $times[] = hrtime(true);
-            ProofStudy::of(OpenDraft::design($draft));
+            ProofStudy::of(OpenDraft::design($draft), $draft->quiltAlong);
             $times[] = hrtime(true);
             $known = $this->known($view);
             if ($number > 0) {

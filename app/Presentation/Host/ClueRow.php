@@ -27,6 +27,6 @@ final readonly class ClueRow
 
     public function when(): string
     {
-        return $this->clue->release_at === null ? __('drops.no_date') : When::full($this->clue->release_at, $this->zone);
+        return $this->clue->release_at === null ? ($this->clue->about ?? __('drops.no_date')) : When::full($this->clue->release_at, $this->zone);
     }
 }

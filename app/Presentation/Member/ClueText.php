@@ -21,6 +21,7 @@ final readonly class ClueText
         private Drawn $drawn,
         private ReleasedSheets $sheets,
         private CorrectionNews $news,
+        private Recap $recap,
     ) {
     }
 
@@ -39,6 +40,7 @@ final readonly class ClueText
             'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
+        $values['recap'] = $this->recap->html($project, $clue);
         $corrections = $this->news->ofClue($project, $clue);
         $values['corrections'] = $corrections === [] ? '' : view('member.corrections', [
             'project' => $project, 'corrections' => $corrections,

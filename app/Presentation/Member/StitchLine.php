@@ -33,6 +33,7 @@ final readonly class StitchLine
                 done: $released ? $row?->done : null,
                 total: $released ? $row?->total : null,
                 url: $released ? route('member.clues.show', [$project, $clue->number]) : null,
+                about: $clue->release_at === null && $clue->withdrawn_at === null ? $clue->about : null,
             );
         });
 
@@ -50,6 +51,18 @@ final readonly class StitchLine
         }
 
         return $open === [] ? null : $open[count($open) - 1];
+    }
+
+    /** The next one whose date is only roughly known, where none before it has one. */
+    public function roughlyNext(): ?Drop
+    {
+        foreach ($this->drops as $drop) {
+            if ($drop->state === DropState::ToCome) {
+                return $drop->about === null ? null : $drop;
+            }
+        }
+
+        return null;
     }
 
     /** The next one to open that has a date. */

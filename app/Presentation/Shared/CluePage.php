@@ -75,9 +75,10 @@ final readonly class CluePage
         return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway($announcement));
     }
 
-    public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation): self
+    /** @param  string|null  $colourway  its id; null for the first */
+    public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation, ?string $colourway = null): self
     {
-        return new self($sheet, $announcement, $notation, null, null, $announcement->colourway(null));
+        return new self($sheet, $announcement, $notation, null, null, $announcement->colourway($colourway));
     }
 
     public function sizeName(): string
@@ -255,6 +256,15 @@ final readonly class CluePage
             quilting: $this->quilting($task),
             turns: $this->turns($task),
             pattern: $task->picture,
+        );
+    }
+
+    /** @return array<string, StepView> the steps of a task as they are worked out, by name */
+    public function usualSteps(TaskSheet $task): array
+    {
+        return array_map(
+            fn (Step $step): StepView => $this->step($step, $task),
+            StepNames::of($task->making->method === Method::Plain ? [] : $task->steps()),
         );
     }
 

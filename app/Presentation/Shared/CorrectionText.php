@@ -59,7 +59,10 @@ final readonly class CorrectionText
         $cut = $advice->piece;
         $name = $cut?->label === null ? $task->name : __('pieces.labelled', ['label' => $cut->label, 'task' => $task->name]);
         $size = $cut === null ? $task->trim : array_values(array_filter([$cut->width, $cut->length]));
-        $said = trans_choice('corrections.advice.'.$advice->code, $advice->count, ['name' => $name, 'size' => $this->size($size)]);
+        $said = trans_choice('corrections.advice.'.$advice->code, $advice->count, [
+            'name' => $name, 'size' => $this->size($size),
+            'fabric' => Sentence::list(array_map(fn (string $slot): string => $this->slots[$slot]->letter ?? $slot, $cut->slots ?? [])),
+        ]);
         $takes = in_array($advice->code, ['cut-anew', 'cut-more'], true) && $piece !== null
             ? $this->cloth($piece, $advice->count, $usableWidth) : null;
 

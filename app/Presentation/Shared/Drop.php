@@ -18,18 +18,23 @@ final readonly class Drop
         public ?int $done = null,
         public ?int $total = null,
         public ?string $url = null,
+        public ?string $about = null,
     ) {
     }
 
     public function label(): string
     {
         return __('drops.label', ['number' => $this->number, 'state' => $this->state->label()])
-            .($this->state === DropState::ToCome && $this->opens !== null ? ', '.__('drops.opens', ['when' => $this->when()]) : '');
+            .($this->state === DropState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__('drops.opens', ['when' => $this->when()]) : '');
     }
 
-    /** The promised hour on the wall clock of its zone. */
+    /** The promised hour on the wall clock of its zone, or roughly when in the host's words. */
     public function when(): string
     {
-        return $this->opens === null ? __('drops.no_date') : When::full($this->opens, (string) $this->zone);
+        return match (true) {
+            $this->about !== null => $this->about,
+            $this->opens === null => __('drops.no_date'),
+            default => When::full($this->opens, (string) $this->zone),
+        };
     }
 }

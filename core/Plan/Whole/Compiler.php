@@ -55,6 +55,7 @@ final class Compiler
                 fn (string $slot): int => Decisions::clueThatNeedsFabric($compilation, $slot),
                 array_combine($design->later->fabrics, $design->later->fabrics),
             ),
+            $design->prepare,
         );
     }
 

@@ -43,6 +43,7 @@ use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Template;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\ClueWords;
+use Dew\Core\Words\Preparation;
 
 /** Reads back what {@see SheetWriter} wrote. */
 final class SheetReader
@@ -154,6 +155,7 @@ final class SheetReader
             $minutes,
             $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null,
             $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : [],
+            $sheet->has('prepare') ? Preparation::fromData(self::data($sheet->get('prepare'))) : new Preparation,
         );
     }
 

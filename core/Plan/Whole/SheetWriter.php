@@ -341,6 +341,7 @@ final class SheetWriter
             'minutes' => $sheet->minutes,
             ...($sheet->sizeNeededAt === null ? [] : ['size_needed_at' => $sheet->sizeNeededAt]),
             ...($sheet->fabricsNeededAt === [] ? [] : ['fabrics_needed_at' => $sheet->fabricsNeededAt]),
+            ...($sheet->prepare->isEmpty() ? [] : ['prepare' => $sheet->prepare->toData()]),
         ];
     }
 

@@ -2,7 +2,8 @@
     <p class="field-hint">{{ __('clues.hidden') }}</p>
     @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('calendar.title')
         }}</a>
-        <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('calendar.download') }}</a></p>@endcan
+        <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('calendar.download') }}</a>
+        <a class="btn btn-quiet" href="{{ route('host.history', $quiltAlong) }}">{{ __('history.title') }}</a></p>@endcan
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     <ol class="clue-rows">
         @foreach ($board->rows as $row)
@@ -11,7 +12,7 @@
                 <p class="clue-row-number">{{ $row->clue->number }}</p>
                 <div class="clue-row-words">
                     <h2 class="serif">{{ $row->clue->title }}</h2>
-                    <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft ? '' : $row->when() }}</p>
+                    <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft && $row->clue->about === null ? '' : $row->when() }}</p>
                     <p class="field-hint">
                         @if (! $row->hasWork()){{ __('clues.text_only') }}
                         @elseif ($row->state === App\Models\ClueState::Released){{ __('clues.begun', ['begun' => $row->begun,
@@ -53,6 +54,27 @@
                                     @endforeach
                                 @endif
                             </form>
+                            <details class="rough-date" @if ($row->clue->about !== null || ($failed && $errors->hasAny(['about',
+                                'about_date']))) open @endif><summary>{{ __('clues.about') }}</summary>
+                                <form method="post" action="{{ route('host.release.about', [$quiltAlong, $row->clue->number]) }}"
+                                    class="release-form">
+                                    @csrf @method('put')
+                                    <input type="hidden" name="clue" value="{{ $row->clue->number }}">
+                                    <div class="field"><label class="form-label" for="about-{{ $row->clue->number }}">{{ __('clues.about')
+                                        }}</label><input class="form-control" id="about-{{ $row->clue->number }}" name="about" required
+                                        maxlength="80" value="{{ $failed ? old('about', $row->clue->about) : $row->clue->about }}"
+                                        aria-describedby="about-{{ $row->clue->number }}-hint">
+                                        <p class="field-hint" id="about-{{ $row->clue->number }}-hint">{{ __('clues.about_hint') }}</p>
+                                        @if ($failed)@error('about')<p class="field-error" role="alert">{{ $message }}</p>@enderror @endif
+                                    </div>
+                                    <div class="field"><label class="form-label" for="about-date-{{ $row->clue->number }}">{{
+                                        __('clues.about_date') }}</label><input class="form-control" type="date"
+                                        id="about-date-{{ $row->clue->number }}" name="about_date" value="{{ $failed ? old('about_date') :
+                                        $row->clue->about_date?->format('Y-m-d') }}">
+                                        @if ($failed)@error('about_date')<p class="field-error" role="alert">{{ $message }}</p>@enderror
+                                        @endif</div>
+                                    <button class="btn btn-other">{{ __('clues.save_about') }}</button>
+                                </form></details>
                             <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf<button
                                 class="btn btn-quiet">{{ __('clues.release_now') }}</button></form>
                         @endif

@@ -9,6 +9,10 @@
                         @unless ($helper->may_edit)<input type="hidden" name="may_edit" value="1">@endunless
                         <button class="btn btn-quiet">{{ __($helper->may_edit ? 'settings.only_look' : 'settings.let_edit')
                             }}</button></form>
+                    <form method="post" action="{{ route('host.helpers.update', [$quiltAlong, $helper->id]) }}">@csrf @method('PATCH')
+                        <input type="hidden" name="may_test" value="{{ $helper->may_test ? 0 : 1 }}">
+                        <button class="btn btn-quiet">{{ __($helper->may_test ? 'settings.test_no_more' : 'settings.let_test')
+                            }}</button></form>
                     <form method="post" action="{{ route('host.helpers.destroy', [$quiltAlong, $helper->id]) }}">@csrf @method('DELETE')
                         <button class="btn btn-quiet">{{ __('settings.remove_helper', ['name' => $helper->user->name])
                             }}</button></form></li>

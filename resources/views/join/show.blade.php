@@ -5,6 +5,7 @@
             {{ trans_choice('join.clues', count($announcement->minutes)) }}</p>
     @if ($quiltAlong->welcome)<div class="card">@foreach (preg_split('/\n\s*\n/', $quiltAlong->welcome) ?: [] as $paragraph)<p>{{ $paragraph
         }}</p>@endforeach</div>@endif
+    @include('member.prepare', ['prepare' => $announcement->prepare, 'open' => true])
     @guest
         <h2>{{ __('join.sizes') }}</h2>
         <ul class="plain-list">

@@ -38,10 +38,15 @@
                 <span><b data-part="seconds">–</b> {{ __('now.seconds') }}</span>
             </div>
             <p>{{ __('now.opens_at', ['when' => $next->when()]) }}</p>
+        @elseif ($rough = $line->roughlyNext())
+            <h2 id="countdown" class="eyebrow">{{ __('now.opens_about', ['number' => $rough->number]) }}</h2>
+            <p class="big-title serif">{{ $rough->about }}</p>
         @else
             <h2 id="countdown" class="eyebrow">{{ __('now.no_next') }}</h2>
         @endif
     </section>
+    @include('member.prepare', ['prepare' => $announcement->prepare, 'open' => $current === null,
+        'notation' => $project->notation])
     <details class="card drop-key">
         <summary>{{ __('drops.key') }}</summary>
         <ul class="plain-list">

@@ -1,5 +1,5 @@
 @php($clues = $document->items(Dew\Core\Draft\Place::of('clues')))
-@php($what = fn ($task) => array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics'])))
+@php($what = fn ($task) => array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'])))
 @php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
 {{-- A board has hundreds of cards: their buttons and pictures are put together here, once, and not by components. --}}
 @php($icons = array_map(fn ($name) => view('components.icon', ['name' => $name, 'attributes' => new
@@ -37,6 +37,7 @@
                 App\Support\Fill::in('id', 't')] + $thing['task']]]], $work->unmade)]">{{ __('workshop.clue_each') }}</x-edit.button></p>
     </section>
 @endif
+@include('workshop.prepare')
 <div class="board-head">
     @if (count($work->sizes) > 1)
         <nav class="size-tabs" aria-label="{{ __('design.size') }}">
@@ -62,7 +63,8 @@
                 @endif
                 <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $clue]"
                     :aria-label="__('workshop.remove_clue', ['number' => $loop->iteration])"><x-icon name="minus"/></x-edit.button></div>
-            <p class="clue-name">{{ $clue['title'] ?? '' }}</p>
+            <p class="clue-name">{{ $clue['title'] ?? '' }}@isset($clue['kind'])<small class="clue-kind">{{
+                __('workshop.clue_kinds.'.$clue['kind']) }}</small>@endisset</p>
             <ul class="clue-cards">
                 @foreach ($clue['tasks'] ?? [] as $place => $task)
                     @php($id = $task['id'])
@@ -96,7 +98,7 @@
                                         $say($says, $name), $icons[$icon]) !!}
                                 @endif
                             @endforeach
-                            @if ($share === null && ! isset($task['for']) && max([0, ...array_values($counts)]) > 1)
+                            @if ($share === null && ! isset($task['for']) && (! isset($task['minutes']) || isset($task['quilt'])) && max([0, ...array_values($counts)]) > 1)
                                 {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [
                                     ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part'
                                         => 1,
@@ -147,6 +149,9 @@
                     @if (($load[$size]['techniques'] ?? []) !== []){{ __('workshop.new_techniques', ['techniques' => implode(', ',
                         $load[$size]['techniques'])]) }}@endif</p>
             @endif
+            <p class="clue-page-link"><a href="{{ route('host.draft.clue', [$quiltAlong, $clue['id']]) }}"
+                aria-label="{{ __('workshop.clue_page.open_of', ['number' => $loop->iteration]) }}">{{ __('workshop.clue_page.open')
+                }}</a></p>
             <details class="section-tool"><summary>{{ __('workshop.clue_words') }}</summary>
                 <x-edit.text :place="$at.'/title'" :value="$clue['title'] ?? null" :label="__('workshop.clue_title')"
                     :id="'clue-title-'.$clue['id']" maxlength="80"/>

@@ -1,5 +1,6 @@
 @php($routes = ['quilt' => 'host.design', 'cloth' => 'host.cloth', 'blocks' => 'host.blocks', 'clues' => 'host.draft.clues'])
 @php($link = fn ($remark) => match ($remark->view) {
+    'clue' => route('host.draft.clue', [$quiltAlong, $remark->of]),
     'block' => route('host.blocks.show', [$quiltAlong, $remark->of]), 'unit' => route('host.units.show', [$quiltAlong, $remark->of]),
     default => route($routes[$remark->view], $quiltAlong),
 }.($remark->spot === '' ? '' : '#'.$remark->spot))
@@ -28,3 +29,24 @@
         </section>
     @endforeach
 @endforeach
+@if ($said->isNotEmpty())
+    <section id="remarks" aria-labelledby="remarks-title">
+        <h2 id="remarks-title">{{ __('remarks.title') }}</h2>
+        <ul class="remarks">
+            @foreach ($said as $remark)
+                @php($number = $numbers[$remark->clue_key] ?? null)
+                <li class="remark is-note"><div><p><b>{{ __('clues.clue', ['number' => $number ?? '–']) }}.</b> {{ __('remarks.on', ['place' =>
+                    $remark->place]) }}: {{ $remark->words }}</p>
+                    <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.somebody'), 'when' =>
+                        App\Presentation\Shared\When::short($remark->created_at, $quiltAlong->zone), 'size' => $remark->size]) }}</small>
+                    <form method="post" action="{{ route('host.remarks.update', [$quiltAlong, $remark->id]) }}" class="words-row">@csrf
+                        @method('PUT')
+                        <div><label class="form-label" for="answer-{{ $remark->id }}">{{ __('remarks.answer') }}</label><textarea rows="2"
+                            class="form-control" id="answer-{{ $remark->id }}" name="answer" required maxlength="2000"></textarea></div>
+                        <button class="btn btn-other">{{ __('remarks.send_answer') }}</button></form></div>
+                    @if ($number !== null)<span class="remark-ways"><a href="{{ route('host.clues.show', [$quiltAlong, $number]) }}">{{
+                        __('workshop.go_there') }}</a></span>@endif</li>
+            @endforeach
+        </ul>
+    </section>
+@endif

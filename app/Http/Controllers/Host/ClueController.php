@@ -6,9 +6,14 @@ namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
+use App\Models\TestRemark;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\ClueBoard;
+use App\Presentation\Host\PreviewLine;
 use App\Presentation\Shared\CluePage;
+use Carbon\CarbonImmutable;
+use Dew\Core\Calendar\ReleaseTime;
+use Dew\Core\Calendar\ReleaseTimeException;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -36,13 +41,46 @@ final class ClueController extends Controller
         $size = isset($announcement->sizes[$size]) ? $size : (string) array_key_first($announcement->sizes);
         $methods = $this->methods($request, $quiltAlong);
 
+        $colourway = $request->string('colourway')->value();
+        $sheet = $sheets->clue($version, $size, $clue, $methods);
+        $at = $this->moment($request, $quiltAlong);
+
         return view('host.preview', [
             'quiltAlong' => $quiltAlong,
             'clue' => $clue,
             'announcement' => $announcement,
             'size' => $size,
-            'page' => CluePage::forPreview($sheets->clue($version, $size, $clue, $methods), $announcement, Notation::Fractions),
+            'colourway' => isset($announcement->colourways[$colourway]) ? $colourway : (string) array_key_first($announcement->colourways),
+            'notation' => $this->notation($request),
+            'methods' => $methods,
+            'at' => $at,
+            'line' => PreviewLine::of($quiltAlong, $at, $size),
+            'page' => CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway),
+            'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
+                ->orderBy('id')->get(),
         ]);
+    }
+
+    private function notation(Request $request): Notation
+    {
+        return Notation::tryFrom($request->string('notation')->value()) ?? Notation::Fractions;
+    }
+
+    /** The moment at which it is looked at: an hour on the wall of the quilt-along's zone, or now. */
+    private function moment(Request $request, QuiltAlong $quiltAlong): CarbonImmutable
+    {
+        $asked = $request->string('at')->value();
+        if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/', $asked) === 1) {
+            try {
+                return CarbonImmutable::instance(
+                    ReleaseTime::of(substr($asked, 0, 10), substr($asked, 11), $quiltAlong->zone)->instant,
+                );
+            } catch (ReleaseTimeException) {
+                return CarbonImmutable::now();
+            }
+        }
+
+        return CarbonImmutable::now();
     }
 
     private function methods(Request $request, QuiltAlong $quiltAlong): MethodChoices

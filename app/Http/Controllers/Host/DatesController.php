@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
+use App\Actions\Host\KeepHistory;
 use App\Actions\Host\SetDates;
 use App\Http\Controllers\Controller;
 use App\Models\Clue;
@@ -37,7 +38,11 @@ final class DatesController extends Controller
         if ($plan->errors !== []) {
             throw ValidationException::withMessages($plan->errors);
         }
+        $before = KeepHistory::dates($quiltAlong->clues()->whereIn('number', array_keys($plan->times))->get());
         $count = $set($quiltAlong, $plan->times);
+        if ($count > 0) {
+            KeepHistory::write($quiltAlong, $this->person($request), 'dates', ['count' => $count], $before);
+        }
 
         return redirect()->route('host.clues.index', $quiltAlong)->with(
             ...($count === 0 ? ['warning', __('calendar.nothing')] : ['status', trans_choice('calendar.done', $count)]),
@@ -48,6 +53,14 @@ final class DatesController extends Controller
     public function file(QuiltAlong $quiltAlong): Response
     {
         $file = new CalendarFile($quiltAlong->name);
+        foreach ($quiltAlong->clues()->whereNull('release_at')->whereNull('withdrawn_at')->whereNotNull('about')->get() as $clue) {
+            $file->addRoughly(
+                "$quiltAlong->slug-$clue->key@dew",
+                __('calendar.clue', ['number' => $clue->number]).': '.$clue->title.', '.$clue->about,
+                $clue->about_date?->toDateTimeImmutable(),
+                ($clue->updated_at ?? now())->toDateTimeImmutable(),
+            );
+        }
         foreach ($quiltAlong->clues()->whereNotNull('release_at')->whereNull('withdrawn_at')->orderBy('number')->get() as $clue) {
             $this->add($file, $quiltAlong, $clue);
         }

@@ -55,6 +55,14 @@ final class DraftController extends Controller
         return $this->page($request, $quiltAlong, 'clues', $request->string('size')->value());
     }
 
+    /** What one clue says, and how a member of the asked size and colourway would read it. */
+    public function clue(Request $request, QuiltAlong $quiltAlong, string $clue): View
+    {
+        $plain = fn (string $key): string => str_replace('/', '', $request->string($key)->value());
+
+        return $this->page($request, $quiltAlong, 'clue', implode('/', [$clue, $plain('size'), $plain('colourway')]));
+    }
+
     public function proof(Request $request, QuiltAlong $quiltAlong): View
     {
         return $this->page($request, $quiltAlong, 'proof');
@@ -73,7 +81,7 @@ final class DraftController extends Controller
 
         return response()->json([
             'number' => $draft->number,
-            'proof' => ProofStudy::of(OpenDraft::design($draft))->summary(),
+            'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong)->summary(),
             'panels' => $view?->changed($request->string('known')->value()) ?? [],
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
+use App\Actions\Host\KeepHistory;
 use App\Http\Controllers\Controller;
 use App\Mail\HelperInvitedMail;
 use App\Models\HelperInvitation;
@@ -32,6 +33,7 @@ final class HelperController extends Controller
             ['quilt_along_id' => $quiltAlong->id, 'email' => $email],
             ['may_edit' => $request->boolean('may_edit'), 'accepted_at' => null],
         );
+        KeepHistory::write($quiltAlong, $this->person($request), 'asked', ['email' => $email]);
         Mail::to($email)->queue(new HelperInvitedMail($this->person($request), $invitation->setRelation('quiltAlong', $quiltAlong)));
 
         return back()->with('status', __('settings.invited', ['email' => $email]));
@@ -39,14 +41,20 @@ final class HelperController extends Controller
 
     public function update(Request $request, QuiltAlong $quiltAlong, int $membership): RedirectResponse
     {
-        $this->helper($quiltAlong, $membership)->update(['may_edit' => $request->boolean('may_edit')]);
+        $helper = $this->helper($quiltAlong, $membership);
+        $helper->update($request->has('may_test')
+            ? ['may_test' => $request->boolean('may_test')]
+            : ['may_edit' => $request->boolean('may_edit')]);
+        KeepHistory::write($quiltAlong, $this->person($request), 'helper', ['name' => $helper->user->name]);
 
         return back()->with('status', __('settings.saved'));
     }
 
-    public function destroy(QuiltAlong $quiltAlong, int $membership): RedirectResponse
+    public function destroy(Request $request, QuiltAlong $quiltAlong, int $membership): RedirectResponse
     {
-        $this->helper($quiltAlong, $membership)->delete();
+        $helper = $this->helper($quiltAlong, $membership);
+        $helper->delete();
+        KeepHistory::write($quiltAlong, $this->person($request), 'helper_gone', ['name' => $helper->user->name]);
 
         return back()->with('status', __('settings.helper_gone'));
     }

@@ -13,6 +13,7 @@ use App\Pictures\DesignArchive;
 use App\Pictures\PictureRefused;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Kind\AddItem;
 use Dew\Core\Draft\Kind\SetValue;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
@@ -66,6 +67,36 @@ final class PictureController extends Controller
         }
 
         return redirect()->route('host.units.show', [$quiltAlong, $unit])->with('status', __('pictures.kept'));
+    }
+
+    /**
+     * A picture in a clue, with what it shows.
+     *
+     * @throws ValidationException when the file is no picture, there are no words for it, or the clue has no room for it
+     */
+    public function ofClue(
+        Request $request,
+        QuiltAlong $quiltAlong,
+        string $clue,
+        ClothPictures $pictures,
+        ChangeDraft $change,
+    ): RedirectResponse {
+        $given = $request->validate([
+            'picture' => ['required', 'file', 'max:'.self::LARGEST_KB], 'shows' => ['required', 'string', 'max:300'],
+        ], ['picture.*' => __('pictures.no_picture'), 'shows.*' => __('pictures.say_what')]);
+        $draft = OpenDraft::of($quiltAlong);
+        abort_unless(OpenDraft::design($draft)->at(Place::of('clues', $clue))->exists, 404);
+        try {
+            $hash = $pictures->keep($this->bytes($request), ClothPictures::LARGE)->hash;
+            $change->edit($draft, $this->person($request), (string) Str::uuid(), 'add', new AddItem(
+                Place::of('clues', $clue, 'pictures'),
+                ['id' => 'p-'.Str::lower(Str::random(6)), 'picture' => $hash, 'text' => trim((string) $given['shows'])],
+            ));
+        } catch (PictureRefused|EditRefused|EditConflict $error) {
+            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+        }
+
+        return redirect()->route('host.draft.clue', [$quiltAlong, $clue])->with('status', __('pictures.kept'));
     }
 
     private function bytes(Request $request): string

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
+use App\Actions\Host\KeepHistory;
 use App\Actions\Host\ScheduleClue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ReleaseRequest;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
+use App\Presentation\Shared\When;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 /** The hour at which a clue opens: set it, open it now, withdraw it. */
 final class ReleaseController extends Controller
@@ -17,12 +20,16 @@ final class ReleaseController extends Controller
     public function update(ReleaseRequest $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $clue = $this->clue($quiltAlong, $number);
+        $before = KeepHistory::dates([$clue]);
         $release = $schedule->at(
             $clue,
             $request->string('date')->value(),
             $request->string('time')->value(),
             $request->string('zone')->value(),
         );
+        KeepHistory::write($quiltAlong, $this->person($request), 'scheduled', [
+            'number' => $number, 'when' => When::full($release->instant, $release->zone),
+        ], $before);
         $back = $this->back($quiltAlong, $number)->with('status', __('clues.scheduled', ['number' => $number]));
 
         return $release->movedForward ? $back->with(
@@ -31,16 +38,34 @@ final class ReleaseController extends Controller
         ) : $back;
     }
 
-    public function store(QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
+    /** A date that is only roughly known. */
+    public function about(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
+    {
+        $given = $request->validate([
+            'about' => ['required', 'string', 'max:80'], 'about_date' => ['nullable', 'date_format:Y-m-d'],
+        ], ['about.*' => __('clues.errors.about'), 'about_date.*' => __('clues.errors.date')]);
+        $clue = $this->clue($quiltAlong, $number);
+        $before = KeepHistory::dates([$clue]);
+        $schedule->about($clue, trim((string) $given['about']), is_string($given['about_date'] ?? null) ? $given['about_date'] : null);
+        KeepHistory::write($quiltAlong, $this->person($request), 'about', ['number' => $number, 'about' => $given['about']], $before);
+
+        return $this->back($quiltAlong, $number)->with('status', __('clues.about_set', ['number' => $number]));
+    }
+
+    public function store(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $schedule->now($this->clue($quiltAlong, $number));
+        KeepHistory::write($quiltAlong, $this->person($request), 'released', ['number' => $number]);
 
         return $this->back($quiltAlong, $number)->with('status', __('clues.released', ['number' => $number]));
     }
 
-    public function destroy(QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
+    public function destroy(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
-        $schedule->withdraw($this->clue($quiltAlong, $number));
+        $clue = $this->clue($quiltAlong, $number);
+        $before = KeepHistory::dates([$clue]);
+        $schedule->withdraw($clue);
+        KeepHistory::write($quiltAlong, $this->person($request), 'withdrawn', ['number' => $number], $before);
 
         return $this->back($quiltAlong, $number)->with('status', __('clues.withdrawn', ['number' => $number]));
     }

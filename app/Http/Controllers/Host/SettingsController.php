@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
+use App\Actions\Host\KeepHistory;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\SettingsRequest;
 use App\Models\HelperInvitation;
@@ -26,7 +27,13 @@ final class SettingsController extends Controller
 
     public function update(SettingsRequest $request, QuiltAlong $quiltAlong): RedirectResponse
     {
-        $quiltAlong->update($request->about());
+        $was = $quiltAlong->getRawOriginal();
+        $quiltAlong->fill($request->about());
+        $before = array_intersect_key($was, $quiltAlong->getDirty());
+        $quiltAlong->save();
+        if ($before !== []) {
+            KeepHistory::write($quiltAlong, $this->person($request), 'settings', [], ['settings' => $before]);
+        }
 
         return redirect()->route('host.settings', $quiltAlong)->with('status', __('settings.saved'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
+use App\Actions\Host\KeepHistory;
 use App\Actions\Host\OpenDraft;
 use App\Actions\Host\PublishDesign;
 use App\Http\Controllers\Controller;
@@ -39,7 +40,7 @@ final class VersionController extends Controller
         return view('workshop.versions', [
             'quiltAlong' => $quiltAlong,
             'versions' => $versions,
-            'proof' => ProofStudy::of(OpenDraft::design($draft)),
+            'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong),
             'changes' => $last === null ? null : $this->between($last->document, $draft->document)->sentences(),
             'same' => $last !== null && $last->hash === hash('sha256', $draft->document),
             'open' => $this->open($quiltAlong, $draft),
@@ -84,7 +85,7 @@ final class VersionController extends Controller
             throw ValidationException::withMessages(['publish' => __('corrections.host.stale')]);
         }
         $reason = trim((string) ($given['reason'] ?? ''));
-        if ($reason === '' && ProofStudy::of(OpenDraft::design($draft))->count(Severity::Warning) > 0) {
+        if ($reason === '' && ProofStudy::of(OpenDraft::design($draft), $quiltAlong)->count(Severity::Warning) > 0) {
             throw ValidationException::withMessages(['reason' => __('workshop.reason_needed')]);
         }
         try {
@@ -99,6 +100,12 @@ final class VersionController extends Controller
                 ...$clue !== null && $request->has($clue) ? [$clue => $error->problem] : ['publish' => $error->getMessage()],
             ]);
         }
+
+        $told = Correction::query()->where('design_version_id', $version->id)->with('clue')->get()
+            ->map(fn (Correction $correction): int => $correction->clue->number)->sort();
+        KeepHistory::write($quiltAlong, $this->person($request), $told->isEmpty() ? 'published' : 'corrected', [
+            'number' => $version->number, 'numbers' => $told->implode(', '),
+        ]);
 
         return redirect()->route('host.versions', $quiltAlong)->with(
             'status',

@@ -13,6 +13,7 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
+use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
 use Dew\Core\Split\MakingGraph;
 use Illuminate\Support\Facades\Cache;
@@ -24,7 +25,7 @@ final readonly class ClueWork
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 2;
+    private const FORM = 3;
 
     /**
      * @param  list<array{key: string, name: string, counts: array<string, int>, task: array<string, mixed>}>  $unmade  what no clue makes
@@ -106,6 +107,15 @@ final readonly class ClueWork
                     $id = ProductKey::id($task->product);
                     $products[$task->id] = isset($design->units[$id]) || isset($design->blocks[$id]) ? $id : '';
                 }
+                foreach ($clue->chores as $chore) {
+                    $counts[$chore->id][$sized->size->id] = $chore->times($chore->block === null ? 0 : $sized->count($chore->block));
+                    $names[$chore->id] ??= match (true) {
+                        $chore->name !== '' => $chore->name,
+                        $chore->block !== null => __('chores.quilt', ['block' => $sized->names[$chore->block] ?? $chore->block]),
+                        default => __('chores.kinds.'.$chore->kind),
+                    };
+                    $products[$chore->id] = $chore->block ?? '';
+                }
             }
         }
         uasort($unmade, fn (array $a, array $b): int => ($order[$a['key']] ?? PHP_INT_MAX) <=> ($order[$b['key']] ?? PHP_INT_MAX));
@@ -139,6 +149,13 @@ final readonly class ClueWork
             }
             $ledger = Ledger::of($design, $graph);
             foreach ($ledger->problems as $problem) {
+                if ($problem->code === LedgerProblem::EARLY) {
+                    $problems[(string) $problem->by][__('split.problems.early', [
+                        'thing' => $graph->works[$problem->product]->name ?? __('chores.kinds.rows'), 'number' => $problem->needed + 1,
+                    ])] = true;
+
+                    continue;
+                }
                 $said = __('split.problems.'.$problem->code, [
                     'thing' => $graph->works[$problem->product]->name ?? $problem->product,
                     'by' => $problem->by === null ? __('split.top') : ($graph->works[$problem->by]->name ?? $problem->by),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Models\QuiltAlong;
 use App\Support\Words;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
@@ -19,23 +20,47 @@ final readonly class ProofStudy
 {
     private const DAYS = 2;
 
+    /** Changes with what is kept. */
+    private const FORM = 2;
+
     /** @param  list<Remark>  $remarks */
     private function __construct(public array $remarks)
     {
     }
 
-    public static function of(DraftDocument $document): self
+    public static function of(DraftDocument $document, QuiltAlong $quiltAlong): self
     {
         $text = $document->document()->text;
-        $name = 'proof:'.hash('sha256', serialize([$text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION]));
+        $days = self::daysBetween($quiltAlong);
+        $about = [$text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION, self::FORM, $quiltAlong->secret, $days];
 
-        return Cache::remember($name, now()->addDays(self::DAYS), fn (): self => self::make($document, $text));
+        return Cache::remember(
+            'proof:'.hash('sha256', serialize($about)),
+            now()->addDays(self::DAYS),
+            fn (): self => self::make($document, $text, $quiltAlong->secret, $days),
+        );
     }
 
-    private static function make(DraftDocument $document, string $text): self
+    /** @return array<string, int> days from the opening of each clue to that of the next, by its id, where both have a date */
+    private static function daysBetween(QuiltAlong $quiltAlong): array
+    {
+        $days = [];
+        $before = null;
+        foreach ($quiltAlong->clues()->get(['key', 'release_at', 'number']) as $clue) {
+            if ($before?->release_at !== null && $clue->release_at !== null) {
+                $days[$before->key] = (int) round($before->release_at->diffInHours($clue->release_at) / 24);
+            }
+            $before = $clue;
+        }
+
+        return array_filter($days, fn (int $count): bool => $count > 0);
+    }
+
+    /** @param  array<string, int>  $days */
+    private static function make(DraftDocument $document, string $text, bool $isSecret, array $days): self
     {
         try {
-            $findings = Proof::ofDraft(DesignReader::reading($text));
+            $findings = Proof::ofDraft(DesignReader::reading($text), $isSecret, $days);
         } catch (DocumentException $error) {
             $findings = [new Finding('unreadable', Severity::Error, '', ['problem' => $error->getMessage()])];
         }

@@ -27,6 +27,9 @@ final readonly class Remark
      * @param  string  $spot  the part of that page, for its address
      * @param  array<string, mixed>|null  $remedy  an edit
      */
+    /** What is put right on the page of a clue's words. */
+    private const OF_WORDS = ['no-opening', 'tool-late', 'quoted-length', 'quoted-count', 'secret-named', 'secret-picture'];
+
     private function __construct(
         public string $code,
         public Severity $severity,
@@ -56,7 +59,8 @@ final readonly class Remark
             ],
             'units' => $id === '' ? ['blocks', '', ''] : ['unit', $id, ''],
             'fabrics', 'colourways' => ['cloth', '', $id === '' ? '' : $list.'-'.$id],
-            'clues' => ['clues', '', $id === '' ? '' : 'clue-'.$id],
+            'clues' => $id !== '' && in_array($finding->code, self::OF_WORDS, true)
+                ? ['clue', $id, ''] : ['clues', '', $id === '' ? '' : 'clue-'.$id],
             default => ['quilt', '', $list === 'sizes' && $id !== '' ? 'size-'.$id : ''],
         };
         [$remedy, $text] = self::remedy($finding, $list, $id, $document);
@@ -111,6 +115,19 @@ final readonly class Remark
             in_array($finding->code, ['unmade-unit', 'unmade-block'], true) => [
                 self::task($document, $finding->names['part']),
                 __('workshop.remedies.task'),
+            ],
+            $finding->code === 'empty-clue' => [
+                ['kind' => 'set', 'place' => "clues/$id/kind", 'to' => 'pause'], __('workshop.remedies.pause'),
+            ],
+            $finding->code === 'tool-late' => [
+                ['kind' => 'together', 'edits' => [
+                    ...$document->at(Place::of('prepare'))->exists ? [] : [['kind' => 'set', 'place' => 'prepare', 'to' => ['tools' => []]]],
+                    ['kind' => 'add', 'to' => 'prepare/tools', 'item' => [
+                        'id' => Fill::in('id', 'o'), 'name' => $finding->names['tool'],
+                        ...isset($finding->lengths['size']) ? ['at_least' => LengthText::of($finding->lengths['size'])] : [],
+                    ]],
+                ]],
+                __('workshop.remedies.tool'),
             ],
             $finding->code === 'unfriendly-size-near' => self::friendlier($finding, $id),
             $finding->code === 'seams-differ' => self::fitting($finding, $id, $document),

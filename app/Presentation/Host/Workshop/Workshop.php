@@ -8,6 +8,7 @@ use App\Actions\Host\ChangeDraft;
 use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
+use App\Models\TestRemark;
 use App\Models\User;
 use App\Pictures\DesignArchive;
 use App\Presentation\Host\ValueText;
@@ -38,6 +39,7 @@ final class Workshop
             'block' => $this->block($draft->quiltAlong, $document, $of),
             'unit' => $this->unit($draft->quiltAlong, $document, $of),
             'clues' => $this->clues($draft->quiltAlong, $document, $of),
+            'clue' => $this->clue($draft->quiltAlong, $document, $of),
             'proof' => $this->proof($draft->quiltAlong, $document),
             default => null,
         };
@@ -152,7 +154,7 @@ final class Workshop
             'unit' => $this->html(view('workshop.unit', $this->about($quiltAlong, $document) + [
                 'id' => $id, 'unit' => $unit, 'look' => Looks::ofUnits($document)[$id] ?? null, 'stated' => $stated,
                 'study' => UnitStudy::of($document, $id, $method, $quiltAlong->units),
-                'remarks' => ProofStudy::of($document)->about('unit', $id),
+                'remarks' => ProofStudy::of($document, $quiltAlong)->about('unit', $id),
             ])),
         ]);
     }
@@ -168,6 +170,28 @@ final class Workshop
         return new View('clues', $size, __('workshop.clues'), [
             'drawings' => $drawings,
             'clues' => $this->html(view('workshop.clues', $about)),
+        ]);
+    }
+
+    /** @param  string  $of  the id of the clue; behind strokes the size and the colourway it is looked at in */
+    private function clue(QuiltAlong $quiltAlong, DraftDocument $document, string $of): ?View
+    {
+        [$id, $size, $colourway] = [...explode('/', $of), '', ''];
+        $clue = $id === '' ? null : $document->at(Place::of('clues', $id))->value;
+        if (! is_array($clue)) {
+            return null;
+        }
+        $number = array_search($id, array_map(Place::idOf(...), $document->items(Place::of('clues'))), true);
+        $about = $this->about($quiltAlong, $document) + [
+            'id' => $id, 'clue' => $clue, 'number' => (int) $number + 1,
+            'page' => ClueStudy::of($document, $id, $size, $colourway, $quiltAlong->units),
+            'work' => ClueWork::of($document),
+        ];
+
+        return new View('clue', $of, is_string($clue['title'] ?? null) ? $clue['title'] : $id, [
+            'words' => $this->html(view('workshop.clue-words', $about)),
+            'steps' => $this->html(view('workshop.clue-steps', $about)),
+            'preview' => $this->html(view('workshop.clue-preview', $about + ['size' => $size, 'colourway' => $colourway])),
         ]);
     }
 
@@ -215,7 +239,12 @@ final class Workshop
     private function proof(QuiltAlong $quiltAlong, DraftDocument $document): View
     {
         return new View('proof', '', __('workshop.proof'), [
-            'proof' => $this->html(view('workshop.proof', $this->about($quiltAlong, $document) + ['proof' => ProofStudy::of($document)])),
+            'proof' => $this->html(view('workshop.proof', $this->about($quiltAlong, $document) + [
+                'proof' => ProofStudy::of($document, $quiltAlong),
+                'said' => TestRemark::query()->where('quilt_along_id', $quiltAlong->id)->whereNull('answered_at')->with('user')
+                    ->orderBy('id')->get(),
+                'numbers' => $quiltAlong->clues()->pluck('number', 'key'),
+            ])),
         ]);
     }
 

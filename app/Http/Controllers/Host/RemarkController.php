@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Http\Controllers\Controller;
+use App\Models\QuiltAlong;
+use App\Models\TestRemark;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What testers say of a step or a number of a clue, and the answers of those who draw up the design. */
+final class RemarkController extends Controller
+{
+    public function store(Request $request, QuiltAlong $quiltAlong, int $number): RedirectResponse
+    {
+        $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
+        $given = $request->validate([
+            'words' => ['required', 'string', 'max:2000'],
+            'place' => ['required', 'string', 'max:200'],
+            'task' => ['nullable', 'string', 'max:40'],
+            'size' => ['required', 'string', 'max:40'],
+        ], ['words.*' => __('remarks.words_needed'), 'place.*' => __('remarks.place_needed')]);
+        TestRemark::query()->create([
+            'quilt_along_id' => $quiltAlong->id,
+            'user_id' => $this->person($request)->id,
+            'clue_key' => $clue->key,
+            'task_key' => $given['task'] ?? null,
+            'place' => $given['place'],
+            'size' => $given['size'],
+            'words' => trim((string) $given['words']),
+        ]);
+
+        return redirect()->to(url()->previous(route('host.clues.show', [$quiltAlong, $number])).'#remarks')->with(
+            'status',
+            __('remarks.left'),
+        );
+    }
+
+    public function update(Request $request, QuiltAlong $quiltAlong, int $remark): RedirectResponse
+    {
+        $given = $request->validate(['answer' => ['required', 'string', 'max:2000']], ['answer.*' => __('remarks.answer_needed')]);
+        TestRemark::query()->where('quilt_along_id', $quiltAlong->id)->findOrFail($remark)->update([
+            'answer' => trim((string) $given['answer']), 'answered_at' => now(), 'answered_by' => $this->person($request)->id,
+        ]);
+
+        return redirect()->to(route('host.proof', $quiltAlong).'#remarks')->with('status', __('remarks.answered'));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host;
+
+use App\Models\Deed;
+
+/** What a deed of a host reads like. */
+final class DeedSentence
+{
+    public static function of(Deed $deed): string
+    {
+        return self::text($deed->what, $deed->about);
+    }
+
+    /** @param  array<string, mixed>  $about */
+    private static function text(string $what, array $about): string
+    {
+        if ($what === 'undid') {
+            $inner = is_array($about['about'] ?? null) ? $about['about'] : [];
+
+            return __('history.deeds.undid', ['deed' => self::text(is_string($about['what'] ?? null) ? $about['what'] : '', $inner)]);
+        }
+
+        return __('history.deeds.'.$what, array_map(fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $about));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'History',
+    'lead' => 'What was done with this quilt-along, newest first. Changes of the draft are in its own history, on the page Versions.',
+    'empty' => 'Nothing has been done yet.',
+    'line' => ':who, :when',
+    'somebody' => 'Somebody',
+    'undo' => 'Take it back',
+    'undone' => 'It is as it was before.',
+    'was_undone' => 'taken back',
+    'cannot' => 'That cannot be taken back any more.',
+    'is_open' => ':Clue :number is open by now. Withdraw it if members should not see it.',
+    'is_over' => 'The hour that :clue :number had before is over. Set another one.',
+    'deeds' => [
+        'scheduled' => ':Clue :number is set to open on :when.',
+        'about' => ':Clue :number is set to open “:about”.',
+        'released' => ':Clue :number was opened at once.',
+        'withdrawn' => ':Clue :number was withdrawn.',
+        'dates' => 'The dates of :count :clues were set.',
+        'published' => 'Version :number was published.',
+        'corrected' => 'Version :number was published, and members of :clue :numbers were told what was wrong.',
+        'settings' => 'The settings were changed.',
+        'asked' => ':email was asked to help.',
+        'helper' => 'What :name may do was changed.',
+        'helper_gone' => ':name was taken off the helpers.',
+        'code' => 'The join code was replaced.',
+        'split' => 'A suggested split was taken into the draft.',
+        'undid' => 'Taken back: :deed',
+    ],
+];

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Remarks of testers',
+    'none' => 'No remark yet.',
+    'leave' => 'Leave a remark',
+    'place' => 'On which step or number',
+    'whole' => 'the whole :clue',
+    'words' => 'What you found',
+    'send' => 'Leave it',
+    'left' => 'Your remark stands on the proof page until it is answered.',
+    'line' => ':who, :when, at the size :size',
+    'on' => 'On “:place”',
+    'answer' => 'Your answer',
+    'send_answer' => 'Answer',
+    'answered' => 'Answered.',
+    'answer_was' => 'Answer: :answer',
+    'words_needed' => 'Say what you found, in at most 2,000 signs.',
+    'place_needed' => 'Choose a step or a number.',
+    'answer_needed' => 'Say what you answer, in at most 2,000 signs.',
+    'open' => '{0} |One remark waits for an answer|:count remarks wait for an answer',
+    'unfinished' => ':task measures :size unfinished',
+    'counted' => ':task, how many',
+    'cut' => 'Cut: :what',
+];
