@@ -36,10 +36,22 @@ final readonly class Share
     /** Of so many copies at a size. Shares differ by one at most, and the first are the larger ones. */
     public function count(SizedDesign $sized, string $product): int
     {
-        if ($this->block !== null) {
-            return ($sized->product($this->block)?->contents()[$product] ?? 0) * $sized->count($this->block);
-        }
-        $upTo = fn (int $parts): int => intdiv($sized->count($product) * $parts + $this->of - 1, $this->of);
+        return $this->block === null ? $this->ofCopies($sized->count($product)) : $this->ofBlocks(
+            $sized->product($this->block)?->contents()[$product] ?? 0,
+            $sized->count($this->block),
+        );
+    }
+
+    /** Those that go into so many blocks with so many in each. */
+    public function ofBlocks(int $each, int $blocks): int
+    {
+        return $each * $blocks;
+    }
+
+    /** Of so many copies in all, by the number of the share. */
+    public function ofCopies(int $copies): int
+    {
+        $upTo = fn (int $parts): int => intdiv($copies * $parts + $this->of - 1, $this->of);
 
         return $upTo($this->part) - $upTo($this->part - 1);
     }

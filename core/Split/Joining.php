@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
-use Dew\Core\Design\SizedDesign;
 use Dew\Core\Making\Rates;
-use Dew\Core\Setting\SettingKind;
 use Dew\Core\Words\Chore;
 
 /**
@@ -21,17 +19,16 @@ final readonly class Joining
     ) {
     }
 
-    /** @param  float  $topSeams  inches of seam that join everything in the top */
-    public static function of(Chore $chore, SizedDesign $sized, SettingKind $setting, float $topSeams): self
+    /**
+     * @param  int  $parts  blocks and other parts that the top is joined of
+     * @param  int  $rows  of them
+     * @param  float  $width  of the quilt, in inches
+     * @param  float  $topSeams  inches of seam that join all of it
+     */
+    public static function of(Chore $chore, int $parts, int $rows, float $width, float $topSeams): self
     {
-        $layout = $sized->layout;
-        $parts = count($layout->placements) + count($layout->frame);
-        $rows = $sized->size->rows;
-        if ($setting === SettingKind::OnPoint) {
-            $rows += $sized->size->columns - 1;
-        }
         $rows = max(1, min($rows, $parts));
-        $between = min($topSeams, ($rows - 1) * $layout->finished->width->toFloat());
+        $between = min($topSeams, ($rows - 1) * $width);
 
         return $chore->kind === 'rows' ? new self($parts - $rows, $topSeams - $between) : new self($rows - 1, $between);
     }

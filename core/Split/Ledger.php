@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
+use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
 
 /**
@@ -29,10 +30,16 @@ final readonly class Ledger
 
     public static function of(Design $design, MakingGraph $graph): self
     {
-        $clues = count($design->clues);
+        return self::ofClues(array_values($design->clues), $graph);
+    }
+
+    /** @param  list<Clue>  $inOrder  the clues */
+    public static function ofClues(array $inOrder, MakingGraph $graph): self
+    {
+        $clues = count($inOrder);
         $makes = $problems = [];
         $first = 0;
-        foreach (array_values($design->clues) as $number => $clue) {
+        foreach ($inOrder as $number => $clue) {
             $order = array_flip($clue->order);
             foreach ($clue->tasks as $task) {
                 $place = $first + ($order[$task->id] ?? 0);
@@ -60,7 +67,7 @@ final readonly class Ledger
                 $problems[] = new LedgerProblem(LedgerProblem::UNUSED, $key, null, $line->makes[0]->clue, $clues);
             }
         }
-        array_push($problems, ...self::early($design, $graph, $makes));
+        array_push($problems, ...self::early($inOrder, $graph, $makes));
         usort($lines, fn (array $one, array $other): int => $one[0] <=> $other[0]);
 
         return new self($graph->size, $graph->sizeName, $clues, array_column($lines, 1), $problems);
@@ -81,14 +88,15 @@ final readonly class Ledger
      * Chores that stand before what they need: copies of a block are quilted once they are made, rows are sewn of blocks that are made, and
      * joined once they are sewn.
      *
+     * @param  list<Clue>  $clues
      * @param  array<string, list<LedgerMake>>  $makes
      * @return list<LedgerProblem>
      */
-    private static function early(Design $design, MakingGraph $graph, array $makes): array
+    private static function early(array $clues, MakingGraph $graph, array $makes): array
     {
         $problems = $quilted = [];
         $first = 0;
-        foreach (array_values($design->clues) as $number => $clue) {
+        foreach ($clues as $number => $clue) {
             $order = array_flip($clue->order);
             foreach ($clue->chores as $chore) {
                 $place = $first + ($order[$chore->id] ?? 0);
@@ -97,7 +105,7 @@ final readonly class Ledger
                 }
                 $needed = match (true) {
                     $chore->block !== null => [$chore->block => $quilted[$chore->block]],
-                    $chore->kind === 'rows' => array_intersect_key($graph->top, $design->blocks),
+                    $chore->kind === 'rows' => $graph->blocks,
                     default => [],
                 };
                 foreach ($needed as $product => $count) {
@@ -106,8 +114,8 @@ final readonly class Ledger
                         $problems[] = new LedgerProblem(LedgerProblem::EARLY, (string) $product, $chore->id, $number, $last->clue);
                     }
                 }
-                if ($chore->kind === 'centre' && self::rows($design, $number) !== null) {
-                    $problems[] = new LedgerProblem(LedgerProblem::EARLY, 'rows', $chore->id, $number, (int) self::rows($design, $number));
+                if ($chore->kind === 'centre' && self::rows($clues, $number) !== null) {
+                    $problems[] = new LedgerProblem(LedgerProblem::EARLY, 'rows', $chore->id, $number, (int) self::rows($clues, $number));
                 }
             }
             $first += count($clue->tasks) + count($clue->chores);
@@ -116,10 +124,14 @@ final readonly class Ledger
         return $problems;
     }
 
-    /** The number of a clue after this one in which rows are sewn. */
-    private static function rows(Design $design, int $after): ?int
+    /**
+     * The number of a clue after this one in which rows are sewn.
+     *
+     * @param  list<Clue>  $clues
+     */
+    private static function rows(array $clues, int $after): ?int
     {
-        foreach (array_slice(array_values($design->clues), $after + 1, null, true) as $number => $clue) {
+        foreach (array_slice($clues, $after + 1, null, true) as $number => $clue) {
             foreach ($clue->chores as $chore) {
                 if ($chore->kind === 'rows') {
                     return $number;

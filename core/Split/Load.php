@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
+use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
 
 /** What one clue asks of one size. */
@@ -30,10 +31,19 @@ final readonly class Load
     /** @return list<self> of every clue of a design, at the size of a graph */
     public static function ofClues(Design $design, MakingGraph $graph): array
     {
+        return self::of(array_values($design->clues), $graph);
+    }
+
+    /**
+     * @param  list<Clue>  $clues
+     * @return list<self> of every clue, at the size of a graph
+     */
+    public static function of(array $clues, MakingGraph $graph): array
+    {
         $known = $loads = [];
         $sewn = 0.0;
         $whole = $graph->seamLength();
-        foreach (array_values($design->clues) as $number => $clue) {
+        foreach ($clues as $number => $clue) {
             $pieces = $seams = $minutes = 0;
             $length = 0.0;
             $steps = $new = [];

@@ -12,11 +12,14 @@ use Dew\Core\Making\Rates;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Setting\SettingKind;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
 use InvalidArgumentException;
+use OutOfBoundsException;
 
 /**
  * What is made at one size, what goes into what, and how many: from the pieces over units, sections and blocks to the top. What is only cut
@@ -28,6 +31,12 @@ final readonly class MakingGraph
      * @param  array<string, Work>  $works  by product key, each behind what it needs
      * @param  array<string, int>  $top  what goes into the top itself, by product key
      * @param  float  $topSeams  inches of seam that join all of that
+     * @param  array<string, int>  $counts  of everything that the size takes, by product key
+     * @param  array<string, int>  $blocks  of the blocks that lie in the setting
+     * @param  array<string, array<string, int>>  $inside  what lies in one block, by product key of the block
+     * @param  array{int, int, float}  $joined  parts of the top, their rows, and its width in inches
+     * @param  Compilation|null  $compilation  null in a record: see {@see record()}
+     * @param  array<string, array<int, Work>>  $parts  work of fewer than all, by product key and number
      */
     private function __construct(
         public string $size,
@@ -35,8 +44,12 @@ final readonly class MakingGraph
         public array $works,
         public array $top,
         public float $topSeams,
-        private Compilation $compilation,
-        private SizedDesign $sized,
+        public array $counts,
+        public array $blocks,
+        private array $inside,
+        private array $joined,
+        private ?Compilation $compilation,
+        private array $parts = [],
     ) {
     }
 
@@ -76,43 +89,99 @@ final readonly class MakingGraph
             }
         }
 
-        return new self($size, $sized->size->name, $works, $top, self::seamsOfTop($sized), $compilation, $sized);
+        $blocks = array_intersect_key($sized->products, $compilation->design->blocks);
+        $rows = $sized->size->rows + ($compilation->design->setting->kind === SettingKind::OnPoint ? $sized->size->columns - 1 : 0);
+
+        return new self(
+            $size,
+            $sized->size->name,
+            $works,
+            $top,
+            self::seamsOfTop($sized),
+            $sized->counts,
+            $layout->blockCounts,
+            array_map(fn (Unit $block): array => $block->contents(), $blocks),
+            [count($layout->placements) + count($layout->frame), $rows, $layout->finished->width->toFloat()],
+            $compilation,
+        );
+    }
+
+    /**
+     * The same without the design, to be kept: it answers for these tasks and for all that make everything of a thing.
+     *
+     * @param  list<Task>  $tasks
+     */
+    public function record(array $tasks): self
+    {
+        $parts = [];
+        foreach ($tasks as $task) {
+            $work = $this->workOf($task);
+            if ($work !== null && $work !== $this->works[$task->product]) {
+                $parts[$task->product][$work->count] = $work;
+            }
+        }
+
+        return new self(
+            $this->size, $this->sizeName, $this->works, $this->top, $this->topSeams, $this->counts, $this->blocks, $this->inside, $this->joined,
+            null, $parts,
+        );
     }
 
     /** How many a task makes at this size. */
     public function made(Task $task): int
     {
-        return $task->count($this->sized);
+        $share = $task->share;
+
+        return match (true) {
+            $share === null => $this->counts[$task->product] ?? 0,
+            $share->block === null => $share->ofCopies($this->counts[$task->product] ?? 0),
+            default => $share->ofBlocks($this->inside[$share->block][$task->product] ?? 0, $this->counts[$share->block] ?? 0),
+        };
     }
 
-    /** The work of one task; null when it has nothing to make at this size. */
+    /**
+     * The work of one task; null when it has nothing to make at this size.
+     *
+     * @throws OutOfBoundsException from a record that was made without this task
+     */
     public function workOf(Task $task): ?Work
     {
         $whole = $this->works[$task->product] ?? null;
         $count = $whole === null ? 0 : $this->made($task);
+        if ($whole === null || $count < 1 || $count === $whole->count) {
+            return $count < 1 ? null : $whole;
+        }
+        if ($this->compilation === null) {
+            return $this->parts[$task->product][$count] ?? throw new OutOfBoundsException('The record does not hold this share.');
+        }
 
-        return $whole === null || $count < 1 ? null : ($count === $whole->count ? $whole : self::work(
-            $task->product, $count, array_map(fn (int $needed): int => intdiv($needed * $count, $whole->count), $whole->needs),
-            $this->compilation, $this->sized,
-        ));
+        return self::work(
+            $task->product,
+            $count,
+            array_map(fn (int $needed): int => intdiv($needed * $count, $whole->count), $whole->needs),
+            $this->compilation,
+            $this->compilation->sized($this->size),
+        );
     }
 
     /** How many times a chore is done at this size. */
     public function times(Chore $chore): int
     {
-        return $chore->times($chore->block === null ? 0 : $this->sized->count($chore->block));
+        return $chore->times($chore->block === null ? 0 : ($this->counts[$chore->block] ?? 0));
     }
 
     /** Minutes that a chore takes at this size, all times together. */
     public function minutesOf(Chore $chore): int
     {
-        return $chore->minutes === null ? Joining::of($chore, $this->sized, $this->compilation->design->setting->kind, $this->topSeams)->minutes() : $chore->minutes * $this->times($chore);
+        return $chore->minutes === null
+            ? Joining::of($chore, ...$this->joined, topSeams: $this->topSeams)->minutes()
+            : $chore->minutes * $this->times($chore);
     }
 
     /** Seams that a chore sews at this size; none where it joins nothing. */
     public function joining(Chore $chore): ?Joining
     {
-        return in_array($chore->kind, Chore::JOINING, true) ? Joining::of($chore, $this->sized, $this->compilation->design->setting->kind, $this->topSeams) : null;
+        return in_array($chore->kind, Chore::JOINING, true) ? Joining::of($chore, ...$this->joined, topSeams: $this->topSeams) : null;
     }
 
     /** Inches of seam in the whole quilt. */

@@ -83,15 +83,14 @@ final class DemoSeeder extends Seeder
         $this->ago($now, self::OPENED[1] + 10);
         $quiltAlong = $this->quiltAlong('night-ferry', $wren, 'SALTBQX4', document: $this->firstFerry());
         $ivo->memberships()->create(['quilt_along_id' => $quiltAlong->id, 'role' => Role::Helper, 'may_test' => true]);
-        $projects = [];
         foreach (self::MEMBERS as [$name, $email, $size]) {
-            $projects[$email] = ($this->join)($this->person($name, $email), $quiltAlong, 'My Night Ferry', $size, 'c-last-boat');
+            ($this->join)($this->person($name, $email), $quiltAlong, 'My Night Ferry', $size, 'c-last-boat');
         }
         $this->open($quiltAlong, 1, $now);
         $this->ago($now, self::OPENED[1] - 2);
         $first = $this->clue($quiltAlong, 1);
         foreach (self::BEFORE as $email => [$cut, $sewn]) {
-            $this->count($projects[$email], $first, $cut, $sewn, 0.0);
+            $this->count($this->quiltOf($email, $quiltAlong), $first, $cut, $sewn, 0.0);
         }
         $this->correct($quiltAlong, $wren, $now);
         foreach (array_keys(self::OPENED) as $number) {
@@ -101,7 +100,7 @@ final class DemoSeeder extends Seeder
             CarbonImmutable::setTestNow($now);
             foreach (self::MEMBERS as [, $email, , $shares]) {
                 [$sewn, $trimmed] = $shares[$number - 1];
-                $this->count($projects[$email]->fresh() ?? $projects[$email], $this->clue($quiltAlong, $number), $sewn, $sewn, $trimmed);
+                $this->count($this->quiltOf($email, $quiltAlong), $this->clue($quiltAlong, $number), $sewn, $sewn, $trimmed);
             }
         }
         $this->schedule($quiltAlong, $now);
@@ -159,6 +158,11 @@ final class DemoSeeder extends Seeder
             'place' => 'Deep water square, how many', 'size' => 'Throw',
             'words' => 'I sewed half of the blocks and used every square: are the others cut in the next clue?',
         ]);
+    }
+
+    private function quiltOf(string $email, QuiltAlong $quiltAlong): Project
+    {
+        return Project::query()->whereBelongsTo($quiltAlong)->whereRelation('user', 'email', $email)->firstOrFail();
     }
 
     private function ago(CarbonImmutable $now, int $days): void

@@ -472,6 +472,9 @@ return [
     'clue_words' => 'Title, minutes and opening',
     'clue_kinds' => ['bonus' => 'bonus', 'pause' => 'pause'],
     'show' => 'Show',
+    'after_it' => 'Put something after it',
+    'new_kinds' => ['bonus' => 'A bonus', 'pause' => 'A pause'],
+    'add_kinds' => ['bonus' => 'Put a bonus after :clue :number', 'pause' => 'Put a pause after :clue :number'],
     'prepare' => [
         'title' => 'Before the first :clue',
         'hint' => 'Members read this from the day they join; nothing in it is secret.',

@@ -44,7 +44,7 @@ final class KeepHistory
         return ['dates' => $dates];
     }
 
-    /** @throws ValidationException when it cannot be taken back (any more) */
+    /** Refused, with the reason, when it cannot be taken back (any more). */
     public static function undo(QuiltAlong $quiltAlong, User $person, int $number): void
     {
         DB::transaction(function () use ($quiltAlong, $person, $number): void {
@@ -73,8 +73,8 @@ final class KeepHistory
      */
     private static function putBack(QuiltAlong $quiltAlong, string $key, array $date): void
     {
-        $clue = $quiltAlong->clues()->where('key', $key)->lockForUpdate()->first();
-        if ($clue === null) {
+        $clue = Clue::query()->whereBelongsTo($quiltAlong)->where('key', $key)->lockForUpdate()->first();
+        if (! $clue instanceof Clue) {
             return;
         }
         $was = (new Clue)->forceFill(array_intersect_key($date, array_flip(self::DATE)));

@@ -45,11 +45,9 @@ final class ScheduleClue
     }
 
     /**
-     * Says roughly when a clue opens; it opens by no clock then.
+     * Says roughly when a clue opens; it opens by no clock then. Refused when it is open already, or the day has passed.
      *
      * @param  string|null  $day  YYYY-MM-DD, the day it is likely to be
-     *
-     * @throws ValidationException when it is open already, or the day has passed
      */
     public function about(Clue $clue, string $words, ?string $day): void
     {

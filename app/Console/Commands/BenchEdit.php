@@ -17,6 +17,7 @@ use App\Support\Reference;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Place;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -58,7 +59,51 @@ final class BenchEdit extends Command
             ['design', 'read', 'edit', 'answer', 'answered', 'proof', 'bytes'],
         ), $rows);
 
+        DB::beginTransaction();
+        $this->line(__('console.bench_move', $this->moves($change, $workshop, $count)));
+        DB::rollBack();
+
         return self::SUCCESS;
+    }
+
+    /**
+     * Cards of the board moved from one clue to the next, on the design for which limits are set.
+     *
+     * @return array{blocks: int, sizes: int, cards: int, median: string, slow: string, bytes: string}
+     */
+    private function moves(ChangeDraft $change, Workshop $workshop, int $count): array
+    {
+        [$draft, $host] = $this->draft(...self::HARD);
+        $known = $this->known($workshop->view($draft, $host, 'clues', ''));
+        $times = $bytes = [];
+        $clues = OpenDraft::design($draft)->items(Place::of('clues'));
+        $ids = array_map(Place::idOf(...), $clues);
+        $cards = array_sum(array_map(fn (array $clue): int => count(is_array($clue['tasks'] ?? null) ? $clue['tasks'] : []), $clues));
+        // The first one loads classes.
+        for ($number = 0; $number <= $count; $number++) {
+            gc_collect_cycles();
+            [$from, $to] = [$ids[$number % (count($ids) - 1)], $ids[$number % (count($ids) - 1) + 1]];
+            $tasks = OpenDraft::design($draft)->items(Place::of('clues', (string) $from, 'tasks'));
+            $edit = EditReader::read(['kind' => 'move', 'place' => "clues/$from/tasks/".Place::idOf($tasks[0]), 'to' => "clues/$to/tasks"]);
+            $began = hrtime(true);
+            $draft = $change->edit($draft, $host, (string) Str::uuid(), 'move', $edit);
+            $view = $workshop->view($draft, $host, 'clues', '');
+            $panels = (string) json_encode($view?->changed($known) ?? []);
+            $took = (hrtime(true) - $began) / 1e6;
+            $known = $this->known($view);
+            if ($number > 0) {
+                $times[] = $took;
+                $bytes[] = strlen((string) gzencode($panels)) / 1000;
+            }
+        }
+        sort($times);
+
+        return [
+            'blocks' => self::HARD[0], 'sizes' => self::HARD[1], 'cards' => $cards,
+            'median' => sprintf('%.0f', $times[intdiv(count($times), 2)]),
+            'slow' => sprintf('%.0f', $times[min(count($times) - 1, (int) floor(0.95 * count($times)))]),
+            'bytes' => sprintf('%.0f', max($bytes)),
+        ];
     }
 
     /** @return list<string> */

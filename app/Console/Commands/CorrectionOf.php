@@ -78,13 +78,20 @@ final class CorrectionOf extends Command
             }
         }
 
-        return array_replace(array_intersect_key(array_flip($open), $corrections), $corrections);
+        $inOrder = [];
+        foreach ($open as $clue) {
+            if (isset($corrections[$clue])) {
+                $inOrder[$clue] = $corrections[$clue];
+            }
+        }
+
+        return $inOrder;
     }
 
     /** @param  array<string, array<string, ClueCorrection>>  $corrections */
     private function print(array $corrections, Design $new): void
     {
-        $text = new CorrectionText(Notation::Inches, $new->slots);
+        $text = new CorrectionText(Notation::Fractions, $new->slots);
         foreach ($corrections as $clue => $sizes) {
             foreach ($sizes as $size => $correction) {
                 $this->line(__('console.correction', ['clue' => $new->clues[$clue]->title, 'size' => $new->sizes[$size]->name]));

@@ -30,13 +30,13 @@ final readonly class CorrectionNews
     /** @return list<CorrectionView> those that its maker has not marked as read, newest first */
     public function waiting(Project $project, ?Announcement $announcement = null): array
     {
-        return $this->views($project, $this->marks($project)->whereNull('seen_at')->get(), $announcement);
+        return $this->views($project, $this->marks($project)->whereNull('seen_at')->orderByDesc('id')->get(), $announcement);
     }
 
     /** @return list<CorrectionView> all of one clue, newest first */
     public function ofClue(Project $project, Clue $clue): array
     {
-        $marks = $this->marks($project)->whereHas('correction', fn (Builder $query) => $query->where('clue_id', $clue->id))->get();
+        $marks = $this->marks($project)->whereHas('correction', fn (Builder $query) => $query->where('clue_id', $clue->id))->orderByDesc('id')->get();
 
         return $this->views($project, $marks);
     }
@@ -48,8 +48,7 @@ final readonly class CorrectionNews
             ->where('project_id', $project->id)
             ->whereHas('correction', fn (Builder $query) => $query->whereIn('clue_id', Clue::query()->released()->select('id')))
             ->whereHas('effect', fn (Builder $query) => $query->where('size_key', $project->size_key))
-            ->with('correction.clue', 'effect')
-            ->orderByDesc('id');
+            ->with('correction.clue', 'effect');
     }
 
     /**

@@ -24,14 +24,19 @@ final readonly class ChoreView
 
     public static function of(ChoreSheet $chore, ?CounterView $counter): self
     {
-        $steps = __('chores.steps.'.$chore->kind);
+        $steps = [];
+        foreach ((array) __('chores.steps.'.$chore->kind) as $step) {
+            if (is_string($step) && ! str_starts_with($step, 'chores.')) {
+                $steps[] = $step;
+            }
+        }
 
         return new self(
             $chore->id,
             self::name($chore),
             trans_choice('chores.times', $chore->count, ['minutes' => $chore->minutes]),
             Markdown::html($chore->text),
-            $chore->text === '' && is_array($steps) ? array_values(array_map(strval(...), $steps)) : [],
+            $chore->text === '' ? $steps : [],
             $counter,
         );
     }

@@ -28,11 +28,10 @@ final readonly class CorrectionText
     public function change(Change $change, string $name = ''): string
     {
         $counted = in_array($change->code, ['new-piece', 'gone-piece'], true);
-        $of = fn (array $values): string => $this->values($change->code, $counted ? array_slice($values, 1) : $values);
         $words = [
             'name' => $change->label === null ? $name : ($change->code === 'chore' ? $this->chore($change->label) : __('pieces.labelled', ['label' => $change->label, 'task' => $name])),
-            'was' => $of($change->was),
-            'is' => $of($change->is),
+            'was' => $this->values($change->code, array_slice($change->was, $counted ? 1 : 0)),
+            'is' => $this->values($change->code, array_slice($change->is, $counted ? 1 : 0)),
             'count' => $this->one($change->is[0] ?? $change->was[0] ?? ''),
         ];
 
@@ -96,7 +95,7 @@ final readonly class CorrectionText
             return $this->size($lengths);
         }
 
-        return Sentence::list(array_map(fn (int|string $value): string => match ($code) {
+        return Sentence::list(array_map(fn (Measurement|int|string $value): string => $value instanceof Measurement ? '' : match ($code) {
             'cloth', 'piece-cloth' => $this->slots[$value]->letter ?? (string) $value,
             'method' => __('methods.'.$value.'.name'),
             'piece-shape' => __('pieces.one.'.$value),

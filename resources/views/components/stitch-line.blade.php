@@ -19,7 +19,7 @@
             @endif
             <span class="stitch-day"
                 aria-hidden="true">@if ($drop->opens){{ App\Presentation\Shared\When::day($drop->opens,
-                    (string) $drop->zone) }}@endif</span>
+                    (string) $drop->zone) }}@elseif ($drop->about){{ Str::limit($drop->about, 24) }}@endif</span>
         </li>
     @endforeach
 </ol>

@@ -4,20 +4,15 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Design\Compilation;
-use Dew\Core\Design\Design;
-use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\Clue;
 use Dew\Core\Design\ProductKey;
-use Dew\Core\Document\DocumentException;
+use Dew\Core\Design\Task;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
-use Dew\Core\Split\MakingGraph;
 use Illuminate\Support\Facades\Cache;
-use InvalidArgumentException;
 
 /** What a quilt takes that somebody has to make, which clue makes it, and what each clue asks of every size. */
 final readonly class ClueWork
@@ -53,19 +48,20 @@ final readonly class ClueWork
 
     public static function of(DraftDocument $document): self
     {
-        $text = $document->document()->text;
-
         return Cache::remember(
-            'work:'.hash('sha256', serialize([$text, app()->getLocale(), Compiler::REVISION, self::FORM])),
+            'work:'.hash('sha256', serialize([$document->value, app()->getLocale(), Compiler::REVISION, self::FORM])),
             now()->addDays(self::DAYS),
-            fn (): self => self::make($document, $text),
+            fn (): self => self::make($document),
         );
     }
 
-    /** The most minutes that one clue asks of any size: what the bars are drawn against. */
+    /** What the bars are drawn against: the most minutes that one clue asks of any size, rounded up so that it seldom changes. */
     public function most(): int
     {
-        return max([1, ...array_map(fn (array $load): int => max([0, ...array_column($load, 'minutes')]), $this->loads)]);
+        $most = max([1, ...array_map(fn (array $load): int => max([0, ...array_column($load, 'minutes')]), $this->loads)]);
+        $step = max(1, (int) (10 ** floor(log10($most))) / 2);
+
+        return (int) (ceil($most / $step) * $step);
     }
 
     /** Minutes of a clue at a size, were all of them equal. */
@@ -76,42 +72,43 @@ final readonly class ClueWork
         return $minutes === [] ? 0 : (int) round(array_sum($minutes) / count($minutes));
     }
 
-    private static function make(DraftDocument $document, string $text): self
+    private static function make(DraftDocument $document): self
     {
-        try {
-            $design = DesignReader::stored($text);
-            $compilation = Compilation::of($design);
-            $sizes = $compilation->sizes();
-        } catch (DocumentException|InvalidArgumentException|MeasureException) {
+        $found = WorkRecord::of($document);
+        if ($found === null) {
             return new self([], [], []);
         }
-        $made = array_fill_keys($design->madeProducts(), true);
-        $order = array_flip(array_map(strval(...), array_keys($design->units + $design->blocks)));
+        [$record, $clues] = $found;
+        $made = [];
+        foreach ($clues as $clue) {
+            $made += array_fill_keys(array_map(fn (Task $task): string => $task->product, $clue->tasks), true);
+        }
+        $order = array_flip($record->order);
         $unmade = $counts = $names = $products = [];
-        foreach ($sizes as $sized) {
-            foreach ($sized->counts as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
+        foreach ($record->graphs as $size => $graph) {
+            foreach ($graph->counts as $key => $count) {
+                if ($count > 0 && ! isset($made[$key]) && ! isset($record->cutOnly[$key])) {
                     $unmade[$key] ??= [
                         'key' => (string) $key,
-                        'name' => $sized->names[$key],
+                        'name' => $record->names[$size][$key],
                         'counts' => [],
                         'task' => Remark::product($document, (string) $key),
                     ];
-                    $unmade[$key]['counts'][$sized->size->name] = $count;
+                    $unmade[$key]['counts'][$record->sizes[$size]] = $count;
                 }
             }
-            foreach ($design->clues as $clue) {
+            foreach ($clues as $clue) {
                 foreach ($clue->tasks as $task) {
-                    $counts[$task->id][$sized->size->id] = $task->count($sized);
-                    $names[$task->id] ??= $sized->names[$task->product] ?? $task->product;
+                    $counts[$task->id][$size] = $graph->made($task);
+                    $names[$task->id] ??= $record->names[$size][$task->product] ?? $task->product;
                     $id = ProductKey::id($task->product);
-                    $products[$task->id] = isset($design->units[$id]) || isset($design->blocks[$id]) ? $id : '';
+                    $products[$task->id] = isset($record->drawn[$id]) ? $id : '';
                 }
                 foreach ($clue->chores as $chore) {
-                    $counts[$chore->id][$sized->size->id] = $chore->times($chore->block === null ? 0 : $sized->count($chore->block));
+                    $counts[$chore->id][$size] = $graph->times($chore);
                     $names[$chore->id] ??= match (true) {
                         $chore->name !== '' => $chore->name,
-                        $chore->block !== null => __('chores.quilt', ['block' => $sized->names[$chore->block] ?? $chore->block]),
+                        $chore->block !== null => __('chores.quilt', ['block' => $record->names[$size][$chore->block] ?? $chore->block]),
                         default => __('chores.kinds.'.$chore->kind),
                     };
                     $products[$chore->id] = $chore->block ?? '';
@@ -119,49 +116,43 @@ final readonly class ClueWork
             }
         }
         uasort($unmade, fn (array $a, array $b): int => ($order[$a['key']] ?? PHP_INT_MAX) <=> ($order[$b['key']] ?? PHP_INT_MAX));
-        $work = [array_values($unmade), $counts, $names, $products, array_map(fn ($size): string => $size->name, $design->sizes)];
 
-        try {
-            return new self(...$work, ...self::loads($design, $compilation));
-        } catch (InvalidArgumentException|MeasureException) {
-            // What cannot be made stands in the proof; there is no load to show until it is mended.
-            return new self(...$work);
-        }
+        return new self(array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues));
     }
 
     /**
+     * @param  list<Clue>  $clues
      * @return array{
      *     list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>,
      *     array<string, list<string>>, list<list<string>>
      * }
      */
-    private static function loads(Design $design, Compilation $compilation): array
+    private static function loads(WorkRecord $record, array $clues): array
     {
         $loads = $problems = [];
-        $blocks = array_fill(0, count($design->clues), []);
-        foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
-            $graph = MakingGraph::of($compilation, $size);
-            foreach (Load::ofClues($design, $graph) as $load) {
+        $blocks = array_fill(0, count($clues), []);
+        foreach ($record->graphs as $size => $graph) {
+            foreach (Load::of($clues, $graph) as $load) {
                 $loads[$load->clue][$size] = [
                     'minutes' => $load->minutes, 'seams' => $load->seams, 'pieces' => $load->pieces, 'shown' => round($load->shown, 3),
                     'techniques' => array_map(fn (string $kind): string => __('workshop.kinds.'.$kind), $load->techniques),
                 ];
             }
-            $ledger = Ledger::of($design, $graph);
+            $ledger = Ledger::ofClues($clues, $graph);
             foreach ($ledger->problems as $problem) {
                 if ($problem->code === LedgerProblem::EARLY) {
                     $problems[(string) $problem->by][__('split.problems.early', [
-                        'thing' => $graph->works[$problem->product]->name ?? __('chores.kinds.rows'), 'number' => $problem->needed + 1,
+                        'thing' => isset($graph->works[$problem->product]) ? $graph->works[$problem->product]->name : __('chores.kinds.rows'), 'number' => $problem->needed + 1,
                     ])] = true;
 
                     continue;
                 }
                 $said = __('split.problems.'.$problem->code, [
-                    'thing' => $graph->works[$problem->product]->name ?? $problem->product,
-                    'by' => $problem->by === null ? __('split.top') : ($graph->works[$problem->by]->name ?? $problem->by),
+                    'thing' => isset($graph->works[$problem->product]) ? $graph->works[$problem->product]->name : $problem->product,
+                    'by' => $problem->by === null ? __('split.top') : (isset($graph->works[$problem->by]) ? $graph->works[$problem->by]->name : $problem->by),
                     'number' => $problem->clue + 1, 'needed' => $problem->needed + 1,
                 ]);
-                foreach (array_values($design->clues)[$problem->clue]->tasks as $task) {
+                foreach ($clues[$problem->clue]->tasks as $task) {
                     // A size that takes none of a thing is worth a word only where no size takes any.
                     if ($task->product === $problem->product && $problem->code !== 'nothing') {
                         $problems[$task->id][$said] = true;
@@ -170,7 +161,7 @@ final readonly class ClueWork
             }
             foreach ($ledger->lines as $line) {
                 $last = $line->makes === [] ? null : $line->makes[count($line->makes) - 1]->clue;
-                if ($last !== null && isset($design->blocks[$line->product]) && $line->made() >= $line->count) {
+                if ($last !== null && isset($graph->blocks[$line->product]) && $line->made() >= $line->count) {
                     $blocks[$last][$line->name] = true;
                 }
             }

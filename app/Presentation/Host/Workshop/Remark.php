@@ -20,6 +20,9 @@ use Dew\Core\Proof\Severity;
 /** A finding as the proof page has it: its sentence, where it leads, and where the remedy is mechanical the edit that brings it. */
 final readonly class Remark
 {
+    /** What is put right on the page of a clue's words. */
+    private const OF_WORDS = ['no-opening', 'tool-late', 'quoted-length', 'quoted-count', 'secret-named', 'secret-picture'];
+
     /**
      * @param  string  $where  the thing it is about, by name
      * @param  string  $view  the page of the workshop where it is put right
@@ -27,9 +30,6 @@ final readonly class Remark
      * @param  string  $spot  the part of that page, for its address
      * @param  array<string, mixed>|null  $remedy  an edit
      */
-    /** What is put right on the page of a clue's words. */
-    private const OF_WORDS = ['no-opening', 'tool-late', 'quoted-length', 'quoted-count', 'secret-named', 'secret-picture'];
-
     private function __construct(
         public string $code,
         public Severity $severity,

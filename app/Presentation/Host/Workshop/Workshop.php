@@ -165,7 +165,9 @@ final class Workshop
         $work = ClueWork::of($document);
         $size = isset($work->sizes[$size]) ? $size : (string) array_key_first($work->sizes);
         [$drawings, $drawn] = $this->cardLooks($quiltAlong, $document);
-        $about = $this->about($quiltAlong, $document) + ['work' => $work, 'size' => $size, 'drawn' => $drawn];
+        $about = $this->about($quiltAlong, $document) + [
+            'work' => $work, 'size' => $size, 'columns' => ClueColumns::of($quiltAlong, $document, $work, $size, $drawn),
+        ];
 
         return new View('clues', $size, __('workshop.clues'), [
             'drawings' => $drawings,
@@ -241,7 +243,7 @@ final class Workshop
         return new View('proof', '', __('workshop.proof'), [
             'proof' => $this->html(view('workshop.proof', $this->about($quiltAlong, $document) + [
                 'proof' => ProofStudy::of($document, $quiltAlong),
-                'said' => TestRemark::query()->where('quilt_along_id', $quiltAlong->id)->whereNull('answered_at')->with('user')
+                'said' => TestRemark::query()->with('user')->where('quilt_along_id', $quiltAlong->id)->whereNull('answered_at')
                     ->orderBy('id')->get(),
                 'numbers' => $quiltAlong->clues()->pluck('number', 'key'),
             ])),

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host\Workshop;
+
+use App\Models\QuiltAlong;
+use App\Support\Words;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * The columns of the board, one for each clue. Each is kept under everything it is drawn from, so that a card that moves draws two of them
+ * anew and not all.
+ */
+final readonly class ClueColumns
+{
+    private const DAYS = 2;
+
+    /** Changes with how a column looks. */
+    private const FORM = 1;
+
+    /** What says which things a task makes. */
+    private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'];
+
+    /**
+     * @param  array<string, array{string, int, int}>  $drawn  boxes of small drawings, by the ids of units and blocks
+     * @return list<string> HTML
+     */
+    public static function of(QuiltAlong $quiltAlong, DraftDocument $document, ClueWork $work, string $size, array $drawn): array
+    {
+        $clues = $document->items(Place::of('clues'));
+        $blocks = array_column($document->items(Place::of('blocks')), 'name', 'id');
+        $evens = array_map(fn (string $of): int => $work->even($of), array_combine($keys = array_keys($work->sizes), $keys));
+        $abouts = $names = [];
+        foreach ($clues as $number => $clue) {
+            $abouts[$number] = [
+                'number' => $number,
+                'clue' => $clue,
+                'clues' => array_map(
+                    fn (array $near): array => ['id' => $near['id'] ?? ''],
+                    array_intersect_key($clues, [$number - 1 => true, $number + 1 => true]),
+                ),
+                'size' => $size,
+                'sizes' => $work->sizes,
+                'evens' => $evens,
+                'most' => $work->most(),
+                'loads' => $work->loads[$number] ?? [],
+                'sewn' => $work->blocks[$number] ?? [],
+                'tasks' => self::tasks($clue, $work, $drawn),
+                'shares' => self::shares($clue, $clues),
+                'blocks' => $blocks,
+            ];
+            $names[$number] = 'column:'.hash('sha256', serialize([
+                $abouts[$number], $quiltAlong->slug, app()->getLocale(), app(Words::class)->called(), self::FORM,
+            ]));
+        }
+        $kept = $names === [] ? [] : Cache::many(array_values($names));
+        $columns = $new = [];
+        foreach ($names as $number => $name) {
+            $html = $kept[$name] ?? null;
+            $columns[] = is_string($html)
+                ? $html
+                : $new[$name] = view('workshop.clue-column', $abouts[$number] + ['quiltAlong' => $quiltAlong])->render();
+        }
+        if ($new !== []) {
+            Cache::putMany($new, now()->addDays(self::DAYS));
+        }
+
+        return $columns;
+    }
+
+    /**
+     * @param  array<string, mixed>  $clue
+     * @param  array<string, array{string, int, int}>  $drawn
+     * @return array<string, array<string, mixed>> what is known of each of its tasks, by id
+     */
+    private static function tasks(array $clue, ClueWork $work, array $drawn): array
+    {
+        $tasks = [];
+        foreach (self::listed($clue) as $task) {
+            $id = (string) Place::idOf($task);
+            $product = $work->products[$id] ?? '';
+            $tasks[$id] = array_filter([
+                'name' => $work->names[$id] ?? null,
+                'product' => $product,
+                'counts' => $work->counts[$id] ?? null,
+                'problems' => $work->problems[$id] ?? null,
+                'drawn' => $drawn[$product] ?? null,
+            ], fn (mixed $value): bool => $value !== null);
+        }
+
+        return $tasks;
+    }
+
+    /**
+     * The other shares of what some tasks of a clue make, as edits that take them out.
+     *
+     * @param  array<string, mixed>  $clue
+     * @param  list<array<string, mixed>>  $clues
+     * @return array<string, list<array<string, mixed>>> by the id of the task
+     */
+    private static function shares(array $clue, array $clues): array
+    {
+        $shares = [];
+        foreach (self::listed($clue) as $task) {
+            if (! is_array($task['share'] ?? null)) {
+                continue;
+            }
+            foreach ($clues as $other) {
+                foreach (self::listed($other) as $one) {
+                    if (isset($one['share']) && $one['id'] !== $task['id'] && self::makes($one) == self::makes($task)) {
+                        $shares[(string) Place::idOf($task)][] = [
+                            'kind' => 'remove', 'place' => 'clues/'.Place::idOf($other).'/tasks/'.Place::idOf($one), 'expect' => $one,
+                        ];
+                    }
+                }
+            }
+        }
+
+        return $shares;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $task
+     * @return array<array-key, mixed>
+     */
+    private static function makes(array $task): array
+    {
+        return array_intersect_key($task, array_flip(self::MAKES));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $clue
+     * @return list<array<array-key, mixed>>
+     */
+    private static function listed(array $clue): array
+    {
+        return array_values(array_filter(is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [], is_array(...)));
+    }
+}
