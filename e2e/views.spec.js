@@ -42,14 +42,14 @@ test('every view of a host is accessible and fits, in light and dark', async ({ 
     test.slow();
     const host = await device();
     await releaseNow(host, world);
-    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/settings']) await check(host, `/host/${world.slug}${page}`);
+    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
 });
 
 test('every page of the workshop is accessible and fits, in light and dark', async ({ world, device }) => {
     test.slow();
     const host = await device();
     await signIn(host, world.owner);
-    for (const page of ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/clues', '/proof', '/versions', '/versions/1', '/library', '/split']) {
+    for (const page of ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/clues', '/clues/k-casting-off', '/proof', '/versions', '/versions/1', '/library', '/split']) {
         await check(host, `/host/${world.slug}/design${page}`);
     }
     await check(host, '/start');

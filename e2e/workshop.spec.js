@@ -475,13 +475,18 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
         await expect(page.locator('.task-card-problem')).toHaveCount(1);
     });
 
-    await test.step('somebody who goes on typing after a move keeps the focus', async () => {
-        await column(2).getByText('Title, minutes and opening').click();
-        await column(2).getByLabel('Title').fill('Sparks and slates');
-        await column(2).getByLabel('Title').press('Enter');
-        await expect(column(2).locator('.clue-name')).toHaveText('Sparks and slates');
+    await test.step('what a clue says is written on its own page, where the focus stays', async () => {
+        await page.getByRole('link', { name: 'All that clue 2 says' }).click();
+        await ready(page);
+        const title = page.getByLabel('Title', { exact: true });
+        await title.fill('Sparks and slates');
+        await title.press('Enter');
+        await expect(page.locator('[data-panel="preview"]').getByRole('heading', { name: 'Sparks and slates' })).toBeVisible();
         await saved(page);
-        await expect(column(2).getByLabel('Title')).toBeFocused();
+        await expect(title).toBeFocused();
+        await page.getByRole('link', { name: 'Back to the board' }).click();
+        await ready(page);
+        await expect(column(2).locator('.clue-name')).toHaveText('Sparks and slates');
     });
 
     await test.step('divided, and joined again', async () => {

@@ -113,7 +113,7 @@ final readonly class ClueWords
             array_map(fn (array $setting): MachineSetting => new MachineSetting(...$setting), $data['machine'] ?? []),
             $data['recap'] ?? '',
             $data['cautions'] ?? [],
-            array_map(fn (array $step): StepChange => new StepChange(...(['step' => null] + $step)), $data['steps'] ?? []),
+            array_map(fn (array $step): StepChange => new StepChange(...($step + ['step' => null])), $data['steps'] ?? []),
             ClueKind::from($data['kind'] ?? ClueKind::Usual->value),
         );
     }

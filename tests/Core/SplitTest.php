@@ -268,7 +268,7 @@ it('keeps a ledger that comes out, on a thousand designs', function (int $seed):
 it('says what each clue asks of each size', function (): void {
     $design = DesignReader::read(designFile('kitchen-garden'));
     $loads = Load::ofClues($design, graphsOf($design)['s-lap']);
-    expect($loads)->toHaveCount(12)
+    expect($loads)->toHaveCount(13)
         ->and($loads[0]->techniques)->toBe(['hourglass', 'economy'])
         ->and($loads[0]->seams)->toBeGreaterThan(0)
         ->and(array_map(fn (Load $load): float => $load->shown, $loads))->toBe(array_map(fn (Load $load): float => $load->shown, array_values(

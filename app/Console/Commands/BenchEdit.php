@@ -102,7 +102,7 @@ final class BenchEdit extends Command
             'blocks' => self::HARD[0], 'sizes' => self::HARD[1], 'cards' => $cards,
             'median' => sprintf('%.0f', $times[intdiv(count($times), 2)]),
             'slow' => sprintf('%.0f', $times[min(count($times) - 1, (int) floor(0.95 * count($times)))]),
-            'bytes' => sprintf('%.0f', max($bytes)),
+            'bytes' => sprintf('%.0f', max([0.0, ...$bytes])),
         ];
     }
 
