@@ -130,6 +130,102 @@ it('keeps a clue before its hour out of every address there is', function (strin
     ],
 ]);
 
+/** Marks that stand in every part of every clue but the first: words, a length and a count that nothing else has. */
+const PLANTED = ['ZQ', '7 5/16', '7⁵⁄₁₆', '7 5⁄16', '7.3125', '18.6', '937'];
+
+/** @return array<string, mixed> Night Ferry with a mark in every part of every clue but the first */
+function planted(): array
+{
+    $document = json_decode(Tests\TestCase::document(), true);
+    $document['blocks'][1]['name'] = 'ZQ block';
+    $document['units'][3]['name'] = 'ZQ unit';
+    foreach ($document['clues'] as $number => $clue) {
+        if ($number === 0) {
+            continue;
+        }
+        $hash = hash('sha256', "ZQ$number");
+        $document['clues'][$number] = [
+            'title' => "ZQ title $number", 'introduction' => "ZQ opening $number", 'closing' => 'ZQ closing', 'recap' => 'ZQ recap',
+            'notes' => [['id' => 'n-a', 'size' => 's-throw', 'text' => 'ZQ note'], ['id' => 'n-b', 'colourway' => 'c-last-boat', 'text' => 'ZQ too']],
+            'pictures' => [['id' => 'p-a', 'picture' => $hash, 'text' => 'ZQ picture']],
+            'link' => ['address' => 'https://zq.example/ZQ', 'text' => 'ZQ link'],
+            'tools' => [['id' => 'o-a', 'name' => 'ZQ tool', 'at_least' => '7 5/16']],
+            'machine' => [['id' => 'm-a', 'stage' => 'ZQ stage', 'needle' => 'ZQ needle', 'stitch' => 'ZQ', 'foot' => 'ZQ', 'thread' => 'ZQ']],
+            'cautions' => ['spray'],
+            'minutes' => $clue['minutes'],
+            'tasks' => [
+                ...array_map(fn (array $task): array => ['name' => 'ZQ task'] + $task, $clue['tasks']),
+                ['id' => "t-own-$number", 'name' => 'ZQ own', 'own' => 'ZQ words', 'minutes' => 1, 'count' => 937],
+            ],
+            'steps' => [['id' => 'x-a', 'task' => "t-own-$number", 'what' => 'add', 'text' => 'ZQ step']],
+        ] + $clue;
+    }
+
+    return $document;
+}
+
+it('lets no marked word, length or count of a clue to come, or of one taken back, out of any page, feed, file or mail', function (): void {
+    config(['mail.default' => 'tray']);
+    $quilt = App\Models\QuiltAlong::factory()->create();
+    $publish = fn (array $document, array $words = []) => app(App\Actions\Host\PublishDesign::class)($quilt, (string) json_encode($document), [], $words);
+    $publish(planted());
+    $quilt->invitations()->create(['code' => 'PLANTED1']);
+    $this->release($quilt, 1);
+    $this->release($quilt, 2);
+    $projects = [$this->project($quilt), $this->project($quilt, 's-queen')];
+    foreach ($projects as $index => $project) {
+        $project->update(['feed_key' => str_repeat(['f', 'g'][$index], 40)]);
+    }
+    $this->tap($projects[0], ['task' => 't-own-1', 'counter' => 'trimmed', 'amount' => 3], 2)->assertOk();
+    $this->tap($projects[0], ['amount' => 5])->assertOk();
+    // Corrected, written for both clues, and then the second is taken back before a mail goes out.
+    $changed = planted();
+    $changed['sizes'][1]['columns'] = 6;
+    $changed['clues'][1]['tasks'][0]['count'] = 936;
+    $publish($changed, [1 => 'Clue 1 was wrong.', 2 => 'ZQ correction']);
+    $this->clue($quilt, 2)->forceFill(['withdrawn_at' => now()])->save();
+    $this->clue($quilt, 3)->forceFill(['release_at' => now()->addMinute(), 'zone' => 'UTC'])->save();
+    $this->clue($quilt, 4)->forceFill(['about' => 'in a week or two', 'about_date' => now()->addWeek()])->save();
+    $this->artisan('dew:announce-releases')->assertSuccessful();
+    (new App\Jobs\SendNotices)->handle();
+    $marks = App\Models\CorrectionMark::query()->pluck('id')->all();
+    expect(count($marks))->toBeGreaterThan(2)->and(App\Models\Post::query()->count())->toBeGreaterThan(1);
+    $texts = ['mails' => json_encode(App\Models\Post::query()->get(['subject', 'html', 'text'])->all(), JSON_UNESCAPED_UNICODE)];
+    foreach ([null, $projects[0]->user, $projects[1]->user, $this->project($this->quiltAlong())->user] as $who => $person) {
+        $person === null ? auth()->logout() : $this->actingAs($person->fresh());
+        foreach ($projects as $project) {
+            foreach (everyAddress($project->id, $quilt->slug, 'PLANTED1') as [$method, $address]) {
+                if ($method !== 'GET') {
+                    continue;
+                }
+                $several = array_map(fn (string $to): string => str_replace('/clues/1', "/clues/$to", $address), ['1', '2', '3', '4', '8']);
+                foreach (array_unique([...$several, str_replace('/'.str_repeat('a', 64), '/'.hash('sha256', 'ZQ2'), $address)]) as $to) {
+                    $texts["$who $to"] = (string) $this->get($to)->getContent();
+                }
+            }
+            foreach (['f', 'g'] as $key) {
+                $texts["$who feed $key"] = (string) $this->get('/feed/'.str_repeat($key, 40))->getContent();
+            }
+            foreach ($marks as $mark) {
+                $texts["$who mark $mark"] = (string) $this->followingRedirects()->put("/q/{$project->id}/corrections/$mark")->getContent();
+            }
+        }
+    }
+    expect(count($texts))->toBeGreaterThan(200);
+    foreach ($texts as $where => $text) {
+        foreach (PLANTED as $mark) {
+            expect(str_contains((string) $text, $mark))->toBeFalse("$where gives away \"$mark\"");
+        }
+    }
+    // The marks are found once the clue is back, so the search above can fail.
+    $this->clue($quilt, 2)->forceFill(['withdrawn_at' => null])->save();
+    $page = (string) $this->actingAs($projects[0]->user->fresh())->get("/q/{$projects[0]->id}/clues/2")->getContent();
+    foreach (['ZQ title 1', 'ZQ opening 1', 'ZQ closing', 'ZQ recap', 'ZQ note', 'ZQ too', 'ZQ picture', 'ZQ link', 'ZQ tool', '7', 'ZQ stage', 'ZQ own',
+        'ZQ words', '936', 'ZQ correction'] as $mark) {
+        expect($page)->toContain($mark);
+    }
+});
+
 it('finds those very words once the clue is open, so the search above can fail', function (): void {
     $quiltAlong = $this->quiltAlong();
     $project = $this->project($quiltAlong);
