@@ -137,8 +137,19 @@ final class SheetComparison
 
         return new TaskCorrection(
             $new->task, $new->name, $changes, $pieces, self::unitFit($old, $new, $cloth[0] === $cloth[1]), $old->digest, $old->count, $new->count,
-            self::trim($new),
+            self::trim($new), self::copingStrip($old, $new),
         );
+    }
+
+    /** Of a block that grew by as much in width as in height: half of that on every side, and a seam allowance on both edges of the strip. */
+    private static function copingStrip(TaskSheet $old, TaskSheet $new): ?Measurement
+    {
+        $wider = $new->finished->width->minus($old->finished->width);
+        $isEven = $wider->minus($new->finished->height->minus($old->finished->height))->isZero();
+
+        return $new->kind === UnitKind::Block && $isEven && $wider->isPositive()
+            ? Measurement::up($wider->dividedBy(2)->plus($new->room->seam->times(2)))
+            : null;
     }
 
     /** @return list<Change> */

@@ -19,6 +19,8 @@ final readonly class TaskCorrection
      * @param  int  $was  how many were to be made
      * @param  int  $is  how many are
      * @param  list<Measurement>  $trim  width and height to trim to now
+     * @param  Measurement|null  $strip  how wide to cut a coping strip that, sewn to all four sides, brings a block to its new size; null where
+     *     none does
      */
     public function __construct(
         public string $task,
@@ -30,6 +32,7 @@ final readonly class TaskCorrection
         public int $was,
         public int $is,
         public array $trim = [],
+        public ?Measurement $strip = null,
     ) {
     }
 
@@ -133,6 +136,7 @@ final readonly class TaskCorrection
             'was' => $this->was,
             'is' => $this->is,
             'trim' => array_map(fn (Measurement $side): string => $side->encode(), $this->trim),
+            ...$this->strip === null ? [] : ['strip' => $this->strip->encode()],
         ];
     }
 
@@ -141,7 +145,7 @@ final readonly class TaskCorrection
     {
         /**
          * @var array{task: string, name: string, changes: list<array<string, mixed>>, pieces: list<array<string, mixed>>, unit: string,
-         *     digest: string, was: int, is: int, trim: list<string>} $data
+         *     digest: string, was: int, is: int, trim: list<string>, strip?: string} $data
          */
         return new self(
             $data['task'],
@@ -153,6 +157,7 @@ final readonly class TaskCorrection
             $data['was'],
             $data['is'],
             array_map(Measurement::decode(...), $data['trim']),
+            isset($data['strip']) ? Measurement::decode($data['strip']) : null,
         );
     }
 }

@@ -39,6 +39,7 @@ final readonly class Design
      * @param  array<string, Method>  $methods  the default methods that the design sets, by kind
      * @param  Later  $later  what members may choose later
      * @param  DesignDocument  $document  as it was read, in the newest format
+     * @param  list<list<string>>  $together  product keys of what stays in one clue when a split is suggested
      * @param  Preparation  $prepare  what members read and collect before the first clue
      * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
@@ -60,6 +61,7 @@ final readonly class Design
         public DesignDocument $document,
         public array $pictures = [],
         public Preparation $prepare = new Preparation,
+        public array $together = [],
     ) {
         $this->caches = new Caches;
     }

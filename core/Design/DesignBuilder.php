@@ -108,8 +108,23 @@ final class DesignBuilder
             later: $this->attempt(fn (): Later => $this->later()) ?? new Later,
             document: $this->document,
             pictures: $this->pictures,
+            together: $this->together(),
             prepare: $this->attempt(fn (): Preparation => (new WordsReader([], []))->preparation($this->root)) ?? new Preparation,
         );
+    }
+
+    /** @return list<list<string>> product keys; of what is not there, nothing is said */
+    private function together(): array
+    {
+        $together = [];
+        foreach ($this->root->has('together') ? $this->items('together') : [] as $group) {
+            $together[] = $this->attempt(fn (): array => array_map(
+                fn (Node $key): string => $key->text(),
+                $group->get('makes')->items(PHP_INT_MAX),
+            )) ?? [];
+        }
+
+        return $together;
     }
 
     /**

@@ -77,8 +77,11 @@ final class DesignFormat
             'setting' => self::setting(),
             'sizes' => new ListType(self::size(), 1, 12),
             'clues' => new ListType(self::clue(), 1, 366),
+            'together' => new ListType(new RecordType([
+                'id' => self::id(), 'makes' => new ListType(new TextType(200), 2, 20),
+            ]), 0, 40),
             'prepare' => new RecordType(['text' => new TextType(8000), 'tools' => self::tools()], ['text', 'tools']),
-        ], ['seam', 'usable_width', 'later', 'methods', 'prepare']);
+        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'prepare']);
     }
 
     /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */

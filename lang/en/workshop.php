@@ -436,6 +436,11 @@ return [
         'title' => 'A suggested split',
         'lead' => 'The work of the quilt, shared out so that no :clue asks for much more than the others: everything is made before it is '
             .'needed, what takes too long for one :clue is divided, and sizes count as often as members make them.',
+        'together' => 'What stays in one :clue',
+        'one' => 'This',
+        'other' => 'with this',
+        'keep' => 'Keep them together',
+        'apart' => 'Let them be apart',
         'how_many' => 'How many :clues',
         'secret' => 'Keep the picture back',
         'ask' => 'Suggest',

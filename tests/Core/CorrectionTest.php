@@ -172,3 +172,20 @@ it('comes back from its plain data as it was', function (): void {
     expect(ClueCorrection::fromData($data)->toData())->toBe($correction->toData())
         ->and(count($correction->tasks))->toBe(3);
 });
+
+it('knows how wide a coping strip brings a block to its new size', function (): void {
+    $document = json_decode(nightFerryJson(), true);
+    $sheet = function (string $block) use ($document): ClueSheet {
+        foreach ($document['sizes'] as $index => $size) {
+            $document['sizes'][$index]['block'] = $block;
+        }
+
+        return (new SizeCompiler(DesignReader::read((string) json_encode($document)), 's-throw'))->clue('k-lanterns', MethodChoices::defaults());
+    };
+    $grown = SheetComparison::of($sheet('12'), $sheet('13'))->tasks[0];
+
+    // Half an inch more on every side, and a quarter inch for both of its seams.
+    expect($grown->strip?->exact->encode())->toBe('1')
+        ->and(SheetComparison::of($sheet('13'), $sheet('12'))->tasks[0]->strip)->toBeNull()
+        ->and(TaskCorrection::fromData((array) json_decode((string) json_encode($grown->toData()), true))->toData())->toBe($grown->toData());
+});

@@ -315,3 +315,29 @@ it('suggests a split into clues, and says what is wrong with the question', func
         $this->artisan('dew:split', ['file' => NIGHT_FERRY] + $asked)->assertExitCode(2);
     }
 });
+
+it('says which numbers change for people who have clues open', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'dew');
+    $document = json_decode((string) file_get_contents(NIGHT_FERRY), true);
+    $document['sizes'][1]['columns'] = 6;
+    $document['clues'][2]['title'] = 'Lamps';
+    file_put_contents($file, json_encode($document));
+    $run = ['old' => NIGHT_FERRY, 'new' => $file];
+    $this->artisan('dew:correction', $run + ['--released' => '1'])
+        ->expectsOutput('“Casting off”, size Throw:')
+        ->expectsOutput('  Beam half-square triangle: make 120, not 104.')
+        ->doesntExpectOutput('“Lamps”, size Throw:')
+        ->assertSuccessful();
+    Illuminate\Support\Facades\Artisan::call('dew:correction', $run + ['--released' => '3', '--json' => true]);
+    $data = json_decode(Illuminate\Support\Facades\Artisan::output(), true);
+    $this->artisan('dew:correction', ['old' => NIGHT_FERRY, 'new' => NIGHT_FERRY, '--released' => '8'])
+        ->expectsOutput('Nothing changes in the open clues.')->assertSuccessful();
+    $this->artisan('dew:correction', $run)->assertExitCode(2);
+    $this->artisan('dew:correction', ['old' => 'composer.json', 'new' => $file, '--released' => '1'])->assertExitCode(2);
+    unlink($file);
+
+    expect(array_keys($data['clues']))->toBe(['k-casting-off', 'k-lanterns'])
+        ->and(array_keys($data['clues']['k-casting-off']))->toBe(['s-throw'])
+        ->and($data['clues']['k-casting-off']['s-throw']['tasks'][0]['changes'][0])->toBe(['code' => 'count', 'was' => [104], 'is' => [120]])
+        ->and(array_keys($data['clues']['k-lanterns']))->toBe(['s-crib', 's-throw', 's-twin', 's-queen']);
+});

@@ -751,3 +751,36 @@ it('leaves open clues as they are when it suggests a split', function (): void {
     $clues = documentOf($quiltAlong)->items(Place::of('clues'));
     expect($clues[0])->toBe($first)->and($clues)->toHaveCount(4);
 });
+
+it('keeps together what the host says when a split is suggested', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $owner = $this->person($quiltAlong, Role::Owner);
+    $page = "/host/$quiltAlong->slug/design/split?clues=6";
+    $this->actingAs($owner)->get($page)->assertOk()->assertSeeText('What stays in one clue');
+    $this->from($page)->post("/host/$quiltAlong->slug/design/edits", [
+        'edit' => json_encode(['kind' => 'add', 'to' => 'together', 'item' => [
+            'id' => App\Support\Fill::in('id', 'g'), 'makes' => [App\Support\Fill::in('one'), App\Support\Fill::in('other')],
+        ]]),
+        'one' => 'u-beam', 'other' => 'b-propeller',
+    ])->assertRedirect($page);
+    $this->get($page)->assertOk()->assertSeeText('Beam half-square triangle and Slow Propeller')->assertSeeText('Let them be apart');
+    $study = App\Presentation\Host\Workshop\SplitStudy::of(documentOf($quiltAlong), $quiltAlong, 6, false);
+    $with = array_filter($study->clues ?? [], fn (array $jobs): bool => in_array('u-beam', array_column($jobs, 'product'), true));
+
+    expect(array_merge(...array_map(fn (array $jobs): array => array_column($jobs, 'product'), array_values($with))))->toContain('b-propeller');
+});
+
+it('writes a picture into a clue, with what it shows, and refuses what is no picture', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $this->actingAs($this->person($quiltAlong, Role::Owner));
+    $at = "/host/$quiltAlong->slug/design/clues/k-casting-off";
+    $picture = Illuminate\Http\UploadedFile::fake()->image('seam.png', 60, 40);
+    $this->from($at)->post("$at/picture", ['picture' => $picture, 'shows' => ''])->assertSessionHasErrors('shows');
+    $this->post("$at/picture", ['picture' => Illuminate\Http\UploadedFile::fake()->create('seam.png', 4), 'shows' => 'x'])
+        ->assertSessionHasErrors('picture');
+    $this->post("$at/picture", ['picture' => $picture, 'shows' => 'A pressed seam'])->assertSessionHasNoErrors();
+    $hash = documentOf($quiltAlong)->at(Place::of('clues', 'k-casting-off', 'pictures'))->value[0]['picture'];
+    $this->get($at)->assertOk()->assertSee('A pressed seam')->assertSee($hash);
+    $this->get("/host/$quiltAlong->slug/design/pictures/$hash")->assertOk();
+    $this->post("/host/$quiltAlong->slug/design/clues/k-none/picture", ['picture' => $picture, 'shows' => 'x'])->assertNotFound();
+});

@@ -46,7 +46,9 @@ final class SplitOf extends Command
             foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
                 $graphs[$size] = MakingGraph::of($compilation, $size);
             }
-            $split = Splitter::suggest(SplitProblem::of($design, $graphs, $clues, isMystery: $this->text('kind') === 'mystery'));
+            $split = Splitter::suggest(SplitProblem::of(
+                $design, $graphs, $clues, isMystery: $this->text('kind') === 'mystery', together: $design->together,
+            ));
             $this->option('json') ? $this->line($this->data($split)) : $this->print($split, $graphs);
 
             return self::SUCCESS;

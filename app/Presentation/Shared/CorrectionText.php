@@ -69,6 +69,8 @@ final readonly class CorrectionText
             $said,
             $advice->code === 'cut-anew' && $size !== [] ? __('corrections.advice.size', ['size' => $this->size($size)]) : null,
             $takes,
+            $advice->code === 'made-anew' && $task->strip !== null
+                ? __('corrections.advice.strip', ['width' => Figure::text($task->strip, $this->notation)]) : null,
         ]));
     }
 

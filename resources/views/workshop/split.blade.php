@@ -11,6 +11,7 @@
         <p class="message is-warning">{{ __('workshop.split.cannot') }} <a href="{{ route('host.proof', $quiltAlong) }}">{{
             __('workshop.proof') }}</a></p>
     @else
+        @include('workshop.split-together')
         @php($most = max([1, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]), [...$study->now, ...$study->then])]))
         @php($heaviest = fn ($clues) => max([0, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]), array_slice($clues,
             count($study->open)))]))

@@ -31,6 +31,7 @@ final class SplitController extends Controller
         return view('workshop.split', [
             'quiltAlong' => $quiltAlong,
             'study' => SplitStudy::of($document, $quiltAlong, $clues, $isMystery),
+            'together' => $document->items(Place::of('together')),
             'clues' => $clues,
             'isMystery' => $isMystery,
             'most' => SplitProblem::MOST_CLUES,
@@ -54,13 +55,6 @@ final class SplitController extends Controller
             fn (string $product): bool => $request->boolean('all') || in_array($product, $ticked, true),
         );
         $edits = $study === null ? [] : $this->edits($document, $study->taken($document, array_map(strval(...), array_values($products))));
-        if (app()->runningUnitTests()) {
-            file_put_contents(
-                '/tmp/w/dbg.txt',
-                json_encode([$ticked, $products, count($edits), $clues, $isMystery, $request->all()])."\n",
-                FILE_APPEND,
-            );
-        }
         if ($products === [] || $edits === []) {
             return back()->with('warning', __('workshop.split.nothing'));
         }

@@ -27,6 +27,9 @@ final readonly class SplitStudy
 {
     private const DAYS = 2;
 
+    /** Changes with what is kept. */
+    private const FORM = 2;
+
     /**
      * @param  array<string, string>  $sizes  names by id
      * @param  list<string>  $open  ids of the clues that are open
@@ -36,6 +39,7 @@ final readonly class SplitStudy
      *     tasks have an id where the draft has one for them
      * @param  array<string, string>  $moved  names of what would lie in another clue than now, by product key
      * @param  array{int, int, int}  $cost
+     * @param  array<string, string>  $names  of everything that is shared out, by product key
      */
     private function __construct(
         public array $sizes,
@@ -47,6 +51,7 @@ final readonly class SplitStudy
         public array $cost,
         public int $bound,
         public float $above,
+        public array $names,
     ) {
     }
 
@@ -66,7 +71,7 @@ final readonly class SplitStudy
             $quiltAlong->id,
         )->where('size_later', false)->pluck('size_key')->countBy()->all();
         ksort($members);
-        $name = 'split:'.hash('sha256', serialize([$text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]));
+        $name = 'split:'.hash('sha256', serialize([self::FORM, $text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]));
         $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make(
             $document, $text, $open, $members, $clues, $isMystery,
         ) ?? false);
@@ -147,7 +152,7 @@ final readonly class SplitStudy
                 }
             }
             $split = Splitter::suggest(SplitProblem::of(
-                $design, $graphs, max(1, $clues - count($open)), $members, $isMystery, open: $open,
+                $design, $graphs, max(1, $clues - count($open)), $members, $isMystery, $design->together, open: $open,
             ));
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
@@ -177,6 +182,10 @@ final readonly class SplitStudy
             $split->cost,
             $split->bound,
             $split->above(),
+            array_intersect_key($names, array_fill_keys(array_merge(...array_map(
+                fn (array $jobs): array => array_column($jobs, 'product'),
+                $jobs,
+            )), true)),
         );
     }
 
