@@ -556,6 +556,8 @@ test('edits made without a connection, or after the session has ended, are kept 
     await holds(page, 1, 1, 'empty');
     await holds(page, 3, 3, 'empty');
     await ready(page);
+    // An answer that is still on its way would bring the cookie back.
+    await expect(page.locator('#proof-note')).not.toBeEmpty();
 
     await page.context().clearCookies();
     await spot(page, 1, 1).focus();

@@ -49,6 +49,7 @@ final class Splitter
         $clueOf = $sets === null || $steps === null
             ? $splitter->bettered($splitter->filled($bound))
             : $splitter->best($sets, $steps);
+        $clueOf = EmptyClues::filled($problem, $clueOf);
 
         return new Split($problem, $clueOf, SplitCost::of($problem, $clueOf), $bound, $steps !== null);
     }

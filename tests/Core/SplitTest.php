@@ -366,3 +366,19 @@ it('gives nothing to an open clue, and counts what it shows', function (): void 
     expect($problem->limit(0))->toBeLessThan(SplitProblem::of($design, $graphs, 7, isMystery: true)->limit(1))
         ->and($problem->limit(6))->toBe(1.0);
 });
+
+it('leaves no clue empty where filling it costs nothing, and never costs more for it', function (int $seed): void {
+    mt_srand($seed);
+    $items = [];
+    for ($number = 0; $number < 9; $number++) {
+        $needs = $number === 0 ? [] : array_values(array_unique([mt_rand(0, $number - 1)]));
+        $items[] = new SplitItem([], ['s' => $number === 3 ? 100 : mt_rand(5, 20)], ['s' => 0.1], [], mt_rand(0, 2) === 0 ? $needs : []);
+    }
+    $problem = new SplitProblem($items, 6, ['s' => 1]);
+    $split = Splitter::suggest($problem);
+    $used = count(array_unique($split->clueOf));
+
+    expect($used)->toBe(6)
+        ->and($split->cost[0])->toBe(max(100, $split->bound))
+        ->and(SplitCost::isAllowed($problem, $split->clueOf))->toBeTrue();
+})->with(range(1, 10));

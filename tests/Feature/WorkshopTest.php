@@ -745,8 +745,8 @@ it('leaves open clues as they are when it suggests a split', function (): void {
     $this->release($quiltAlong->fresh(), 1);
     $first = documentOf($quiltAlong)->items(Place::of('clues'))[0];
     $this->actingAs($this->host)->get("$path/split?clues=4")->assertSee(
-        'One clue is open and stays as it is.',
-    )->assertSee('open: stays as it is');
+        'One clue stays as it is: open, a pause or a bonus.',
+    )->assertSeeText('stays as it is');
     $this->post("$path/split", ['clues' => '4', 'all' => '1'])->assertRedirect("$path/clues");
     $clues = documentOf($quiltAlong)->items(Place::of('clues'));
     expect($clues[0])->toBe($first)->and($clues)->toHaveCount(4);

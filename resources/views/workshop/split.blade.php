@@ -13,11 +13,12 @@
     @else
         @include('workshop.split-together')
         @php($most = max([1, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]), [...$study->now, ...$study->then])]))
-        @php($heaviest = fn ($clues) => max([0, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]), array_slice($clues,
-            count($study->open)))]))
+        @php($shared = array_filter($rows, fn ($row) => $row !== null))
+        @php($heaviest = fn ($clues) => max([0, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]),
+            array_intersect_key($clues, $shared))]))
         <p><b>{{ __('workshop.split.cost', ['heaviest' => $heaviest($study->then), 'now' => $heaviest($study->now)]) }}</b>
             {{ __('workshop.split.bound', ['above' => number_format(100 * $study->above, 1)]) }}
-            @if ($study->open !== []){{ trans_choice('workshop.split.open', count($study->open)) }}@endif</p>
+            @if ($study->kept !== []){{ trans_choice('workshop.split.kept', count($study->kept)) }}@endif</p>
         <form method="post" action="{{ route('host.split.take', $quiltAlong) }}">
             @csrf
             <input type="hidden" name="clues" value="{{ $clues }}"><input type="hidden" name="secret" value="{{ $isMystery ? 1 : 0 }}">
@@ -28,9 +29,8 @@
                 <tbody>
                     @for ($number = 0; $number < max(count($study->now), count($study->then)); $number++)
                         <tr><th scope="row">{{ $number + 1 }}</th>
-                            <td>@if ($number < count($study->open)){{ __('workshop.split.is_open') }}@else{{ implode(', ', array_column(
-                                $study->clues[$number - count($study->open)] ?? [], 'name')) ?: __('workshop.split.nothing_here')
-                                    }}@endif</td>
+                            <td>@if (array_key_exists($number, $rows) && $rows[$number] === null){{ __('workshop.split.is_kept') }}@else{{
+                                implode(', ', $rows[$number] ?? []) ?: __('workshop.split.nothing_here') }}@endif</td>
                             @foreach (array_keys($study->sizes) as $size)
                                 <td>@foreach (['now', 'then'] as $which)
                                     @php($minutes = $study->{$which}[$number][$size] ?? 0)

@@ -28,9 +28,12 @@ final class SplitController extends Controller
         $document = OpenDraft::design(OpenDraft::of($quiltAlong));
         [$clues, $isMystery] = $this->asked($request, $quiltAlong, $document);
 
+        $study = SplitStudy::of($document, $quiltAlong, $clues, $isMystery);
+
         return view('workshop.split', [
             'quiltAlong' => $quiltAlong,
-            'study' => SplitStudy::of($document, $quiltAlong, $clues, $isMystery),
+            'study' => $study,
+            'rows' => $study?->rows($document) ?? [],
             'together' => $document->items(Place::of('together')),
             'clues' => $clues,
             'isMystery' => $isMystery,

@@ -6,7 +6,9 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
+use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -19,6 +21,7 @@ use Dew\Core\Split\Split;
 use Dew\Core\Split\SplitJob;
 use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
+use Dew\Core\Words\ClueKind;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
@@ -28,13 +31,14 @@ final readonly class SplitStudy
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 2;
+    private const FORM = 3;
 
     /**
      * @param  array<string, string>  $sizes  names by id
      * @param  list<string>  $open  ids of the clues that are open
+     * @param  list<string>  $kept  ids of the clues that stay as they are: those that are open, pauses and bonuses
      * @param  list<array<string, int>>  $now  minutes of every clue of the draft, by size
-     * @param  list<array<string, int>>  $then  minutes of every clue of the suggestion, those that are open first
+     * @param  list<array<string, int>>  $then  minutes of every clue of the suggestion
      * @param  list<list<array{product: string, name: string, task: array<string, mixed>}>>  $clues  what each clue makes that is not open;
      *     tasks have an id where the draft has one for them
      * @param  array<string, string>  $moved  names of what would lie in another clue than now, by product key
@@ -44,6 +48,7 @@ final readonly class SplitStudy
     private function __construct(
         public array $sizes,
         public array $open,
+        public array $kept,
         public array $now,
         public array $then,
         public array $clues,
@@ -97,7 +102,7 @@ final readonly class SplitStudy
         }
         foreach ($document->items(Place::of('clues')) as $clue) {
             $id = (string) Place::idOf($clue);
-            if (in_array($id, $this->open, true)) {
+            if (in_array($id, $this->kept, true)) {
                 continue;
             }
             $ids[] = $id;
@@ -140,8 +145,9 @@ final readonly class SplitStudy
     ): ?self {
         try {
             $design = DesignReader::stored($text);
+            $kept = self::kept($design, $open);
             $compilation = Compilation::of($design);
-            $graphs = $now = $names = [];
+            $graphs = $now = $names = $chores = [];
             foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
                 $graphs[$size] = MakingGraph::of($compilation, $size);
                 foreach (Load::ofClues($design, $graphs[$size]) as $load) {
@@ -150,9 +156,12 @@ final readonly class SplitStudy
                 foreach ($graphs[$size]->works as $key => $work) {
                     $names[$key] ??= $work->name;
                 }
+                foreach (array_values($design->clues) as $number => $clue) {
+                    $chores[$number][$size] = array_sum(array_map($graphs[$size]->minutesOf(...), $clue->chores));
+                }
             }
             $split = Splitter::suggest(SplitProblem::of(
-                $design, $graphs, max(1, $clues - count($open)), $members, $isMystery, $design->together, open: $open,
+                $design, $graphs, max(1, $clues - count($kept)), $members, $isMystery, $design->together, open: $open,
             ));
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
@@ -170,15 +179,15 @@ final readonly class SplitStudy
             ]),
             'task' => self::task($job, $document, $tasks),
         ], $jobs), $split->clues());
-        $isOpen = fn (int $number): bool => in_array(array_values($design->clues)[$number]->id, $open, true);
 
         return new self(
             array_map(fn ($size): string => $size->name, $design->sizes),
             $open,
+            $kept,
             array_values($now),
-            [...array_values(array_filter($now, $isOpen, ARRAY_FILTER_USE_KEY)), ...$split->minutes()],
+            self::then(array_values($design->clues), $kept, array_values($now), $chores, $split->minutes()),
             $jobs,
-            self::moved($document, $open, $jobs, $names),
+            self::moved($document, $kept, $jobs, $names),
             $split->cost,
             $split->bound,
             $split->above(),
@@ -187,6 +196,65 @@ final readonly class SplitStudy
                 $jobs,
             )), true)),
         );
+    }
+
+    /**
+     * Clues that a suggestion leaves alone.
+     *
+     * @param  list<string>  $open
+     * @return list<string> ids, in their order
+     */
+    private static function kept(Design $design, array $open): array
+    {
+        return array_values(array_map(fn (Clue $clue): string => $clue->id, array_filter(
+            $design->clues,
+            fn (Clue $clue): bool => in_array($clue->id, $open, true) || $clue->words->kind !== ClueKind::Usual,
+        )));
+    }
+
+    /**
+     * Minutes of every clue once the suggestion is taken: what is suggested, and the tasks that make nothing, which stay in their clues.
+     *
+     * @param  list<Clue>  $clues
+     * @param  list<string>  $kept
+     * @param  list<array<string, int>>  $now
+     * @param  array<int, array<string, int>>  $chores  minutes by clue and size
+     * @param  list<array<string, int>>  $suggested
+     * @return list<array<string, int>>
+     */
+    private static function then(array $clues, array $kept, array $now, array $chores, array $suggested): array
+    {
+        $then = [];
+        foreach ($clues as $number => $clue) {
+            if (in_array($clue->id, $kept, true)) {
+                $then[] = $now[$number];
+
+                continue;
+            }
+            $minutes = array_shift($suggested) ?? [];
+            foreach ($chores[$number] as $size => $count) {
+                $minutes[$size] = ($minutes[$size] ?? 0) + $count;
+            }
+            $then[] = $minutes;
+        }
+
+        return [...$then, ...$suggested];
+    }
+
+    /**
+     * What each row of the table makes; null for a clue that stays as it is.
+     *
+     * @return list<list<string>|null> names
+     */
+    public function rows(DraftDocument $document): array
+    {
+        $jobs = $this->clues;
+        $rows = [];
+        foreach ($document->items(Place::of('clues')) as $clue) {
+            $rows[] = in_array(Place::idOf($clue), $this->kept, true) ? null : array_column(array_shift($jobs) ?? [], 'name');
+        }
+
+        return [...$rows, ...array_map(fn (array $more): array => array_column($more, 'name'), $jobs)];
     }
 
     /**
