@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $place the step or the number, in the words in which it stood there
  * @property string $size
  * @property string $words
+ * @property bool $sewn whether it says that a task was sewn and came out as it says
  * @property string|null $answer
  * @property CarbonImmutable|null $answered_at
  * @property int|null $answered_by
@@ -30,12 +31,12 @@ final class TestRemark extends Model
     public const UPDATED_AT = null;
 
     protected $fillable = [
-        'quilt_along_id', 'user_id', 'clue_key', 'task_key', 'place', 'size', 'words', 'answer', 'answered_at', 'answered_by',
+        'quilt_along_id', 'user_id', 'clue_key', 'task_key', 'place', 'size', 'words', 'sewn', 'answer', 'answered_at', 'answered_by',
     ];
 
     protected function casts(): array
     {
-        return ['answered_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+        return ['sewn' => 'boolean', 'answered_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -106,6 +106,11 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('picture', '[0-9a-f]{64}');
         Route::pattern('unit', '[a-z0-9-]{1,40}');
         Route::pattern('number', '[1-9][0-9]{0,2}');
+        Route::pattern('clue', '[a-z0-9-]{1,40}');
+        Route::pattern('correction', '[1-9][0-9]{0,17}');
+        Route::pattern('deed', '[1-9][0-9]{0,17}');
+        Route::pattern('remark', '[1-9][0-9]{0,17}');
+        Route::pattern('task', '[a-z0-9-]{1,40}');
         Route::pattern('membership', '[1-9][0-9]{0,17}');
         Route::pattern('helperInvitation', '[1-9][0-9]{0,17}');
         Route::pattern('post', '[1-9][0-9]{0,17}');

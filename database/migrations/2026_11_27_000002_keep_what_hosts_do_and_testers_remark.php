@@ -43,6 +43,8 @@ return new class extends Migration
             $table->string('place', 200);
             $table->string('size', 40);
             $table->text('words');
+            // A task that the tester sewed and that came out as it says.
+            $table->boolean('sewn')->default(false);
             $table->text('answer')->nullable();
             $table->timestampTz('answered_at')->nullable();
             $table->foreignId('answered_by')->nullable()->constrained('users')->nullOnDelete();

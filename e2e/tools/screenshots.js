@@ -52,8 +52,12 @@ for (const [name, page] of [['quilt', ''], ['cloth', '/cloth'], ['clues', '/clue
     await host.waitForTimeout(700);
     await shoot(host, `workshop-${name}`);
 }
+await host.goto('/host/night-ferry/design/clues/k-lanterns');
+await host.waitForSelector('#workshop[data-ready]');
+await shoot(host, 'workshop-words');
 await shoot(host, 'host-clues', '/host/night-ferry/clues');
-await shoot(host, 'host-preview', '/host/night-ferry/clues/1?size=s-queen');
+await shoot(host, 'host-dates', '/host/kitchen-garden/dates?what=shift&from=2&days=7');
+await shoot(host, 'host-preview', '/host/night-ferry/clues/4?size=s-queen');
 await shoot(host, 'host-people', '/host/night-ferry/people');
 
 for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
@@ -63,10 +67,8 @@ for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
     const quilt = new URL(member.url()).pathname;
     await shoot(member, `member-now${name}`, quilt);
     await shoot(member, `member-clue${name}`, `${quilt}/clues/1`);
-    await shoot(member, `member-clue-full${name}`, `${quilt}/clues/1`, true);
     await shoot(member, `member-fabrics${name}`, `${quilt}/fabrics`);
     await shoot(member, `member-bench${name}`, `${quilt}/bench`);
-    await shoot(member, `member-quilt${name}`, `${quilt}/quilt`);
 }
 // The pictures on the first page: node e2e/tools/screenshots.js ADDRESS resources/images clue board
 const small = { width: 1160, height: 726 };

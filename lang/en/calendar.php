@@ -40,6 +40,7 @@ return [
     'then' => 'then',
     'nothing' => 'Every :clue is open already: there is no date to set.',
     'done' => 'One date is set.|:count dates are set.',
+    'rough' => ':Clue :number opens “:about”: it keeps its rough date until you set another one for it.',
     'same' => 'These are the dates that are set already.',
     'past' => ':Clue :number would open on :date, which is over. The next day that keeps the distance is :next.',
     'order' => ':Clue :number would open on :date, before :clue :before. Choose dates that rise.',

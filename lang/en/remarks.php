@@ -24,4 +24,11 @@ return [
     'unfinished' => ':task measures :size unfinished',
     'counted' => ':task, how many',
     'cut' => 'Cut: :what',
+    'sewn' => 'Sewn by testers',
+    'not_sewn' => 'not yet',
+    'sewn_by' => 'as it says, by :who',
+    'i_sewed' => 'I have sewn it; it came out as it says',
+    'sewn_of' => 'I have sewn :task; it came out as it says',
+    'sewn_not' => 'Take that back',
+    'sewn_not_of' => 'Take back that I have sewn :task',
 ];

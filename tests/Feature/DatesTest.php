@@ -139,3 +139,18 @@ it('gives every member a private calendar address, with no title of what is to c
     $this->get('/feed/'.str_repeat('a', 40))->assertNotFound();
     $this->actingAs(User::factory()->create())->post("/q/$project->id/feed")->assertNotFound();
 });
+
+it('leaves a clue with a rough date alone, and moves the others round it', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->actingAs($this->person($quilt, Role::Owner));
+    $this->put("/host/{$quilt->slug}/clues/3/about", ['about' => 'in a week or two'])->assertSessionHasNoErrors();
+    $rule = ['what' => 'rule', 'from' => '1', 'first' => '2031-01-04', 'every' => '1', 'pace' => 'weeks', 'time' => '09:00', 'zone' => 'UTC'];
+    $this->get("/host/{$quilt->slug}/dates?".http_build_query($rule))->assertSeeText('Clue 3 opens “in a week or two”');
+    $this->put("/host/{$quilt->slug}/dates", $rule)->assertSessionHasNoErrors();
+    $this->put("/host/{$quilt->slug}/dates", ['what' => 'shift', 'from' => '1', 'days' => '7'])->assertSessionHasNoErrors();
+
+    expect($quilt->clues()->pluck('local_date', 'number')->all())->toBe([
+        1 => '2031-01-11', 2 => '2031-01-18', 3 => null, 4 => '2031-01-25', 5 => '2031-02-01', 6 => '2031-02-08', 7 => '2031-02-15',
+        8 => '2031-02-22',
+    ])->and($this->clue($quilt, 3)->about)->toBe('in a week or two');
+});

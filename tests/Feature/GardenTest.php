@@ -46,9 +46,9 @@ it('says what is left and what is right, and how far tips stand out', function (
 });
 
 it('draws arcs, and takes parts out of bags', function (): void {
-    $this->release($this->garden, 7);
+    $this->release($this->garden, 8);
     $page = $this->get(
-        "/q/{$this->member->id}/clues/7",
+        "/q/{$this->member->id}/clues/8",
     )->assertDontSeeText('From your bags')->assertSeeText('Bath quarter circle')->assertSeeText('3½');
 
     // The unit, its two pieces and the block: arcs of 2 in, and of 2¼ and 1¾ where they are cut.
@@ -94,12 +94,12 @@ it('shows the host every block, and the parts of the setting by their names', fu
 });
 
 it('compiles every month at every size ahead, and other ways when somebody chooses them', function (): void {
-    expect(Sheet::query()->count())->toBe(1 + 2 + 2 * 12);
+    expect(Sheet::query()->count())->toBe(1 + 2 + 2 * 13);
 });
 
 it('makes a block that is one unit once, under one name, and says of what is only cut that it is cut', function (): void {
-    $this->release($this->garden, 12);
-    $page = $this->get("/q/{$this->member->id}/clues/12")->assertOk()->assertSeeText('Winter Squash')->assertDontSeeText('Squash star')
+    $this->release($this->garden, 13);
+    $page = $this->get("/q/{$this->member->id}/clues/13")->assertOk()->assertSeeText('Winter Squash')->assertDontSeeText('Squash star')
         ->assertDontSeeText('Check one:')->assertSeeText('Cut the strip at 45°, then every')->assertSeeText('measured square to the cut');
     $text = strip_tags((string) $page->getContent());
     expect($text)->toMatch('/Stepping stones\s+Cut \d+/')->not->toMatch('/Stepping stones\s+Make/')

@@ -96,6 +96,16 @@ it('lets testers leave remarks at a step or a number, and keeps them on the proo
     $this->actingAs($this->project($this->quilt)->user)->get("$this->host/clues/1")->assertNotFound();
 });
 
+it('lets testers say which tasks they have sewn as the clue says, and take it back', function (): void {
+    $sewn = ['size' => 'Throw', 'place' => 'Beam half-square triangle'];
+    $this->actingAs($this->person($this->quilt, Role::Helper))->post("$this->host/clues/1/sewn/t-beam", $sewn)->assertForbidden();
+    $this->actingAs($this->owner)->post("$this->host/clues/1/sewn/t-beam", $sewn)->assertSessionHasNoErrors();
+    $this->get("$this->host/clues/1?size=s-throw")->assertSeeText('as it says, by '.$this->owner->name.' (Throw)');
+    $this->get("$this->host/design/proof")->assertDontSeeText('Remarks of testers');
+    $this->post("$this->host/clues/1/sewn/t-beam", $sewn);
+    $this->get("$this->host/clues/1")->assertDontSeeText('as it says, by');
+});
+
 it('previews a clue at any hour, in any size, colourway, method and notation', function (): void {
     $opens = now()->addWeek()->startOfHour();
     $this->clue($this->quilt, 1)->forceFill(['release_at' => $opens, 'zone' => $this->quilt->zone])->save();

@@ -116,6 +116,7 @@ const FORMS = [
     'host.history.undo' => [],
     'host.release.about' => ['about' => 'in a week or two', 'about_date' => '2031-01-04'],
     'host.remarks.store' => ['words' => 'Too small', 'place' => 'the whole clue', 'task' => 't-beam', 'size' => 'Throw'],
+    'host.remarks.sewn' => ['size' => 'Throw', 'place' => 'Beam'],
     'host.remarks.update' => ['answer' => 'It is right now.'],
 ];
 

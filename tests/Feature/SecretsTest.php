@@ -49,6 +49,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     '{clue}',
                     '{deed}',
                     '{remark}',
+                    '{task}',
                 ],
                 [
                     $project,
@@ -69,6 +70,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     'k-casting-off',
                     '1',
                     '1',
+                    't-beam',
                 ],
                 $route->uri(),
             );

@@ -33,12 +33,19 @@ final readonly class DatePlan
     ) {
     }
 
+    /** @return list<Clue> those whose date is only roughly known: they are left alone */
+    public function rough(): array
+    {
+        return array_values(array_filter($this->clues, fn (Clue $clue): bool => $clue->isToCome() && $clue->about !== null));
+    }
+
     /** @param  array<string, string>  $asked  by field: see {@see FIELDS} */
     public static function of(QuiltAlong $quiltAlong, array $asked): self
     {
         $clues = array_values($quiltAlong->clues()->orderBy('number')->get()->all());
         $from = preg_match('/^\d{1,4}$/', $asked['from'] ?? '') === 1 ? (int) $asked['from'] : 1;
-        $moved = array_values(array_filter($clues, fn (Clue $clue): bool => $clue->number >= $from && $clue->isToCome()));
+        $moved = array_values(array_filter($clues, fn (Clue $clue): bool => $clue->number >= $from
+            && $clue->isToCome() && $clue->about === null));
         if (($asked['what'] ?? '') === '' || $moved === []) {
             return new self($clues, [], []);
         }

@@ -2,6 +2,9 @@
 @php($field = fn ($name) => $asked[$name] ?? '')
 <x-layout.host :title="__('calendar.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="lead-line">{{ __('calendar.lead') }}</p>
+    @foreach ($plan->rough() as $clue)
+        <p class="field-hint">{{ __('calendar.rough', ['number' => $clue->number, 'about' => $clue->about]) }}</p>
+    @endforeach
     <datalist id="zones">@foreach (DateTimeZone::listIdentifiers() as $zone)<option value="{{ $zone }}"></option>@endforeach</datalist>
     @if ($plan->isOver())
         <p class="message is-status">{{ __('calendar.nothing') }}</p>

@@ -1,12 +1,29 @@
 <section class="card" id="remarks" aria-labelledby="remarks-title">
     <h2 id="remarks-title">{{ __('remarks.title') }}</h2>
-    @if ($remarks->isEmpty())<p class="empty-line">{{ __('remarks.none') }}</p>@endif
+    @if ($remarks->where('sewn', false)->isEmpty())<p class="empty-line">{{ __('remarks.none') }}</p>@endif
     <ul class="plain-list">
-        @foreach ($remarks as $remark)
+        @foreach ($remarks->where('sewn', false) as $remark)
             <li><p>{{ __('remarks.on', ['place' => $remark->place]) }}: {{ $remark->words }}<br>
                 <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.somebody'), 'when' =>
                     App\Presentation\Shared\When::short($remark->created_at, $quiltAlong->zone), 'size' => $remark->size]) }}</small></p>
                 @if ($remark->answer)<p class="message">{{ __('remarks.answer_was', ['answer' => $remark->answer]) }}</p>@endif</li>
+        @endforeach
+    </ul>
+    <h3>{{ __('remarks.sewn') }}</h3>
+    <ul class="plain-list">
+        @foreach ($page->tasks() as $task)
+            @php($by = $remarks->where('sewn', true)->where('task_key', $task->anchor))
+            @php($mine = $by->where('user_id', auth()->id())->where('size', $announcement->sizes[$size]->name)->isNotEmpty())
+            <li class="sewn-line"><span><b>{{ $task->name }}</b> @if ($by->isEmpty()){{ __('remarks.not_sewn') }}@else{{
+                __('remarks.sewn_by', ['who' => App\Presentation\Shared\Sentence::list($by->map(fn ($one) => ($one->user->name ??
+                __('history.somebody')).' ('.$one->size.')')->values()->all())]) }}@endif</span>
+                @can('test', $quiltAlong)
+                    <form method="post" action="{{ route('host.remarks.sewn', [$quiltAlong, $clue->number, $task->anchor]) }}">@csrf
+                        <input type="hidden" name="size" value="{{ $announcement->sizes[$size]->name }}">
+                        <input type="hidden" name="place" value="{{ Str::limit($task->name, 190) }}">
+                        <button class="btn btn-quiet" aria-label="{{ __($mine ? 'remarks.sewn_not_of' : 'remarks.sewn_of', ['task' =>
+                            $task->name]) }}">{{ __($mine ? 'remarks.sewn_not' : 'remarks.i_sewed') }}</button></form>
+                @endcan</li>
         @endforeach
     </ul>
     @can('test', $quiltAlong)

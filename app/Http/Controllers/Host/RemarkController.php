@@ -38,6 +38,23 @@ final class RemarkController extends Controller
         );
     }
 
+    /** A tester sewed a task, and it came out as the clue says; said again, it is taken back. */
+    public function sewn(Request $request, QuiltAlong $quiltAlong, int $number, string $task): RedirectResponse
+    {
+        $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
+        $given = $request->validate(['size' => ['required', 'string', 'max:40'], 'place' => ['required', 'string', 'max:200']]);
+        $about = [
+            'quilt_along_id' => $quiltAlong->id, 'user_id' => $this->person($request)->id, 'clue_key' => $clue->key, 'task_key' => $task,
+            'size' => $given['size'], 'sewn' => true,
+        ];
+        $taken = TestRemark::query()->where($about)->delete();
+        if ($taken === 0) {
+            TestRemark::query()->create($about + ['place' => $given['place'], 'words' => '', 'answered_at' => now()]);
+        }
+
+        return redirect()->to(url()->previous(route('host.clues.show', [$quiltAlong, $number])).'#remarks');
+    }
+
     public function update(Request $request, QuiltAlong $quiltAlong, int $remark): RedirectResponse
     {
         $given = $request->validate(['answer' => ['required', 'string', 'max:2000']], ['answer.*' => __('remarks.answer_needed')]);

@@ -14,11 +14,11 @@ use Illuminate\Http\RedirectResponse;
 /** A member says that she has read a correction. */
 final class CorrectionController extends Controller
 {
-    public function update(Project $project, string $correction): RedirectResponse
+    public function update(Project $project, int $correction): RedirectResponse
     {
         $mark = CorrectionMark::query()
             ->where('project_id', $project->id)
-            ->whereKey(preg_match('/^[1-9]\d{0,17}$/', $correction) === 1 ? (int) $correction : 0)
+            ->whereKey($correction)
             ->whereHas('correction', fn (Builder $query) => $query->whereIn('clue_id', Clue::query()->released()->select('id')))
             ->firstOrFail();
         if ($mark->seen_at === null) {
