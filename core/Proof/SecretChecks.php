@@ -6,6 +6,8 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\ProductKey;
+use Dew\Core\Design\Task;
+use Dew\Core\Words\Chore;
 use Dew\Core\Words\Illustration;
 
 /** Whether the words and pictures of a mystery's clue give away what a later clue makes. */
@@ -21,7 +23,13 @@ final readonly class SecretChecks
         $first = self::firstMade($subject, $clues);
         $findings = [];
         foreach ($clues as $number => $clue) {
-            $said = mb_strtolower(implode("\n", [$clue->title, $clue->introduction, ...$clue->words->texts()]));
+            $said = mb_strtolower(implode("\n", [
+                $clue->title,
+                $clue->introduction,
+                ...$clue->words->texts(),
+                ...array_map(fn (Task $task): string => $task->name ?? '', $clue->tasks),
+                ...array_map(fn (Chore $chore): string => $chore->name.' '.$chore->text, $clue->chores),
+            ]));
             foreach ($first as $key => $made) {
                 $name = $subject->design->names[$key] ?? '';
                 if ($made > $number && mb_strlen($name) >= self::SHORTEST && self::says($said, mb_strtolower($name))) {

@@ -100,7 +100,9 @@ const workshop = () => {
             return;
         }
         const answer = await ask(about(without)).catch(() => null);
-        if (answer !== null && outbox.isEmpty() && (answer.number !== number.now || without.length > 0)) {
+        // An edit may have been answered meanwhile: what was asked for before it is older than what stands here.
+        const isNews = answer !== null && (answer.number > number.now || (without.length > 0 && answer.number === number.now));
+        if (isNews && outbox.isEmpty()) {
             number.now = answer.number;
             draw(answer.panels);
             prove();

@@ -74,7 +74,7 @@ it('makes those that a given block needs', function (): void {
     $design = DesignReader::read(json_encode($document));
     // Of 6 places 4 have the first block and 2 the other one, with 2 columns: three each.
     $sheet = fn (string $clue) => Compiler::clueSheet($design, 's', $clue, MethodChoices::defaults())->tasks[0];
-    expect([$sheet('k-0')->name, $sheet('k-0')->count])->toBe(['Triangle square for One', 6])
+    expect([$sheet('k-0')->name, $sheet('k-0')->count])->toBe(['Triangle square', 6])
         ->and([$sheet('k-1')->name, $sheet('k-1')->count])->toBe(['The rest', 12]);
 });
 

@@ -141,6 +141,10 @@ function planted(): array
     $document = json_decode(Tests\TestCase::document(), true);
     $document['blocks'][1]['name'] = 'ZQ block';
     $document['units'][3]['name'] = 'ZQ unit';
+    // Copies made ahead for a block do not name it.
+    array_splice($document['clues'][0]['tasks'], 2, 1, [
+        ['id' => 't-wake', 'unit' => 'u-wake', 'for' => 'b-lantern'], ['id' => 't-wake-more', 'unit' => 'u-wake', 'for' => 'b-propeller'],
+    ]);
     foreach ($document['clues'] as $number => $clue) {
         if ($number === 0) {
             continue;

@@ -29,7 +29,7 @@ use InvalidArgumentException;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 7;
+    public const REVISION = 8;
 
     public static function announcement(Design $design): Announcement
     {

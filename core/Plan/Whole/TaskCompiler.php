@@ -86,9 +86,28 @@ final class TaskCompiler
 
         return match (true) {
             $task->share === null => $name,
-            $task->share->block !== null => sprintf('%s for %s', $name, $this->sized->names[$task->share->block] ?? $task->share->block),
+            $task->share->block !== null => $this->isKnown($task->share->block, $task)
+                ? sprintf('%s for %s', $name, $this->sized->names[$task->share->block] ?? $task->share->block)
+                : $name,
             default => sprintf('%s, part %d of %d', $name, $task->share->part, $task->share->of),
         };
+    }
+
+    /** Whether a block is made in the clue of a task or before: until then not even its name is said. */
+    private function isKnown(string $block, Task $task): bool
+    {
+        foreach ($this->compilation->design->clues as $clue) {
+            foreach ($clue->tasks as $one) {
+                if ($one->product === $block) {
+                    return true;
+                }
+            }
+            if (in_array($task->id, $clue->order, true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     private function making(Unit $unit): Making
