@@ -45,6 +45,7 @@ return [
         'made-trim' => 'Trim the one you have made of :name to :size.|Trim the :count you have made of :name to :size.',
         'made-anew' => 'The one you have made of :name does not fit any more: make it anew. It stays counted as made to the earlier numbers.'
             .'|The :count you have made of :name do not fit any more: make them anew. They stay counted as made to the earlier numbers.',
+        'count_again' => 'Count them in again: the counter begins anew with the new numbers.',
         'strip' => 'Or, where the pattern bears it, sew a coping strip cut :width wide to all four sides of each.',
         'made-more' => 'Make one more of :name.|Make :count more of :name.',
         'made-spare' => 'One of :name is spare: keep it for the back.|:count of :name are spare: keep them for the back.',

@@ -20,7 +20,7 @@ return [
     'words_needed' => 'Say what you found, in at most 2,000 signs.',
     'place_needed' => 'Choose a step or a number.',
     'answer_needed' => 'Say what you answer, in at most 2,000 signs.',
-    'open' => '{0} |One remark waits for an answer|:count remarks wait for an answer',
+    'open' => 'One remark of a tester waits for an answer|:count remarks of testers wait for an answer',
     'unfinished' => ':task measures :size unfinished',
     'counted' => ':task, how many',
     'cut' => 'Cut: :what',

@@ -107,7 +107,7 @@ it('says what changed and what to do, to each by how far she was', function (arr
     // Squares of one cloth stay right, those of the other do not.
     'who has cut' => [
         [['t-beam', 'cut:hst:two:first', 12], ['t-beam', 'cut:hst:two:second', 12]], 'cut',
-        ['The 12 pieces of B you have cut for Beam half-square triangle are right', 'The 12 pieces of A you have cut for Beam half-square triangle cannot be used'],
+        ['The 12 pieces of B you have cut for Beam half-square triangle are right as they are. Count them in again', 'The 12 pieces of A you have cut for Beam half-square triangle cannot be used'],
     ],
     'who has sewn' => [
         [['t-beam', 'sewn', 10]], 'made', ['The 10 you have made of Beam half-square triangle do not fit any more'],

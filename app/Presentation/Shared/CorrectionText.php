@@ -6,6 +6,7 @@ namespace App\Presentation\Shared;
 
 use Dew\Core\Correction\Advice;
 use Dew\Core\Correction\Change;
+use Dew\Core\Correction\Fit;
 use Dew\Core\Correction\TaskCorrection;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Slot;
@@ -69,6 +70,8 @@ final readonly class CorrectionText
             $said,
             $advice->code === 'cut-anew' && $size !== [] ? __('corrections.advice.size', ['size' => $this->size($size)]) : null,
             $takes,
+            in_array($advice->code, ['cut-kept', 'cut-trim'], true) && $task->unit !== Fit::Kept
+                ? __('corrections.advice.count_again') : null,
             $advice->code === 'made-anew' && $task->strip !== null
                 ? __('corrections.advice.strip', ['width' => Figure::text($task->strip, $this->notation)]) : null,
         ]));

@@ -4,7 +4,8 @@
     <x-stitch-line
         :drops="array_map(fn ($row) => new App\Presentation\Shared\Drop($row->clue->number,
             App\Presentation\Shared\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1,
-            $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number])), $board->rows)"/>
+            $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number]),
+            about: $row->clue->release_at === null ? $row->clue->about : null), $board->rows)"/>
     <div class="pair">
         <section class="card" aria-labelledby="due">
             <h2 id="due" class="eyebrow">{{ __('desk.due') }}</h2>
@@ -33,6 +34,21 @@
             @endforelse
         </section>
     </div>
+    @if ($remarks > 0 || $corrections->isNotEmpty())
+        <section class="card" aria-labelledby="waits">
+            <h2 id="waits" class="eyebrow">{{ __('desk.waits') }}</h2>
+            <ul class="plain-list">
+                @if ($remarks > 0)
+                    <li><a href="{{ route('host.proof', $quiltAlong) }}#remarks">{{ trans_choice('remarks.open', $remarks) }}</a></li>
+                @endif
+                @foreach ($corrections as $correction)
+                    <li><a href="{{ route('host.versions', $quiltAlong) }}">{{ __('desk.corrected', ['number' => $correction->clue->number,
+                        'seen' => $correction->read_count, 'all' => $correction->marks_count]) }}</a></li>
+                @endforeach
+                <li><a href="{{ route('host.history', $quiltAlong) }}">{{ __('desk.history') }}</a></li>
+            </ul>
+        </section>
+    @endif
     <section class="card" aria-labelledby="invite">
         <h2 id="invite" class="eyebrow">{{ __('desk.invite') }}</h2>
         @include('host.invitation')

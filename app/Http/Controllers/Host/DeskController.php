@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
+use App\Models\Correction;
 use App\Models\Invitation;
 use App\Models\QuiltAlong;
+use App\Models\TestRemark;
 use App\Presentation\Host\ClueBoard;
 use Illuminate\Contracts\View\View;
 
@@ -22,6 +24,10 @@ final class DeskController extends Controller
         return view('host.desk', [
             'quiltAlong' => $quiltAlong,
             'board' => ClueBoard::of($quiltAlong),
+            'remarks' => TestRemark::query()->where('quilt_along_id', $quiltAlong->id)->whereNull('answered_at')->count(),
+            'corrections' => Correction::query()->where('quilt_along_id', $quiltAlong->id)->with('clue')
+                ->withCount(['marks', 'marks as read_count' => fn ($query) => $query->whereNotNull('seen_at')])
+                ->orderByDesc('id')->limit(3)->get(),
             'invitation' => Invitation::query()->open()->whereBelongsTo($quiltAlong)->latest('id')->first(),
         ]);
     }
