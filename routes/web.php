@@ -124,8 +124,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
         Route::get('people', Host\PeopleController::class)->name('people');
         Route::get('history', [Host\HistoryController::class, 'index'])->name('history');
-        Route::post('clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'])->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.sewn');
-        Route::post('clues/{number}/remarks', [Host\RemarkController::class, 'store'])->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.store');
+        Route::post(
+            'clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'],
+        )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.sewn');
+        Route::post(
+            'clues/{number}/remarks', [Host\RemarkController::class, 'store'],
+        )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.store');
 
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
             Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');

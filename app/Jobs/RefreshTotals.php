@@ -26,7 +26,9 @@ final class RefreshTotals implements ShouldQueue
 
     public function handle(RefreshTallies $refresh): void
     {
-        $projects = Project::query()->with('quiltAlong.publishedVersion', 'methodChoices')->whereIn('id', $this->projects)->orderBy('id')->get();
+        $projects = Project::query()->with(
+            'quiltAlong.publishedVersion', 'methodChoices',
+        )->whereIn('id', $this->projects)->orderBy('id')->get();
         foreach ($projects as $project) {
             $refresh($project);
         }

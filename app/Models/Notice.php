@@ -10,7 +10,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * One release, or one correction, told to one person, once. It is written when the clue opens, or when it is corrected, and stands until its
+ * One release, or one correction, told to one person, once. It is written when the clue opens, or when it is corrected, and stands until
+ * its
  * mail has been sent.
  *
  * @property int $id

@@ -13,7 +13,8 @@ final readonly class Change
     public const WORDS = ['title', 'opening', 'name', 'minutes', 'words'];
 
     /**
-     * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `chore`, `method`, `finished`, `unfinished`, `cloth`,
+     * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `chore`, `method`, `finished`, `unfinished`,
+     *     `cloth`,
      *     `patches`, `steps`; of one piece `cut`, `quantity`, `piece-cloth`, `piece-shape`, `new-piece`, `gone-piece`
      * @param  list<Measurement|int|string>  $was  lengths, numbers or words; empty where there was nothing
      * @param  list<Measurement|int|string>  $is
@@ -52,7 +53,10 @@ final readonly class Change
     /** @param  array<string, mixed>  $data  as {@see toData()} gave it */
     public static function fromData(array $data): self
     {
-        /** @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string, label?: string} $data */
+        /**
+         * @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string, label?:
+         * string} $data
+         */
         return new self(
             $data['code'],
             array_map(self::value(...), $data['was'] ?? []),

@@ -18,7 +18,9 @@ use Dew\Core\Unit\UnitKind;
 /** Compares what a clue said at one size and by some methods with what it says now, task by task and piece by piece. */
 final class SheetComparison
 {
-    /** Kinds that can be trimmed down to the same thing at a smaller size, because their seams run through corners or through the middle. */
+    /**
+     * Kinds that can be trimmed down to the same thing at a smaller size, because their seams run through corners or through the middle.
+     */
     private const TRIMMED_DOWN = [UnitKind::Square, UnitKind::Rectangle, UnitKind::HalfSquareTriangle, UnitKind::Hourglass];
 
     public static function of(ClueSheet $old, ClueSheet $new): ClueCorrection
@@ -70,7 +72,9 @@ final class SheetComparison
 
     private static function added(TaskSheet $task): TaskCorrection
     {
-        return new TaskCorrection($task->task, $task->name, [new Change('new', [], [$task->count])], [], Fit::Kept, $task->digest, 0, $task->count);
+        return new TaskCorrection(
+            $task->task, $task->name, [new Change('new', [], [$task->count])], [], Fit::Kept, $task->digest, 0, $task->count,
+        );
     }
 
     private static function gone(TaskSheet $task): TaskCorrection
@@ -136,12 +140,16 @@ final class SheetComparison
         }
 
         return new TaskCorrection(
-            $new->task, $new->name, $changes, $pieces, self::unitFit($old, $new, $cloth[0] === $cloth[1]), $old->digest, $old->count, $new->count,
+            $new->task, $new->name, $changes, $pieces, self::unitFit(
+                $old, $new, $cloth[0] === $cloth[1],
+            ), $old->digest, $old->count, $new->count,
             self::trim($new), self::copingStrip($old, $new),
         );
     }
 
-    /** Of a block that grew by as much in width as in height: half of that on every side, and a seam allowance on both edges of the strip. */
+    /**
+     * Of a block that grew by as much in width as in height: half of that on every side, and a seam allowance on both edges of the strip.
+     */
     private static function copingStrip(TaskSheet $old, TaskSheet $new): ?Measurement
     {
         $wider = $new->finished->width->minus($old->finished->width);
@@ -167,14 +175,17 @@ final class SheetComparison
                 $same ? new Change('piece-shape', [$before->shape->value], [$after->shape->value], $id, $label) : null
             ),
             $before->slots === $after->slots ? null : new Change('piece-cloth', $before->slots, $after->slots, $id, $label),
-            $old->quantity($before) === $new->quantity($after) ? null : new Change('quantity', [$old->quantity($before)], [$new->quantity($after)], $id, $label),
+            $old->quantity($before) === $new->quantity($after) ? null : new Change(
+                'quantity', [$old->quantity($before)], [$new->quantity($after)], $id, $label,
+            ),
         ]));
     }
 
     private static function pieceFit(Piece $before, Piece $after): Fit
     {
         $same = $before->shape === $after->shape && $before->slots === $after->slots && $before->lay->mirrored === $after->lay->mirrored;
-        if ($same && self::encoded(self::sides($before)) === self::encoded(self::sides($after)) && self::outline($before) === self::outline($after)) {
+        $asLarge = self::encoded(self::sides($before)) === self::encoded(self::sides($after));
+        if ($same && $asLarge && self::outline($before) === self::outline($after)) {
             return Fit::Kept;
         }
         $square = in_array($before->shape, [PieceShape::Square, PieceShape::Rectangle, PieceShape::Strip, PieceShape::Segment], true);
@@ -240,7 +251,10 @@ final class SheetComparison
     /** @return list<Measurement> */
     private static function finished(TaskSheet $task): array
     {
-        return array_map(fn (Length $side): Measurement => Measurement::exact($side), [$task->measured()->width, $task->measured()->height]);
+        return array_map(
+            fn (Length $side): Measurement => Measurement::exact($side),
+            [$task->measured()->width, $task->measured()->height],
+        );
     }
 
     /** @return list<string> the fabrics of a unit, in the order of its patches */

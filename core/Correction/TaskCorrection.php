@@ -19,7 +19,8 @@ final readonly class TaskCorrection
      * @param  int  $was  how many were to be made
      * @param  int  $is  how many are
      * @param  list<Measurement>  $trim  width and height to trim to now
-     * @param  Measurement|null  $strip  how wide to cut a coping strip that, sewn to all four sides, brings a block to its new size; null where
+     * @param  Measurement|null  $strip  how wide to cut a coping strip that, sewn to all four sides, brings a block to its new size; null
+     *     where
      *     none does
      */
     public function __construct(

@@ -84,7 +84,9 @@ final class ClueReader
             $this->blocks->at($block);
         }
         $share = $block !== null && $node->has('share') ? $node->get('share') : null;
-        [$part, $of] = $share === null ? [1, 1] : [$share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX)];
+        [$part, $of] = $share === null ? [1, 1] : [
+            $share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX),
+        ];
         if ($part > $of) {
             throw $node->get('share')->get('part')->fail(sprintf('is more than the %d shares there are.', $of));
         }

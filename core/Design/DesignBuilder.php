@@ -83,7 +83,9 @@ final class DesignBuilder
         $settings = new SettingReader($this->fabrics, $this->units, $this->blocks, $this->products);
         $setting = $this->complaints->spoil('/setting') ? null : $this->attempt(fn () => $settings->setting($this->root->get('setting')));
         $sizes = $setting === null ? [] : $this->list('sizes', $settings->size(...));
-        $clues = new ClueReader($this->units, $this->blocks, $this->products, $this->blockReader, $this->complaints, ...$this->idsOf($sizes, $colourways));
+        $clues = new ClueReader(
+            $this->units, $this->blocks, $this->products, $this->blockReader, $this->complaints, ...$this->idsOf($sizes, $colourways),
+        );
         $read = $this->list('clues', $clues->clue(...));
         $id = $this->attempt(fn (): string => $this->root->get('id')->id());
         $title = $this->attempt(fn (): string => $this->root->get('title')->text());

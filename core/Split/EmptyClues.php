@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Split;
 
 /**
- * Gives every clue something to make where a split leaves one empty and it costs nothing: the clues between an empty one and the nearest one
+ * Gives every clue something to make where a split leaves one empty and it costs nothing: the clues between an empty one and the nearest
+ * one
  * with several items move up, and that one is divided, about halfway, in the order of making.
  */
 final class EmptyClues
@@ -66,7 +67,8 @@ final class EmptyClues
             $between = $donor > $empty ? $clue > $empty && $clue < $donor : $clue < $empty && $clue > $donor;
             $clueOf[$item] = $between ? $clue + $step : $clue;
         }
-        // The items of a clue stand in the order of making: those that go first leave for an earlier clue, those that go last for a later one.
+        // The items of a clue stand in the order of making: those that go first leave for an earlier clue, those that go last for a later
+        // one.
         $order = $step < 0 ? $items : array_reverse($items);
         $half = array_sum(array_map(fn (int $item): int => $problem->weighted[$item], $items)) / 2;
         $moved = 0;

@@ -37,7 +37,9 @@ final readonly class ClueWords
     /** Without the notes for other sizes. */
     public function atSize(string $size): self
     {
-        return $this->with(array_values(array_filter($this->notes, fn (Note $note): bool => $note->size === null || $note->size === $size)));
+        return $this->with(
+            array_values(array_filter($this->notes, fn (Note $note): bool => $note->size === null || $note->size === $size)),
+        );
     }
 
     /** Without the notes for other colourways. */
@@ -78,7 +80,9 @@ final readonly class ClueWords
     /** @return array<string, mixed> plain data without what is empty; see {@see fromData()} */
     public function toData(): array
     {
-        $plain = fn (object $thing): array => array_filter(get_object_vars($thing), fn (mixed $value): bool => $value !== null && $value !== '');
+        $plain = fn (object $thing): array => array_filter(
+            get_object_vars($thing), fn (mixed $value): bool => $value !== null && $value !== '',
+        );
 
         return array_filter([
             'closing' => $this->closing,
@@ -101,7 +105,8 @@ final readonly class ClueWords
          * @var array{closing?: string, notes?: list<array{id: string, text: string, size?: string, colourway?: string}>,
          *     pictures?: list<array{id: string, picture: string, text: string}>, link?: array{address: string, text: string},
          *     tools?: list<array{id: string, name: string, atLeast?: string}>, machine?: list<array{id: string, stage: string}>,
-         *     recap?: string, cautions?: list<string>, steps?: list<array{id: string, task: string, what: string, step?: string, text: string}>,
+         *     recap?: string, cautions?: list<string>, steps?: list<array{id: string, task: string, what: string, step?: string, text:
+         * string}>,
          *     kind?: string} $data
          */
         return new self(

@@ -129,7 +129,9 @@ final class DemoSeeder extends Seeder
         );
         Notice::query()->update(['sent_at' => now()]);
         CorrectionMark::query()->whereHas('correction', fn ($query) => $query->where('quilt_along_id', $quiltAlong->id))
-            ->whereIn('stage', ['cut', 'made'])->whereNotIn('project_id', Project::query()->whereRelation('user', 'email', 'mara@rivers.example')
+            ->whereIn('stage', ['cut', 'made'])->whereNotIn('project_id', Project::query()->whereRelation(
+                'user', 'email', 'mara@rivers.example',
+            )
             ->select('id'))->update(['seen_at' => now()->addDay()]);
     }
 

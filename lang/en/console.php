@@ -46,7 +46,8 @@ return [
             .'95 in 100 within :slow ms; :errors errors.',
         'taps' => 'Taps, as many as go: :rate a second, 95 in 100 within :slow ms, :queries queries at most; :errors errors.',
     ],
-    'bench_move' => 'A card moved on the board of :cards cards (:blocks blocks, :sizes sizes): :median ms in the middle, 95 in 100 within :slow ms, '
+    'bench_move' => 'A card moved on the board of :cards cards (:blocks blocks, :sizes sizes): :median ms in the middle, 95 in 100 within '
+        .':slow ms, '
         .':bytes kB sent.',
     'bench_reference' => 'A fixed loop of a million steps of plain PHP takes :time on this machine now.',
     'written' => 'Written to :file.',

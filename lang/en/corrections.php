@@ -43,15 +43,19 @@ return [
         'nothing' => 'What you had cut and made is right as it is.',
         'made-kept' => 'The one you have made of :name is right as it is.|The :count you have made of :name are right as they are.',
         'made-trim' => 'Trim the one you have made of :name to :size.|Trim the :count you have made of :name to :size.',
-        'made-anew' => 'The one you have made of :name does not fit any more: make it anew. It stays counted as made to the earlier numbers.'
+        'made-anew' => 'The one you have made of :name does not fit any more: make it anew. It stays counted as made to the earlier '
+            .'numbers.'
             .'|The :count you have made of :name do not fit any more: make them anew. They stay counted as made to the earlier numbers.',
         'count_again' => 'Count them in again: the counter begins anew with the new numbers.',
         'strip' => 'Or, where the pattern bears it, sew a coping strip cut :width wide to all four sides of each.',
         'made-more' => 'Make one more of :name.|Make :count more of :name.',
         'made-spare' => 'One of :name is spare: keep it for the back.|:count of :name are spare: keep them for the back.',
-        'cut-kept' => 'The piece of :fabric you have cut for :name is right as it is.|The :count pieces of :fabric you have cut for :name are right as they are.',
-        'cut-trim' => 'Trim the piece of :fabric you have cut for :name to :size.|Trim the :count pieces of :fabric you have cut for :name to :size.',
-        'cut-anew' => 'The piece of :fabric you have cut for :name cannot be used: cut one anew.|The :count pieces of :fabric you have cut for :name cannot be used: '
+        'cut-kept' => 'The piece of :fabric you have cut for :name is right as it is.|The :count pieces of :fabric you have cut for :name '
+            .'are right as they are.',
+        'cut-trim' => 'Trim the piece of :fabric you have cut for :name to :size.|Trim the :count pieces of :fabric you have cut for '
+            .':name to :size.',
+        'cut-anew' => 'The piece of :fabric you have cut for :name cannot be used: cut one anew.|The :count pieces of :fabric you have '
+            .'cut for :name cannot be used: '
             .'cut as many anew.',
         'cut-more' => 'Cut one more piece of :fabric for :name.|Cut :count more pieces of :fabric for :name.',
         'cut-spare' => 'One piece of :fabric cut for :name is spare.|:count pieces of :fabric cut for :name are spare.',
@@ -62,7 +66,8 @@ return [
 
     // For the host.
     'host' => [
-        'lead' => 'Members have :clue :number, “:title”, open, and it will say something else. Say in a sentence or two what was wrong; each '
+        'lead' => 'Members have :clue :number, “:title”, open, and it will say something else. Say in a sentence or two what was wrong; '
+            .'each '
             .'of them reads it with what it means for what she has cut and made.',
         'words_lead' => 'Only words change in :clue :number, “:title”, which members have open. Say what, if they should be told.',
         'words' => 'What was wrong in :clue :number',

@@ -92,7 +92,8 @@ return [
     'close-values' => 'Look at it in grey: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
     'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',
     'task-too-early' => 'Move it later, or :unit earlier: in :clue :done it needs :unit, which is made in :clue :made.',
-    'heavy-clue' => 'Share the work out: :clue :number takes :minutes minutes at size :size, and the :clues of that size take :median in the '
+    'heavy-clue' => 'Share the work out: :clue :number takes :minutes minutes at size :size, and the :clues of that size take :median in '
+        .'the '
         .'middle.',
     'empty-clue' => 'Call :clue :number a pause, or give it something to make: there is nothing to do in it at any size.',
     'idle-size' => 'Give every size something to do: in :clue :number there is nothing for :size.',
@@ -100,7 +101,8 @@ return [
         .'after :days days.',
     'no-opening' => 'Write what members read first in :clue :number, “:title”.',
     'tool-late' => 'Name “:tool” earlier, or among what members collect before the first :clue: :clue :number is the first to say it.',
-    'tool-grows' => 'Say early that a square ruler of :needs is needed: :clue :number asks for it at size :size, and until then :before was '
+    'tool-grows' => 'Say early that a square ruler of :needs is needed: :clue :number asks for it at size :size, and until then :before '
+        .'was '
         .'enough.',
     'quoted-length' => 'Check “:quoted” in the words of :clue :number: at size :size nothing in it measures that.',
     'quoted-count' => 'Check “:quoted” in the words of :clue :number: at size :size nothing in it comes in that number.',

@@ -491,7 +491,8 @@ return [
         'back' => 'Back to the board',
         'what_it_says' => 'What it says',
         'kind' => 'What it is',
-        'kinds' => ['' => 'A part of the quilt', 'bonus' => 'A bonus, which nobody needs for the quilt', 'pause' => 'A pause, with nothing to sew'],
+        'kinds' => ['' => 'A part of the quilt', 'bonus' => 'A bonus, which nobody needs for the quilt', 'pause' => 'A pause, with '
+            .'nothing to sew'],
         'opening' => 'What members read first',
         'recap' => 'Add to the recap',
         'recap_hint' => 'What earlier :clues made for this one, how it was pressed and where it waits is said by itself.',
@@ -530,7 +531,8 @@ return [
             'circuits' => 'Circuits at a sew day', 'leads' => 'Leads on the floor',
         ],
         'steps' => 'Steps',
-        'steps_hint' => 'The steps come from the design, by the way of making it usually uses. You can say one in your own words, leave one '
+        'steps_hint' => 'The steps come from the design, by the way of making it usually uses. You can say one in your own words, leave '
+            .'one '
             .'out, or add one.',
         'no_steps' => 'Nothing is made in this :clue yet.',
         'whats' => ['say' => 'Say it in your own words', 'leave' => 'Leave it out, because', 'add' => 'Add a step after it'],
@@ -579,7 +581,8 @@ return [
     // Versions.
     'published' => 'Published picture',
     'publish' => 'Publish',
-    'publish_lead' => 'Members work from the version that was published last. Where an open :clue changes, you say what was wrong, and each of them is told what it means for her.',
+    'publish_lead' => 'Members work from the version that was published last. Where an open :clue changes, you say what was wrong, and '
+        .'each of them is told what it means for her.',
     'publish_name' => 'Name of this version',
     'publish_reason' => 'Why it is published in spite of the warnings',
     'publish_errors' => 'Put the errors right first; then it can be published.',

@@ -390,7 +390,9 @@ it('moves a task into another clue, before another or at the end, and back again
         )->text);
     $before = edited($applied->document, ['before' => 't-beam', 'place' => 'clues/k-casting-off/tasks/t-wake'] + $move);
     expect($tasks($before->document, 'k-slack-water'))->toBe(['t-wake', 't-beam']);
-    foreach ([['to' => 'clues/k-nowhere/tasks'], ['to' => 'units'], ['before' => 't-none'], ['place' => 'clues/k-casting-off/tasks/t-none']] as $wrong) {
+    foreach ([
+        ['to' => 'clues/k-nowhere/tasks'], ['to' => 'units'], ['before' => 't-none'], ['place' => 'clues/k-casting-off/tasks/t-none'],
+    ] as $wrong) {
         expect(fn () => edited(draft(), $wrong + $move))->toThrow(EditRefused::class);
     }
 });

@@ -475,7 +475,9 @@ it('sashes blocks on point: a sash along every side, cornerstones where they mee
         $drawn = array_sum(array_map(fn (Patch $patch): float => $patch->slot === $fabric ? $patch->outline->area() : 0.0, $layout->frame));
         expect($drawn)->toEqualWithDelta($area, 1e-9);
     }
-    foreach ([['sashing', 'cornerstones', 'meet in cornerstones'], ['triangles', null, 'need triangles at the edge']] as [$part, $key, $says]) {
+    foreach ([
+        ['sashing', 'cornerstones', 'meet in cornerstones'], ['triangles', null, 'need triangles at the edge'],
+    ] as [$part, $key, $says]) {
         $broken = $document;
         if ($key === null) {
             unset($broken['setting'][$part]);

@@ -271,7 +271,9 @@ it('says what each clue asks of each size', function (): void {
     expect($loads)->toHaveCount(13)
         ->and($loads[0]->techniques)->toBe(['hourglass', 'economy'])
         ->and($loads[0]->seams)->toBeGreaterThan(0)
-        ->and(array_map(fn (Load $load): float => $load->shown, $loads))->toBe(array_map(fn (Load $load): float => $load->shown, array_values(
+        ->and(
+            array_map(fn (Load $load): float => $load->shown, $loads),
+        )->toBe(array_map(fn (Load $load): float => $load->shown, array_values(
             (function () use ($loads): array {
                 usort($loads, fn (Load $one, Load $other): int => $one->shown <=> $other->shown);
 

@@ -62,13 +62,17 @@ it('carries everything a clue says into the sheet of a size, and reads it back t
 it('refuses words that lead nowhere, and names what to change', function (array $clue, string $problem): void {
     expect(fn () => ferryClue($clue))->toThrow(DocumentException::class, $problem);
 })->with([
-    'a note for a size that is not there' => [['notes' => [['id' => 'n-a', 'size' => 's-king', 'text' => 'King.']]], 'is no size of the document'],
+    'a note for a size that is not there' => [
+        ['notes' => [['id' => 'n-a', 'size' => 's-king', 'text' => 'King.']]], 'is no size of the document',
+    ],
     'a note for a colourway that is not there' => [
         ['notes' => [['id' => 'n-a', 'colourway' => 'c-none', 'text' => 'x']]], 'is no colourway of the document',
     ],
     'a link that is not safe' => [['link' => ['address' => 'http://a.example', 'text' => 'x']], 'begins with https'],
     'a link that ends its attribute' => [['link' => ['address' => 'https://a.example/"><script>', 'text' => 'x']], 'begins with https'],
-    'a step of another clue' => [['steps' => [['id' => 'x-a', 'task' => 't-night', 'what' => 'add', 'text' => 'x']]], 'is no task of this clue'],
+    'a step of another clue' => [
+        ['steps' => [['id' => 'x-a', 'task' => 't-night', 'what' => 'add', 'text' => 'x']]], 'is no task of this clue',
+    ],
     'a step left out that is not named' => [
         ['steps' => [['id' => 'x-a', 'task' => 't-beam', 'what' => 'leave', 'text' => 'x']]], 'needs the "step"',
     ],
@@ -78,7 +82,9 @@ it('refuses words that lead nowhere, and names what to change', function (array 
     ],
     'quilting of a block that is not there' => [['tasks' => [['id' => 't-a', 'quilt' => 'b-none', 'minutes' => 5]]], 'b-none'],
     'a share beyond all shares' => [
-        ['tasks' => [['id' => 't-a', 'quilt' => 'b-lantern', 'minutes' => 5, 'share' => ['part' => 3, 'of' => 2]]]], 'more than the 2 shares',
+        [
+            'tasks' => [['id' => 't-a', 'quilt' => 'b-lantern', 'minutes' => 5, 'share' => ['part' => 3, 'of' => 2]]],
+        ], 'more than the 2 shares',
     ],
 ]);
 

@@ -146,7 +146,9 @@ it('says that a clue is a bonus or a pause', function (): void {
 });
 
 it('gives the pictures of an open clue, and of no other', function (): void {
-    $hash = app(App\Pictures\ClothPictures::class)->keep((string) Illuminate\Http\UploadedFile::fake()->image('p.png', 30, 20)->get())->hash;
+    $hash = app(App\Pictures\ClothPictures::class)->keep(
+        (string) Illuminate\Http\UploadedFile::fake()->image('p.png', 30, 20)->get(),
+    )->hash;
     $quilt = withWords($this, function (array $document) use ($hash): array {
         $document['clues'][1]['pictures'] = [['id' => 'p-a', 'picture' => $hash, 'text' => 'A pressed seam']];
 

@@ -66,7 +66,9 @@ it('says what is wrong with what it was asked', function (array $asked, string $
 it('proves a design, and fails when it cannot be sewn', function (): void {
     $this->artisan('dew:proof', ['file' => 'database/designs/night-ferry.json'])->expectsOutput(__('proof.clean'))->assertSuccessful();
     $file = tempnam(sys_get_temp_dir(), 'dew');
-    file_put_contents($file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents('database/designs/night-ferry.json'), true)));
+    file_put_contents(
+        $file, json_encode(['usable_width' => '3'] + json_decode((string) file_get_contents('database/designs/night-ferry.json'), true)),
+    );
     $this->artisan('dew:proof', ['file' => $file])
         ->expectsOutput(
             "Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.",
@@ -193,7 +195,9 @@ it('writes no password hash and no address into its log, and lets nobody else re
     Log::forgetChannel('single');
     $hash = Hash::make('seven-geese-flying');
     $user = ['name' => str_repeat('x', 81), 'email' => 'mara@rivers.example', 'password' => $hash];
-    foreach ([['users', $user], ['users', [...$user, 'name' => 'x', 'id' => 'no number']], ['progress', ['done' => -1, 'counter' => $hash]]] as [$table, $row]) {
+    foreach ([
+        ['users', $user], ['users', [...$user, 'name' => 'x', 'id' => 'no number']], ['progress', ['done' => -1, 'counter' => $hash]],
+    ] as [$table, $row]) {
         try {
             DB::transaction(fn () => DB::table($table)->insert($row));
         } catch (QueryException $error) {
@@ -338,6 +342,8 @@ it('says which numbers change for people who have clues open', function (): void
 
     expect(array_keys($data['clues']))->toBe(['k-casting-off', 'k-lanterns'])
         ->and(array_keys($data['clues']['k-casting-off']))->toBe(['s-throw'])
-        ->and($data['clues']['k-casting-off']['s-throw']['tasks'][0]['changes'][0])->toBe(['code' => 'count', 'was' => [104], 'is' => [120]])
+        ->and(
+            $data['clues']['k-casting-off']['s-throw']['tasks'][0]['changes'][0],
+        )->toBe(['code' => 'count', 'was' => [104], 'is' => [120]])
         ->and(array_keys($data['clues']['k-lanterns']))->toBe(['s-crib', 's-throw', 's-twin', 's-queen']);
 });

@@ -58,7 +58,9 @@ function count_off(Tests\TestCase $test, Project $project, string $task, string 
 function edit_draft(Tests\TestCase $test, QuiltAlong $quilt, string $document): void
 {
     $draft = App\Actions\Host\OpenDraft::of($quilt);
-    $draft->forceFill(['document' => Dew\Core\Design\DesignWriter::write(Dew\Core\Design\DesignReader::read($document)), 'number' => $draft->number + 1])->save();
+    $draft->forceFill(
+        ['document' => Dew\Core\Design\DesignWriter::write(Dew\Core\Design\DesignReader::read($document)), 'number' => $draft->number + 1],
+    )->save();
 }
 
 it('asks what was wrong before numbers of an open clue change, and keeps everything as it was until then', function (): void {
@@ -107,7 +109,10 @@ it('says what changed and what to do, to each by how far she was', function (arr
     // Squares of one cloth stay right, those of the other do not.
     'who has cut' => [
         [['t-beam', 'cut:hst:two:first', 12], ['t-beam', 'cut:hst:two:second', 12]], 'cut',
-        ['The 12 pieces of B you have cut for Beam half-square triangle are right as they are. Count them in again', 'The 12 pieces of A you have cut for Beam half-square triangle cannot be used'],
+        [
+            'The 12 pieces of B you have cut for Beam half-square triangle are right as they are. Count them in again',
+            'The 12 pieces of A you have cut for Beam half-square triangle cannot be used',
+        ],
     ],
     'who has sewn' => [
         [['t-beam', 'sewn', 10]], 'made', ['The 10 you have made of Beam half-square triangle do not fit any more'],
@@ -215,7 +220,9 @@ it('shows the host what would change and how far her members are, and takes her 
     $this->actingAs($owner);
     edit_draft($this, $quilt, corrected('cloth'));
     $page = "/host/{$quilt->slug}/design/versions";
-    $this->get($page)->assertOk()->assertSeeText('Say in a sentence or two what was wrong')->assertSeeText('cut: 1')->assertSeeText('not begun: 1')
+    $this->get($page)->assertOk()->assertSeeText(
+        'Say in a sentence or two what was wrong',
+    )->assertSeeText('cut: 1')->assertSeeText('not begun: 1')
         ->assertSeeText('sewn from fabrics');
     $number = App\Actions\Host\OpenDraft::of($quilt)->number;
 

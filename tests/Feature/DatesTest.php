@@ -103,7 +103,11 @@ it('prints the dates of a rule on the command line', function (): void {
     expect(Artisan::output())->toContain('02:30')->toContain('the clocks go forward');
     Artisan::call('dew:calendar', ['rule' => 'weekly from 2027-03-20', '--clues' => '2', '--ics' => true]);
     expect(count(Sabre\VObject\Reader::read(Artisan::output())->VEVENT))->toBe(2);
-    foreach ([['rule' => 'soon'], ['rule' => 'weekly from 2027-03-20', '--clues' => '0'], ['rule' => 'weekly from 2027-03-20', '--zone' => 'Mars']] as $asked) {
+    foreach ([
+        ['rule' => 'soon'],
+        ['rule' => 'weekly from 2027-03-20', '--clues' => '0'],
+        ['rule' => 'weekly from 2027-03-20', '--zone' => 'Mars'],
+    ] as $asked) {
         $this->artisan('dew:calendar', $asked)->assertExitCode(2);
     }
 });
@@ -144,7 +148,9 @@ it('leaves a clue with a rough date alone, and moves the others round it', funct
     $quilt = $this->quiltAlong();
     $this->actingAs($this->person($quilt, Role::Owner));
     $this->put("/host/{$quilt->slug}/clues/3/about", ['about' => 'in a week or two'])->assertSessionHasNoErrors();
-    $rule = ['what' => 'rule', 'from' => '1', 'first' => '2031-01-04', 'every' => '1', 'pace' => 'weeks', 'time' => '09:00', 'zone' => 'UTC'];
+    $rule = [
+        'what' => 'rule', 'from' => '1', 'first' => '2031-01-04', 'every' => '1', 'pace' => 'weeks', 'time' => '09:00', 'zone' => 'UTC',
+    ];
     $this->get("/host/{$quilt->slug}/dates?".http_build_query($rule))->assertSeeText('Clue 3 opens “in a week or two”');
     $this->put("/host/{$quilt->slug}/dates", $rule)->assertSessionHasNoErrors();
     $this->put("/host/{$quilt->slug}/dates", ['what' => 'shift', 'from' => '1', 'days' => '7'])->assertSessionHasNoErrors();

@@ -15,7 +15,9 @@ beforeEach(function (): void {
 });
 
 it('keeps what is done with dates, and takes it back', function (): void {
-    $this->put("$this->host/clues/1/release", ['date' => now()->addWeek()->format('Y-m-d'), 'time' => '09:00', 'zone' => 'UTC'])->assertRedirect();
+    $this->put(
+        "$this->host/clues/1/release", ['date' => now()->addWeek()->format('Y-m-d'), 'time' => '09:00', 'zone' => 'UTC'],
+    )->assertRedirect();
     $first = $this->clue($this->quilt, 1)->release_at;
     $this->put("$this->host/clues/1/release", ['date' => now()->addWeeks(2)->format('Y-m-d'), 'time' => '09:00', 'zone' => 'UTC']);
     $deed = Deed::query()->latest('id')->firstOrFail();
@@ -84,7 +86,9 @@ it('lets testers leave remarks at a step or a number, and keeps them on the proo
     $membership = $this->quilt->memberships()->where('user_id', $helper->id)->firstOrFail();
     $this->actingAs($this->owner)->patch("$this->host/helpers/$membership->id", ['may_test' => '1'])->assertRedirect();
     $tester = $helper->fresh();
-    $this->actingAs($tester)->get("$this->host/clues/1")->assertSeeText('On which step or number')->assertSee('Beam half-square triangle, 1: ');
+    $this->actingAs($tester)->get("$this->host/clues/1")->assertSeeText('On which step or number')->assertSee(
+        'Beam half-square triangle, 1: ',
+    );
     $this->post("$this->host/clues/1/remarks", ['words' => ''] + $remark)->assertSessionHasErrors('words');
     $this->post("$this->host/clues/1/remarks", $remark)->assertSessionHasNoErrors();
     $this->actingAs($this->owner)->get("$this->host/design/proof")->assertSeeText('It comes out small.')->assertSeeText('Beam half-square');

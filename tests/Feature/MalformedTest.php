@@ -262,7 +262,18 @@ it('answers whatever stands in the place of an id without breaking', function ()
 
 it('answers JSON that is none, or no form, without breaking', function (): void {
     $address = "/q/{$this->project->id}/clues/1/taps";
-    foreach (['{', '"text"', '7', 'null', '[]', '[[[]]]', '{"id":{"a":1}}', "{\"id\":\"\xC3\x28\"}", '{"amount":1e999}', '{"kind":"add","amount":[1]}'] as $body) {
+    foreach ([
+        '{',
+        '"text"',
+        '7',
+        'null',
+        '[]',
+        '[[[]]]',
+        '{"id":{"a":1}}',
+        "{\"id\":\"\xC3\x28\"}",
+        '{"amount":1e999}',
+        '{"kind":"add","amount":[1]}',
+    ] as $body) {
         $status = $this->actingAs($this->person)->call('POST', $address, server: [
             'CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json',
         ], content: $body)->getStatusCode();

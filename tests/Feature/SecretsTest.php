@@ -152,11 +152,16 @@ function planted(): array
         $hash = hash('sha256', "ZQ$number");
         $document['clues'][$number] = [
             'title' => "ZQ title $number", 'introduction' => "ZQ opening $number", 'closing' => 'ZQ closing', 'recap' => 'ZQ recap',
-            'notes' => [['id' => 'n-a', 'size' => 's-throw', 'text' => 'ZQ note'], ['id' => 'n-b', 'colourway' => 'c-last-boat', 'text' => 'ZQ too']],
+            'notes' => [
+                ['id' => 'n-a', 'size' => 's-throw', 'text' => 'ZQ note'],
+                ['id' => 'n-b', 'colourway' => 'c-last-boat', 'text' => 'ZQ too'],
+            ],
             'pictures' => [['id' => 'p-a', 'picture' => $hash, 'text' => 'ZQ picture']],
             'link' => ['address' => 'https://zq.example/ZQ', 'text' => 'ZQ link'],
             'tools' => [['id' => 'o-a', 'name' => 'ZQ tool', 'at_least' => '7 5/16']],
-            'machine' => [['id' => 'm-a', 'stage' => 'ZQ stage', 'needle' => 'ZQ needle', 'stitch' => 'ZQ', 'foot' => 'ZQ', 'thread' => 'ZQ']],
+            'machine' => [
+                ['id' => 'm-a', 'stage' => 'ZQ stage', 'needle' => 'ZQ needle', 'stitch' => 'ZQ', 'foot' => 'ZQ', 'thread' => 'ZQ'],
+            ],
             'cautions' => ['spray'],
             'minutes' => $clue['minutes'],
             'tasks' => [
@@ -173,7 +178,9 @@ function planted(): array
 it('lets no marked word, length or count of a clue to come, or of one taken back, out of any page, feed, file or mail', function (): void {
     config(['mail.default' => 'tray']);
     $quilt = App\Models\QuiltAlong::factory()->create();
-    $publish = fn (array $document, array $words = []) => app(App\Actions\Host\PublishDesign::class)($quilt, (string) json_encode($document), [], $words);
+    $publish = fn (array $document, array $words = []) => app(App\Actions\Host\PublishDesign::class)(
+        $quilt, (string) json_encode($document), [], $words,
+    );
     $publish(planted());
     $quilt->invitations()->create(['code' => 'PLANTED1']);
     $this->release($quilt, 1);

@@ -112,7 +112,9 @@ it('keeps a draft with markup in its names and shows them as text', function ():
         'kind' => 'new-block', 'id' => 'b-one', 'name' => '<img src=x onerror=alert(1)>', 'columns' => 2, 'rows' => 2, 'width' => '8',
         'height' => '8',
     ])->assertOk();
-    foreach (['design', 'design/blocks', 'design/blocks/b-one', 'design/proof', 'design/clues', 'design/cloth', 'design/versions'] as $page) {
+    foreach ([
+        'design', 'design/blocks', 'design/blocks/b-one', 'design/proof', 'design/clues', 'design/cloth', 'design/versions',
+    ] as $page) {
         $html = (string) $this->get("/host/$quiltAlong->slug/$page")->assertOk()->getContent();
         expect($html)->not->toContain('<script>alert')->not->toContain('<img src=x');
     }
@@ -767,7 +769,9 @@ it('keeps together what the host says when a split is suggested', function (): v
     $study = App\Presentation\Host\Workshop\SplitStudy::of(documentOf($quiltAlong), $quiltAlong, 6, false);
     $with = array_filter($study->clues ?? [], fn (array $jobs): bool => in_array('u-beam', array_column($jobs, 'product'), true));
 
-    expect(array_merge(...array_map(fn (array $jobs): array => array_column($jobs, 'product'), array_values($with))))->toContain('b-propeller');
+    expect(
+        array_merge(...array_map(fn (array $jobs): array => array_column($jobs, 'product'), array_values($with))),
+    )->toContain('b-propeller');
 });
 
 it('writes a picture into a clue, with what it shows, and refuses what is no picture', function (): void {

@@ -40,7 +40,9 @@ function clueFindings(): array
         ['tool-late', clueWith(3, ['tools' => [['id' => 'o-a', 'name' => 'Kite ruler', 'at_least' => '4']]]), 'Name “Kite ruler” earlier'],
         ['tool-grows', function (array $document): array {
             // Small triangles in the first clue, and those of 3 in later.
-            $document['units'][] = ['id' => 'u-tiny', 'name' => 'Spark', 'kind' => 'hst', 'finished' => '1 1/2', 'fabrics' => ['f-lamp', 'f-deep']];
+            $document['units'][] = [
+                'id' => 'u-tiny', 'name' => 'Spark', 'kind' => 'hst', 'finished' => '1 1/2', 'fabrics' => ['f-lamp', 'f-deep'],
+            ];
             $document['blocks'] = [[
                 'id' => 'b-tiny', 'name' => 'Sparks', 'columns' => ['1 1/2', '1 1/2'], 'rows' => ['1 1/2', '1 1/2'],
                 'cells' => array_map(
@@ -56,8 +58,16 @@ function clueFindings(): array
             return $document;
         }, 'a square ruler of 3½'],
         ['quoted-length', clueWith(0, ['introduction' => 'Cut squares of 3⅞ in, and trim to 3 3/4 in.']), 'Check “3 3/4 in”'],
-        ['quoted-count', clueWith(0, ['closing' => 'You have 104 units by now.']), 'Check “104 units” in the words of clue 1: at size Crib'],
-        ['secret-named', clueWith(0, ['closing' => 'Next come the pier lanterns: each Pier Lantern glows.']), 'Leave “Pier Lantern” out of the words of clue 1'],
+        [
+            'quoted-count',
+            clueWith(0, ['closing' => 'You have 104 units by now.']),
+            'Check “104 units” in the words of clue 1: at size Crib',
+        ],
+        [
+            'secret-named',
+            clueWith(0, ['closing' => 'Next come the pier lanterns: each Pier Lantern glows.']),
+            'Leave “Pier Lantern” out of the words of clue 1',
+        ],
         ['secret-picture', function (array $document): array {
             $hash = str_repeat('a', 64);
             $document['clues'][0]['pictures'] = [['id' => 'p-a', 'picture' => $hash, 'text' => 'Light']];
@@ -65,7 +75,11 @@ function clueFindings(): array
 
             return $document;
         }, 'Leave the picture “Light” out of clue 1'],
-        ['task-too-early', clueWith(1, ['tasks' => [['id' => 't-rows', 'stage' => 'rows']]]), 'in clue 2 it needs Pier Lantern, which is made in clue 3'],
+        [
+            'task-too-early',
+            clueWith(1, ['tasks' => [['id' => 't-rows', 'stage' => 'rows']]]),
+            'in clue 2 it needs Pier Lantern, which is made in clue 3',
+        ],
         ['little-time', null, 'Leave more time, at least'],
     ];
 

@@ -87,7 +87,9 @@ final class RecordCorrections
         }
     }
 
-    /** A mail to everybody whose quilt it touches, once a person; the clue's hour goes with it, so that a clue taken back is not told of. */
+    /**
+     * A mail to everybody whose quilt it touches, once a person; the clue's hour goes with it, so that a clue taken back is not told of.
+     */
     private function notify(Correction $correction): void
     {
         DB::insert(

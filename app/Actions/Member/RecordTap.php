@@ -48,7 +48,9 @@ final readonly class RecordTap
         $taskSheet = $sheet->task($task) ?? $sheet->chore($task) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $counter);
 
-        return DB::transaction(function () use ($project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total): TapOutcome {
+        return DB::transaction(function () use (
+            $project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total,
+        ): TapOutcome {
             $progress = $this->lockedRow($project, $taskSheet, $counter);
             $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
             $after = $progress->done + $asked;

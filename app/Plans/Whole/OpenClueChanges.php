@@ -92,7 +92,9 @@ final class OpenClueChanges
                     $this->compiler($this->old, $quilt['size'])->clue($clue->key, self::methods($this->old, $choices)),
                     $this->compiler($this->new, $quilt['size'])->clue($clue->key, self::methods($this->new, $choices)),
                 );
-                $changes[$key] = ['size' => $quilt['size'], 'methods' => self::text($choices), 'correction' => $correction, 'projects' => []];
+                $changes[$key] = [
+                    'size' => $quilt['size'], 'methods' => self::text($choices), 'correction' => $correction, 'projects' => [],
+                ];
             }
             array_push($changes[$key]['projects'], ...$quilt['projects']);
         }

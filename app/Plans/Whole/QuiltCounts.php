@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** How far the quilts are that a change of an open clue touches. */
 final class QuiltCounts
 {
-    /** @return array<string, array<string, int>> what every quilt has counted in the clue, by quilt and by task, counter and specification */
+    /**
+     * @return array<string, array<string, int>> what every quilt has counted in the clue, by quilt and by task, counter and specification
+     */
     public static function of(OpenClueChange $change): array
     {
         $tasks = [];

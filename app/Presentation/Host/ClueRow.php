@@ -27,6 +27,8 @@ final readonly class ClueRow
 
     public function when(): string
     {
-        return $this->clue->release_at === null ? ($this->clue->about ?? __('drops.no_date')) : When::full($this->clue->release_at, $this->zone);
+        return $this->clue->release_at === null ? ($this->clue->about ?? __('drops.no_date')) : When::full(
+            $this->clue->release_at, $this->zone,
+        );
     }
 }

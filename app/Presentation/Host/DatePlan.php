@@ -192,7 +192,9 @@ final readonly class DatePlan
                     $next = $next->addDay();
                 }
 
-                return ['first' => __('calendar.past', ['number' => $clue->number, 'date' => $time->date, 'next' => $next->format('Y-m-d')])];
+                return ['first' => __(
+                    'calendar.past', ['number' => $clue->number, 'date' => $time->date, 'next' => $next->format('Y-m-d')],
+                )];
             }
             if ($time !== null && $before !== null && $instant <= $before[1]) {
                 return ['first' => __('calendar.order', ['number' => $clue->number, 'date' => $time->date, 'before' => $before[0]])];

@@ -47,7 +47,9 @@ final readonly class ClueText
         ])->render();
         foreach ($corrections as $correction) {
             foreach ($correction->read ? [] : $correction->tasks as $task => $sentences) {
-                $values["corrected:$task"] = ($values["corrected:$task"] ?? '').view('member.corrected', ['sentences' => $sentences])->render();
+                $values["corrected:$task"] = ($values["corrected:$task"] ?? '').view(
+                    'member.corrected', ['sentences' => $sentences],
+                )->render();
             }
         }
         foreach (Counters::kept($text['counters'])->counted($project) as $anchor => $counted) {

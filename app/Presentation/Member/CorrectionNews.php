@@ -36,7 +36,9 @@ final readonly class CorrectionNews
     /** @return list<CorrectionView> all of one clue, newest first */
     public function ofClue(Project $project, Clue $clue): array
     {
-        $marks = $this->marks($project)->whereHas('correction', fn (Builder $query) => $query->where('clue_id', $clue->id))->orderByDesc('id')->get();
+        $marks = $this->marks($project)->whereHas(
+            'correction', fn (Builder $query) => $query->where('clue_id', $clue->id),
+        )->orderByDesc('id')->get();
 
         return $this->views($project, $marks);
     }
@@ -68,7 +70,9 @@ final readonly class CorrectionNews
         }
 
         return array_values($marks->map(
-            fn (CorrectionMark $mark): CorrectionView => $this->view($mark, $project, $announcement, $sheets[$mark->correction->clue->key] ?? null),
+            fn (CorrectionMark $mark): CorrectionView => $this->view(
+                $mark, $project, $announcement, $sheets[$mark->correction->clue->key] ?? null,
+            ),
         )->all());
     }
 

@@ -30,7 +30,9 @@ final readonly class CorrectionText
     {
         $counted = in_array($change->code, ['new-piece', 'gone-piece'], true);
         $words = [
-            'name' => $change->label === null ? $name : ($change->code === 'chore' ? $this->chore($change->label) : __('pieces.labelled', ['label' => $change->label, 'task' => $name])),
+            'name' => $change->label === null ? $name : ($change->code === 'chore' ? $this->chore($change->label) : __(
+                'pieces.labelled', ['label' => $change->label, 'task' => $name],
+            )),
             'was' => $this->values($change->code, array_slice($change->was, $counted ? 1 : 0)),
             'is' => $this->values($change->code, array_slice($change->is, $counted ? 1 : 0)),
             'count' => $this->one($change->is[0] ?? $change->was[0] ?? ''),

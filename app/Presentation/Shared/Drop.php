@@ -25,7 +25,9 @@ final readonly class Drop
     public function label(): string
     {
         return __('drops.label', ['number' => $this->number, 'state' => $this->state->label()])
-            .($this->state === DropState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__('drops.opens', ['when' => $this->when()]) : '');
+            .($this->state === DropState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__(
+                'drops.opens', ['when' => $this->when()],
+            ) : '');
     }
 
     /** The promised hour on the wall clock of its zone, or roughly when in the host's words. */

@@ -136,7 +136,9 @@ final class TaskCompiler
      */
     private function fromBag(string $key, Unit $unit): array
     {
-        if ($this->compilation->isShared($key) || $unit->isMadeOfByproducts() || $unit->byproduct($this->making($unit)->method, $this->compilation->room) === null) {
+        if ($this->compilation->isShared($key) || $unit->isMadeOfByproducts() || $unit->byproduct(
+            $this->making($unit)->method, $this->compilation->room,
+        ) === null) {
             return [0, null, 0];
         }
         foreach ($this->pairs($key, $unit) as $other) {

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
+use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Models\TestRemark;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\ClueBoard;
 use App\Presentation\Host\PreviewLine;
 use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\RecapLines;
 use Carbon\CarbonImmutable;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
@@ -44,6 +46,9 @@ final class ClueController extends Controller
         $colourway = $request->string('colourway')->value();
         $sheet = $sheets->clue($version, $size, $clue, $methods);
         $at = $this->moment($request, $quiltAlong);
+        $earlier = $quiltAlong->clues()->where('number', '<', $number)->orderByDesc('number')->get()->filter(
+            fn (Clue $one): bool => PreviewLine::isOpen($one, $at) || ! PreviewLine::isOpen($clue, $at),
+        );
 
         return view('host.preview', [
             'quiltAlong' => $quiltAlong,
@@ -56,6 +61,9 @@ final class ClueController extends Controller
             'at' => $at,
             'line' => PreviewLine::of($quiltAlong, $at, $size),
             'page' => CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway),
+            'recap' => RecapLines::html($sheet, array_values($earlier->map(fn (Clue $one): CluePage => CluePage::forPreview(
+                $sheets->clue($version, $size, $one, $methods), $announcement, $this->notation($request), $colourway,
+            ))->all())),
             'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
                 ->orderBy('id')->get(),
         ]);

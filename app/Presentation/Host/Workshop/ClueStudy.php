@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\RecapLines;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -16,22 +17,30 @@ use Dew\Core\Unit\MethodChoices;
 use InvalidArgumentException;
 
 /** A clue of a draft as a member of one size and colourway would read it. */
-final class ClueStudy
+final readonly class ClueStudy
 {
+    private function __construct(
+        public CluePage $page,
+        public string $recap,
+    ) {
+    }
+
     /** Null while the draft cannot be worked out. */
-    public static function of(DraftDocument $document, string $clue, string $size, string $colourway, Notation $notation): ?CluePage
+    public static function of(DraftDocument $document, string $clue, string $size, string $colourway, Notation $notation): ?self
     {
         try {
             $design = DesignReader::stored($document->document()->text);
             $size = isset($design->sizes[$size]) ? $size : (string) array_key_first($design->sizes);
-            $sheet = (new SizeCompiler($design, $size))->clue($clue, MethodChoices::defaults($design->methods));
-
-            return CluePage::forPreview(
-                $sheet,
-                Compiler::announcement($design),
-                $notation,
-                isset($design->colourways[$colourway]) ? $colourway : null,
+            $compiler = new SizeCompiler($design, $size);
+            $methods = MethodChoices::defaults($design->methods);
+            $announcement = Compiler::announcement($design);
+            $page = fn (string $one): CluePage => CluePage::forPreview(
+                $compiler->clue($one, $methods), $announcement, $notation, isset($design->colourways[$colourway]) ? $colourway : null,
             );
+            $keys = array_map(strval(...), array_keys($design->clues));
+            $earlier = array_reverse(array_slice($keys, 0, (int) array_search($clue, $keys, true)));
+
+            return new self($page($clue), RecapLines::html($compiler->clue($clue, $methods), array_map($page, $earlier)));
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
         }

@@ -142,7 +142,9 @@ final readonly class ClueWork
             foreach ($ledger->problems as $problem) {
                 if ($problem->code === LedgerProblem::EARLY) {
                     $problems[(string) $problem->by][__('split.problems.early', [
-                        'thing' => isset($graph->works[$problem->product]) ? $graph->works[$problem->product]->name : __('chores.kinds.rows'), 'number' => $problem->needed + 1,
+                        'thing' => isset(
+                            $graph->works[$problem->product],
+                        ) ? $graph->works[$problem->product]->name : __('chores.kinds.rows'), 'number' => $problem->needed + 1,
                     ])] = true;
 
                     continue;

@@ -121,7 +121,9 @@ final readonly class Remark
             ],
             $finding->code === 'tool-late' => [
                 ['kind' => 'together', 'edits' => [
-                    ...$document->at(Place::of('prepare'))->exists ? [] : [['kind' => 'set', 'place' => 'prepare', 'to' => ['tools' => []]]],
+                    ...$document->at(Place::of('prepare'))->exists ? [] : [
+                        ['kind' => 'set', 'place' => 'prepare', 'to' => ['tools' => []]],
+                    ],
                     ['kind' => 'add', 'to' => 'prepare/tools', 'item' => [
                         'id' => Fill::in('id', 'o'), 'name' => $finding->names['tool'],
                         ...isset($finding->lengths['size']) ? ['at_least' => LengthText::of($finding->lengths['size'])] : [],

@@ -76,7 +76,9 @@ final readonly class SplitStudy
             $quiltAlong->id,
         )->where('size_later', false)->pluck('size_key')->countBy()->all();
         ksort($members);
-        $name = 'split:'.hash('sha256', serialize([self::FORM, $text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]));
+        $name = 'split:'.hash(
+            'sha256', serialize([self::FORM, $text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]),
+        );
         $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make(
             $document, $text, $open, $members, $clues, $isMystery,
         ) ?? false);

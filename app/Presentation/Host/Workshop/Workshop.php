@@ -183,10 +183,11 @@ final class Workshop
         if (! is_array($clue)) {
             return null;
         }
+        $study = ClueStudy::of($document, $id, $size, $colourway, $quiltAlong->units);
         $number = array_search($id, array_map(Place::idOf(...), $document->items(Place::of('clues'))), true);
         $about = $this->about($quiltAlong, $document) + [
             'id' => $id, 'clue' => $clue, 'number' => (int) $number + 1,
-            'page' => ClueStudy::of($document, $id, $size, $colourway, $quiltAlong->units),
+            'page' => $study?->page, 'recap' => $study->recap ?? '',
             'work' => ClueWork::of($document),
         ];
 
