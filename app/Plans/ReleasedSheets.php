@@ -52,12 +52,12 @@ final readonly class ReleasedSheets
     }
 
     /**
-     * The sheets of some of the open clues, without steps and other ways of making.
+     * The sheets of some of the open clues, usually without steps and other ways of making.
      *
      * @param  Collection<int, Clue>  $clues
      * @return list<ClueSheet>
      */
-    public function sheets(Project $project, Collection $clues, bool $methodsChanged = false): array
+    public function sheets(Project $project, Collection $clues, bool $methodsChanged = false, bool $whole = false): array
     {
         $waits = $this->waitsFrom($project);
         $open = $clues->filter(fn (Clue $clue): bool => $clue->isReleased() && ($waits === null || $clue->number < $waits));
@@ -67,6 +67,7 @@ final readonly class ReleasedSheets
             $open,
             $project->methods(),
             $methodsChanged,
+            $whole,
         );
 
         return array_map(fn (ClueSheet $sheet): ClueSheet => $this->onHerCloth($sheet, $project), $sheets);

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 use App\Actions\Host\ChangeDraft;
 use App\Actions\Host\OpenDraft;
+use App\Actions\Host\PublishDesign;
+use App\Models\Correction;
+use App\Models\CorrectionMark;
+use App\Models\DesignVersion;
 use App\Models\Draft;
 use App\Models\DraftEdit;
 use App\Models\QuiltAlong;
@@ -56,4 +60,21 @@ it('lets all edits of different things stand that are made at the same moment, i
     foreach ($fabrics as $fabric) {
         expect($design->at(Place::of('fabrics', $fabric, 'name'))->value)->toBe("New $fabric");
     }
+});
+
+it('publishes a correction once that two hosts send at the same moment', function (): void {
+    $this->release($this->quilt);
+    $this->project($this->quilt);
+    $document = json_decode(Tests\TestCase::document(), true);
+    $document['sizes'][1]['columns'] = 6;
+    [$quilt, $text, $seen] = [$this->quilt->id, (string) json_encode($document), (int) $this->quilt->fresh()->published_version_id];
+    $numbers = atOnce(...array_fill(0, 3, fn (): int => app(PublishDesign::class)(
+        QuiltAlong::query()->findOrFail($quilt), $text, [], [1 => 'It was wrong.'], $seen,
+    )->number));
+
+    expect(array_values(array_filter($numbers, is_int(...))))->toBe([2])
+        ->and(implode(' ', array_filter($numbers, is_string(...))))->toContain('Somebody published another version meanwhile')
+        ->and(DesignVersion::query()->count())->toBe(2)
+        ->and(Correction::query()->count())->toBe(1)
+        ->and(CorrectionMark::query()->count())->toBe(1);
 });

@@ -350,6 +350,37 @@ it('says which fabrics touch and where two are too close in value', function ():
     $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('Choose a lighter or darker cloth: in Low tide');
 });
 
+it('keeps the pages of clues, dates, history and corrections within fifteen queries, however many clues are open', function (): void {
+    $quiltAlong = $this->quiltAlong();
+    $owner = $this->person($quiltAlong, Role::Owner);
+    foreach (range(1, 7) as $number) {
+        $this->release($quiltAlong, $number);
+    }
+    $this->project($quiltAlong);
+    $this->actingAs($owner)->get("/host/$quiltAlong->slug/design/clues")->assertOk();
+    sendEdit($owner, $quiltAlong, ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Other beam'])->assertOk();
+    foreach (['', 'clues', 'clues/7', 'dates', 'history', 'people', 'design/clues', 'design/clues/k-ropes', 'design/versions', 'design/proof'] as $page) {
+        foreach (['cold', 'warm'] as $how) {
+            $this->actingAs($owner->fresh());
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->get("/host/$quiltAlong->slug/$page")->assertOk();
+            $queries = array_column(DB::getQueryLog(), 'query');
+            expect(count($queries))->toBeLessThanOrEqual(15, "$page, $how: ".implode("\n", $queries));
+        }
+    }
+    $project = $this->project($quiltAlong);
+    foreach (['', '/clues/7', '/fabrics', '/bench'] as $page) {
+        foreach (['cold', 'warm'] as $how) {
+            $this->actingAs($project->user->fresh());
+            DB::flushQueryLog();
+            $this->get("/q/$project->id$page")->assertOk();
+            $queries = array_column(DB::getQueryLog(), 'query');
+            expect(count($queries))->toBeLessThanOrEqual(15, "$page, $how: ".implode("\n", $queries));
+        }
+    }
+});
+
 it('keeps every page of the workshop within fifteen queries, and from strangers', function (): void {
     $quiltAlong = startedBy($this->host, ['from' => 'harbour-sampler']);
     $stranger = User::factory()->create();

@@ -38,11 +38,12 @@ final readonly class PublishDesign
     /**
      * @param  array{name?: string|null, reason?: string|null, user_id?: int|null}  $about  what its host says of the version
      * @param  array<int, string>  $corrections  what was wrong, in her words, by the number of the clue
+     * @param  int|null  $after  id of the version that was the published one when she looked, 0 for none; null where that does not matter
      *
-     * @throws DocumentException when it cannot be read, its proof finds an error, it would take something from members, or it changes an
-     *     open clue of which nothing is said
+     * @throws DocumentException when it cannot be read, its proof finds an error, it would take something from members, it changes an open
+     *     clue of which nothing is said, or another version was published meanwhile
      */
-    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = [], array $corrections = []): DesignVersion
+    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = [], array $corrections = [], ?int $after = null): DesignVersion
     {
         $design = DesignReader::read($document);
         foreach (Proof::of($design) as $finding) {
@@ -51,9 +52,12 @@ final readonly class PublishDesign
             }
         }
 
-        return DB::transaction(function () use ($quiltAlong, $document, $design, $about, $corrections): DesignVersion {
+        return DB::transaction(function () use ($quiltAlong, $document, $design, $about, $corrections, $after): DesignVersion {
             // One at a time; and nobody begins a quilt in a size that is being taken out.
             $locked = QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
+            if ($after !== null && $after !== (int) $locked->published_version_id) {
+                throw DocumentException::at('', __('publish.meanwhile'));
+            }
             OpenClues::refuse($locked, $design);
             $before = $locked->publishedVersion;
             $changes = $before === null ? [] : OpenClueChanges::between($locked, DesignReader::stored($before->document), $design);

@@ -72,14 +72,21 @@ final class SheetStore
     }
 
     /**
-     * Several clues' sheets in one query, without steps and other ways of making: what is cut and made in them.
+     * Several clues' sheets in one query, usually without steps and other ways of making: what is cut and made in them.
      *
      * @param  Collection<int, Clue>  $clues
      * @param  bool  $expected  whether some may well be missing, as when somebody has just chosen a method
+     * @param  bool  $whole  whether steps and other ways of making are asked for
      * @return list<ClueSheet>
      */
-    public function clues(int $version, string $size, Collection $clues, MethodChoices $methods, bool $expected = false): array
-    {
+    public function clues(
+        int $version,
+        string $size,
+        Collection $clues,
+        MethodChoices $methods,
+        bool $expected = false,
+        bool $whole = false,
+    ): array {
         if ($clues->isEmpty()) {
             return [];
         }
@@ -95,7 +102,7 @@ final class SheetStore
 
         return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => SheetReader::clue(
             $bodies[$key] ?? $this->body($version, self::CLUE, $size, $key, $choices, $expected),
-            whole: false,
+            $whole,
         ))->all());
     }
 

@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
+use Dew\Core\Plan\ClueSheet;
 
 /**
  * What a clue begins with: what earlier open clues made for it and what the last one made, how it was pressed, and where it waits. Clues
@@ -37,10 +38,13 @@ final readonly class Recap
     private function draw(Project $project, Clue $clue): string
     {
         $announcement = $this->sheets->announcement($project);
-        $earlier = $this->sheets->open($project)->filter(fn (Clue $one): bool => $one->number < $clue->number)->sortByDesc('number');
+        $known = $this->sheets->open($project)->filter(fn (Clue $one): bool => $one->number <= $clue->number)->values();
+        $sheets = $this->sheets->sheets($project, $known, whole: true);
+        usort($sheets, fn (ClueSheet $one, ClueSheet $other): int => $other->number <=> $one->number);
 
-        return RecapLines::html($this->sheets->sheet($project, $clue), array_values($earlier->map(
-            fn (Clue $one): CluePage => CluePage::forReading($this->sheets->sheet($project, $one), $announcement, $project),
-        )->all()));
+        return RecapLines::html(array_shift($sheets) ?? $this->sheets->sheet($project, $clue), array_map(
+            fn (ClueSheet $one): CluePage => CluePage::forReading($one, $announcement, $project),
+            $sheets,
+        ));
     }
 }

@@ -17,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Contracts\View\View;
@@ -61,9 +62,10 @@ final class ClueController extends Controller
             'at' => $at,
             'line' => PreviewLine::of($quiltAlong, $at, $size),
             'page' => CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway),
-            'recap' => RecapLines::html($sheet, array_values($earlier->map(fn (Clue $one): CluePage => CluePage::forPreview(
-                $sheets->clue($version, $size, $one, $methods), $announcement, $this->notation($request), $colourway,
-            ))->all())),
+            'recap' => RecapLines::html($sheet, array_map(
+                fn (ClueSheet $one): CluePage => CluePage::forPreview($one, $announcement, $this->notation($request), $colourway),
+                $sheets->clues($version, $size, $earlier->toBase()->values(), $methods, expected: true, whole: true),
+            )),
             'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
                 ->orderBy('id')->get(),
         ]);

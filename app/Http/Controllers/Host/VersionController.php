@@ -93,7 +93,7 @@ final class VersionController extends Controller
                 'name' => trim((string) ($given['name'] ?? '')) ?: null,
                 'reason' => $reason === '' ? null : $reason,
                 'user_id' => $this->person($request)->id,
-            ], $this->words($given));
+            ], $this->words($given), (int) $quiltAlong->published_version_id);
         } catch (DocumentException $error) {
             $clue = preg_match('~^/clues/(\d+)$~', $error->pointer, $found) === 1 ? 'say_'.((int) $found[1] + 1) : null;
             throw ValidationException::withMessages([

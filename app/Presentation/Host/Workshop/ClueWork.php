@@ -139,19 +139,18 @@ final readonly class ClueWork
                 ];
             }
             $ledger = Ledger::ofClues($clues, $graph);
+            $named = fn (string $product, string $else): string => isset($graph->works[$product]) ? $graph->works[$product]->name : $else;
             foreach ($ledger->problems as $problem) {
                 if ($problem->code === LedgerProblem::EARLY) {
                     $problems[(string) $problem->by][__('split.problems.early', [
-                        'thing' => isset(
-                            $graph->works[$problem->product],
-                        ) ? $graph->works[$problem->product]->name : __('chores.kinds.rows'), 'number' => $problem->needed + 1,
+                        'thing' => $named($problem->product, __('chores.kinds.rows')), 'number' => $problem->needed + 1,
                     ])] = true;
 
                     continue;
                 }
                 $said = __('split.problems.'.$problem->code, [
-                    'thing' => isset($graph->works[$problem->product]) ? $graph->works[$problem->product]->name : $problem->product,
-                    'by' => $problem->by === null ? __('split.top') : (isset($graph->works[$problem->by]) ? $graph->works[$problem->by]->name : $problem->by),
+                    'thing' => $named($problem->product, $problem->product),
+                    'by' => $problem->by === null ? __('split.top') : $named($problem->by, $problem->by),
                     'number' => $problem->clue + 1, 'needed' => $problem->needed + 1,
                 ]);
                 foreach ($clues[$problem->clue]->tasks as $task) {
