@@ -54,8 +54,8 @@ final readonly class Change
     public static function fromData(array $data): self
     {
         /**
-         * @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string, label?:
-         * string} $data
+         * @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string,
+         *     label?: string} $data
          */
         return new self(
             $data['code'],
