@@ -45,13 +45,22 @@ test('every view of a host is accessible and fits, in light and dark', async ({ 
     for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
 });
 
-test('every page of the workshop is accessible and fits, in light and dark', async ({ world, device }) => {
-    test.slow();
+for (const [what, pages] of [
+    ['the design', ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/library']],
+    ['the clues', ['/clues', '/clues/k-casting-off', '/split']],
+    ['the proof and the versions', ['/proof', '/versions', '/versions/1']],
+]) {
+    test(`every page of the workshop about ${what} is accessible and fits, in light and dark`, async ({ world, device }) => {
+        test.slow();
+        const host = await device();
+        await signIn(host, world.owner);
+        for (const page of pages) await check(host, `/host/${world.slug}/design${page}`);
+    });
+}
+
+test('the page on which a quilt-along is started is accessible and fits, in light and dark', async ({ world, device }) => {
     const host = await device();
     await signIn(host, world.owner);
-    for (const page of ['', '/blocks', '/blocks/b-lantern', '/units/u-wake', '/cloth', '/clues', '/clues/k-casting-off', '/proof', '/versions', '/versions/1', '/library', '/split']) {
-        await check(host, `/host/${world.slug}/design${page}`);
-    }
     await check(host, '/start');
 });
 
