@@ -274,7 +274,8 @@ final class DesignFormat
                 'minutes' => new WholeType(0, 10_000),
                 'count' => new WholeType(1, 1000),
             ], [
-                'name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'share', 'for', 'own', 'quilt', 'stage', 'minutes', 'count',
+                'name', 'unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'share', 'for',
+                'own', 'quilt', 'stage', 'minutes', 'count',
             ]), 0, 60),
             'steps' => new ListType(new RecordType([
                 'id' => self::id(), 'task' => self::id(), 'what' => ChoiceType::of(StepChange::ADD, StepChange::SAY, StepChange::LEAVE),

@@ -106,7 +106,8 @@ final readonly class LoadChecks
             foreach (count($byClue) < 3 ? [] : $byClue as $number => $pace) {
                 if ($pace > self::MOST * $median) {
                     $clue = (string) array_keys($subject->design->clues)[$number];
-                    $findings[$number] ??= new Finding('little-time', Severity::Warning, '/clues/'.$number, ['size' => (string) $size], counts: [
+                    $place = '/clues/'.$number;
+                    $findings[$number] ??= new Finding('little-time', Severity::Warning, $place, ['size' => (string) $size], counts: [
                         'minutes' => $minutes[$number][$size], 'days' => $days[$clue], 'number' => $number + 1,
                         'wanted' => (int) ceil($minutes[$number][$size] / (self::MOST * $median)),
                     ]);

@@ -22,10 +22,12 @@ final readonly class QuotedChecks
 {
     private const FRACTIONS = ['⅛' => '1/8', '¼' => '1/4', '⅜' => '3/8', '½' => '1/2', '⅝' => '5/8', '¾' => '3/4', '⅞' => '7/8'];
 
-    private const LENGTH = '/(?<![\d\/.,])(\d+(?:[\x{202F}\x{A0} ]?\d+[\/⁄]\d+|[\x{202F}\x{A0} -]?[⅛¼⅜½⅝¾⅞])|\d+[\/⁄]\d+|[⅛¼⅜½⅝¾⅞]|\d+[.,]\d+|\d+)'
+    private const LENGTH = '/(?<![\d\/.,])(\d+(?:[\x{202F}\x{A0} ]?\d+[\/⁄]\d+|[\x{202F}\x{A0} -]?[⅛¼⅜½⅝¾⅞])|\d+[\/⁄]\d+|'
+        .'[⅛¼⅜½⅝¾⅞]|\d+[.,]\d+|\d+)'
         .'[\x{202F}\x{A0} -]?(in(?:ch(?:es)?)?\b|″|"|cm\b|mm\b)/u';
 
-    private const COUNT = '/(?<![\d\/.,⁄])(\d{1,5})\s+(?:more\s+)?(units?|pieces?|squares?|rectangles?|triangles?|strips?|segments?|blocks?|pairs?)\b/u';
+    private const COUNT = '/(?<![\d\/.,⁄])(\d{1,5})\s+(?:more\s+)?'
+        .'(units?|pieces?|squares?|rectangles?|triangles?|strips?|segments?|blocks?|pairs?)\b/u';
 
     /** @return list<Finding> */
     public static function of(Subject $subject): array

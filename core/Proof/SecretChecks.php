@@ -41,7 +41,8 @@ final readonly class SecretChecks
             foreach ($clue->words->pictures as $picture) {
                 $later = self::laterOf($picture, $subject, $first, array_slice($clues, $number + 1, null, true));
                 if ($later !== null && $later > $number) {
-                    $findings[] = new Finding('secret-picture', Severity::Warning, '/clues/'.$number, ['picture' => $picture->text], counts: [
+                    $place = '/clues/'.$number;
+                    $findings[] = new Finding('secret-picture', Severity::Warning, $place, ['picture' => $picture->text], counts: [
                         'number' => $number + 1, 'made' => $later + 1,
                     ]);
                 }

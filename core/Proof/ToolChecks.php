@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Design\Clue;
+use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\SizeCompiler;
-use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\UnitKind;
 
 /** Whether every tool is named before the week in which it is needed, in the size that it must have. */
 final readonly class ToolChecks
@@ -22,9 +24,8 @@ final readonly class ToolChecks
                 $name = mb_strtolower(trim($tool->name));
                 $size = $tool->atLeast ?? Length::zero();
                 if ($number > 0 && (! isset($named[$name]) || $size->isGreaterThan($named[$name]))) {
-                    $findings[] = new Finding('tool-late', Severity::Note, '/clues/'.$number, ['tool' => $tool->name], $tool->atLeast === null ? [] : [
-                        'size' => $tool->atLeast,
-                    ], [
+                    $lengths = $tool->atLeast === null ? [] : ['size' => $tool->atLeast];
+                    $findings[] = new Finding('tool-late', Severity::Note, '/clues/'.$number, ['tool' => $tool->name], $lengths, [
                         'number' => $number + 1,
                     ]);
                 }
@@ -47,7 +48,8 @@ final readonly class ToolChecks
     }
 
     /**
-     * A ruler that must be larger in some clue than in all before it is too small on the day for who bought the first.
+     * A square ruler that must be larger in some clue than in all before it is too small on the day for who bought the first: see
+     * {@see \Dew\Core\Plan\ClueSheet::tools()} for what asks for one.
      *
      * @return list<Finding>
      */
@@ -55,25 +57,33 @@ final readonly class ToolChecks
     {
         $findings = [];
         foreach ($subject->sizes() as $sized) {
-            $compiler = new SizeCompiler($subject->design, $sized->size->id);
-            $largest = [];
-            foreach (array_map(strval(...), array_keys($subject->design->clues)) as $number => $clue) {
-                foreach ($compiler->clue($clue, MethodChoices::defaults($subject->design->methods))->tools() as $tool) {
-                    $needs = $tool->atLeast?->in(Notation::Fractions);
-                    if ($tool->code !== 'square' || $needs === null) {
-                        continue;
-                    }
-                    if (isset($largest[$tool->code]) && $needs->isGreaterThan($largest[$tool->code])) {
-                        $findings[$number] ??= new Finding('tool-grows', Severity::Note, '/clues/'.$number, ['size' => $sized->size->name], [
-                            'needs' => $needs, 'before' => $largest[$tool->code],
-                        ], ['number' => $number + 1]);
-                    }
-                    $largest[$tool->code] = isset($largest[$tool->code]) && $largest[$tool->code]->isGreaterThan($needs)
-                        ? $largest[$tool->code] : $needs;
+            $largest = null;
+            foreach (array_values($subject->design->clues) as $number => $clue) {
+                $needs = self::squareOf($clue, $sized, $subject);
+                if ($needs !== null && $largest !== null && $needs->isGreaterThan($largest)) {
+                    $findings[$number] ??= new Finding('tool-grows', Severity::Note, '/clues/'.$number, ['size' => $sized->size->name], [
+                        'needs' => $needs, 'before' => $largest,
+                    ], ['number' => $number + 1]);
                 }
+                $largest = $needs !== null && ($largest === null || $needs->isGreaterThan($largest)) ? $needs : $largest;
             }
         }
 
         return array_values($findings);
+    }
+
+    /** The side of the largest half-square triangle that a clue trims at a size. */
+    private static function squareOf(Clue $clue, SizedDesign $sized, Subject $subject): ?Length
+    {
+        $largest = null;
+        foreach ($clue->tasks as $task) {
+            $unit = $task->count($sized) > 0 ? $sized->product($task->product) : null;
+            if ($unit?->kind() === UnitKind::HalfSquareTriangle) {
+                $side = Measurement::up($subject->compilation->work($unit)->unfinished()->width)->in(Notation::Fractions);
+                $largest = $largest === null || $side->isGreaterThan($largest) ? $side : $largest;
+            }
+        }
+
+        return $largest;
     }
 }

@@ -122,8 +122,8 @@ final readonly class MakingGraph
         }
 
         return new self(
-            $this->size, $this->sizeName, $this->works, $this->top, $this->topSeams, $this->counts, $this->blocks, $this->inside, $this->joined,
-            null, $parts,
+            $this->size, $this->sizeName, $this->works, $this->top, $this->topSeams, $this->counts, $this->blocks, $this->inside,
+            $this->joined, null, $parts,
         );
     }
 

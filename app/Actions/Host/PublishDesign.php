@@ -43,8 +43,13 @@ final readonly class PublishDesign
      * @throws DocumentException when it cannot be read, its proof finds an error, it would take something from members, it changes an open
      *     clue of which nothing is said, or another version was published meanwhile
      */
-    public function __invoke(QuiltAlong $quiltAlong, string $document, array $about = [], array $corrections = [], ?int $after = null): DesignVersion
-    {
+    public function __invoke(
+        QuiltAlong $quiltAlong,
+        string $document,
+        array $about = [],
+        array $corrections = [],
+        ?int $after = null,
+    ): DesignVersion {
         $design = DesignReader::read($document);
         foreach (Proof::of($design) as $finding) {
             if ($finding->severity === Severity::Error) {

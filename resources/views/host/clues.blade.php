@@ -12,7 +12,8 @@
                 <p class="clue-row-number">{{ $row->clue->number }}</p>
                 <div class="clue-row-words">
                     <h2 class="serif">{{ $row->clue->title }}</h2>
-                    <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft && $row->clue->about === null ? '' : $row->when() }}</p>
+                    <p><x-state :state="$row->state"/> {{ $row->state === App\Models\ClueState::Draft && $row->clue->about === null ? ''
+                        : $row->when() }}</p>
                     <p class="field-hint">
                         @if (! $row->hasWork()){{ __('clues.text_only') }}
                         @elseif ($row->state === App\Models\ClueState::Released){{ __('clues.begun', ['begun' => $row->begun,

@@ -32,17 +32,13 @@
             <input type="hidden" name="size" value="{{ $announcement->sizes[$size]->name }}">
             <x-field name="place" :label="__('remarks.place')"><select id="place" name="place" class="form-select">
                 <option value="{{ __('remarks.whole') }}">{{ __('remarks.whole') }}</option>
-                @foreach ($page->tasks() as $task)
-                    <optgroup label="{{ $task->name }}">
-                        @foreach ([__('remarks.counted', ['task' => $task->name]), __('remarks.unfinished', ['task' => $task->name, 'size' =>
-                            $task->unfinished->number.' '.$task->unfinished->unit]), ...array_map(fn ($step, $index) => $task->name.', '.($index
-                            + 1).': '.Str::limit($step->text, 90), $task->steps, array_keys($task->steps))] as $place)
-                            <option value="{{ Str::limit($place, 190) }}" @selected(old('place') === Str::limit($place, 190))>{{ $place
-                                }}</option>
+                @foreach ($places as $of => $choices)
+                    <optgroup label="{{ $of }}">
+                        @foreach ($choices as $place)
+                            <option value="{{ $place }}" @selected(old('place') === $place)>{{ $place }}</option>
                         @endforeach
                     </optgroup>
                 @endforeach
-                @foreach ($page->chores() as $chore)<option value="{{ Str::limit($chore->name, 190) }}">{{ $chore->name }}</option>@endforeach
             </select></x-field>
             <x-field name="words" :label="__('remarks.words')"><textarea id="words" name="words" rows="3" maxlength="2000" required
                 class="form-control">{{ old('words') }}</textarea></x-field>

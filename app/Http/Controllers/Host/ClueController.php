@@ -11,6 +11,7 @@ use App\Models\TestRemark;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\ClueBoard;
 use App\Presentation\Host\PreviewLine;
+use App\Presentation\Host\RemarkPlaces;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
 use Carbon\CarbonImmutable;
@@ -51,6 +52,8 @@ final class ClueController extends Controller
             fn (Clue $one): bool => PreviewLine::isOpen($one, $at) || ! PreviewLine::isOpen($clue, $at),
         );
 
+        $page = CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway);
+
         return view('host.preview', [
             'quiltAlong' => $quiltAlong,
             'clue' => $clue,
@@ -61,11 +64,12 @@ final class ClueController extends Controller
             'methods' => $methods,
             'at' => $at,
             'line' => PreviewLine::of($quiltAlong, $at, $size),
-            'page' => CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway),
+            'page' => $page,
             'recap' => RecapLines::html($sheet, array_map(
                 fn (ClueSheet $one): CluePage => CluePage::forPreview($one, $announcement, $this->notation($request), $colourway),
                 $sheets->clues($version, $size, $earlier->toBase()->values(), $methods, expected: true, whole: true),
             )),
+            'places' => RemarkPlaces::of($page),
             'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
                 ->orderBy('id')->get(),
         ]);
