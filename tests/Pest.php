@@ -8,6 +8,7 @@ use Tests\TestCase;
 
 require_once __DIR__.'/Core/helpers.php';
 require_once __DIR__.'/Feature/clue-findings.php';
+require_once __DIR__.'/Feature/drafts.php';
 require_once __DIR__.'/AtOnce/helpers.php';
 
 uses(TestCase::class, RefreshDatabase::class)->in('Feature');

@@ -268,3 +268,44 @@ it('publishes a correction to a thousand quilts in seconds', function (): void {
         ->and(Notice::query()->where('kind', Notice::CORRECTED)->count())->toBe(2);
     Illuminate\Support\Facades\Queue::assertPushed(RefreshTotals::class, 11);
 });
+
+it('speaks in the units and of the cloth of each, and only of the size that each makes', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt);
+    $throw = $this->project($quilt);
+    $queen = $this->project($quilt, 's-queen');
+    $throw->update(['notation' => 'cm']);
+    count_off($this, $throw, 't-beam', 'cut:hst:two:second', 12);
+    publishCorrected($quilt, 'cloth');
+    // Squares of 3⅞ in are cut 9.8 cm.
+    $this->actingAs($throw->user)->get("/q/{$throw->id}")->assertSeeText('They measure 9.8')->assertSeeText('cm');
+    expect(CorrectionMark::query()->count())->toBe(2);
+
+    publishCorrected($quilt, 'count');
+    $this->actingAs($queen->user)->get("/q/{$queen->id}")->assertDontSeeText('make 120, not 104');
+    $this->actingAs($throw->user)->get("/q/{$throw->id}")->assertSeeText('make 120, not 104');
+});
+
+it('says no more of a correction to somebody who changed her size since', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt);
+    $project = $this->project($quilt);
+    publishCorrected($quilt, 'cloth');
+    $project->update(['size_key' => 's-queen']);
+
+    $this->actingAs($project->user)->get("/q/{$project->id}")->assertOk()->assertDontSeeText(WRONG);
+    $this->get("/q/{$project->id}/clues/1")->assertOk()->assertDontSeeText(WRONG);
+});
+
+it('takes no count that is made in a clue after it was taken back, and shows it again with the clue', function (): void {
+    $quilt = $this->quiltAlong();
+    $clue = $this->release($quilt);
+    $project = $this->project($quilt);
+    count_off($this, $project, 't-beam', 'sewn', 4);
+    $clue->forceFill(['withdrawn_at' => now()])->save();
+    $this->tap($project, ['kind' => 'add', 'task' => 't-beam', 'counter' => 'sewn', 'amount' => 1])->assertNotFound();
+    $clue->forceFill(['withdrawn_at' => null])->save();
+
+    expect(Progress::query()->sum('done'))->toEqual(4);
+    $this->actingAs($project->user)->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-beam-sewn.done', 4);
+});

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\DraftEdit;
 use App\Models\HelperInvitation;
@@ -16,7 +15,6 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
-use Illuminate\Testing\TestResponse;
 
 /** Somebody with a quilt-along of her own that begins with a blank page. */
 function startedBy(User $host, array $given = []): QuiltAlong
@@ -28,19 +26,6 @@ function startedBy(User $host, array $given = []): QuiltAlong
     ])->assertSessionHasNoErrors();
 
     return QuiltAlong::query()->latest('id')->firstOrFail();
-}
-
-/** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
-function sendEdit(User $host, QuiltAlong $quiltAlong, array $edit, array $fields = []): TestResponse
-{
-    return test()->actingAs($host)->postJson("/host/$quiltAlong->slug/design/edits", $fields + [
-        'id' => (string) Str::uuid(), 'edit' => (string) json_encode($edit), 'view' => 'quilt',
-    ]);
-}
-
-function documentOf(QuiltAlong $quiltAlong): Dew\Core\Draft\DraftDocument
-{
-    return OpenDraft::design(Draft::query()->whereBelongsTo($quiltAlong)->firstOrFail());
 }
 
 beforeEach(function (): void {

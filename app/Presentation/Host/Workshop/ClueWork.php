@@ -19,6 +19,9 @@ final readonly class ClueWork
 {
     private const DAYS = 2;
 
+    /** What the bars may be drawn against, times a power of ten. */
+    private const SCALE = [1, 1.5, 2, 3, 5, 7.5, 10];
+
     /** Changes with what is kept. */
     private const FORM = 3;
 
@@ -59,9 +62,14 @@ final readonly class ClueWork
     public function most(): int
     {
         $most = max([1, ...array_map(fn (array $load): int => max([0, ...array_column($load, 'minutes')]), $this->loads)]);
-        $step = max(1, (int) (10 ** floor(log10($most))) / 2);
+        $power = 10 ** (int) floor(log10($most));
+        foreach (self::SCALE as $times) {
+            if ($most <= $times * $power) {
+                return (int) ceil($times * $power);
+            }
+        }
 
-        return (int) (ceil($most / $step) * $step);
+        return $most;
     }
 
     /** Minutes of a clue at a size, were all of them equal. */

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Host\OpenDraft;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use App\Presentation\Host\Workshop\ClueColumns;
+use App\Presentation\Host\Workshop\ClueWork;
+use App\Presentation\Host\Workshop\WorkRecord;
+use Dew\Core\Draft\Draft;
+use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Place;
+use Illuminate\Support\Facades\Cache;
+
+/** @param  array<string, mixed>  ...$edits */
+function afterEdits(DraftDocument $document, array ...$edits): DraftDocument
+{
+    foreach ($edits as $edit) {
+        $document = Draft::apply($document, EditReader::read($edit))->document;
+    }
+
+    return $document;
+}
+
+/** @return list<string> */
+function columnsOf(QuiltAlong $quilt, DraftDocument $document): array
+{
+    return ClueColumns::of($quilt, $document, ClueWork::of($document), 's-throw', []);
+}
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->document = OpenDraft::design(OpenDraft::of($this->quilt));
+    $this->move = ['kind' => 'move', 'place' => 'clues/k-casting-off/tasks/t-wake', 'to' => 'clues/k-slack-water/tasks'];
+});
+
+it('draws only those columns of the board anew that a moved card touches', function (): void {
+    $before = columnsOf($this->quilt, $this->document);
+    $after = columnsOf($this->quilt, afterEdits($this->document, ['place' => 'clues/k-casting-off/tasks/t-blade'] + $this->move));
+    $changed = array_keys(array_filter($after, fn (string $html, int $number): bool => $html !== $before[$number], ARRAY_FILTER_USE_BOTH));
+
+    expect($changed)->toBe([0, 1])
+        ->and($after[1])->toContain('Blade half-square triangle')->not->toContain('_token')
+        ->and($after[0])->not->toContain('t-blade')
+        // Back where it was, every column is as it was, byte for byte.
+        ->and(columnsOf($this->quilt, $this->document))->toBe($before);
+});
+
+it('works out the load of a moved card as if the design were read anew', function (): void {
+    ClueWork::of($this->document);
+    $moved = afterEdits($this->document, $this->move, [
+        'kind' => 'set', 'place' => 'clues/k-midstream/kind', 'to' => 'pause',
+    ]);
+    $kept = ClueWork::of($moved);
+    Cache::flush();
+
+    expect(ClueWork::of($moved))->toEqual($kept)
+        ->and($kept->loads[0]['s-throw']['minutes'])->toBeLessThan(ClueWork::of($this->document)->loads[0]['s-throw']['minutes']);
+});
+
+it('reads the design again where a task is new, divided or makes something else', function (array $edit): void {
+    ClueWork::of($this->document);
+    $changed = afterEdits($this->document, $edit);
+    $work = ClueWork::of($changed);
+    Cache::flush();
+
+    expect(ClueWork::of($changed))->toEqual($work)->and($work->sizes)->not->toBe([]);
+})->with([
+    'new' => [['kind' => 'add', 'to' => 'clues/k-midstream/tasks', 'item' => ['id' => 't-own', 'own' => 'Sweep.', 'minutes' => 5]]],
+    'taken out' => [['kind' => 'remove', 'place' => 'clues/k-casting-off/tasks/t-wake']],
+    'divided' => [['kind' => 'together', 'edits' => [
+        ['kind' => 'set', 'place' => 'clues/k-casting-off/tasks/t-wake/share', 'to' => ['part' => 1, 'of' => 2]],
+        ['kind' => 'add', 'to' => 'clues/k-slack-water/tasks', 'item' => ['id' => 't-more', 'unit' => 'u-wake', 'share' => ['part' => 2, 'of' => 2]]],
+    ]]],
+    'quilted' => [['kind' => 'add', 'to' => 'clues/k-ropes/tasks', 'item' => ['id' => 't-quilt', 'quilt' => 'b-lantern', 'minutes' => 9]]],
+]);
+
+it('has no record of a draft that cannot be worked out, and an empty board', function (): void {
+    $broken = new DraftDocument(['units' => []] + $this->document->value);
+
+    expect(WorkRecord::of($broken))->toBeNull()
+        ->and(ClueWork::of($broken)->loads)->toBe([])
+        ->and(columnsOf($this->quilt, $broken))->toHaveCount(8);
+});
+
+it('shows chores as cards, and says why one cannot be where it is', function (): void {
+    $owner = $this->person($this->quilt, Role::Owner);
+    foreach ([
+        ['id' => 't-rows', 'stage' => 'rows'], ['id' => 't-own', 'name' => 'Sweep the floor', 'own' => 'Sweep.', 'minutes' => 5, 'count' => 3],
+    ] as $task) {
+        sendEdit($owner, $this->quilt, ['kind' => 'add', 'to' => 'clues/k-slack-water/tasks', 'item' => $task])->assertOk();
+    }
+    $this->actingAs($owner)->get("/host/{$this->quilt->slug}/design/clues")->assertSeeText('Sew the rows')->assertSeeText('Sweep the floor')
+        ->assertSeeText('It comes before Pier Lantern, which is made in clue 3.');
+    $this->get("/host/{$this->quilt->slug}/design/proof")->assertSeeText('in clue 2 it needs Pier Lantern, which is made in clue 3');
+});
+
+it('puts a bonus or a pause behind a clue, and the later ones keep their order', function (): void {
+    $owner = $this->person($this->quilt, Role::Owner);
+    $page = (string) $this->actingAs($owner)->get("/host/{$this->quilt->slug}/design/clues")->getContent();
+    preg_match_all('/value="([^"]*&quot;kind&quot;:&quot;add&quot;[^"]*bonus[^"]*)"/', $page, $buttons);
+    $edit = json_decode(html_entity_decode($buttons[1][1]), true);
+    sendEdit($owner, $this->quilt, $edit)->assertOk();
+    $clues = OpenDraft::design(OpenDraft::of($this->quilt->fresh()))->items(Place::of('clues'));
+
+    expect(array_column($clues, 'title'))->toBe([
+        'Casting off', 'Slack water', 'A bonus', 'Lanterns along the pier', 'In the engine room', 'Midstream', 'The far bank in sight',
+        'Ropes across', 'Landing',
+    ])->and($clues[2]['kind'])->toBe('bonus');
+});
