@@ -16,6 +16,8 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
+use App\Plans\Whole\OpenClueChanges;
+use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
@@ -159,6 +161,23 @@ it('reckons by the method she has chosen, and forgets what was made to other num
     expect($project->methodChoices()->firstOrFail()->made_before)->toBe([])
         ->and(CorrectionMark::query()->firstOrFail()->effect->methods)->toBe('hst=hst:eight')
         ->and($this->actingAs($project->user)->get("/q/{$project->id}/clues/1"))->assertSeeText('The 16 you have made');
+});
+
+it('keeps what was compared of two documents, and still counts the quilts of this moment', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt);
+    $this->project($quilt);
+    $after = corrected('cloth');
+    $kept = fn (): array => OpenClueChanges::kept($quilt, Tests\TestCase::document(), $after)[0]->quilts;
+    $fresh = OpenClueChanges::between($quilt, DesignReader::read(Tests\TestCase::document()), DesignReader::read($after))[0]->quilts;
+    expect($kept())->toHaveCount(1)->toEqual($fresh)->and($kept())->toEqual($fresh);
+
+    $project = $this->project($quilt);
+    app(ChooseMethod::class)($project, UnitKind::HalfSquareTriangle, Method::HstEight);
+    expect(array_column($kept(), 'methods'))->toBe(['', 'hst=hst:eight'])
+        ->and($kept()[1]['projects'])->toBe([(string) $project->id]);
+    app(ChooseMethod::class)($project, UnitKind::HalfSquareTriangle, Method::HstFour);
+    expect(array_column($kept(), 'methods'))->toBe(['', 'hst=hst:four']);
 });
 
 it('is read once and then stands folded in its clue', function (): void {

@@ -9,44 +9,78 @@ use App\Models\QuiltAlong;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetComparison;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** Compares what members have open, at every size and by the methods that they have chosen, with what another version says. */
 final class OpenClueChanges
 {
+    private const DAYS = 2;
+
     /** @var array<string, SizeCompiler> by design and size */
     private array $compilers = [];
 
+    private bool $computed = false;
+
+    /** @param  array<string, ClueCorrection|null>  $compared  by clue, size and methods; null where the written sheets are the same */
     private function __construct(
         private readonly Design $old,
         private readonly Design $new,
+        private array $compared = [],
     ) {
     }
 
     /** @return list<OpenClueChange> in the order of the clues; those that say the same are left out */
     public static function between(QuiltAlong $quiltAlong, Design $old, Design $new): array
     {
+        return (new self($old, $new))->open($quiltAlong);
+    }
+
+    /**
+     * The same, out of what was compared before of these two documents: a page that shows it compiles nothing a second time.
+     *
+     * @param  string  $before  the document of the published version
+     * @param  string  $after  the document that would be published
+     * @return list<OpenClueChange>
+     *
+     * @throws DocumentException when the later document cannot be read
+     */
+    public static function kept(QuiltAlong $quiltAlong, string $before, string $after): array
+    {
+        $name = 'changes:'.hash('sha256', serialize([$before, $after, Compiler::REVISION]));
+        $kept = Cache::get($name);
+        $self = new self(DesignReader::stored($before), DesignReader::read($after), is_array($kept) ? $kept : []);
+        $changes = $self->open($quiltAlong);
+        if ($self->computed) {
+            Cache::put($name, $self->compared, now()->addDays(self::DAYS));
+        }
+
+        return $changes;
+    }
+
+    /** @return list<OpenClueChange> */
+    private function open(QuiltAlong $quiltAlong): array
+    {
         /** @var list<Clue> $opened */
         $opened = Clue::query()->whereBelongsTo($quiltAlong)->opened()->orderBy('number')->get()->all();
-        $opened = array_filter($opened, fn (Clue $clue): bool => isset($old->clues[$clue->key], $new->clues[$clue->key]));
-        $self = new self($old, $new);
-        $quilts = null;
+        $opened = array_filter($opened, fn (Clue $clue): bool => isset($this->old->clues[$clue->key], $this->new->clues[$clue->key]));
+        $quilts = $opened === [] ? [] : self::quilts($quiltAlong);
         $changes = [];
         foreach ($opened as $clue) {
-            $usual = $self->usual($clue->key);
-            if ($usual !== []) {
-                $quilts ??= self::quilts($quiltAlong);
-                $changes[] = new OpenClueChange(
-                    $clue,
-                    array_filter($usual, fn (ClueCorrection $one): bool => ! $one->isEmpty()),
-                    $self->ofQuilts($clue, $usual, $quilts),
-                );
-            }
+            $usual = $this->usual($clue->key);
+            $changes[] = new OpenClueChange(
+                $clue,
+                array_filter($usual, fn (ClueCorrection $one): bool => ! $one->isEmpty()),
+                $this->ofQuilts($clue, $usual, $quilts),
+            );
         }
 
         return array_values(array_filter(
@@ -60,12 +94,9 @@ final class OpenClueChanges
     {
         $changes = [];
         foreach (array_map(strval(...), array_keys(array_intersect_key($this->old->sizes, $this->new->sizes))) as $size) {
-            [$before, $after] = [
-                $this->compiler($this->old, $size)->clue($clue, MethodChoices::defaults($this->old->methods)),
-                $this->compiler($this->new, $size)->clue($clue, MethodChoices::defaults($this->new->methods)),
-            ];
-            if (SheetWriter::write($before) !== SheetWriter::write($after)) {
-                $changes[$size] = SheetComparison::of($before, $after);
+            $correction = $this->correction($clue, $size, []);
+            if ($correction !== null) {
+                $changes[$size] = $correction;
             }
         }
 
@@ -79,19 +110,16 @@ final class OpenClueChanges
      */
     private function ofQuilts(Clue $clue, array $usual, array $quilts): array
     {
+        $kinds = array_flip(array_map(fn (UnitKind $kind): string => $kind->value, $clue->unitKinds()));
         $changes = [];
         foreach ($quilts as $quilt) {
-            $kinds = array_map(fn (UnitKind $kind): string => $kind->value, $clue->unitKinds());
-            $choices = array_intersect_key($quilt['choices'], array_flip($kinds));
             if (! isset($usual[$quilt['size']])) {
                 continue;
             }
+            $choices = array_intersect_key($quilt['choices'], $kinds);
             $key = $quilt['size'].' '.self::text($choices);
             if (! isset($changes[$key])) {
-                $correction = $choices === [] ? $usual[$quilt['size']] : SheetComparison::of(
-                    $this->compiler($this->old, $quilt['size'])->clue($clue->key, self::methods($this->old, $choices)),
-                    $this->compiler($this->new, $quilt['size'])->clue($clue->key, self::methods($this->new, $choices)),
-                );
+                $correction = $this->correction($clue->key, $quilt['size'], $choices) ?? new ClueCorrection([], []);
                 $changes[$key] = [
                     'size' => $quilt['size'], 'methods' => self::text($choices), 'correction' => $correction, 'projects' => [],
                 ];
@@ -100,6 +128,24 @@ final class OpenClueChanges
         }
 
         return array_values(array_filter($changes, fn (array $change): bool => ! $change['correction']->isEmpty()));
+    }
+
+    /**
+     * @param  array<string, array{Method|null, bool}>  $choices
+     * @return ClueCorrection|null null when the written sheets are the same
+     */
+    private function correction(string $clue, string $size, array $choices): ?ClueCorrection
+    {
+        $name = $clue.' '.$size.' '.self::text($choices);
+        if (! array_key_exists($name, $this->compared)) {
+            $before = $this->compiler($this->old, $size)->clue($clue, self::methods($this->old, $choices));
+            $after = $this->compiler($this->new, $size)->clue($clue, self::methods($this->new, $choices));
+            $same = SheetWriter::write($before) === SheetWriter::write($after);
+            $this->compared[$name] = $same ? null : SheetComparison::of($before, $after);
+            $this->computed = true;
+        }
+
+        return $this->compared[$name];
     }
 
     private function compiler(Design $design, string $size): SizeCompiler

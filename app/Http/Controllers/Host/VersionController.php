@@ -149,13 +149,14 @@ final class VersionController extends Controller
         }
         try {
             $new = DesignReader::read($draft->document);
+            $changes = OpenClueChanges::kept($quiltAlong, $published->document, $draft->document);
         } catch (DocumentException) {
             return [];
         }
 
         return array_map(
             fn (OpenClueChange $change): OpenChangeView => OpenChangeView::of($change, $quiltAlong, $new),
-            OpenClueChanges::between($quiltAlong, DesignReader::stored($published->document), $new),
+            $changes,
         );
     }
 
