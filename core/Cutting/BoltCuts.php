@@ -16,7 +16,16 @@ final class BoltCuts
     private const ROUNDS = 8;
 
     /** Work that all rounds may take together: kinds of piece times strips. */
-    private const WORK = 400;
+    private const WORK = 200;
+
+    /** Strips from which mending begins. */
+    private const MENDED = 8;
+
+    /** Strips that are looked at for being mended together. */
+    private const REACH = 8;
+
+    /** Steps that mending a few strips may take. */
+    private const MENDING = 20000;
 
     /** Steps that the last pieces of a round may take. */
     private const LAST = 6000;
@@ -77,7 +86,82 @@ final class BoltCuts
             $worth = $this->valuedAgain($worth, $area, $strips);
         }
 
-        return $best;
+        return self::length($best) > $bound ? $this->mended($best, $area, $bound) : $best;
+    }
+
+    /**
+     * Cuts the pieces of some strips together anew, the worst used ones first, wherever trying everything finds a shorter way.
+     *
+     * @param  list<Strip>  $strips
+     * @param  list<float>  $area
+     * @return list<Strip>
+     */
+    private function mended(array $strips, array $area, int $bound): array
+    {
+        for ($tries = 0, $first = 0; $tries < self::MENDED && $first < count($strips) - 1 && self::length($strips) > $bound; $tries++) {
+            usort($strips, fn (Strip $one, Strip $other): int => $this->waste($other, $area) <=> $this->waste($one, $area));
+            $together = $anew = [];
+            for ($last = $first; $last < min($first + self::REACH, count($strips)); $last++) {
+                $together[$last] = $strips[$last];
+                $found = count($together) < 2 ? null : SmallCuts::strips($this->piecesOf(array_values($together)), $this->width, self::MENDING);
+                if (count($together) > 1 && $found === null) {
+                    array_pop($together);
+
+                    continue;
+                }
+                if ($found !== null && self::length($found) < self::length(array_values($together))) {
+                    $anew = $found;
+                    break;
+                }
+            }
+            if ($anew === []) {
+                $first++;
+
+                continue;
+            }
+            $strips = [...array_values(array_diff_key($strips, $together)), ...$anew];
+            $first = 0;
+        }
+
+        return $strips;
+    }
+
+    /** @param  list<float>  $area */
+    private function waste(Strip $strip, array $area): float
+    {
+        $used = 0.0;
+        foreach ($strip->pieces() as $id => $count) {
+            $used += $area[$this->kindOf($id)] * $count;
+        }
+
+        return 1 - $used / ($strip->height * $strip->width);
+    }
+
+    private function kindOf(string $id): int
+    {
+        foreach ($this->pieces as $kind => $piece) {
+            if ($piece->id === $id) {
+                return $kind;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * @param  list<Strip>  $strips
+     * @return list<Wanted>
+     */
+    private function piecesOf(array $strips): array
+    {
+        $left = array_fill(0, count($this->pieces), 0);
+        foreach ($strips as $strip) {
+            foreach ($strip->pieces() as $id => $count) {
+                $left[$this->kindOf($id)] += $count;
+            }
+        }
+
+        return $this->wanted(array_values($left));
     }
 
     /**
