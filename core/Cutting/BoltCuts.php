@@ -56,9 +56,8 @@ final class BoltCuts
             $self = new self($pieces, array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces), $width);
             $found = $self->best(LengthBound::of($pieces, $width));
         }
-        usort($found, fn (Strip $one, Strip $other): int => $other->height <=> $one->height);
 
-        return $found;
+        return Tidy::strips($found, $pieces);
     }
 
     /** @param  list<Strip>  $strips */

@@ -9,7 +9,8 @@ namespace Dew\Core\Cutting;
  *
  * A cut across the cloth meets no more pieces than fit side by side. So a piece longer than a half of the width counts as a whole width,
  * one longer than a third as a half, and so on (dual feasible functions); their heights, weighed so, add up to no more than the length.
- * Strips are whole ones: the length is a sum of heights that pieces have, and there are as many high strips as the high pieces need.
+ * Strips are whole ones: the length is a sum of heights that pieces have, and there are as many high strips as the high pieces need. A
+ * strip two or more rows high counts as its rows; none is higher than the highest way of laying a piece.
  */
 final class LengthBound
 {
@@ -42,15 +43,10 @@ final class LengthBound
     {
         $area = 0;
         foreach ($pieces as $piece) {
-            $area += self::cloth($piece);
+            $area += $piece->area();
         }
 
         return intdiv($area + $width - 1, $width);
-    }
-
-    private static function cloth(Wanted $piece): int
-    {
-        return $piece->height * ($piece->group > 1 ? intdiv($piece->count * $piece->pitch, $piece->group) : $piece->count * $piece->pitch);
     }
 
     /**

@@ -167,14 +167,10 @@ final class SmallCuts
     {
         $least = [0];
         $strips = [[0, 0]];
-        $whole = array_flip(Lays::ownHeights($this->lays));
         for ($choice = 1; $choice < $all; $choice++) {
             $least[] = PHP_INT_MAX;
             $strips[] = [0, $choice];
             foreach ($this->heights as $height => $marks) {
-                if (! isset($whole[$marks])) {
-                    continue;
-                }
                 foreach ($this->within[$choice] as $one) {
                     if ($this->shortest[$height][$one] <= $this->width && $least[$choice - $one] < $least[$choice] - $marks) {
                         $least[$choice] = $least[$choice - $one] + $marks;

@@ -70,6 +70,20 @@ final readonly class Wanted
             : new self($this->id, $this->length, $this->height, $this->count, null, 1, false);
     }
 
+    /** The same piece with its height along the strip, or null where it interlocks; it must not turn that way either. */
+    public function onItsSide(): ?self
+    {
+        return $this->group > 1 || $this->pitch !== $this->length
+            ? null
+            : new self($this->id, $this->length, $this->height, $this->count, null, 1, false);
+    }
+
+    /** Square marks of cloth that all of them take, those that interlock by their pitch. */
+    public function area(): int
+    {
+        return $this->height * ($this->group > 1 ? intdiv($this->count * $this->pitch, $this->group) : $this->count * $this->pitch);
+    }
+
     /** Another number of the same piece. */
     public function of(int $count): self
     {

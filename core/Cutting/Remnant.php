@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+/** A rectangle that is left over, in marks. */
+final readonly class Remnant
+{
+    /**
+     * @param  int  $width  across the cloth
+     * @param  int  $length  along the bolt
+     */
+    public function __construct(
+        public int $width,
+        public int $length,
+    ) {
+    }
+
+    /** @return list<self> all that is left of a rectangle of cloth and of its strips, without slivers of no size */
+    public static function of(SheetCut $sheet): array
+    {
+        [$long, $high] = $sheet->lengthwise ? [$sheet->length, $sheet->width] : [$sheet->width, $sheet->length];
+        $left = [[$long, $high - $sheet->used()]];
+        foreach ($sheet->strips as $strip) {
+            array_push($left, ...self::ofStrip($strip));
+        }
+        $remnants = [];
+        foreach ($left as [$along, $across]) {
+            if ($along > 0 && $across > 0) {
+                $remnants[] = $sheet->lengthwise ? new self($across, $along) : new self($along, $across);
+            }
+        }
+
+        return $remnants;
+    }
+
+    public function area(): int
+    {
+        return $this->width * $this->length;
+    }
+
+    /** @return list<array{int, int}> along the strip and square to it */
+    private static function ofStrip(Strip $strip): array
+    {
+        $left = [[$strip->left(), $strip->height]];
+        foreach ($strip->sections as $section) {
+            if ($section->piece !== null) {
+                continue;
+            }
+            $high = 0;
+            foreach ($section->strips as $narrower) {
+                $high += $narrower->height;
+                array_push($left, ...self::ofStrip($narrower));
+            }
+            $left[] = [$section->width, $strip->height - $high];
+        }
+
+        return $left;
+    }
+}

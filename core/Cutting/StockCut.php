@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+/** What is cut from one piece of cloth. */
+final readonly class StockCut
+{
+    /** @param  non-empty-list<SheetCut>  $sheets  one; two where a corner is missing */
+    public function __construct(
+        public StockPiece $stock,
+        public array $sheets,
+    ) {
+    }
+
+    /** @return array<string, int> pieces that it gives, by id */
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->sheets as $sheet) {
+            foreach ($sheet->pieces() as $id => $count) {
+                $pieces[$id] = ($pieces[$id] ?? 0) + $count;
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return list<Remnant> what is left of it, the largest first */
+    public function remnants(): array
+    {
+        $remnants = [];
+        foreach ($this->sheets as $sheet) {
+            array_push($remnants, ...Remnant::of($sheet));
+        }
+        usort($remnants, fn (Remnant $one, Remnant $other): int => $other->area() <=> $one->area());
+
+        return $remnants;
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+/**
+ * Shares out what is wanted over the cloth that somebody has.
+ *
+ * The smallest piece of cloth that holds everything is taken, of yardage no more than it needs. Where none does, the smaller pieces are
+ * used up first, each as well as it can be, until one of those that are left holds the rest.
+ */
+final class StockCuts
+{
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  list<StockPiece>  $stock
+     */
+    public static function plan(array $wanted, array $stock): CuttingPlan
+    {
+        $wanted = array_values(array_filter($wanted, fn (Wanted $piece): bool => $piece->count > 0));
+        usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
+        $smallFirst = self::inOrder($wanted, $stock);
+        if ($smallFirst->short() === [] && count($smallFirst->cuts) < 2) {
+            return $smallFirst;
+        }
+        $largeFirst = self::inOrder($wanted, array_reverse($stock));
+        $worse = self::missing($smallFirst) <=> self::missing($largeFirst);
+
+        return $worse > 0 || ($worse === 0 && self::cloth($largeFirst) < self::cloth($smallFirst)) ? $largeFirst : $smallFirst;
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  list<StockPiece>  $stock
+     */
+    private static function inOrder(array $wanted, array $stock): CuttingPlan
+    {
+        $left = $wanted;
+        $cuts = [];
+        $alike = [];
+        while ($left !== [] && $stock !== []) {
+            $last = self::holdsAll($left, $stock);
+            if ($last !== null) {
+                return new CuttingPlan($wanted, [...$cuts, $last], self::without($stock, $last->stock));
+            }
+            $next = array_shift($stock);
+            // Cloth of the same size as one that held nothing holds nothing either.
+            $size = implode(' ', [$next->width, $next->length, $next->goneWidth, $next->goneLength]);
+            $cut = isset($alike[$size]) ? null : self::most($left, $next);
+            if ($cut === null) {
+                $alike[$size] = $next;
+                $untouched[] = $next;
+
+                continue;
+            }
+            $cuts[] = $cut;
+            $left = self::rest($left, $cut->pieces());
+        }
+
+        return new CuttingPlan($wanted, $cuts, [...$untouched ?? [], ...$stock]);
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  list<StockPiece>  $stock
+     */
+    private static function holdsAll(array $wanted, array $stock): ?StockCut
+    {
+        usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
+        $area = array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
+        $tried = [];
+        foreach ($stock as $piece) {
+            $size = implode(' ', [$piece->width, $piece->length, $piece->goneWidth, $piece->goneLength]);
+            if ($piece->area() < $area || isset($tried[$size])) {
+                continue;
+            }
+            $tried[$size] = true;
+            foreach ($piece->rectangles() as $parts) {
+                $cut = new StockCut($piece, self::sheets($wanted, $parts, true));
+                if (self::rest($wanted, $cut->pieces()) === []) {
+                    return $cut;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Wanted>  $wanted */
+    private static function most(array $wanted, StockPiece $piece): ?StockCut
+    {
+        $best = null;
+        $most = 0;
+        foreach ($piece->rectangles() as $parts) {
+            $cut = new StockCut($piece, self::sheets($wanted, $parts, false));
+            $area = self::area($wanted) - self::area(self::rest($wanted, $cut->pieces()));
+            if ($area > $most) {
+                [$most, $best] = [$area, $cut];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  non-empty-list<array{int, int, int, int}>  $parts
+     * @param  bool  $all  whether it is tried to cut everything from one of them
+     * @return non-empty-list<SheetCut>
+     */
+    private static function sheets(array $wanted, array $parts, bool $all): array
+    {
+        $sheets = [];
+        foreach ($parts as $part) {
+            $sheet = ($all ? SheetFill::all($wanted, ...$part) : null) ?? SheetFill::most($wanted, ...$part);
+            $sheets[] = $sheet;
+            $wanted = self::rest($wanted, $sheet->pieces());
+        }
+
+        return $sheets;
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  array<string, int>  $taken
+     * @return list<Wanted>
+     */
+    private static function rest(array $wanted, array $taken): array
+    {
+        $rest = [];
+        foreach ($wanted as $piece) {
+            $count = $piece->count - ($taken[$piece->id] ?? 0);
+            if ($count > 0) {
+                $rest[] = $piece->of($count);
+            }
+        }
+
+        return $rest;
+    }
+
+    /**
+     * @param  list<StockPiece>  $stock
+     * @return list<StockPiece>
+     */
+    private static function without(array $stock, StockPiece $gone): array
+    {
+        return array_values(array_filter($stock, fn (StockPiece $piece): bool => $piece->id !== $gone->id));
+    }
+
+    /** @param  list<Wanted>  $wanted */
+    private static function area(array $wanted): int
+    {
+        return array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
+    }
+
+    private static function missing(CuttingPlan $plan): int
+    {
+        return self::area($plan->wanted) - $plan->area();
+    }
+
+    /** Square marks of cloth that is cut into: of yardage only as much as the strips take. */
+    private static function cloth(CuttingPlan $plan): int
+    {
+        $cloth = 0;
+        foreach ($plan->cuts as $cut) {
+            foreach ($cut->sheets as $sheet) {
+                $cloth += $cut->stock->kind !== StockKind::Yardage
+                    ? $sheet->width * $sheet->length
+                    : $sheet->used() * ($sheet->lengthwise ? $sheet->length : $sheet->width);
+            }
+        }
+
+        return $cloth;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+use InvalidArgumentException;
+
+/** One piece of cloth that can be cut, in marks of the ruler: its usable part, selvedges off and its edge squared. */
+final readonly class StockPiece
+{
+    /**
+     * @param  string  $id  unlike every other's of the same plan
+     * @param  int  $width  across the cloth, from selvedge to selvedge
+     * @param  int  $length  along the bolt
+     * @param  int  $goneWidth  of a corner that is missing, across the cloth
+     * @param  int  $goneLength  of it along the bolt; both are zero where no corner is missing
+     *
+     * @throws InvalidArgumentException when it has no size, or the missing corner is all of it
+     */
+    public function __construct(
+        public string $id,
+        public StockKind $kind,
+        public int $width,
+        public int $length,
+        public int $goneWidth = 0,
+        public int $goneLength = 0,
+    ) {
+        if ($width < 1 || $length < 1) {
+            throw new InvalidArgumentException(sprintf('The cloth “%s” has no width or no length to cut from.', $id));
+        }
+        if ($goneWidth < 0 || $goneLength < 0 || ($goneWidth > 0) !== ($goneLength > 0) || $goneWidth >= $width || $goneLength >= $length) {
+            throw new InvalidArgumentException(sprintf('The missing corner of “%s” is larger than the cloth, or has one side only.', $id));
+        }
+    }
+
+    public function area(): int
+    {
+        return $this->width * $this->length - $this->goneWidth * $this->goneLength;
+    }
+
+    /**
+     * The ways of parting it into rectangles by one cut: one way for a rectangle, two where a corner is missing.
+     *
+     * @return non-empty-list<non-empty-list<array{int, int, int, int}>> from the corner opposite to a missing one: across, along, width, length
+     */
+    public function rectangles(): array
+    {
+        if ($this->goneWidth === 0) {
+            return [[[0, 0, $this->width, $this->length]]];
+        }
+        [$wide, $long] = [$this->width - $this->goneWidth, $this->length - $this->goneLength];
+
+        return [
+            [[0, 0, $this->width, $long], [0, $long, $wide, $this->goneLength]],
+            [[0, 0, $wide, $this->length], [$wide, 0, $this->goneWidth, $long]],
+        ];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Cutting\CuttingPlan;
+use Dew\Core\Cutting\LaidRun;
+use Dew\Core\Cutting\StockCuts;
+use Dew\Core\Cutting\StockKind;
+use Dew\Core\Cutting\StockPiece;
+use Dew\Core\Cutting\Wanted;
+use Tests\Core\MatCheck;
+
+/**
+ * @param  list<array<mixed>>  $pieces
+ * @return list<Wanted>
+ */
+function wantedOf(array $pieces): array
+{
+    return array_map(fn (array $piece): Wanted => new Wanted(...$piece), $pieces);
+}
+
+/** @return list<StockPiece> */
+function manyOf(StockKind $kind, int $width, int $length, int $count): array
+{
+    return array_map(fn (int $number): StockPiece => new StockPiece($kind->value.'-'.$number, $kind, $width, $length), range(1, $count));
+}
+
+/** @return array<string, int> how many pieces of cloth are used, by kind */
+function usedOf(CuttingPlan $plan): array
+{
+    $used = [];
+    foreach ($plan->cuts as $cut) {
+        $used[$cut->stock->kind->value] = ($used[$cut->stock->kind->value] ?? 0) + 1;
+    }
+
+    return $used;
+}
+
+it('cuts as somebody would who planned it on paper', function (array $pieces, array $stock, array $used, array $short): void {
+    $plan = StockCuts::plan(wantedOf($pieces), $stock);
+    expect(usedOf($plan))->toBe($used)->and($plan->short())->toBe($short)->and(MatCheck::faults($plan))->toBe([]);
+})->with([
+    '104 squares of 3⅞ in from six fat quarters: five rows of five lie on none, four of five do' => [
+        [['a', 62, 62, 104]], fn () => manyOf(StockKind::FatQuarter, 320, 280, 6), ['fat-quarter' => 6], [],
+    ],
+    'one square more than six fat quarters hold' => [
+        [['a', 62, 62, 121]], fn () => manyOf(StockKind::FatQuarter, 320, 280, 6), ['fat-quarter' => 6], ['a' => 1],
+    ],
+    'a quilt from 5 in squares only: four patches of 2½ from each' => [
+        [['a', 40, 40, 90], ['b', 80, 80, 7]], fn () => manyOf(StockKind::Square, 80, 80, 30), ['square' => 30], [],
+    ],
+    'a scrap that just holds six' => [[['a', 40, 40, 6]], fn () => [new StockPiece('s', StockKind::Scrap, 120, 80)], ['scrap' => 1], []],
+    'a scrap that is one mark too short' => [
+        [['a', 40, 40, 6]], fn () => [new StockPiece('s', StockKind::Scrap, 120, 79)], ['scrap' => 1], ['a' => 3],
+    ],
+    'a scrap without one corner' => [
+        [['a', 40, 40, 8]], fn () => [new StockPiece('s', StockKind::Scrap, 120, 120, 40, 40)], ['scrap' => 1], [],
+    ],
+    'a piece that must not turn does not go on a scrap that lies the other way' => [
+        [['id' => 'a', 'height' => 96, 'length' => 40, 'count' => 1, 'turns' => false]],
+        fn () => [new StockPiece('s', StockKind::Scrap, 100, 60)], [], ['a' => 1],
+    ],
+    'it goes on one that lies its own way, in strips along the bolt too' => [
+        [['id' => 'a', 'height' => 96, 'length' => 40, 'count' => 2, 'turns' => false]],
+        fn () => [new StockPiece('s', StockKind::Scrap, 40, 200)], ['scrap' => 1], [],
+    ],
+    'the smallest cloth that holds everything is taken, and yardage is left whole' => [
+        [['a', 40, 40, 20]],
+        fn () => [...manyOf(StockKind::FatQuarter, 320, 280, 2), new StockPiece('y', StockKind::Yardage, 640, 720)], ['fat-quarter' => 1], [],
+    ],
+    'cloth that is narrower than the piece gives nothing' => [
+        [['a', 200, 200, 1]], fn () => manyOf(StockKind::FatEighth, 320, 136, 9), [], ['a' => 1],
+    ],
+    'nothing is wanted' => [[['a', 40, 40, 0]], fn () => manyOf(StockKind::FatEighth, 320, 136, 1), [], []],
+]);
+
+it('lays nothing over anything else, parts everything by cuts from edge to edge, and tells truly what is left', function (): void {
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937(7));
+    $complete = 0;
+    for ($case = 0; $case < 120; $case++) {
+        $pieces = [];
+        for ($kind = 0; $kind < $dice->getInt(1, 4); $kind++) {
+            $height = 4 * $dice->getInt(6, 24);
+            $pieces[] = new Wanted(
+                'p'.$kind, $height, $dice->getInt(0, 1) === 1 ? $height : 4 * $dice->getInt(6, 60), $dice->getInt(1, 24),
+                turns: $dice->getInt(0, 2) > 0,
+            );
+        }
+        $stock = [
+            ...manyOf(StockKind::FatQuarter, 320, 280, $dice->getInt(1, 4)),
+            new StockPiece('scrap', StockKind::Scrap, $dice->getInt(80, 200), $dice->getInt(80, 200), 30, 40),
+            ...$dice->getInt(0, 1) === 1 ? [new StockPiece('yard', StockKind::Yardage, 640, 576)] : [],
+        ];
+        $plan = StockCuts::plan($pieces, $stock);
+        expect(MatCheck::faults($plan))->toBe([], "case $case")->and(StockCuts::plan($pieces, $stock))->toEqual($plan);
+        $complete += $plan->short() === [] ? 1 : 0;
+    }
+    expect($complete)->toBeGreaterThan(40)->toBeLessThan(120);
+});
+
+it('says where every run of pieces lies', function (): void {
+    $plan = StockCuts::plan(
+        wantedOf([['a', 104, 104, 5], ['b', 48, 48, 4]]),
+        [new StockPiece('y', StockKind::Yardage, 640, 720)],
+    );
+    $runs = array_map(
+        fn (LaidRun $run): array => [$run->piece, $run->count, $run->across, $run->along, $run->width, $run->length],
+        LaidRun::of($plan->cuts[0]->sheets[0]),
+    );
+    sort($runs);
+    expect($runs)->toBe([['a', 5, 0, 0, 520, 104], ['b', 2, 520, 0, 96, 48], ['b', 2, 520, 48, 96, 48]])
+        ->and($plan->cuts[0]->remnants()[0]->length)->toBe(616);
+});
+
+it('refuses cloth without a size and a corner larger than the cloth', function (array $cloth): void {
+    expect(fn () => new StockPiece('s', StockKind::Scrap, ...$cloth))->toThrow(InvalidArgumentException::class, '“s”');
+})->with([[[0, 10]], [[10, -1]], [[10, 10, 10, 5]], [[10, 10, 3, 0]], [[10, 10, -1, -1]]]);
