@@ -84,6 +84,12 @@ final readonly class Wanted
         return $this->height * ($this->group > 1 ? intdiv($this->count * $this->pitch, $this->group) : $this->count * $this->pitch);
     }
 
+    /** The same pieces under another id. */
+    public function known(string $id): self
+    {
+        return new self($id, $this->height, $this->length, $this->count, $this->pitch, $this->group, $this->turns);
+    }
+
     /** Another number of the same piece. */
     public function of(int $count): self
     {
