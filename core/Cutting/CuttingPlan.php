@@ -43,4 +43,19 @@ final readonly class CuttingPlan
 
         return $area;
     }
+
+    /** Square marks of cloth that is cut into: of yardage only as much as the strips take. */
+    public function cloth(): int
+    {
+        $cloth = 0;
+        foreach ($this->cuts as $cut) {
+            foreach ($cut->sheets as $sheet) {
+                $cloth += $cut->stock->kind !== StockKind::Yardage
+                    ? $sheet->width * $sheet->length
+                    : $sheet->used() * ($sheet->lengthwise ? $sheet->length : $sheet->width);
+            }
+        }
+
+        return $cloth;
+    }
 }

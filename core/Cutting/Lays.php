@@ -28,6 +28,12 @@ final class Lays
     }
 
     /** @param  non-empty-list<Wanted>  $lays */
+    public static function shortest(array $lays): int
+    {
+        return min(array_map(fn (Wanted $lay): int => $lay->length, $lays));
+    }
+
+    /** @param  non-empty-list<Wanted>  $lays */
     public static function lowest(array $lays): int
     {
         return min(array_map(fn (Wanted $lay): int => $lay->height, $lays));

@@ -29,9 +29,39 @@ final class LengthBound
             return 0;
         }
         $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
-        $length = max(self::weighed($pieces, $lays, $width), self::stepped($pieces, $lays, $width));
+        $heights = Lays::ownHeights($lays);
+        [$alone, $pieces] = self::withoutWide($pieces, $lays, $width);
+        if ($pieces === []) {
+            return self::sumFrom($alone, $heights);
+        }
+        $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
+        $length = $alone + max(self::weighed($pieces, $lays, $width), self::stepped($pieces, $lays, $width, (int) end($heights)));
 
-        return self::sumFrom($length, Lays::ownHeights($lays));
+        return self::sumFrom($length, $heights);
+    }
+
+    /**
+     * Pieces so long that nothing fits beside them, whichever way either lies: each takes its height of the cloth for itself.
+     *
+     * @param  list<Wanted>  $pieces
+     * @param  list<non-empty-list<Wanted>>  $lays
+     * @return array{int, list<Wanted>} the length they take, and the other pieces
+     */
+    private static function withoutWide(array $pieces, array $lays, int $width): array
+    {
+        $shortest = min($width, ...array_map(Lays::shortest(...), $lays));
+        $alone = 0;
+        $others = [];
+        foreach ($pieces as $kind => $piece) {
+            $narrowest = Lays::shortest($lays[$kind]);
+            if ($piece->group === 1 && $piece->pitch === $piece->length && $narrowest > $width - $shortest) {
+                $alone += $piece->count * Lays::lowest($lays[$kind]);
+            } else {
+                $others[] = $piece;
+            }
+        }
+
+        return [$alone, $others];
     }
 
     /**
@@ -92,15 +122,14 @@ final class LengthBound
      *
      * @param  list<Wanted>  $pieces
      * @param  list<non-empty-list<Wanted>>  $lays
+     * @param  int  $highest  of all strips
      */
-    private static function stepped(array $pieces, array $lays, int $width): int
+    private static function stepped(array $pieces, array $lays, int $width, int $highest): int
     {
         $lowest = [];
         foreach ($lays as $kind => $ways) {
             $lowest[$kind] = Lays::lowest($ways);
         }
-        $own = Lays::ownHeights($lays);
-        $highest = end($own);
         $levels = array_unique($lowest);
         rsort($levels);
         $length = $strips = $alone = 0;

@@ -12,7 +12,7 @@ final class SheetFill
      *
      * @param  list<Wanted>  $wanted
      */
-    public static function all(array $wanted, int $across, int $along, int $width, int $length): ?SheetCut
+    public static function all(array $wanted, Aim $aim, int $across, int $along, int $width, int $length): ?SheetCut
     {
         foreach ([false, true] as $lengthwise) {
             [$long, $high] = $lengthwise ? [$length, $width] : [$width, $length];
@@ -20,7 +20,7 @@ final class SheetFill
             if (count($pieces) < count($wanted) || LengthBound::area($pieces, $long) > $high || ! self::fitsEach($pieces, $long, $high)) {
                 continue;
             }
-            $strips = BoltCuts::strips($pieces, $long);
+            $strips = $aim === Aim::Cloth ? BoltCuts::strips($pieces, $long) : PlainStrips::of($pieces, $long);
             if (BoltCuts::length($strips) <= $high) {
                 return new SheetCut($across, $along, $width, $length, $lengthwise, $strips);
             }
@@ -34,7 +34,7 @@ final class SheetFill
      *
      * @param  list<Wanted>  $wanted
      */
-    public static function most(array $wanted, int $across, int $along, int $width, int $length): SheetCut
+    public static function most(array $wanted, Aim $aim, int $across, int $along, int $width, int $length): SheetCut
     {
         $best = new SheetCut($across, $along, $width, $length, false, []);
         $most = 0;
@@ -45,7 +45,7 @@ final class SheetFill
                 fn (Wanted $piece): bool => $piece->count > 0 && self::fitsEach([$piece], $long, $high),
             ));
             foreach ([false, true] as $highest) {
-                $strips = $pieces === [] ? [] : self::strips($pieces, $long, $high, $highest);
+                $strips = $pieces === [] ? [] : self::strips($pieces, $long, $high, $highest, $aim);
                 $area = self::area($strips, $pieces);
                 if ($area > $most) {
                     [$most, $best] = [$area, new SheetCut($across, $along, $width, $length, $lengthwise, $strips)];
@@ -93,7 +93,7 @@ final class SheetFill
      * @param  non-empty-list<Wanted>  $pieces
      * @return list<Strip>
      */
-    private static function strips(array $pieces, int $width, int $height, bool $highest): array
+    private static function strips(array $pieces, int $width, int $height, bool $highest, Aim $aim): array
     {
         $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
         $worth = array_map(fn (Wanted $piece): float => (float) $piece->height * $piece->pitch / $piece->group, $pieces);
@@ -106,7 +106,7 @@ final class SheetFill
                 if ($high > $height) {
                     continue;
                 }
-                [$value, $sections, $taken] = $fill->fill($width, $high, array_values($left));
+                [$value, $sections, $taken] = $fill->fill($width, $high, array_values($left), ...$aim === Aim::Cloth ? [] : [0]);
                 $density = $value / ($high * $width);
                 if ($taken !== [] && $density > $best[0] + 1e-9) {
                     $best = [$density, new Strip($high, $width, $sections), $taken];

@@ -16,38 +16,38 @@ final class StockCuts
      * @param  list<Wanted>  $wanted
      * @param  list<StockPiece>  $stock
      */
-    public static function plan(array $wanted, array $stock): CuttingPlan
+    public static function plan(array $wanted, array $stock, Aim $aim = Aim::Cloth): CuttingPlan
     {
         $wanted = array_values(array_filter($wanted, fn (Wanted $piece): bool => $piece->count > 0));
         usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
-        $smallFirst = self::inOrder($wanted, $stock);
+        $smallFirst = self::inOrder($wanted, $stock, $aim);
         if ($smallFirst->short() === [] && count($smallFirst->cuts) < 2) {
             return $smallFirst;
         }
-        $largeFirst = self::inOrder($wanted, array_reverse($stock));
+        $largeFirst = self::inOrder($wanted, array_reverse($stock), $aim);
         $worse = self::missing($smallFirst) <=> self::missing($largeFirst);
 
-        return $worse > 0 || ($worse === 0 && self::cloth($largeFirst) < self::cloth($smallFirst)) ? $largeFirst : $smallFirst;
+        return $worse > 0 || ($worse === 0 && $largeFirst->cloth() < $smallFirst->cloth()) ? $largeFirst : $smallFirst;
     }
 
     /**
      * @param  list<Wanted>  $wanted
      * @param  list<StockPiece>  $stock
      */
-    private static function inOrder(array $wanted, array $stock): CuttingPlan
+    private static function inOrder(array $wanted, array $stock, Aim $aim): CuttingPlan
     {
         $left = $wanted;
         $cuts = [];
         $alike = [];
         while ($left !== [] && $stock !== []) {
-            $last = self::holdsAll($left, $stock);
+            $last = self::holdsAll($left, $stock, $aim);
             if ($last !== null) {
                 return new CuttingPlan($wanted, [...$cuts, $last], self::without($stock, $last->stock));
             }
             $next = array_shift($stock);
             // Cloth of the same size as one that held nothing holds nothing either.
             $size = implode(' ', [$next->width, $next->length, $next->goneWidth, $next->goneLength]);
-            $cut = isset($alike[$size]) ? null : self::most($left, $next);
+            $cut = isset($alike[$size]) ? null : self::most($left, $next, $aim);
             if ($cut === null) {
                 $alike[$size] = $next;
                 $untouched[] = $next;
@@ -65,7 +65,7 @@ final class StockCuts
      * @param  list<Wanted>  $wanted
      * @param  list<StockPiece>  $stock
      */
-    private static function holdsAll(array $wanted, array $stock): ?StockCut
+    private static function holdsAll(array $wanted, array $stock, Aim $aim): ?StockCut
     {
         usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
         $area = array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
@@ -77,7 +77,7 @@ final class StockCuts
             }
             $tried[$size] = true;
             foreach ($piece->rectangles() as $parts) {
-                $cut = new StockCut($piece, self::sheets($wanted, $parts, true));
+                $cut = new StockCut($piece, self::sheets($wanted, $parts, $aim, true));
                 if (self::rest($wanted, $cut->pieces()) === []) {
                     return $cut;
                 }
@@ -88,12 +88,12 @@ final class StockCuts
     }
 
     /** @param  list<Wanted>  $wanted */
-    private static function most(array $wanted, StockPiece $piece): ?StockCut
+    private static function most(array $wanted, StockPiece $piece, Aim $aim): ?StockCut
     {
         $best = null;
         $most = 0;
         foreach ($piece->rectangles() as $parts) {
-            $cut = new StockCut($piece, self::sheets($wanted, $parts, false));
+            $cut = new StockCut($piece, self::sheets($wanted, $parts, $aim, false));
             $area = self::area($wanted) - self::area(self::rest($wanted, $cut->pieces()));
             if ($area > $most) {
                 [$most, $best] = [$area, $cut];
@@ -109,11 +109,11 @@ final class StockCuts
      * @param  bool  $all  whether it is tried to cut everything from one of them
      * @return non-empty-list<SheetCut>
      */
-    private static function sheets(array $wanted, array $parts, bool $all): array
+    private static function sheets(array $wanted, array $parts, Aim $aim, bool $all): array
     {
         $sheets = [];
         foreach ($parts as $part) {
-            $sheet = ($all ? SheetFill::all($wanted, ...$part) : null) ?? SheetFill::most($wanted, ...$part);
+            $sheet = ($all ? SheetFill::all($wanted, $aim, ...$part) : null) ?? SheetFill::most($wanted, $aim, ...$part);
             $sheets[] = $sheet;
             $wanted = self::rest($wanted, $sheet->pieces());
         }
@@ -157,20 +157,5 @@ final class StockCuts
     private static function missing(CuttingPlan $plan): int
     {
         return self::area($plan->wanted) - $plan->area();
-    }
-
-    /** Square marks of cloth that is cut into: of yardage only as much as the strips take. */
-    private static function cloth(CuttingPlan $plan): int
-    {
-        $cloth = 0;
-        foreach ($plan->cuts as $cut) {
-            foreach ($cut->sheets as $sheet) {
-                $cloth += $cut->stock->kind !== StockKind::Yardage
-                    ? $sheet->width * $sheet->length
-                    : $sheet->used() * ($sheet->lengthwise ? $sheet->length : $sheet->width);
-            }
-        }
-
-        return $cloth;
     }
 }

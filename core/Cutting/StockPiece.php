@@ -34,6 +34,12 @@ final readonly class StockPiece
         }
     }
 
+    /** Whether it is what an earlier clue left over. */
+    public function isRemnant(): bool
+    {
+        return str_contains($this->id, '/');
+    }
+
     public function area(): int
     {
         return $this->width * $this->length - $this->goneWidth * $this->goneLength;

@@ -13,7 +13,7 @@ return [
     'too_large' => ':file is :bytes bytes; the most is :most.',
     'no_method' => 'There is no method ":method". The methods are: :methods.',
     'cannot_write' => ':file cannot be written.',
-    'no_bench' => 'There are these benchmarks: dew:bench core, dew:bench publish.',
+    'no_bench' => 'There are these benchmarks: dew:bench core, publish, edit and cutting.',
     'bench' => [
         'design' => 'Design',
         'read' => 'Read',
@@ -46,6 +46,10 @@ return [
             .'95 in 100 within :slow ms; :errors errors.',
         'taps' => 'Taps, as many as go: :rate a second, 95 in 100 within :slow ms, :queries queries at most; :errors errors.',
     ],
+    'bench_cuts' => [
+        'what' => 'Pieces', 'plans' => 'Plans', 'length' => 'Cloth', 'bound' => 'Lower bound', 'above' => 'Above it', 'median' => 'Median',
+        'slow' => '95 in 100', 'list' => ':pieces pieces of :kinds kinds',
+    ],
     'bench_move' => 'A card moved on the board of :cards cards (:blocks blocks, :sizes sizes): :median ms in the middle, 95 in 100 within '
         .':slow ms, '
         .':bytes kB sent.',
@@ -63,6 +67,8 @@ return [
     'no_kind' => 'There is no kind of unit ":kind". The kinds are: :kinds.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
+    'no_colourway' => 'There is no colourway ":colourway". Its colourways are: :colourways.',
+    'no_aim' => 'The aim is cloth or cuts, and the notation in, decimal or cm.',
     'no_clue' => 'There is no clue ":clue". Its clues are: :clues.',
     'no_unit_from' => 'No unit comes from that: the piece ":piece" does not grow with its unit, or the cut is too small.',
     'unit_from' => 'From :cut for ":piece" the unit comes out :width by :height unfinished. Trim it to :trim_width by :trim_height; '

@@ -2,12 +2,19 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\BoltCuts;
+use Dew\Core\Cutting\ClueCutting;
 use Dew\Core\Cutting\LengthBound;
 use Dew\Core\Cutting\SmallCuts;
 use Dew\Core\Cutting\Strip;
 use Dew\Core\Cutting\Wanted;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Unit\MethodChoices;
 use Tests\Core\EveryCut;
+use Tests\Core\MatCheck;
 
 /**
  * Lays every piece where the strips put it, and complains where one leaves its strip or is as high as none.
@@ -115,4 +122,26 @@ it('refuses pieces without a size and tells when there is too much to try everyt
         ->and(SmallCuts::strips([new Wanted('a', 40, 40, 400), new Wanted('b', 30, 40, 400)], 640))->toBeNull()
         ->and(BoltCuts::strips([new Wanted('a', 40, 40, 0)], 640))->toBe([])
         ->and(LengthBound::of([], 640))->toBe(0);
+});
+
+it('lies within 3 in 100 of the lower bound on both demo designs, at every size', function (string $name, string $size): void {
+    $design = DesignReader::stored(designFile($name));
+    $compiler = new SizeCompiler($design, $size);
+    $length = $bound = 0;
+    foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {
+        $tasks = $compiler->clue($clue, MethodChoices::defaults($design->methods))->tasks;
+        foreach (ClueCutting::fromBolts($tasks, $design->room, Notation::Fractions, Aim::Cloth)->slots as $slot) {
+            expect($slot->plan->short())->toBe([])->and(MatCheck::faults($slot->plan))->toBe([]);
+            $length += $slot->length(Aim::Cloth);
+            $bound += $slot->bound();
+        }
+    }
+    expect($length)->toBeGreaterThan(0)->toBeLessThanOrEqual(1.03 * $bound);
+})->with([
+    ['night-ferry', 's-crib'], ['night-ferry', 's-queen'], ['kitchen-garden', 's-lap'], ['kitchen-garden', 's-bed'],
+]);
+
+it('keeps a bound below every plan when strips fill the whole width', function (): void {
+    $pieces = [new Wanted('strip', 32, 640, 2, turns: false), new Wanted('square', 110, 110, 1)];
+    expect(LengthBound::of($pieces, 640))->toBe(174)->and(BoltCuts::length(BoltCuts::strips($pieces, 640)))->toBe(174);
 });

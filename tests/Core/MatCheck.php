@@ -43,10 +43,18 @@ final class MatCheck
 
     /**
      * @param  list<string>  $faults
-     * @return list<array{int, int, int, int}> left, top, right, bottom of every piece
+     * @return list<array{int, int, int, int}> left, top, right, bottom of every piece, or of a run of those that interlock
      */
     private static function rectangles(LaidRun $run, Wanted $piece, array &$faults): array
     {
+        if ($piece->pitch !== $piece->length || $piece->group > 1) {
+            [$long, $high] = $run->lengthwise ? [$run->length, $run->width] : [$run->width, $run->length];
+            if ([$long, $high] !== [$piece->run($run->count), $piece->height]) {
+                $faults[] = "$piece->id is laid in a run of $long by $high";
+            }
+
+            return [[$run->across, $run->along, $run->across + $run->width, $run->along + $run->length]];
+        }
         $width = intdiv($run->lengthwise ? $run->length : $run->width, $run->count);
         [$wide, $long] = $run->lengthwise ? [$run->width, $width] : [$width, $run->length];
         $upright = [$wide, $long] === [$piece->length, $piece->height];

@@ -347,3 +347,55 @@ it('says which numbers change for people who have clues open', function (): void
         )->toBe(['code' => 'count', 'was' => [104], 'is' => [120]])
         ->and(array_keys($data['clues']['k-lanterns']))->toBe(['s-crib', 's-throw', 's-twin', 's-queen']);
 });
+
+/** Writes a list of cloth for Night Ferry and gives its path. */
+function stockFile(string $ending, string $text): string
+{
+    $file = tempnam(sys_get_temp_dir(), 'stock').'.'.$ending;
+    file_put_contents($file, $text);
+
+    return $file;
+}
+
+it('prints how a clue is cut from bolts', function (): void {
+    Artisan::call('dew:cut', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--clue' => 'k-casting-off']);
+    $printed = str_replace("\u{a0}", ' ', Artisan::output());
+    foreach ([
+        '  B  Lamplight',
+        '      Cut 2 strips 3⅞ in wide across 40 in of the cloth.',
+        '        10 squares, 3⅞ in',
+        '    Least cloth: 7¾ in, with the ruler set 2 times. Fewest settings: 7¾ in, set 2 times.',
+    ] as $line) {
+        expect($printed)->toContain($line."\n");
+    }
+});
+
+it('cuts from the cloth that a file lists, clue after clue, and fails when something is short', function (): void {
+    $file = stockFile('csv', "id,slot,kind,length,count\nl,f-lamp,fat-quarter,,1\nd,f-deep,fat-quarter,,3\n"
+        ."m,f-mist,fat-quarter,,6\nr,f-river,yardage,27,\ns,f-signal,fat-eighth,,1");
+    Artisan::call('dew:cut', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--stock' => $file, '--json' => true]);
+    $data = json_decode(Artisan::output(), true);
+    $first = $data['clues']['k-casting-off']['fabrics'];
+    expect($first['f-lamp']['stock'][0]['id'])->toBe('l')
+        ->and($first['f-lamp']['short'])->toBe([])
+        ->and($first['f-lamp']['stock'][0]['sheets'][0]['laid'])->toHaveCount(4)
+        ->and($first['f-lamp']['stock'][0]['left'][0])->toBe(['width' => '20', 'length' => '2'])
+        // A fat eighth holds two rows of five squares of 3⅞ in, of which the crib takes eight.
+        ->and($first['f-signal']['short'])->toBe([]);
+    $this->artisan('dew:cut', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-casting-off', '--stock' => $file])
+        ->expectsOutputToContain('Short: 32 squares')->assertExitCode(1);
+    $this->artisan('dew:cut', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--clue' => 'k-casting-off', '--aim' => 'cuts'])->assertSuccessful();
+});
+
+it('says what is wrong with what it is to cut', function (array $asked, string $said): void {
+    $this->artisan('dew:cut', $asked + ['file' => NIGHT_FERRY, '--size' => 's-crib'])->expectsOutputToContain($said)->assertExitCode(2);
+})->with([
+    [['--size' => 's-giant'], 's-giant'],
+    [['--clue' => 'k-nowhere'], 'no clue "k-nowhere"'],
+    [['--colourway' => 'c-none'], 'no colourway "c-none"'],
+    [['--aim' => 'speed'], 'The aim is cloth or cuts'],
+    [['--stock' => 'nowhere.json'], 'no file nowhere.json'],
+    [['--method' => ['hst:nine']], 'hst:nine'],
+    fn (): array => [['--stock' => stockFile('json', '{"dew": "stock/1", "stock": [{"id": "a"}]}')], 'has no "slot"'],
+    fn (): array => [['--stock' => stockFile('csv', "id,slot,kind,width\na,f-deep,strip,0")], 'above zero'],
+]);

@@ -24,7 +24,7 @@ use Illuminate\Support\Str;
 final class Bench extends Command
 {
     protected $signature = 'dew:bench
-        {what : core, publish or edit}
+        {what : core, publish, edit or cutting}
         {--runs=15 : How many runs to take the median of}';
 
     protected $description = 'Time the core';
@@ -35,6 +35,7 @@ final class Bench extends Command
             'core' => $this->core(),
             'publish' => $this->publish($publish),
             'edit' => $this->call(BenchEdit::class),
+            'cutting' => $this->call(BenchCutting::class),
             default => $this->unknown(),
         };
     }

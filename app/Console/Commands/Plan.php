@@ -16,15 +16,12 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\Plan as CorePlan;
 use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Unit\Method;
-use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Console\Command;
 
 /** Prints what a design asks for at one size: everything a member would see, clue by clue. */
 final class Plan extends Command
 {
-    use ReadsDesigns;
+    use ReadsDesigns, ReadsMethods;
 
     protected $signature = 'dew:plan
         {file : A design document}
@@ -140,35 +137,5 @@ final class Plan extends Command
         foreach ($task->overhangs as $overhang) {
             $this->line('     '.$overhang);
         }
-    }
-
-    private function methods(Design $design): ?MethodChoices
-    {
-        $choices = MethodChoices::defaults($design->methods);
-        foreach ((array) $this->option('method') as $name) {
-            $method = Method::tryFrom((string) $name);
-            $kinds = array_filter(UnitKind::cases(), fn (UnitKind $kind): bool => in_array($method, $kind->methods(), true));
-            if ($method === null || $kinds === []) {
-                $known = implode(', ', array_map(fn (Method $method): string => $method->value, Method::cases()));
-                $this->error(__('console.no_method', ['method' => $name, 'methods' => $known]));
-
-                return null;
-            }
-            foreach ($kinds as $kind) {
-                $choices = $choices->with($kind, $method);
-            }
-        }
-        foreach ((array) $this->option('oversize') as $name) {
-            $kind = UnitKind::tryFrom((string) $name);
-            if ($kind === null) {
-                $known = implode(', ', array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::library()));
-                $this->error(__('console.no_kind', ['kind' => $name, 'kinds' => $known]));
-
-                return null;
-            }
-            $choices = $choices->withOversize($kind);
-        }
-
-        return $choices;
     }
 }

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+use InvalidArgumentException;
+
+/** How all that one clue cuts from one fabric is cut, and how good that plan is. */
+final readonly class SlotCutting
+{
+    /** The id of cloth that is still to be bought. */
+    public const BOLT = 'bolt';
+
+    /**
+     * @param  int  $bolt  usable width of cloth off a bolt, in marks
+     * @param  list<Wanted>  $tooWide  pieces that no cloth of this width gives
+     */
+    private function __construct(
+        public ClothNeed $need,
+        public CuttingPlan $plan,
+        public int $bolt,
+        public Aim $aim,
+        public array $tooWide,
+    ) {
+    }
+
+    /**
+     * From a bolt: as much of it as the plan takes.
+     *
+     * @param  int  $width  usable width of the cloth, in marks
+     */
+    public static function fromBolt(ClothNeed $need, int $width, Aim $aim): self
+    {
+        [$fitting, $tooWide] = self::sorted($need->wanted, $width);
+        $strips = self::strips($fitting, $width, $aim);
+        $length = BoltCuts::length($strips);
+        $cuts = $strips === [] ? [] : [new StockCut(
+            new StockPiece(self::BOLT, StockKind::Yardage, $width, $length),
+            [new SheetCut(0, 0, $width, $length, false, $strips)],
+        )];
+
+        return new self($need, new CuttingPlan($need->wanted, $cuts, []), $width, $aim, $tooWide);
+    }
+
+    /**
+     * From the cloth that somebody has.
+     *
+     * @param  int  $width  usable width of cloth off a bolt, for what is still missing
+     * @param  list<StockPiece>  $stock
+     */
+    public static function fromStock(ClothNeed $need, int $width, array $stock, Aim $aim): self
+    {
+        return new self($need, StockCuts::plan($need->wanted, $stock, $aim), $width, $aim, self::sorted($need->wanted, $width)[1]);
+    }
+
+    /** How much of a bolt all pieces take together with this aim, in marks along it. */
+    public function length(Aim $aim): int
+    {
+        return BoltCuts::length($this->boltStrips($this->need->wanted, $aim));
+    }
+
+    /** How often the ruler is set to another measure with this aim. */
+    public function settings(Aim $aim): int
+    {
+        return PlainStrips::settings($this->boltStrips($this->need->wanted, $aim), $this->need->wanted);
+    }
+
+    /** Square marks over the width, which nothing can go below. */
+    public function areaBound(): int
+    {
+        return LengthBound::area(self::sorted($this->need->wanted, $this->bolt)[0], $this->bolt);
+    }
+
+    /** The better bound: no plan of strips from a bolt takes less. */
+    public function bound(): int
+    {
+        return LengthBound::of(self::sorted($this->need->wanted, $this->bolt)[0], $this->bolt);
+    }
+
+    /** How much more of a bolt what is short would take, in marks along it; zero when nothing is short. */
+    public function missing(): int
+    {
+        $short = $this->plan->short();
+        $pieces = array_map(fn (Wanted $piece): Wanted => $piece->of($short[$piece->id] ?? 0), $this->need->wanted);
+
+        return BoltCuts::length($this->boltStrips($pieces, Aim::Cloth));
+    }
+
+    /**
+     * @param  list<Wanted>  $pieces
+     * @return list<Strip>
+     */
+    private function boltStrips(array $pieces, Aim $aim): array
+    {
+        return self::strips(self::sorted($pieces, $this->bolt)[0], $this->bolt, $aim);
+    }
+
+    /**
+     * @param  list<Wanted>  $pieces
+     * @return list<Strip>
+     */
+    private static function strips(array $pieces, int $width, Aim $aim): array
+    {
+        return $aim === Aim::Cloth ? BoltCuts::strips($pieces, $width) : PlainStrips::of($pieces, $width);
+    }
+
+    /**
+     * @param  list<Wanted>  $pieces
+     * @return array{list<Wanted>, list<Wanted>} those that the cloth is wide enough for, and the others
+     */
+    private static function sorted(array $pieces, int $width): array
+    {
+        $fitting = $tooWide = [];
+        foreach ($pieces as $piece) {
+            try {
+                Lays::of($piece, $width);
+                $fitting[] = $piece;
+            } catch (InvalidArgumentException) {
+                $tooWide[] = $piece;
+            }
+        }
+
+        return [$fitting, $tooWide];
+    }
+}
