@@ -71,12 +71,12 @@ final class BoltCuts
     {
         $area = array_map(fn (Wanted $piece): float => (float) $piece->height * $piece->pitch / $piece->group, $this->pieces);
         $worth = $area;
-        $best = [];
+        $best = PlainStrips::of($this->pieces, $this->width);
         $work = 0;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$strips, $patterns] = $this->round($worth);
             $work += $patterns * count($this->pieces);
-            if ($best === [] || self::length($strips) < self::length($best)) {
+            if (self::length($strips) < self::length($best)) {
                 $best = $strips;
             }
             if (self::length($best) <= $bound || $work > self::WORK) {

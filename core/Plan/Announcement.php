@@ -21,6 +21,8 @@ final readonly class Announcement
      * @param  int|null  $sizeNeededAt  number of the first clue that needs a size, where the size may be chosen later; null where it may
      *     not
      * @param  array<string, int>  $fabricsNeededAt  numbers of the first clues that need the fabrics that may be chosen later, by slot id
+     * @param  array<string, array<string, Length>>  $cloth  what covers every way of making the whole quilt, allowances included, by size
+     *     and slot: exact, so that it is rounded before anybody sees it
      * @param  Preparation  $prepare  what is published before the first clue on purpose
      */
     public function __construct(
@@ -33,6 +35,7 @@ final readonly class Announcement
         public ?int $sizeNeededAt = null,
         public array $fabricsNeededAt = [],
         public Preparation $prepare = new Preparation,
+        public array $cloth = [],
     ) {
     }
 

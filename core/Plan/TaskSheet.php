@@ -172,6 +172,34 @@ final readonly class TaskSheet
         return $steps;
     }
 
+    /**
+     * The same task in each way it can be made, exactly and with its pieces cut larger.
+     *
+     * @return list<self>
+     */
+    public function inEveryWay(): array
+    {
+        $ways = $this->ways === [] ? [$this->making] : $this->ways;
+        $made = [];
+        foreach ($ways as $way) {
+            $made[] = $this->madeBy($way, false);
+            if ($way->canBeOversize()) {
+                $made[] = $this->madeBy($way->oversize($way->method->oversizeBy()), true);
+            }
+        }
+
+        return $made;
+    }
+
+    private function madeBy(Making $making, bool $oversize): self
+    {
+        return new self(
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
+            $making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing, $oversize,
+            $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along, $this->picture,
+        );
+    }
+
     /** The same task on other cloth: what comes out of a strip set changes, and with it the offers, the effort and the waste. */
     public function onCloth(CuttingRoom $room, Notation $notation): self
     {

@@ -58,7 +58,9 @@ const CORE_BORDERS = [
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan', 'Words'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words'],
     'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
-    'Plan/Whole' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split'],
+    'Plan/Whole' => [
+        'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split', 'Cutting',
+    ],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split',
         'Plan', 'Plan/Whole', 'Words', 'Cutting',
     ],

@@ -399,3 +399,16 @@ it('says what is wrong with what it is to cut', function (array $asked, string $
     fn (): array => [['--stock' => stockFile('json', '{"dew": "stock/1", "stock": [{"id": "a"}]}')], 'has no "slot"'],
     fn (): array => [['--stock' => stockFile('csv', "id,slot,kind,width\na,f-deep,strip,0")], 'above zero'],
 ]);
+
+it('prints the cloth that a design takes, with binding, back and batting', function (): void {
+    Artisan::call('dew:yardage', ['file' => NIGHT_FERRY, '--size' => 's-crib', '--json' => true]);
+    $crib = json_decode(Artisan::output(), true)['s-crib'];
+    expect(array_sum($crib['fabrics']['f-deep']['by_clue']))->toBe((float) $crib['fabrics']['f-deep']['exact'])
+        ->and((float) $crib['fabrics']['f-deep']['buy'])->toBeGreaterThan((float) $crib['fabrics']['f-deep']['exact'])
+        ->and((float) $crib['fabrics']['f-deep']['mystery'])->toBeGreaterThanOrEqual((float) $crib['fabrics']['f-deep']['buy'])
+        ->and($crib['binding']['strips'])->toBeGreaterThan(3)
+        ->and($crib['back']['seams'])->toBeIn(['upright', 'level']);
+    $this->artisan('dew:yardage', ['file' => NIGHT_FERRY, '--metres' => true])
+        ->expectsOutputToContain('Buy (metres)')->expectsOutputToContain('upright seams')->assertSuccessful();
+    $this->artisan('dew:yardage', ['file' => NIGHT_FERRY, '--size' => 's-none'])->assertFailed();
+});

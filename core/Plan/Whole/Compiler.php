@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -19,6 +20,7 @@ use Dew\Core\Plan\AnnouncedSize;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -29,7 +31,7 @@ use InvalidArgumentException;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 8;
+    public const REVISION = 9;
 
     public static function announcement(Design $design): Announcement
     {
@@ -56,7 +58,36 @@ final class Compiler
                 array_combine($design->later->fabrics, $design->later->fabrics),
             ),
             $design->prepare,
+            self::cloth($design),
         );
+    }
+
+    /** @return array<string, array<string, Length>> what covers every way of making the quilt, by size and fabric slot */
+    private static function cloth(Design $design): array
+    {
+        $cloth = [];
+        foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+            $cloth[$size] = Yardage::covering(self::tasks($design, $size), $design->room);
+        }
+
+        return $cloth;
+    }
+
+    /**
+     * @return array<string, list<TaskSheet>> the tasks of every clue by the usual methods, by the id of the clue
+     *
+     * @throws UnknownSize
+     */
+    public static function tasks(Design $design, string $size): array
+    {
+        $compiler = new SizeCompiler($design, $size);
+        $methods = MethodChoices::defaults($design->methods);
+        $tasks = [];
+        foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {
+            $tasks[$clue] = $compiler->clue($clue, $methods)->tasks;
+        }
+
+        return $tasks;
     }
 
     /**

@@ -156,6 +156,10 @@ final class SheetReader
             $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null,
             $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : [],
             $sheet->has('prepare') ? Preparation::fromData(self::data($sheet->get('prepare'))) : new Preparation,
+            array_map(
+                fn (Node $slots): array => array_map(fn (Node $length): Length => Length::decode($length->string()), $slots->entries()),
+                $sheet->get('cloth')->entries(),
+            ),
         );
     }
 

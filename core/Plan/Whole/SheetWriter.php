@@ -342,6 +342,10 @@ final class SheetWriter
             ...($sheet->sizeNeededAt === null ? [] : ['size_needed_at' => $sheet->sizeNeededAt]),
             ...($sheet->fabricsNeededAt === [] ? [] : ['fabrics_needed_at' => $sheet->fabricsNeededAt]),
             ...($sheet->prepare->isEmpty() ? [] : ['prepare' => $sheet->prepare->toData()]),
+            'cloth' => (object) array_map(
+                fn (array $slots): object => (object) array_map(fn (Length $length): string => $length->encode(), $slots),
+                $sheet->cloth,
+            ),
         ];
     }
 

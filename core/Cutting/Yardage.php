@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Cutting;
+
+use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\TaskSheet;
+use InvalidArgumentException;
+
+/** How much of one fabric a whole quilt takes off a bolt, clue by clue: a clue's pieces are never cut together with a later clue's. */
+final readonly class Yardage
+{
+    /** Cotton that is washed after it was bought gets shorter by up to so much; 3 in 100. */
+    public const SHRINKS = [3, 100];
+
+    /**
+     * @param  array<string, Length>  $need  by clue, the exact length by the methods that are usual
+     * @param  Length  $squaring  lost each time before a clue is cut
+     */
+    private function __construct(
+        public array $need,
+        public Length $squaring,
+    ) {
+    }
+
+    /**
+     * @param  array<string, list<TaskSheet>>  $clues  the tasks of every clue, by its id, by the usual methods
+     * @return array<string, self> by the id of the fabric slot
+     */
+    public static function of(array $clues, CuttingRoom $room): array
+    {
+        $notation = self::notation($room);
+        $marks = new Marks($notation);
+        $width = $marks->down($room->usableWidth);
+        $need = [];
+        foreach ($clues as $clue => $tasks) {
+            foreach (ClothNeed::of($tasks, $notation) as $slot => $cloth) {
+                $need[$slot][(string) $clue] = $marks->length(self::marks($cloth->wanted, $width, Aim::Cloth));
+            }
+        }
+
+        return array_map(fn (array $byClue): self => new self($byClue, $room->squaring), $need);
+    }
+
+    /**
+     * What covers every way of making everything, with the allowances: the most that each task takes by any method, exactly or cut larger,
+     * added up. It says less of the clues than the exact number does, so it can be announced.
+     *
+     * @param  array<string, list<TaskSheet>>  $clues  the tasks of every clue, by its id
+     * @return array<string, Length> by the id of the fabric slot
+     */
+    public static function covering(array $clues, CuttingRoom $room): array
+    {
+        $notation = self::notation($room);
+        $marks = new Marks($notation);
+        $width = $marks->down($room->usableWidth);
+        $most = $times = [];
+        foreach ($clues as $tasks) {
+            $here = [];
+            foreach ($tasks as $task) {
+                foreach (self::mostOf($task, $notation, $width) as $slot => $length) {
+                    $most[$slot] = ($most[$slot] ?? 0) + $length;
+                    $here[$slot] = 1;
+                }
+            }
+            foreach ($here as $slot => $once) {
+                $times[$slot] = ($times[$slot] ?? 0) + $once;
+            }
+        }
+        $covering = [];
+        foreach ($most as $slot => $length) {
+            $covering[$slot] = self::allowedFor($marks->length($length), $room->squaring->times($times[$slot]));
+        }
+
+        return $covering;
+    }
+
+    /** The exact length for the whole quilt, by the usual methods. */
+    public function exact(): Length
+    {
+        return Length::sum(array_values($this->need));
+    }
+
+    /** With what squaring takes at every clue, and what washing may take. */
+    public function withAllowance(): Length
+    {
+        return self::allowedFor($this->exact(), $this->squaring->times(count($this->need)));
+    }
+
+    private static function notation(CuttingRoom $room): Notation
+    {
+        return $room->isMetric() ? Notation::Centimetres : Notation::Fractions;
+    }
+
+    private static function allowedFor(Length $length, Length $squaring): Length
+    {
+        [$part, $of] = self::SHRINKS;
+
+        return $length->plus($squaring)->times($of, $of - $part);
+    }
+
+    /**
+     * The most that one task takes of each fabric, whichever way it is made, exactly or larger and trimmed.
+     *
+     * @return array<string, int> marks by slot
+     */
+    private static function mostOf(TaskSheet $task, Notation $notation, int $width): array
+    {
+        $most = [];
+        foreach ($task->inEveryWay() as $made) {
+            foreach (ClothNeed::of([$made], $notation) as $slot => $cloth) {
+                $most[$slot] = max($most[$slot] ?? 0, self::marks($cloth->wanted, $width, Aim::Cuts));
+            }
+        }
+
+        return $most;
+    }
+
+    /** @param  list<Wanted>  $wanted */
+    private static function marks(array $wanted, int $width, Aim $aim): int
+    {
+        $fitting = [];
+        $joined = 0;
+        foreach ($wanted as $piece) {
+            try {
+                Lays::of($piece, $width);
+                $fitting[] = $piece;
+            } catch (InvalidArgumentException) {
+                // Longer than the cloth is wide: strips that are joined for it.
+                $joined += intdiv($piece->count * $piece->length + $width - 1, $width) * $piece->height;
+            }
+        }
+
+        return $joined + BoltCuts::length($aim === Aim::Cloth ? BoltCuts::strips($fitting, $width) : PlainStrips::of($fitting, $width));
+    }
+}
