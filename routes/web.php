@@ -89,7 +89,18 @@ Route::middleware('auth')->group(function (): void {
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
         Route::get('clues/{number}/pictures/{picture}', Member\PictureController::class)->name('picture');
         Route::put('corrections/{correction}', [Member\CorrectionController::class, 'update'])->name('corrections.update');
+        Route::get('clues/{number}/mat', [Member\MatController::class, 'show'])->name('mat');
+        Route::post('clues/{number}/mat', [Member\MatController::class, 'store'])->name('mat.store');
+        Route::put('clues/{number}/mat/width', [Member\MatController::class, 'width'])->name('mat.width');
+        Route::put('cutting', [Member\CuttingController::class, 'update'])->name('cutting.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
+        Route::get('fabrics/{slot}/fits', [Member\StockController::class, 'fits'])->middleware('throttle:edits')->name('stock.fits');
+        Route::put('fabrics/{slot}/rules', [Member\StockController::class, 'rules'])->name('stock.rules');
+        Route::post('fabrics/{slot}/left', [Member\StockController::class, 'clear'])->name('stock.clear');
+        Route::post('fabrics/{slot}/stock', [Member\StockController::class, 'store'])->name('stock.store');
+        Route::put('fabrics/{slot}/stock/{stock}', [Member\StockController::class, 'update'])->name('stock.update');
+        Route::delete('fabrics/{slot}/stock/{stock}', [Member\StockController::class, 'destroy'])->name('stock.destroy');
+        Route::post('fabrics/{slot}/stock/{stock}/back', [Member\StockController::class, 'putBack'])->name('stock.back');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
         Route::get('bench', Member\BenchController::class)->name('bench');

@@ -6,6 +6,8 @@ namespace App\Models;
 
 use App\Casts\LengthCast;
 use Carbon\CarbonImmutable;
+use Dew\Core\Cutting\Aim;
+use Dew\Core\Cutting\ClothRules;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
@@ -35,12 +37,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Length|null $usable_width of her cloth; null for the design's
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
+ * @property array<string, array{directional?: bool, margin?: string}> $cloth how the cloth of each fabric wants to be cut, by slot
+ * @property array<string, array<string, int>> $cut_before what was cut when she last changed her cloth, by slot; see CutCounts
+ * @property array<string, string> $set_widths what strip sets are made across where it is not the width of her cloth, by clue
+ * @property Aim $aim whether her plans take the least cloth or the fewest cuts
+ * @property bool $left_handed
  * @property string|null $feed_key the secret part of the address of her calendar
  * @property string|null $begun_by id of the form it was begun by
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  * @property-read Collection<int, MethodChoice> $methodChoices
  * @property-read Collection<int, Swatch> $swatches
+ * @property-read Collection<int, StockRow> $stock
  */
 final class Project extends Model
 {
@@ -59,10 +67,15 @@ final class Project extends Model
         'own_copy_at',
         'turns',
         'feed_key',
+        'cloth',
+        'cut_before',
+        'set_widths',
+        'aim',
+        'left_handed',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['turns' => '{}'];
+    protected $attributes = ['turns' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'aim' => 'cloth', 'left_handed' => false];
 
     protected function casts(): array
     {
@@ -72,6 +85,11 @@ final class Project extends Model
             'size_later' => 'boolean',
             'own_copy_at' => 'immutable_datetime',
             'turns' => 'array',
+            'cloth' => 'array',
+            'cut_before' => 'array',
+            'set_widths' => 'array',
+            'aim' => Aim::class,
+            'left_handed' => 'boolean',
         ];
     }
 
@@ -109,6 +127,23 @@ final class Project extends Model
     public function swatches(): HasMany
     {
         return $this->hasMany(Swatch::class);
+    }
+
+    /** @return HasMany<StockRow, $this> also what is gone */
+    public function stock(): HasMany
+    {
+        return $this->hasMany(StockRow::class);
+    }
+
+    /** What the strip sets of a clue are made across, where she chose another width than that of her cloth. */
+    public function setWidth(string $clue): ?Length
+    {
+        return isset($this->set_widths[$clue]) ? Length::decode($this->set_widths[$clue]) : null;
+    }
+
+    public function clothRules(string $slot): ClothRules
+    {
+        return ClothRules::kept($this->cloth[$slot] ?? []);
     }
 
     /** Her colourway, with her own cloth wherever she has some. */

@@ -127,6 +127,8 @@ final readonly class ReleasedSheets
     {
         $sheet = $sheet->turned($project->turns);
 
-        return $project->usable_width === null ? $sheet : $sheet->onCloth($project->usable_width, $project->notation);
+        $width = $project->setWidth($sheet->clue) ?? $project->usable_width;
+
+        return $width === null ? $sheet : $sheet->onCloth($width, $project->notation);
     }
 }

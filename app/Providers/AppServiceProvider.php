@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Mail\Transport\TrayTransport;
 use App\Models\Invitation;
+use App\Plans\Cloth\CutCounts;
 use App\Plans\Whole\SheetMissed;
 use App\Plans\Whole\SheetStore;
 use App\Rules\NotGuessable;
@@ -37,6 +38,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(SheetStore::class);
+        $this->app->scoped(CutCounts::class);
         $this->app->singleton(Words::class, function (Application $app): Words {
             $words = new Words($app->make('translation.loader'), (string) config('app.locale'));
             $words->setFallback((string) config('app.fallback_locale'));
@@ -104,6 +106,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Route::pattern('block', '[a-z0-9-]{1,40}');
         Route::pattern('picture', '[0-9a-f]{64}');
+        Route::pattern('slot', '[A-Za-z0-9-]{1,64}');
+        Route::pattern('stock', '[0-9a-z]{26}');
         Route::pattern('unit', '[a-z0-9-]{1,40}');
         Route::pattern('number', '[1-9][0-9]{0,2}');
         Route::pattern('clue', '[a-z0-9-]{1,40}');

@@ -28,16 +28,15 @@ final readonly class ClueCutting
      * From bolts as wide as the room says.
      *
      * @param  list<TaskSheet>  $tasks
-     * @param  array<string, int>  $madeBefore  units that are not cut for any more, by task
      */
-    public static function fromBolts(array $tasks, CuttingRoom $room, Notation $notation, Aim $aim, array $madeBefore = []): self
+    public static function fromBolts(array $tasks, CuttingRoom $room, Notation $notation, Aim $aim, CutRules $rules = new CutRules): self
     {
         $tasks = array_map(fn (TaskSheet $task): TaskSheet => $task->onCloth($room, $notation), $tasks);
         $width = (new Marks($notation))->down($room->usableWidth);
 
         return new self($room->usableWidth, $tasks, array_map(
             fn (ClothNeed $need): SlotCutting => SlotCutting::fromBolt($need, $width, $aim),
-            ClothNeed::of($tasks, $notation, $madeBefore),
+            ClothNeed::of($tasks, $notation, $rules),
         ));
     }
 
@@ -46,7 +45,7 @@ final readonly class ClueCutting
      * out, and the one that leaves less short is taken, then the one that cuts into less cloth, then the wider one.
      *
      * @param  list<TaskSheet>  $tasks
-     * @param  array<string, int>  $madeBefore
+     * @param  Length|null  $sets  what strip sets are made across; null for the width that suits the cloth best
      */
     public static function fromShelf(
         array $tasks,
@@ -54,17 +53,18 @@ final readonly class ClueCutting
         Shelf $shelf,
         Notation $notation,
         Aim $aim,
-        array $madeBefore = [],
+        CutRules $rules = new CutRules,
+        ?Length $sets = null,
     ): self {
         $best = null;
-        foreach (self::widths($tasks, $room, $shelf, new Marks($notation)) as $width) {
-            $plan = self::onWidth($tasks, $room->withUsableWidth($width), $room, $shelf, $notation, $aim, $madeBefore);
+        foreach ($sets === null ? self::widths($tasks, $room, $shelf, new Marks($notation)) : [$sets] as $width) {
+            $plan = self::onWidth($tasks, $room->withUsableWidth($width), $room, $shelf, $notation, $aim, $rules);
             if ($best === null || $plan->cost() < $best->cost()) {
                 $best = $plan;
             }
         }
 
-        return $best ?? self::fromBolts($tasks, $room, $notation, $aim, $madeBefore);
+        return $best ?? self::fromBolts($tasks, $room, $notation, $aim, $rules);
     }
 
     /** @return array<string, int> what all fabrics together leave short, in pieces by the ids of fabrics */
@@ -75,7 +75,6 @@ final readonly class ClueCutting
 
     /**
      * @param  list<TaskSheet>  $tasks
-     * @param  array<string, int>  $madeBefore
      */
     private static function onWidth(
         array $tasks,
@@ -84,13 +83,15 @@ final readonly class ClueCutting
         Shelf $shelf,
         Notation $notation,
         Aim $aim,
-        array $madeBefore,
+        CutRules $rules,
     ): self {
         $tasks = array_map(fn (TaskSheet $task): TaskSheet => $task->onCloth($sets, $notation), $tasks);
         $width = (new Marks($notation))->down($room->usableWidth);
         $slots = [];
-        foreach (ClothNeed::of($tasks, $notation, $madeBefore, $shelf->directional) as $slot => $need) {
-            $slots[$slot] = SlotCutting::fromStock($need, $width, $shelf->pieces[$slot] ?? [], $aim);
+        foreach (ClothNeed::of($tasks, $notation, $rules, $shelf->directional) as $slot => $need) {
+            $slots[$slot] = isset($shelf->bolts[$slot])
+                ? SlotCutting::fromBolt($need, $width, $aim)
+                : SlotCutting::fromStock($need, $width, $shelf->pieces[$slot] ?? [], $aim);
         }
 
         return new self($sets->usableWidth, $tasks, $slots);

@@ -10,25 +10,33 @@ final readonly class Remnant
     /**
      * @param  int  $width  across the cloth
      * @param  int  $length  along the bolt
+     * @param  int|null  $strip  of which strip of its sheet it is the end; null for what lies beyond all strips
+     * @param  int  $sheet  the number of that sheet on its piece of cloth
      */
     public function __construct(
         public int $width,
         public int $length,
+        public ?int $strip = null,
+        public int $sheet = 0,
     ) {
     }
 
     /** @return list<self> all that is left of a rectangle of cloth and of its strips, without slivers of no size */
-    public static function of(SheetCut $sheet): array
+    public static function of(SheetCut $sheet, int $number = 0): array
     {
         [$long, $high] = $sheet->lengthwise ? [$sheet->length, $sheet->width] : [$sheet->width, $sheet->length];
-        $left = [[$long, $high - $sheet->used()]];
-        foreach ($sheet->strips as $strip) {
-            array_push($left, ...self::ofStrip($strip));
+        $left = [[$long, $high - $sheet->used(), null]];
+        foreach ($sheet->strips as $index => $strip) {
+            foreach (self::ofStrip($strip) as [$along, $across]) {
+                $left[] = [$along, $across, $index];
+            }
         }
         $remnants = [];
-        foreach ($left as [$along, $across]) {
+        foreach ($left as [$along, $across, $strip]) {
             if ($along > 0 && $across > 0) {
-                $remnants[] = $sheet->lengthwise ? new self($across, $along) : new self($along, $across);
+                $remnants[] = $sheet->lengthwise
+                    ? new self($across, $along, $strip, $number)
+                    : new self($along, $across, $strip, $number);
             }
         }
 

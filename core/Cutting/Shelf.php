@@ -16,19 +16,22 @@ final readonly class Shelf
     /**
      * @param  array<string, list<StockPiece>>  $pieces  by the id of the fabric slot
      * @param  array<string, true>  $directional  slots whose cloth must stay upright
+     * @param  array<string, true>  $bolts  slots that are cut from a bolt as long as they take, since nobody said what there is
      */
     private function __construct(
         public array $pieces,
         public array $directional,
+        public array $bolts,
     ) {
     }
 
     /**
      * @param  list<Stock>  $stock
+     * @param  array<string, true>  $bolts  slots that are cut from a bolt as long as they take
      *
      * @throws InvalidArgumentException when nothing can be cut from one of them
      */
-    public static function of(array $stock, Marks $marks, CuttingRoom $room): self
+    public static function of(array $stock, Marks $marks, CuttingRoom $room, array $bolts = []): self
     {
         $pieces = $directional = [];
         foreach ($stock as $one) {
@@ -38,18 +41,51 @@ final readonly class Shelf
             }
         }
 
-        return new self($pieces, $directional);
+        return new self($pieces, $directional, $bolts);
+    }
+
+    /** The cloth of one slot alone; all others are cut from bolts. */
+    public function only(string $slot): self
+    {
+        return new self(
+            array_intersect_key($this->pieces, [$slot => true]),
+            $this->directional,
+            array_diff_key(array_fill_keys(array_keys($this->pieces), true), [$slot => true]) + array_diff_key($this->bolts, [$slot => true]),
+        );
+    }
+
+    /** The same cloth, with the pieces of one slot lying either way in it. */
+    public function anyWay(string $slot): self
+    {
+        return new self($this->pieces, array_diff_key($this->directional, [$slot => true]), $this->bolts);
     }
 
     /** What is left once a clue is cut: cloth that was not touched, and remnants that are not too small. */
     public function after(ClueCutting $cutting): self
     {
-        $pieces = $this->pieces;
-        foreach ($cutting->slots as $slot => $plan) {
-            $pieces[$slot] = [...$plan->plan->untouched, ...array_merge([], ...array_map(self::left(...), $plan->plan->cuts))];
+        return $this->afterSteps($cutting, array_map(fn (SlotCutting $slot): array => array_map(
+            fn (CutStep $step): string => $step->id,
+            CutStep::of($slot->plan),
+        ), $cutting->slots));
+    }
+
+    /**
+     * What is left while a clue is being cut.
+     *
+     * @param  array<string, list<string>>  $done  ids of the steps that are cut, by the id of the fabric slot
+     */
+    public function afterSteps(ClueCutting $cutting, array $done): self
+    {
+        $pieces = [];
+        foreach ($this->pieces as $slot => $all) {
+            $plan = $cutting->slots[$slot]->plan ?? null;
+            $pieces[$slot] = [];
+            foreach ($all as $piece) {
+                array_push($pieces[$slot], ...$plan === null ? [$piece] : self::left($piece, $plan, $done[$slot] ?? []));
+            }
         }
 
-        return new self($pieces, $this->directional);
+        return new self($pieces, $this->directional, $this->bolts);
     }
 
     /** @return list<int> widths of cloth that was woven or cut so wide, the widest first */
@@ -68,16 +104,56 @@ final readonly class Shelf
         return $widths;
     }
 
-    /** @return list<StockPiece> */
-    private static function left(StockCut $cut): array
+    /**
+     * @param  list<string>  $done
+     * @return list<StockPiece>
+     */
+    private static function left(StockPiece $piece, CuttingPlan $plan, array $done): array
     {
-        $pieces = [];
+        $cut = null;
+        $strips = [];
+        foreach (CutStep::of($plan) as $step) {
+            if ($plan->cuts[$step->cut]->stock->id === $piece->id && in_array($step->id, $done, true)) {
+                $cut = $plan->cuts[$step->cut];
+                $strips[$step->sheet] = ($strips[$step->sheet] ?? []) + array_fill($step->first, $step->count, true);
+            }
+        }
+
+        return $cut === null ? [$piece] : self::leftOf($piece, $cut, $strips);
+    }
+
+    /**
+     * What a plan leaves keeps the name that the plan gives it, even where only a part of the strips is cut and more is left than planned.
+     *
+     * @param  array<int, array<int, true>>  $done  strips that are cut, by sheet
+     * @return list<StockPiece>
+     */
+    private static function leftOf(StockPiece $piece, StockCut $cut, array $done): array
+    {
+        $left = $beyond = [];
         foreach ($cut->remnants() as $number => $remnant) {
-            if (min($remnant->width, $remnant->length) >= self::SMALLEST) {
-                $isWhole = $remnant->width === $cut->stock->width;
-                $pieces[] = new StockPiece(
-                    $cut->stock->id.'/'.($number + 1), $isWhole ? $cut->stock->kind : StockKind::Scrap, $remnant->width, $remnant->length,
-                );
+            $id = $piece->id.'/'.($number + 1);
+            if ($remnant->strip === null) {
+                $beyond[$remnant->sheet] = $id;
+            }
+            if ($remnant->strip === null || isset($done[$remnant->sheet][$remnant->strip])) {
+                $left[$id] = [$remnant->width, $remnant->length];
+            }
+        }
+        foreach ($cut->sheets as $number => $sheet) {
+            $taken = 0;
+            foreach ($sheet->strips as $index => $strip) {
+                $taken += isset($done[$number][$index]) ? $strip->height : 0;
+            }
+            [$width, $length] = $piece->goneWidth === 0 ? [$piece->width, $piece->length] : [$sheet->width, $sheet->length];
+            $left[$beyond[$number] ?? $piece->id.'/rest'.$number] = $sheet->lengthwise
+                ? [$width - $taken, $length]
+                : [$width, $length - $taken];
+        }
+        $pieces = [];
+        foreach ($left as $id => [$width, $length]) {
+            if (min($width, $length) >= self::SMALLEST) {
+                $pieces[] = new StockPiece($id, $width === $piece->width ? $piece->kind : StockKind::Scrap, $width, $length);
             }
         }
 

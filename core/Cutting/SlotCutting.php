@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Cutting;
 
+use Dew\Core\Fabric\CuttingRoom;
 use InvalidArgumentException;
 
 /** How all that one clue cuts from one fabric is cut, and how good that plan is. */
@@ -11,6 +12,9 @@ final readonly class SlotCutting
 {
     /** The id of cloth that is still to be bought. */
     public const BOLT = 'bolt';
+
+    /** More of them are dearer than cloth off a bolt. */
+    private const MOST_FAT_QUARTERS = 4;
 
     /**
      * @param  int  $bolt  usable width of cloth off a bolt, in marks
@@ -85,6 +89,21 @@ final readonly class SlotCutting
         $pieces = array_map(fn (Wanted $piece): Wanted => $piece->of($short[$piece->id] ?? 0), $this->need->wanted);
 
         return BoltCuts::length($this->boltStrips($pieces, Aim::Cloth));
+    }
+
+    /** How many usual fat quarters hold all that is short; null when more than {@see MOST_FAT_QUARTERS} or none would. */
+    public function fatQuarters(CuttingRoom $room, Marks $marks): ?int
+    {
+        $short = $this->plan->short();
+        $pieces = array_map(fn (Wanted $piece): Wanted => $piece->of($short[$piece->id] ?? 0), $this->need->wanted);
+        for ($count = 1; $short !== [] && $count <= self::MOST_FAT_QUARTERS; $count++) {
+            $quarters = new Stock('new', $this->need->slot, StockKind::FatQuarter, null, null, $count);
+            if (StockCuts::plan($pieces, $quarters->pieces($marks, $room), $this->aim)->short() === []) {
+                return $count;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -31,8 +31,8 @@ final readonly class StockCut
     public function remnants(): array
     {
         $remnants = [];
-        foreach ($this->sheets as $sheet) {
-            array_push($remnants, ...Remnant::of($sheet));
+        foreach ($this->sheets as $number => $sheet) {
+            array_push($remnants, ...Remnant::of($sheet, $number));
         }
         usort($remnants, fn (Remnant $one, Remnant $other): int => $other->area() <=> $one->area());
 

@@ -37,4 +37,24 @@ final readonly class Strip
 
         return $pieces;
     }
+
+    /**
+     * @param  list<self>  $strips
+     * @return list<array{self, int}> neighbours that are cut alike, with how many there are
+     */
+    public static function alike(array $strips): array
+    {
+        $groups = [];
+        foreach ($strips as $strip) {
+            [$last, $count] = array_pop($groups) ?? [null, 0];
+            if ($last !== null) {
+                $groups[] = [$last, $last == $strip ? $count + 1 : $count];
+            }
+            if ($last === null || $last != $strip) {
+                $groups[] = [$strip, 1];
+            }
+        }
+
+        return $groups;
+    }
 }

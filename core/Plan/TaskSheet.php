@@ -191,6 +191,18 @@ final readonly class TaskSheet
         return $made;
     }
 
+    /** @param  string  $slot  id of a fabric slot */
+    public function cutsFrom(string $slot): bool
+    {
+        foreach ($this->making->pieces as $piece) {
+            if ($piece->isCloth() && $piece->slots[0] === $slot) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function madeBy(Making $making, bool $oversize): self
     {
         return new self(

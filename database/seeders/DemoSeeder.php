@@ -6,6 +6,8 @@ namespace Database\Seeders;
 
 use App\Actions\Host\PublishDesign;
 use App\Actions\Host\ScheduleClue;
+use App\Actions\Member\ChangeStock;
+use App\Actions\Member\CutStep;
 use App\Actions\Member\JoinQuiltAlong;
 use App\Actions\Member\RecordTap;
 use App\Models\Clue;
@@ -19,11 +21,17 @@ use App\Models\Role;
 use App\Models\TapKind;
 use App\Models\TestRemark;
 use App\Models\User;
+use App\Plans\Cloth\HerCutting;
 use App\Plans\ReleasedSheets;
 use Carbon\CarbonImmutable;
+use Dew\Core\Cutting\CutStep as Step;
+use Dew\Core\Cutting\StockKind;
+use Dew\Core\Measure\Length;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
+use LogicException;
 
 /**
  * Saltbox Lane Quilt Room, its mystery Night Ferry and its block of the month Kitchen Garden: everything made up, everything put in through
@@ -67,11 +75,23 @@ final class DemoSeeder extends Seeder
         'june@rivers.example' => [0.1, 0.1], 'hollis@rivers.example' => [0.2, 0.0],
     ];
 
+    /** What Mara has: slot, kind, length, width, how many, name. There is a little too little mist. */
+    private const CLOTH = [
+        ['f-river', 'yardage', '27', null, 1, ''],
+        ['f-mist', 'yardage', '18', null, 1, ''],
+        ['f-mist', 'fat-quarter', null, null, 1, 'washed linen'],
+        ['f-mist', 'scrap', '11', '9', 1, ''],
+        ['f-lamp', 'yardage', '45', null, 1, ''],
+        ['f-deep', 'yardage', '63', '41 1/2', 1, ''],
+    ];
+
     public function __construct(
         private readonly PublishDesign $publish,
         private readonly ScheduleClue $schedule,
         private readonly JoinQuiltAlong $join,
         private readonly RecordTap $tap,
+        private readonly ChangeStock $stock,
+        private readonly CutStep $cut,
     ) {
     }
 
@@ -98,6 +118,9 @@ final class DemoSeeder extends Seeder
                 $this->open($quiltAlong, $number, $now);
             }
             CarbonImmutable::setTestNow($now);
+            if ($number === 2) {
+                $this->cloth($this->quiltOf('mara@rivers.example', $quiltAlong), $this->clue($quiltAlong, 2));
+            }
             foreach (self::MEMBERS as [, $email, , $shares]) {
                 [$sewn, $trimmed] = $shares[$number - 1];
                 $this->count($this->quiltOf($email, $quiltAlong), $this->clue($quiltAlong, $number), $sewn, $sewn, $trimmed);
@@ -115,6 +138,21 @@ final class DemoSeeder extends Seeder
         $document = (string) file_get_contents(database_path('designs/night-ferry.json'));
 
         return (string) preg_replace('/("id": "u-beam".*?"fabrics": \[)"f-lamp"/s', '$1"f-mist"', $document, 1);
+    }
+
+    /** Mara says what she has, and cuts the first steps of clue 2 by her plan. */
+    private function cloth(Project $project, Clue $clue): void
+    {
+        foreach (self::CLOTH as [$slot, $kind, $length, $width, $count, $name]) {
+            $this->stock->add($project, strtolower((string) Str::ulid()), [
+                'slot_key' => $slot, 'kind' => StockKind::from($kind), 'count' => $count, 'name' => $name,
+                'length' => $length === null ? null : Length::parse($length), 'width' => $width === null ? null : Length::parse($width),
+            ]);
+        }
+        $planned = Arr::last(app(HerCutting::class)->of($project, $clue->number)) ?? throw new LogicException('No plan.');
+        foreach (array_slice(Step::of($planned->cutting->slots['f-river']->plan), 0, 2) as $step) {
+            $this->cut->done($project, $clue, 'f-river', $planned->plan('f-river'), $step->id);
+        }
     }
 
     /** The sewers of the first sheet are told what was wrong; half of them have read it. */

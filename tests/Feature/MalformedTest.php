@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Models\Post;
 use App\Models\Role;
 use App\Models\User;
+use Dew\Core\Measure\Length;
 use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
@@ -113,6 +114,21 @@ const FORMS = [
     'host.versions.store' => ['name' => 'Second', 'reason' => 'Because', 'draft' => '0', 'say_1' => 'It was wrong.'],
     'host.pictures.clue' => ['picture' => 'x', 'shows' => 'A press'],
     'member.corrections.update' => [],
+    'member.stock.store' => [
+        'id' => '01jd0000000000000000000000', 'kind' => 'yardage', 'length' => '27', 'width' => '40', 'count' => '1', 'name' => 'Mine',
+        'corner_width' => '2', 'corner_length' => '3', 'squared' => '1', 'zigzag' => 'peaks', 'stock' => '',
+    ],
+    'member.stock.update' => [
+        'kind' => 'scrap', 'length' => '27', 'width' => '40', 'count' => '2', 'name' => 'Mine', 'corner_width' => '2', 'corner_length' => '3',
+        'squared' => '1', 'zigzag' => 'valleys', 'stock' => 'x',
+    ],
+    'member.stock.destroy' => [],
+    'member.stock.back' => [],
+    'member.stock.clear' => [],
+    'member.stock.rules' => ['directional' => '1', 'margin' => '1/2'],
+    'member.mat.store' => ['slot' => 'f-deep', 'plan' => '0123456789abcdef', 'step' => '0-0-0', 'done' => '1'],
+    'member.mat.width' => ['width' => '20'],
+    'member.cutting.update' => ['aim' => 'cuts', 'hand' => 'left', 'from' => '1'],
     'host.history.undo' => [],
     'host.release.about' => ['about' => 'in a week or two', 'about_date' => '2031-01-04'],
     'host.remarks.store' => ['words' => 'Too small', 'place' => 'the whole clue', 'task' => 't-beam', 'size' => 'Throw'],
@@ -163,6 +179,14 @@ function malformed(): array
     ];
 }
 
+/** The id of cloth that she has. */
+function stockRow(TestCase $test): string
+{
+    return ($test->project->stock()->first() ?? $test->project->stock()->create([
+        'slot_key' => 'f-deep', 'kind' => 'yardage', 'length' => Length::inches(60),
+    ]))->id;
+}
+
 /**
  * Every route with an address that leads somewhere.
  *
@@ -172,7 +196,7 @@ function everyRoute(TestCase $test): array
 {
     $values = [
         '{project}' => $test->project->id, '{quiltAlong}' => $test->quilt->slug, '{number}' => '1', '{post}' => '1',
-        '{slot}' => 'f-harbour',
+        '{slot}' => 'f-deep', '{stock}' => stockRow($test),
         '{code}' => $test->quilt->invitations()->whereNull('revoked_at')->sole()->code, '{token}' => 'token',
         '{email}' => 'new@rivers.example',
     ];

@@ -39,6 +39,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     '{email}',
                     '{post}',
                     '{slot}',
+                    '{stock}',
                     '{block}',
                     '{unit}',
                     '{membership}',
@@ -59,7 +60,8 @@ function everyAddress(string $project, string $slug, string $code): array
                     'token',
                     'new@rivers.example',
                     '1',
-                    'f-harbour',
+                    'f-deep',
+                    str_repeat('0', 26),
                     'b-lantern',
                     'u-beam',
                     '1',
@@ -227,7 +229,9 @@ it('lets no marked word, length or count of a clue to come, or of one taken back
     expect(count($texts))->toBeGreaterThan(200);
     foreach ($texts as $where => $text) {
         foreach (PLANTED as $mark) {
-            expect(str_contains((string) $text, $mark))->toBeFalse("$where gives away \"$mark\"");
+            // The count must stand by itself: the drawings hold longer numbers with the same digits.
+            $gives = $mark === '937' ? preg_match('/(?<![\d.])937(?![\d.])/', (string) $text) === 1 : str_contains((string) $text, $mark);
+            expect($gives)->toBeFalse("$where gives away \"$mark\"");
         }
     }
     // The marks are found once the clue is back, so the search above can fail.

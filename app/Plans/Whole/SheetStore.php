@@ -49,6 +49,11 @@ final class SheetStore
 
     private int $designOf = 0;
 
+    /** The announcement that was read last, and the id of its version. */
+    private ?Announcement $announcement = null;
+
+    private int $announcementOf = 0;
+
     /** A text that changes with the version and with the compiler. */
     public function edition(int $version): string
     {
@@ -57,7 +62,12 @@ final class SheetStore
 
     public function announcement(int $version): Announcement
     {
-        return SheetReader::announcement($this->body($version, self::ANNOUNCEMENT));
+        if ($this->announcement === null || $this->announcementOf !== $version) {
+            $this->announcement = SheetReader::announcement($this->body($version, self::ANNOUNCEMENT));
+            $this->announcementOf = $version;
+        }
+
+        return $this->announcement;
     }
 
     public function quilt(int $version, string $size): QuiltSheet

@@ -38,6 +38,7 @@ final readonly class ClueText
             'method' => e(route('member.method.update', [$project, $clue->number])),
             'turns' => e(route('member.turns.update', [$project, $clue->number])),
             'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
+            'mat' => e(route('member.mat', [$project, $clue->number])),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
         $values['recap'] = $this->recap->html($project, $clue);

@@ -12,6 +12,7 @@ use App\Plans\ReleasedSheets;
 use App\Support\Words;
 use Closure;
 use Dew\Core\Plan\ClueSheet;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 
 /**
@@ -29,11 +30,13 @@ final readonly class Drawn
     /**
      * @param  string  $what  which page it is for
      * @param  callable(ClueSheet): array<int|string, mixed>  $draw  plain data and ready HTML of one clue
+     * @param  Collection<int, Clue>|null  $clues  the open clues, where the caller has read them already
+     * @param  list<ClueSheet>  $sheets  the sheets of all of them, likewise
      * @return list<array<int|string, mixed>> one for each open clue, in their order
      */
-    public function ofOpenClues(Project $project, string $what, callable $draw): array
+    public function ofOpenClues(Project $project, string $what, callable $draw, ?Collection $clues = null, array $sheets = []): array
     {
-        $clues = $this->sheets->open($project);
+        $clues ??= $this->sheets->open($project);
         $names = [];
         foreach ($clues as $clue) {
             $names[$clue->key] = $this->name($project, $what, $clue);
@@ -42,7 +45,11 @@ final readonly class Drawn
         $kept = $names === [] ? [] : Cache::many(array_values($names));
         $missing = $clues->filter(fn (Clue $clue): bool => ($kept[$names[$clue->key]] ?? null) === null)->values();
         $new = [];
-        foreach ($this->sheets->sheets($project, $missing) as $sheet) {
+        $wanted = $missing->pluck('key')->flip();
+        foreach ($sheets === [] ? $this->sheets->sheets($project, $missing) : $sheets as $sheet) {
+            if (! isset($wanted[$sheet->clue])) {
+                continue;
+            }
             $new[$names[$sheet->clue]] = $draw($sheet);
         }
         if ($new !== []) {
@@ -69,12 +76,14 @@ final readonly class Drawn
     /**
      * Something that shows all open clues at once.
      *
-     * @param  Closure(): array<int|string, mixed>  $draw  plain data and ready HTML
+     * @param  Closure(Collection<int, Clue>): array<int|string, mixed>  $draw  plain data and ready HTML, from the open clues
      * @return array<int|string, mixed>
      */
     public function ofQuilt(Project $project, string $what, Closure $draw): array
     {
-        return Cache::remember($this->name($project, $what, ...$this->sheets->open($project)), now()->addDays(self::DAYS), $draw);
+        $clues = $this->sheets->open($project);
+
+        return Cache::remember($this->name($project, $what, ...$clues), now()->addDays(self::DAYS), fn (): array => $draw($clues));
     }
 
     private function name(Project $project, string $what, Clue ...$clues): string
@@ -97,6 +106,7 @@ final readonly class Drawn
             $project->notation->value,
             // Null is what the design says: that changes with its edition.
             $project->usable_width?->encode(),
+            array_intersect_key($project->set_widths, array_flip(array_map(fn (Clue $clue): string => $clue->key, $clues))),
             $project->colourway_key,
             $project->turns,
             $project->swatches

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presentation\Member;
 
+use App\Models\Clue;
 use App\Models\Project;
+use App\Plans\Cloth\HerCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\FabricView;
@@ -13,6 +15,8 @@ use App\Support\Openings;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
 
 /** The fabrics of a quilt: all slots, for they are announced; the cutting, only of released clues. */
 final readonly class FabricsPage
@@ -20,6 +24,8 @@ final readonly class FabricsPage
     public function __construct(
         private Drawn $drawn,
         private ReleasedSheets $sheets,
+        private ClothChart $chart,
+        private HerCutting $cutting,
     ) {
     }
 
@@ -28,29 +34,40 @@ final readonly class FabricsPage
      */
     public function html(Project $project, bool $asTyped): string
     {
-        $draw = function () use ($project): array {
+        $draw = function (Collection $clues) use ($project): array {
             $open = new Openings;
+            $sheets = $this->sheets->sheets($project, $clues);
+            $facts = $this->chart->of($project, $sheets);
             $cards = array_map(
-                fn (FabricView $fabric): string => view('clue.fabric', ['fabric' => $fabric, 'ownCloth' => $open])->render(),
-                $this->rows($this->sheets->announcement($project), $project),
+                fn (FabricView $fabric): string => view('clue.fabric', [
+                    'fabric' => $fabric, 'ownCloth' => $open, 'facts' => $facts[$fabric->slot],
+                ])->render(),
+                $this->rows($this->sheets->announcement($project), $project, $clues, $sheets),
             );
 
-            return $open->cut(implode('', $cards));
+            return [
+                'parts' => $open->cut(implode('', $cards)),
+                'counted' => array_map(fn (ClothFacts $of): array => $of->counted, $facts),
+            ];
         };
-        /** @var list<string> $parts */
-        $parts = $asTyped ? $draw() : $this->drawn->ofQuilt($project, 'fabric-cards', $draw);
-        $values = ['token' => (string) csrf_token()];
-        foreach ($parts as $index => $part) {
-            if ($index % 2 === 1 && str_starts_with($part, 'swatch:')) {
-                $values[$part] = e(route('member.swatch.update', [$project, substr($part, strlen('swatch:'))]));
-            }
+        /** @var array{parts: list<string>, counted: array<string, list<array{string, string, string, int, int}>>} $kept */
+        $kept = $asTyped ? $draw($this->sheets->open($project)) : $this->drawn->ofQuilt($project, 'fabric-cards '.$this->cutting->signature($project), $draw);
+        $values = ['token' => (string) csrf_token(), 'base' => e(route('member.fabrics', $project))];
+        $values['clues'] = e(route('member.clues.index', $project));
+        foreach ($this->chart->used($project, $kept['counted']) as $slot => $used) {
+            $values["used:$slot"] = e($used);
+            $values["fresh:$slot"] = (string) Str::ulid();
         }
 
-        return Openings::fill($parts, $values);
+        return Openings::fill($kept['parts'], $values);
     }
 
-    /** @return list<FabricView> */
-    private function rows(Announcement $announcement, Project $project): array
+    /**
+     * @param  Collection<int, Clue>  $clues
+     * @param  list<ClueSheet>  $sheets
+     * @return list<FabricView>
+     */
+    private function rows(Announcement $announcement, Project $project, Collection $clues, array $sheets): array
     {
         $clues = $this->drawn->ofOpenClues($project, 'fabrics', function (ClueSheet $sheet) use ($announcement, $project): array {
             $lines = [];
@@ -61,7 +78,7 @@ final readonly class FabricsPage
             }
 
             return $lines;
-        });
+        }, $clues, $sheets);
         $cloths = $project->colourway($announcement)->cloths;
         $own = $project->swatches->pluck('slot_key')->all();
 

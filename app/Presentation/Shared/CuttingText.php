@@ -64,17 +64,21 @@ final readonly class CuttingText
     /** @return list<array{string, list<string>}> equal strips together: how to cut them, and what comes off each */
     public function strips(SheetCut $sheet): array
     {
-        $steps = [];
-        foreach ($this->alike($sheet->strips) as [$strip, $count]) {
-            $steps[] = [
-                trans_choice($sheet->lengthwise ? 'cuts.lengthwise' : 'cuts.strip', $count, [
-                    'height' => $this->length($strip->height), 'width' => $this->length($strip->width),
-                ]),
-                $this->sections($strip),
-            ];
-        }
+        return array_map(fn (array $alike): array => $this->step($alike[0], $alike[1], $sheet->lengthwise), Strip::alike($sheet->strips));
+    }
 
-        return $steps;
+    /**
+     * @param  int  $count  how many strips are cut alike
+     * @return array{string, list<string>} how to cut them, and what comes off each
+     */
+    public function step(Strip $strip, int $count, bool $lengthwise): array
+    {
+        return [
+            trans_choice($lengthwise ? 'cuts.lengthwise' : 'cuts.strip', $count, [
+                'height' => $this->length($strip->height), 'width' => $this->length($strip->width),
+            ]),
+            $this->sections($strip),
+        ];
     }
 
     public function run(Section $section, bool $whole): string
@@ -136,7 +140,7 @@ final readonly class CuttingText
     }
 
     /** @param  array<string, int>  $counts  by the id of what is wanted */
-    private function pieces(array $counts): string
+    public function pieces(array $counts): string
     {
         $pieces = [];
         foreach ($counts as $id => $count) {
@@ -167,7 +171,7 @@ final readonly class CuttingText
                 $lines[] = $this->run($section, $section->width === $strip->width);
             } else {
                 $lines[] = __($section->width === $room ? 'cuts.narrower_end' : 'cuts.narrower', ['width' => $this->length($section->width)]);
-                foreach ($this->alike($section->strips) as [$narrower, $count]) {
+                foreach (Strip::alike($section->strips) as [$narrower, $count]) {
                     $lines[] = '– '.trans_choice('cuts.narrow_strip', $count, ['height' => $this->length($narrower->height)])
                         .': '.implode('; ', $this->sections($narrower));
                 }
@@ -176,25 +180,5 @@ final readonly class CuttingText
         }
 
         return $lines;
-    }
-
-    /**
-     * @param  list<Strip>  $strips
-     * @return list<array{Strip, int}> neighbours that are cut alike, with how many there are
-     */
-    private function alike(array $strips): array
-    {
-        $groups = [];
-        foreach ($strips as $strip) {
-            [$last, $count] = array_pop($groups) ?? [null, 0];
-            if ($last !== null) {
-                $groups[] = [$last, $last == $strip ? $count + 1 : $count];
-            }
-            if ($last === null || $last != $strip) {
-                $groups[] = [$strip, 1];
-            }
-        }
-
-        return $groups;
     }
 }

@@ -6,10 +6,15 @@
         <p class="field-hint">{{ $fabric->later }}
             @if (isset($open))<a href="{{ $open->at('fabrics') }}#fabric-{{ $fabric->slot }}">{{ __('fabrics.own.choose') }}</a>@endif</p>
     @endif
+    @if (isset($facts))
+        @include('member.cloth-facts', ['facts' => $facts, 'open' => $ownCloth])
+    @endif
     @foreach ($fabric->lines as $line)
         @include('clue.cut-line', ['line' => $line])
     @endforeach
-    {!! $fabric->drawn !!}
+    @if ($fabric->drawn !== '')
+        <details class="own-cloth"><summary>{{ __('chart.where') }}</summary>{!! $fabric->drawn !!}</details>
+    @endif
     @if ($fabric->lines === [] && $fabric->drawn === '')
         <p class="field-hint">{{ __('cutting.cut_nothing') }}</p>
     @endif

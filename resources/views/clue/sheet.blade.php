@@ -66,6 +66,7 @@
 @if ($page->sheet->tasks !== [])
     <section aria-labelledby="cutting">
         <h2 id="cutting" class="section-title">{{ __('clue.cutting') }}</h2>
+        @if (isset($open))<p><a class="btn btn-other" href="{{ $open->at('mat') }}">{{ __('mat.open') }}</a></p>@endif
         <p class="field-hint">{{ __('drawings.key') }}</p>
         <div class="fabric-cards">
             @foreach ($page->fabrics() as $fabric)

@@ -20,6 +20,8 @@
     'grip' => 'M9 6h.01M15 6h.01M9 12h.01M15 12h.01M9 18h.01M15 18h.01',
     'earlier' => 'M19 12H5M11 6l-6 6 6 6',
     'later' => 'M5 12h14M13 6l6 6-6 6',
+    'check' => 'M5 13l4 4L19 7',
+    'warning' => 'M12 4l9 16H3zM12 10v4M12 17h.01',
     'lock' => 'M6 11h12v9H6zM8.5 11V8a3.5 3.5 0 0 1 7 0v3',
 ])
 <svg {{ $attributes->class('icon') }} viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" stroke-width="1.8"

@@ -1,5 +1,5 @@
 @if ($fabric->instead !== null && ! $fabric->isOwn)
-    <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="optional-cloth">
+    <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}" class="optional-cloth">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
         <input type="hidden" name="cloth" value="{{ $fabric->instead->name }}"><input type="hidden" name="colour" value="{{
@@ -11,7 +11,7 @@
 @php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
 <details class="own-cloth" @if ($bag->any()) open @endif>
     <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>
-    <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}" class="stack">
+    <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}" class="stack">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
         <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot"
@@ -29,7 +29,7 @@
         <button class="btn btn-other">{{ __('fabrics.own.use') }}</button>
     </form>
     @if ($fabric->isOwn)
-        <form method="post" action="{{ $open->at("swatch:$fabric->slot") }}">
+        <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}">
             <input type="hidden" name="_token" value="{{ $open->at('token') }}">
             @method('delete')
             <button class="btn btn-quiet">{{ __('fabrics.own.remove') }}</button>

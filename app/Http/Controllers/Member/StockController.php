@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Actions\Member\ChangeStock;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\StockRequest;
+use App\Models\Project;
+use App\Models\StockRow;
+use App\Plans\Cloth\HerCutting;
+use App\Plans\ReleasedSheets;
+use App\Presentation\Member\Remedies;
+use App\Rules\LengthBetween;
+use Dew\Core\Cutting\ClothRules;
+use Dew\Core\Measure\Length;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The cloth that a member has. */
+final class StockController extends Controller
+{
+    /** Inches around a piece: more than that is another piece. */
+    private const WIDEST_MARGIN = 4;
+
+    public function store(StockRequest $request, Project $project, string $slot, ChangeStock $change): RedirectResponse
+    {
+        $change->add($project, strtolower((string) $request->string('id')), $request->measures());
+
+        return $this->back($project, $slot)->with('status', __('stock.added'));
+    }
+
+    public function update(StockRequest $request, Project $project, string $slot, string $stock, ChangeStock $change): RedirectResponse
+    {
+        $change->change($project, $this->row($project, $slot, $stock), $request->measures());
+
+        return $this->back($project, $slot)->with('status', __('stock.changed'));
+    }
+
+    public function destroy(Project $project, string $slot, string $stock, ChangeStock $change, HerCutting $cutting): RedirectResponse
+    {
+        $row = $this->row($project, $slot, $stock);
+        $isUsed = $cutting->uses($project, $row);
+        $gone = $change->remove($project, $row);
+
+        return $this->back($project, $slot)
+            ->with('status', __($isUsed ? 'stock.removed_used' : 'stock.removed'))
+            ->with('undo', ['action' => route('member.stock.back', [$project, $slot, $gone->id]), 'label' => __('stock.put_back')]);
+    }
+
+    public function putBack(Project $project, string $slot, string $stock, ChangeStock $change): RedirectResponse
+    {
+        $change->putBack($project, $this->row($project, $slot, $stock));
+
+        return $this->back($project, $slot)->with('status', __('stock.back'));
+    }
+
+    /** Writes down what the steps that were cut by the plan have left. */
+    public function clear(Project $project, string $slot, ChangeStock $change, ReleasedSheets $sheets): RedirectResponse
+    {
+        abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
+        $change->clear($project, [$slot]);
+
+        return $this->back($project, $slot)->with('status', __('stock.cleared'));
+    }
+
+    public function rules(Request $request, Project $project, string $slot, ReleasedSheets $sheets, ChangeStock $change): RedirectResponse
+    {
+        abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
+        $unit = $project->notation->unit();
+        $most = Length::inches(self::WIDEST_MARGIN);
+        $given = $request->validateWithBag(StockRequest::bag($slot), [
+            'directional' => ['nullable', 'boolean'],
+            'margin' => ['nullable', new LengthBetween(Length::zero(), $most, $unit, __('stock.margin_wrong', [
+                'most' => $project->notation->print($most),
+            ]))],
+        ]);
+        $margin = Length::parse($given['margin'] ?? '0', $unit);
+        $change->rules($project, $slot, new ClothRules($request->boolean('directional'), $margin->isPositive() ? $margin : null));
+
+        return $this->back($project, $slot)->with('status', __('stock.rules_saved'));
+    }
+
+    /** What would make cloth enough that is short. */
+    public function fits(Project $project, string $slot, ReleasedSheets $sheets, Remedies $remedies): View
+    {
+        $fabric = $sheets->announcement($project)->slots[$slot] ?? abort(404);
+
+        return view('member.fits', [
+            'project' => $project, 'fabric' => $fabric, 'remedies' => $remedies->of($project, $slot),
+        ]);
+    }
+
+    private function row(Project $project, string $slot, string $stock): StockRow
+    {
+        return $project->stock()->where('slot_key', $slot)->findOrFail($stock);
+    }
+
+    private function back(Project $project, string $slot): RedirectResponse
+    {
+        return redirect()->to(route('member.fabrics', $project).'#fabric-'.rawurlencode($slot));
+    }
+}

@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Drawing\SheetPicture;
+use App\Models\Clue;
+use App\Models\CutStepDone;
+use App\Models\Project;
+use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\PlannedClue;
+use App\Plans\ReleasedSheets;
+use App\Presentation\Shared\CuttingText;
+use App\Presentation\Shared\FabricView;
+use App\Presentation\Shared\Figure;
+use App\Support\Openings;
+use Dew\Core\Cutting\CutStep;
+use Dew\Core\Cutting\PieceUse;
+use Dew\Core\Cutting\SlotCutting;
+use Dew\Core\Cutting\StockCut;
+use Dew\Core\Cutting\Wanted;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
+
+/** The cutting of one clue as it is done at the mat: fabric by fabric, one piece of cloth after the other, step by step. */
+final readonly class Mat
+{
+    public function __construct(
+        private Drawn $drawn,
+        private HerCutting $cutting,
+        private ReleasedSheets $sheets,
+    ) {
+    }
+
+    /** @return array{title: string, html: string, done: int, count: int, next: string|null} */
+    public function of(Project $project, Clue $clue): array
+    {
+        /**
+         * @var array{title: string, parts: list<string>, steps: list<array{
+         *     slot: string, plan: string, step: string, stocked: bool, label: array<string, int|string>
+         * }>} $kept
+         */
+        $kept = $this->drawn->ofClue(
+            $project, $clue, 'mat '.$this->cutting->signature($project), fn (): array => $this->draw($project, $clue),
+        );
+        $done = CutStepDone::query()
+            ->where(['project_id' => $project->id, 'clue_key' => $clue->key])
+            ->get(['slot_key', 'plan', 'step'])
+            ->mapWithKeys(fn (CutStepDone $row): array => ["$row->slot_key $row->plan $row->step" => true]);
+        $values = ['token' => (string) csrf_token(), 'mat' => e(route('member.mat', [$project, $clue->number]))];
+        $values['fabrics'] = e(route('member.fabrics', $project));
+        $count = 0;
+        $next = null;
+        foreach ($kept['steps'] as $index => $step) {
+            $isDone = isset($done["{$step['slot']} {$step['plan']} {$step['step']}"]);
+            $values["state:$index"] = $isDone ? ' is-done' : '';
+            $values["button:$index"] = view('member.mat-button', ['isDone' => $isDone, 'label' => $step['label']])->render();
+            $count += $isDone ? 1 : 0;
+            $next ??= $isDone ? null : "step-{$step['slot']}-{$step['step']}";
+            if ($isDone && $step['stocked']) {
+                $values["keep:{$step['slot']}"] = view('member.mat-keep', ['project' => $project, 'slot' => $step['slot']])->render();
+            }
+        }
+
+        return [
+            'title' => $kept['title'], 'html' => Openings::fill($kept['parts'], $values), 'done' => $count, 'count' => count($kept['steps']),
+            'next' => $count === 0 ? null : $next,
+        ];
+    }
+
+    /** @return array{title: string, parts: list<string>, steps: list<array<string, mixed>>} */
+    private function draw(Project $project, Clue $clue): array
+    {
+        $planned = $this->cutting->of($project, $clue->number);
+        $planned = array_values(array_filter($planned, fn (PlannedClue $one): bool => $one->clue === $clue->key))[0];
+        $announcement = $this->sheets->announcement($project);
+        $cloths = $project->colourway($announcement)->cloths;
+        $slots = array_values(array_filter(
+            $announcement->slots, fn (Slot $slot): bool => isset($planned->cutting->slots[$slot->id]),
+        ));
+        $open = new Openings;
+        $steps = $cards = [];
+        foreach ($slots as $slot) {
+            $fabric = FabricView::of($slot, $cloths[$slot->id], []);
+            $card = $this->fabric($planned, $fabric, $project, count($steps));
+            $cards[] = $card;
+            array_push($steps, ...$card['index']);
+        }
+
+        $better = $this->cutting->betterWidth($project, $planned);
+        $text = fn (Length $length): string => $this->text($length, $project->notation);
+
+        return [
+            'title' => $planned->title,
+            'parts' => $open->cut(view('member.mat-cards', [
+                'open' => $open,
+                'cards' => $cards,
+                'sets' => $planned->cutting->width->equals($this->cutting->room($project)->usableWidth)
+                    ? null
+                    : __('mat.sets', ['width' => $text($planned->cutting->width)]),
+                'better' => $better === null ? null : [
+                    'width' => $better->encode(),
+                    'text' => __('mat.better', ['width' => $text($better), 'now' => $text($planned->cutting->width)]),
+                    'label' => __('mat.use_width', ['width' => $text($better)]),
+                ],
+            ])->render()),
+            'steps' => $steps,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function fabric(PlannedClue $planned, FabricView $fabric, Project $project, int $first): array
+    {
+        $cutting = $planned->cutting->slots[$fabric->slot];
+        $text = new CuttingText($cutting->need, $project->notation);
+        $picture = new SheetPicture($fabric->colour, $project->notation, $project->left_handed);
+        $names = $project->stock->pluck('name', 'id');
+        $isBolt = isset($planned->before->bolts[$fabric->slot]);
+        $alike = $cutting->need->lookAlikes($project->notation === Notation::Centimetres ? 6 : 4);
+        $cloths = $index = [];
+        $steps = CutStep::of($cutting->plan);
+        foreach ($cutting->plan->cuts as $number => $cut) {
+            $own = [];
+            foreach ($steps as $place => $step) {
+                if ($step->cut === $number) {
+                    $own[] = [
+                        'number' => $place + 1,
+                        'index' => $first + $place,
+                        'anchor' => "step-$fabric->slot-$step->id",
+                        ...$this->step($step, $cut, $cutting, $text, $alike),
+                    ];
+                    $index[] = [
+                        'slot' => $fabric->slot, 'plan' => $planned->plan($fabric->slot), 'step' => $step->id, 'stocked' => ! $isBolt,
+                        'label' => ['number' => $place + 1, 'fabric' => $fabric->letter],
+                    ];
+                }
+            }
+            $name = $names[strtok(explode('/', $cut->stock->id)[0], '-') ?: ''] ?? '';
+            $cloths[] = [
+                'title' => ucfirst($text->cloth($cut)).($name === '' ? '' : ', '.$name),
+                'picture' => $picture->of($cutting->plan, $number, __('mat.picture', ['cloth' => $text->cloth($cut)])),
+                'steps' => $own,
+                'left' => $isBolt ? null : $text->left($cut->remnants()),
+            ];
+        }
+        $margin = $project->clothRules($fabric->slot)->margin;
+
+        return [
+            'fabric' => $fabric,
+            'plan' => $planned->plan($fabric->slot),
+            'bolt' => $isBolt ? __('mat.bolt', ['width' => $text->length($cutting->bolt)]) : null,
+            'short' => $text->short($cutting),
+            'margin' => $margin === null ? null : __('mat.placed', ['margin' => $this->text($margin, $project->notation)]),
+            'single' => __($this->hasHands($cutting) ? 'mat.single' : 'mat.folded'),
+            'bound' => $text->bound($cutting),
+            'aims' => $text->aims($cutting),
+            'cloths' => $cloths,
+            'index' => $index,
+        ];
+    }
+
+    /**
+     * @param  array<string, list<Wanted>>  $alike
+     * @return array<string, mixed>
+     */
+    private function step(CutStep $step, StockCut $cut, SlotCutting $cutting, CuttingText $text, array $alike): array
+    {
+        [$title, $lines] = $text->step($step->strip, $step->count, $cut->sheets[$step->sheet]->lengthwise);
+        $tasks = $others = [];
+        foreach (array_keys($step->pieces()) as $piece) {
+            foreach ($cutting->need->uses[$piece] as $use) {
+                $tasks[$use->name] = $use->name;
+            }
+            foreach ($alike[$piece] ?? [] as $other) {
+                $others[$other->id] = $text->by($other->height, $other->length);
+            }
+        }
+
+        return [
+            'id' => $step->id, 'title' => $title, 'lines' => $lines, 'count' => $step->count,
+            'for' => __('mat.for', ['tasks' => implode(', ', $tasks)]),
+            'alike' => $others === [] ? null : __('mat.alike', ['others' => implode(', ', $others)]),
+        ];
+    }
+
+    /** Whether pieces have a left and a right, so that two layers would give one of each. */
+    private function hasHands(SlotCutting $cutting): bool
+    {
+        foreach ($cutting->need->uses as $uses) {
+            if (array_filter($uses, fn (PieceUse $use): bool => $use->piece->lay->chiral) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function text(Length $length, Notation $notation): string
+    {
+        return Figure::text(Measurement::setting($length), $notation);
+    }
+}

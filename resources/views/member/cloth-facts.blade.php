@@ -1,0 +1,64 @@
+<dl class="cloth-facts">
+    <div><dt>{{ __('chart.need') }}</dt><dd>{{ $facts->need ?? __('chart.need_none') }}</dd></div>
+    @if ($facts->whole !== null)<div><dt>{{ __('chart.whole') }}</dt><dd>{{ $facts->whole }}</dd></div>@endif
+    @if ($facts->need !== null)<div><dt>{{ __('chart.used') }}</dt><dd>{{ $open->at("used:$facts->slot") }}</dd></div>@endif
+</dl>
+@if ($facts->short !== [])
+    <div class="verdict is-short"><x-icon name="warning"/><div>@foreach ($facts->short as $sentence)<p>{{ $sentence }}</p>@endforeach
+        <p><a href="{{ $open->at('base') }}/{{ $facts->slot }}/fits">{{ __('chart.what_fits') }}</a></p></div></div>
+@elseif ($facts->isSaid)
+    <p class="verdict is-enough"><x-icon name="check"/><span>{{ $facts->left === '' ? __('chart.enough') : __('chart.enough_left', ['left' => $facts->left])
+        }}</span></p>
+@elseif ($facts->need !== null)
+    <p class="field-hint">{{ __('chart.unsaid') }}</p>
+@endif
+@if ($facts->plans !== [])
+    <ul class="plan-links">
+        @foreach ($facts->plans as $plan)
+            <li><a class="btn btn-quiet" href="{{ $open->at('clues') }}/{{ $plan['number'] }}/mat#fabric-{{ $facts->slot }}">{{
+                __('chart.plan', ['clue' => $plan['number'].'. '.$plan['title']]) }}</a></li>
+        @endforeach
+    </ul>
+@endif
+@php($bag = $errors->getBag(\App\Http\Requests\StockRequest::bag($facts->slot)))
+<details class="own-cloth stock" id="stock-{{ $facts->slot }}" @if ($bag->any()) open @endif>
+    <summary>{{ __('stock.title') }}@if ($facts->rows !== []) ({{ count($facts->rows) }})@endif</summary>
+    @if ($facts->rows === [])
+        <p class="field-hint">{{ __($facts->isSaid ? 'stock.all_cut' : 'stock.none') }}</p>
+    @else
+        <ul class="stock-list">
+            @foreach ($facts->rows as $row)
+                <li>
+                    <p>{{ $row['text'] }}@if ($row['left'])<small>, {{ $row['left'] }}</small>@endif</p>
+                    <details @if ($bag->any() && old('stock') === $row['id']) open @endif>
+                        <summary>{{ __('stock.change') }}</summary>
+                        @include('member.stock-form', ['row' => $row, 'bag' => $bag, 'facts' => $facts, 'open' => $open])
+                        <form method="post" action="{{ $open->at('base') }}/{{ $facts->slot }}/stock/{{ $row['id'] }}">
+                            <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+                            @method('delete')
+                            <button class="btn btn-quiet">{{ __('stock.remove') }}</button>
+                        </form>
+                    </details>
+                </li>
+            @endforeach
+        </ul>
+    @endif
+    <details @if ($facts->rows === [] || ($bag->any() && (old('stock') ?? '') === '' && old('kind') !== null)) open @endif>
+        <summary>{{ __('stock.add') }}</summary>
+        @include('member.stock-form', ['row' => null, 'bag' => $bag, 'facts' => $facts, 'open' => $open])
+    </details>
+    <form method="post" action="{{ $open->at('base') }}/{{ $facts->slot }}/rules" class="stack">
+        <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+        @method('put')
+        <fieldset><legend>{{ __('stock.rules') }}</legend>
+            <label class="form-check"><input class="form-check-input" type="checkbox" name="directional" value="1"
+                @checked($bag->has('margin') ? old('directional') : $facts->directional)> {{ __('stock.directional') }}</label>
+            <x-field name="margin" :bag="\App\Http\Requests\StockRequest::bag($facts->slot)" :id="'margin-'.$facts->slot"
+                :label="__('stock.margin')">
+                <input id="margin-{{ $facts->slot }}" name="margin" class="form-control is-length" inputmode="text" autocomplete="off"
+                    value="{{ $bag->has('margin') ? old('margin') : $facts->margin }}">
+            </x-field>
+            <button class="btn btn-quiet">{{ __('stock.save') }}</button>
+        </fieldset>
+    </form>
+</details>

@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\CutStepDone;
+use App\Models\Progress;
+use App\Models\Project;
+use App\Models\StockRow;
+use App\Plans\Cloth\HerCutting;
+use Dew\Core\Cutting\CutStep;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+beforeEach(function (): void {
+    $this->quilt = $this->quiltAlong();
+    $this->release($this->quilt);
+    $this->project = $this->project($this->quilt);
+    $this->page = "/q/{$this->project->id}/fabrics";
+    $this->mat = "/q/{$this->project->id}/clues/1/mat";
+    $this->actingAs($this->project->user);
+});
+
+/** @param  array<string, mixed>  $cloth */
+function have(TestCase $test, string $slot, array $cloth): void
+{
+    $test->post("$test->page/$slot/stock", ['id' => strtolower((string) Str::ulid()), 'count' => '1', ...$cloth])
+        ->assertRedirect("$test->page#fabric-$slot")->assertSessionHasNoErrors();
+}
+
+/** The text of a page, with plain spaces where lines must not break. */
+function textOf(TestResponse $page): string
+{
+    return (string) preg_replace('/\s+/u', ' ', strtr(html_entity_decode(strip_tags((string) $page->getContent())), ["\u{a0}" => ' ', "\u{202f}" => ' ']));
+}
+
+/** @return list<array{slot: string, plan: string, step: string, pieces: int}> the steps of clue 1, as her page sends them */
+function stepsAtTheMat(TestCase $test, ?string $slot = null): array
+{
+    $planned = app(HerCutting::class)->of(Project::query()->findOrFail($test->project->id), 1)[0];
+    $steps = [];
+    foreach ($planned->cutting->slots as $of => $cutting) {
+        foreach ($slot === null || $slot === $of ? CutStep::of($cutting->plan) : [] as $step) {
+            $steps[] = ['slot' => $of, 'plan' => $planned->plan($of), 'step' => $step->id, 'pieces' => array_sum($step->pieces())];
+        }
+    }
+
+    return $steps;
+}
+
+function cutSoFar(TestCase $test): int
+{
+    return (int) Progress::query()->where('project_id', $test->project->id)->where('counter', 'like', 'cut:%')->sum('done');
+}
+
+it('says of every fabric what is needed, what there is and whether it is enough', function (): void {
+    $this->get($this->page)->assertOk()->assertSeeText('Say what you have, and you see whether it is enough.')
+        ->assertSeeText('For the whole quilt, announced');
+    have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '1']);
+    $this->get($this->page)->assertSeeText('Short:')->assertSeeText('buy ');
+    expect(textOf($this->get($this->page)))->toContain('1 fat quarter, 20 in by 18 in');
+});
+
+it('takes lengths with their unit, and finds them enough', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '92 cm', 'width' => '42']);
+    expect(textOf($this->get($this->page)))->toContain('Enough for what is open. Left then: 42 in by');
+});
+
+it('adds cloth once, however often the form is sent', function (): void {
+    $form = ['id' => '01jd0000000000000000000000', 'kind' => 'yardage', 'length' => '30', 'count' => '1'];
+    $this->post("$this->page/f-deep/stock", $form);
+    $this->post("$this->page/f-deep/stock", $form)->assertSessionHasNoErrors();
+    expect(StockRow::query()->count())->toBe(1);
+});
+
+it('refuses what is no cloth, names what to change, and loses nothing that was typed', function (array $wrong, string $field, string $says): void {
+    $form = ['stock' => '', 'id' => strtolower((string) Str::ulid()), 'kind' => 'scrap', 'length' => '10', 'width' => '12', 'count' => '1',
+        'name' => 'Feed sack', ...$wrong];
+    $this->from($this->page)->followingRedirects()->post("$this->page/f-deep/stock", $form)
+        ->assertSeeText($says)->assertSee('value="Feed sack"', false);
+    $this->post("$this->page/f-deep/stock", $form)->assertSessionHasErrorsIn('stock-f-deep', [$field]);
+    expect(StockRow::query()->count())->toBe(0);
+})->with([
+    'a strip of width 0' => [['kind' => 'strip', 'length' => '0'], 'length', 'Write a length above zero'],
+    'a negative scrap' => [['width' => '-4'], 'width', 'is below zero'],
+    'a unit that does not exist' => [['kind' => 'yardage', 'length' => '2 furlongs'], 'length', 'is not a length Dew can read'],
+    'yardage without a length' => [['kind' => 'yardage', 'length' => ''], 'length', 'Write how much of it there is along the bolt.'],
+    'a scrap without a width' => [['width' => ''], 'width', 'Write how wide it is.'],
+    'one side of a corner' => [['corner_width' => '2'], 'corner_length', 'Write both sides of the missing corner, or none.'],
+    'a corner larger than the cloth' => [['corner_width' => '13', 'corner_length' => '2'], 'length', 'Nothing can be cut from this'],
+    'yardage that squaring uses up' => [['kind' => 'yardage', 'length' => '1/2'], 'length', 'Nothing can be cut from this'],
+    'no number of pieces' => [['count' => 'many'], 'count', 'Write how many there are'],
+    'more than anybody has' => [['count' => '501'], 'count', 'Write how many there are'],
+]);
+
+it('does not plan with more pieces than it can', function (): void {
+    have($this, 'f-deep', ['kind' => 'square', 'width' => '5', 'count' => '400']);
+    $this->post("$this->page/f-lamp/stock", ['id' => strtolower((string) Str::ulid()), 'kind' => 'square', 'width' => '5', 'count' => '200'])
+        ->assertSessionHasErrors(['count' => 'That makes more than 500 pieces of cloth in one quilt. Take some off the list, or put equal ones together.']);
+    expect(StockRow::query()->count())->toBe(1);
+});
+
+it('says that cloth is narrower than the pieces', function (): void {
+    have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '2', 'length' => '90']);
+    $this->get($this->page)->assertSeeText('Short: ')->assertSeeText('They take');
+});
+
+it('shows the plan at the mat, counts a step once, and takes it back', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
+    have($this, 'f-deep', ['kind' => 'yardage', 'length' => '40']);
+    expect(textOf($this->get($this->mat)->assertOk()))->toContain('Yardage of 40 in by 39½ in', 'Measures are of the open cloth.');
+    [$step] = stepsAtTheMat($this, 'f-lamp');
+    $this->post($this->mat, ['done' => '1', ...$step])->assertRedirect("$this->mat#step-f-lamp-{$step['step']}");
+    $this->post($this->mat, ['done' => '1', ...$step]);
+    expect(cutSoFar($this))->toBe($step['pieces'])->and(CutStepDone::query()->count())->toBe(1);
+    $this->get($this->mat)->assertSeeText('Cut: take it back')->assertSeeText('Put what these steps left on my list');
+    $this->post($this->mat, ['done' => '0', ...$step]);
+    $this->post($this->mat, ['done' => '0', ...$step]);
+    expect(cutSoFar($this))->toBe(0)->and(CutStepDone::query()->count())->toBe(0);
+});
+
+it('counts no piece at the mat that was counted by hand', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
+    $step = stepsAtTheMat($this, 'f-lamp')[0];
+    $planned = app(HerCutting::class)->of($this->project->fresh(), 1)[0];
+    $all = 0;
+    foreach ($planned->cutting->slots['f-lamp']->need->uses as $uses) {
+        foreach ($uses as $use) {
+            $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => $use->count])->assertOk();
+            $all += $use->count;
+        }
+    }
+    $this->post($this->mat, ['done' => '1', ...$step])->assertSessionHasNoErrors();
+    expect(cutSoFar($this))->toBe($all);
+});
+
+it('refuses a step of a plan that has changed meanwhile, and of fabrics and steps that are not there', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
+    [$step] = stepsAtTheMat($this, 'f-lamp');
+    $row = StockRow::query()->sole();
+    $this->put("$this->page/f-lamp/stock/$row->id", ['stock' => $row->id, 'kind' => 'yardage', 'length' => '39', 'count' => '1']);
+    foreach ([[], ['slot' => 'f-nothing'], ['step' => '9-9-9'], ['plan' => '0123456789abcdef']] as $other) {
+        $this->post($this->mat, ['done' => '1', ...$step, ...$other])->assertSessionHasErrors('step');
+    }
+    expect(cutSoFar($this))->toBe(0);
+});
+
+it('writes down what is left once it is cut, and plans the rest from it', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40 1/2']);
+    $steps = stepsAtTheMat($this, 'f-lamp');
+    $height = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan->cuts[0]->sheets[0]->used();
+    foreach ($steps as $step) {
+        $this->post($this->mat, ['done' => '1', ...$step])->assertSessionHasNoErrors();
+    }
+    $this->post("$this->page/f-lamp/left")->assertRedirect("$this->page#fabric-f-lamp");
+    $left = StockRow::query()->whereNull('gone_at')->where('kind', 'yardage')->sole();
+    expect($left->length?->toFloat())->toBe(40.0 - $height / 16)->and($left->squared)->toBeTrue()->and($left->left_by)->toBe('k-casting-off')
+        ->and(stepsAtTheMat($this, 'f-lamp'))->toBe([]);
+    // What is counted back is cut again, from what is left.
+    $row = Progress::query()->where('counter', 'like', 'cut:%')->where('done', '>', 0)->firstOrFail();
+    $this->tap($this->project, ['task' => $row->task_key, 'counter' => $row->counter, 'amount' => -2])->assertOk();
+    app()->forgetScopedInstances();
+    expect(array_sum(array_column(stepsAtTheMat($this, 'f-lamp'), 'pieces')))->toBe(2);
+});
+
+it('takes what is cut so far off the cloth before the cloth is changed', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40 1/2']);
+    $steps = stepsAtTheMat($this, 'f-lamp');
+    $all = array_sum(array_column($steps, 'pieces'));
+    $this->post($this->mat, ['done' => '1', ...$steps[0]]);
+    $first = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan;
+    $taken = CutStep::of($first)[0]->count * CutStep::of($first)[0]->strip->height;
+    have($this, 'f-lamp', ['kind' => 'fat-quarter']);
+    $left = StockRow::query()->whereNull('gone_at')->where('kind', 'yardage')->sole();
+    expect($left->length?->toFloat())->toBe(40.0 - $taken / 16)
+        ->and(array_sum(array_column(stepsAtTheMat($this, 'f-lamp'), 'pieces')))->toBe($all - $steps[0]['pieces'])
+        ->and(cutSoFar($this))->toBe($steps[0]['pieces']);
+});
+
+it('plans without the last fat quarter once it is taken off, says so, and puts it back', function (): void {
+    have($this, 'f-signal', ['kind' => 'fat-quarter', 'count' => '2']);
+    $row = StockRow::query()->sole();
+    expect(textOf($this->get($this->page)))->toContain('Left then: 20 in by');
+    $this->followingRedirects()->delete("$this->page/f-signal/stock/$row->id")
+        ->assertSeeText('The plan was cutting from it and is worked out without it')->assertSeeText('Put it back')
+        ->assertSeeText('All that you had is cut.')->assertSeeText('Short:');
+    $this->followingRedirects()->post("$this->page/f-signal/stock/$row->id/back")->assertSeeText('It is on the list again.');
+    expect(textOf($this->get($this->page)))->toContain('Left then: 20 in by');
+});
+
+it('changes cloth in place', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '5']);
+    $row = StockRow::query()->sole();
+    $this->put("$this->page/f-lamp/stock/$row->id", ['stock' => $row->id, 'kind' => 'yardage', 'length' => '60', 'count' => '1'])
+        ->assertSessionHasNoErrors();
+    expect($row->fresh()?->length?->toFloat())->toBe(60.0);
+    expect(textOf($this->get($this->page)))->toContain('Left then: 40 in by');
+});
+
+it('knows no cloth of somebody else, nor the mat of a clue to come', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '5']);
+    $row = StockRow::query()->sole();
+    $this->get("/q/{$this->project->id}/clues/2/mat")->assertNotFound();
+    $other = $this->project($this->quilt);
+    $this->actingAs($other->user);
+    foreach ([['get', '/fabrics'], ['get', '/clues/1/mat'], ['delete', "/fabrics/f-lamp/stock/$row->id"]] as [$method, $address]) {
+        $this->{$method}("/q/{$this->project->id}$address")->assertNotFound();
+    }
+    $this->delete("/q/$other->id/fabrics/f-lamp/stock/$row->id")->assertNotFound();
+    expect($row->fresh()?->gone_at)->toBeNull();
+});
+
+it('cuts with a margin for a placed print and upright for a directional one', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
+    $need = fn (): array => app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->wanted;
+    $height = $need()[0]->height;
+    $this->put("$this->page/f-lamp/rules", ['directional' => '1', 'margin' => '1/2'])->assertSessionHasNoErrors();
+    expect($need()[0]->height)->toBe($height + 16)->and($need()[0]->turns)->toBeFalse();
+    expect(textOf($this->get($this->mat)))->toContain('Each piece has a margin of ½ in around it');
+    $this->from($this->page)->followingRedirects()->put("$this->page/f-lamp/rules", ['margin' => '9'])
+        ->assertSeeText('Write a margin of up to 4')->assertSee('value="9"', false);
+});
+
+it('turns the drawings for the left hand, and plans for fewer cuts', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
+    $right = (string) $this->get($this->mat)->getContent();
+    $this->put("/q/{$this->project->id}/cutting", ['aim' => 'cuts', 'hand' => 'left', 'from' => '1'])->assertRedirect($this->mat);
+    expect((string) $this->get($this->mat)->getContent())->not->toBe($right)
+        ->and($this->project->fresh())->left_handed->toBeTrue()->aim->value->toBe('cuts');
+    $this->put("/q/{$this->project->id}/cutting", ['aim' => 'luck', 'hand' => 'left'])->assertSessionHasErrors('aim');
+});
+
+it('offers strip sets across fat quarters before anything is cut, and not after', function (): void {
+    foreach (['f-river', 'f-mist'] as $slot) {
+        have($this, $slot, ['kind' => 'fat-quarter', 'count' => '6']);
+    }
+    $mat = $this->mat;
+    expect(textOf($this->get($mat)))->toContain('strip sets across 20 in suit the cloth you have better than across 40 in');
+    $this->put("$mat/width", ['width' => '31'])->assertSessionHasErrors('width');
+    $this->put("$mat/width", ['width' => '20'])->assertRedirect($mat)->assertSessionHasNoErrors();
+    expect(textOf($this->get($mat)))->toContain('Strip sets are made across 20 in, as you chose.')->not->toContain('Short:');
+    $this->project->update(['set_widths' => []]);
+    $planned = app(HerCutting::class)->of($this->project->fresh(), 1)[0];
+    $use = array_values($planned->cutting->slots['f-mist']->need->uses)[0][0];
+    $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => 1])->assertOk();
+    $this->get($mat)->assertDontSeeText('suit the cloth you have better');
+});
+
+it('names what would make short cloth enough', function (): void {
+    foreach (['f-river', 'f-mist'] as $slot) {
+        have($this, $slot, ['kind' => 'fat-quarter', 'count' => '6']);
+    }
+    expect(textOf($this->get("$this->page/f-mist/fits")->assertOk()))
+        ->toContain('It would be enough if strip sets of “Casting off” were made across 20 in.');
+    have($this, 'f-signal', ['kind' => 'scrap', 'width' => '1', 'length' => '1 1/2']);
+    $this->get("$this->page/f-signal/fits")->assertSeeText('Nothing that Dew can change makes it enough');
+    have($this, 'f-deep', ['kind' => 'yardage', 'length' => '90']);
+    $this->get("$this->page/f-deep/fits")->assertSeeText('What you have is enough already.');
+    $this->get("$this->page/f-none/fits")->assertNotFound();
+});
+
+it('rounds what it says of the whole quilt for a mystery, and tells nothing of clues to come', function (): void {
+    $page = (string) $this->get($this->page)->getContent();
+    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+) yd<\/dd>/u', $page, $sold);
+    expect($sold[1])->toHaveCount(5);
+    foreach ($sold[1] as $number) {
+        expect($number)->not->toMatch('/[⅛⅜⅝⅞]/u');
+    }
+    $this->quilt->update(['secret' => false]);
+    $other = (string) $this->get($this->page)->getContent();
+    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+) yd<\/dd>/u', $other, $open);
+    expect($open[1])->not->toBe($sold[1]);
+});
+
+it('answers the chart in twelve queries, warm and cold, and works the plan out once per change', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
+    config(['cache.default' => 'database']);
+    $counts = [];
+    foreach (['cold', 'warm'] as $how) {
+        $this->app->forgetScopedInstances();
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->actingAs($this->project->user->fresh())->get($this->page)->assertOk();
+        $counts[$how] = array_column(DB::getQueryLog(), 'query');
+        DB::disableQueryLog();
+    }
+    expect(count($counts['warm']))->toBeLessThanOrEqual(12, implode("\n", $counts['warm']));
+    expect(count($counts['cold']))->toBeLessThanOrEqual(15, implode("\n", $counts['cold']));
+});
