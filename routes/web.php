@@ -103,6 +103,11 @@ Route::middleware('auth')->group(function (): void {
         Route::post('fabrics/{slot}/stock/{stock}/back', [Member\StockController::class, 'putBack'])->name('stock.back');
         Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
+        Route::get('fabrics/{slot}/photo', [Member\SwatchController::class, 'photo'])->name('swatch.photo');
+        Route::put('fabrics/{slot}/photo', [Member\SwatchController::class, 'mark'])->name('swatch.mark');
+        Route::put('fabrics/{slot}/value', [Member\SwatchController::class, 'judge'])->name('swatch.judge');
+        Route::get('cloth/{picture}', [Member\SwatchController::class, 'picture'])->name('swatch.picture');
+        Route::get('values', [Member\SwatchController::class, 'values'])->name('values');
         Route::get('bench', Member\BenchController::class)->name('bench');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');
         Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');

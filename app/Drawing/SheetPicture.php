@@ -21,10 +21,12 @@ final readonly class SheetPicture
 
     /**
      * @param  string  $colour  of the cloth, `#rrggbb`
+     * @param  string  $fill  of the pieces: the colour, or a picture of the cloth
      * @param  bool  $leftHanded  whether strips are cut from the other end
      */
     public function __construct(
         private string $colour,
+        private string $fill,
         Notation $notation,
         private bool $leftHanded,
     ) {
@@ -44,7 +46,7 @@ final readonly class SheetPicture
                 [$x, $y, $width, $height] = array_map(
                     fn (int $marks): float => $marks * $this->inch, [$run->across, $run->along, $run->width, $run->length],
                 );
-                $shapes[] = new Shape($this->box($x, $y, $width, $height, $wide), $this->colour);
+                $shapes[] = new Shape($this->box($x, $y, $width, $height, $wide), $this->fill);
                 for ($piece = 1; $piece < $run->count; $piece++) {
                     $at = $piece / $run->count;
                     $lines[] = new Line($run->lengthwise

@@ -36,7 +36,7 @@ final readonly class UnitPicture
         return new Picture(
             $task->unfinished->width->toFloat() * Picture::PER_INCH,
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
-            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot), $margin), $patches),
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->fill($patch->slot), $margin), $patches),
             array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $patches),
             $task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
             __(
@@ -56,7 +56,7 @@ final readonly class UnitPicture
         return new Picture(
             $finished->width->toFloat() * Picture::PER_INCH,
             $finished->height->toFloat() * Picture::PER_INCH,
-            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->colour($patch->slot)), $patches),
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->fill($patch->slot)), $patches),
             [],
             [],
             __(
@@ -88,7 +88,7 @@ final readonly class UnitPicture
                 new Point($length, $bottom),
                 new Point(Length::zero(), $bottom),
             );
-            $shapes[] = Shape::of($outline, $this->colour($slot));
+            $shapes[] = Shape::of($outline, $this->fill($slot));
             $letters[] = $this->letter($slot, $outline, 0.0);
         }
         $ink = Ink::on($this->colour($piece->slots[0]));
@@ -130,7 +130,7 @@ final readonly class UnitPicture
         return new Picture(
             $length->toFloat() * Picture::PER_INCH,
             $width->toFloat() * Picture::PER_INCH,
-            [Shape::of($turned, $this->colour($slot))],
+            [Shape::of($turned, $this->fill($slot))],
             [$this->letter($slot, $turned, 0.0)],
             [
                 new Line(Shape::path(Outline::rectangle(Length::zero(), Length::zero(), new Size($length, $width))), LineKind::RawEdge),
@@ -138,6 +138,11 @@ final readonly class UnitPicture
             ],
             __('drawings.piece', ['shape' => __('pieces.one.'.$piece->shape->value), 'fabrics' => $this->names($piece->slots)]),
         );
+    }
+
+    private function fill(string $slot): string
+    {
+        return $this->colourway->cloths[$slot]->fill();
     }
 
     private function colour(string $slot): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Models\Project;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
@@ -29,15 +30,18 @@ final class ClothPictures
 
     private const WAIT = 20;
 
+    private const SHARED = 'cloth';
+
     /**
      * Writes a picture anew and keeps it.
      *
      * @param  string  $bytes  as they came
      * @param  int  $side  pixels of its longer side at most
+     * @param  string  $folder  see {@see ownOf()}
      *
      * @throws PictureRefused with what to do instead
      */
-    public function keep(string $bytes, int $side = self::SIDE): ClothPicture
+    public function keep(string $bytes, int $side = self::SIDE, string $folder = self::SHARED): ClothPicture
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], self::KINDS, true)) {
@@ -55,20 +59,39 @@ final class ClothPictures
             throw new PictureRefused(__('pictures.busy'));
         }
         $hash = hash('sha256', $written);
-        Storage::disk('local')->put(self::path($hash), $written);
+        Storage::disk('local')->put(self::path($hash, $folder), $written);
 
         return new ClothPicture($hash, $colour);
     }
 
-    public function has(string $hash): bool
+    /**
+     * A part of a picture that is kept, as a picture of its own.
+     *
+     * @param  array{x: int, y: int, width: int, height: int}  $part  in thousandths of the picture
+     *
+     * @throws PictureRefused when there is no such picture
+     */
+    public function part(string $hash, array $part, string $folder): ClothPicture
     {
-        return Storage::disk('local')->exists(self::path($hash));
+        $bytes = $this->bytes($hash, $folder) ?? throw new PictureRefused(__('pictures.no_picture'));
+        $image = ImageManager::gd()->read($bytes);
+        [$wide, $high] = [$image->width(), $image->height()];
+        $width = max(1, intdiv($part['width'] * $wide, 1000));
+        $height = max(1, intdiv($part['height'] * $high, 1000));
+        $image->crop($width, $height, min($wide - $width, intdiv($part['x'] * $wide, 1000)), min($high - $height, intdiv($part['y'] * $high, 1000)));
+
+        return $this->keep((string) $image->toPng(), folder: $folder);
+    }
+
+    public function has(string $hash, string $folder = self::SHARED): bool
+    {
+        return Storage::disk('local')->exists(self::path($hash, $folder));
     }
 
     /** @return string|null the bytes of a PNG; null when there is no such picture */
-    public function bytes(string $hash): ?string
+    public function bytes(string $hash, string $folder = self::SHARED): ?string
     {
-        return $this->has($hash) ? Storage::disk('local')->get(self::path($hash)) : null;
+        return $this->has($hash, $folder) ? Storage::disk('local')->get(self::path($hash, $folder)) : null;
     }
 
     /** @return array{string, string} bytes, and the colour that it is on the whole */
@@ -81,8 +104,28 @@ final class ClothPictures
         return [$written, $colour];
     }
 
-    private static function path(string $hash): string
+    /** Where the pictures of one quilt are kept, apart from those of designs, so that they end with it. */
+    public static function ownOf(Project $project): string
     {
-        return "cloth/$hash.png";
+        return 'own-cloth/'.$project->id;
+    }
+
+    /**
+     * Deletes the pictures of a folder, but for some.
+     *
+     * @param  list<string>  $kept  hashes
+     */
+    public function clear(string $folder, array $kept = []): void
+    {
+        foreach (Storage::disk('local')->files($folder) as $file) {
+            if (! in_array(basename($file, '.png'), $kept, true)) {
+                Storage::disk('local')->delete($file);
+            }
+        }
+    }
+
+    private static function path(string $hash, string $folder): string
+    {
+        return "$folder/$hash.png";
     }
 }

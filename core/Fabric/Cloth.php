@@ -10,11 +10,21 @@ final readonly class Cloth
     /** Two cloths whose lightness differs by less than this look alike from across a room. */
     public const ALIKE = 10.0;
 
-    /** @param  string  $colour `#rrggbb` */
+    /**
+     * @param  string  $colour `#rrggbb`
+     * @param  string|null  $picture  the hash of a photograph of it
+     */
     public function __construct(
         public string $name,
         public string $colour,
+        public ?string $picture = null,
     ) {
+    }
+
+    /** What drawings are filled with: the photograph where there is one, by its place in the page, else the colour. */
+    public function fill(): string
+    {
+        return $this->picture === null ? $this->colour : "url(#cloth-$this->picture)";
     }
 
     /** Where a colourway has a gap: the slot's name and a grey. */

@@ -7,14 +7,12 @@ namespace Dew\Core\Proof;
 use Dew\Core\Block\Composed;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Geometry\Neighbours;
 use Dew\Core\Unit\Unit;
 
 /** Which fabrics touch which within the blocks of a design. */
 final class Touching
 {
-    /** Inches within which corners count as one. */
-    private const GRAIN = 0.001;
-
     /**
      * Pairs of fabrics, and the inches along which they touch in one of every block, the longest first.
      *
@@ -25,7 +23,7 @@ final class Touching
         $products = Compilation::of($design)->products(1, 1);
         $lengths = $edges = [];
         foreach (array_map(strval(...), array_keys($design->blocks)) as $key) {
-            foreach (str_contains($key, '.') ? [] : self::touching(self::edges($key, $products, $edges)) as $pair => $length) {
+            foreach (str_contains($key, '.') ? [] : Neighbours::along(self::edges($key, $products, $edges)) as $pair => $length) {
                 $lengths[$pair] = ($lengths[$pair] ?? 0.0) + $length;
             }
         }
@@ -77,51 +75,5 @@ final class Touching
         }
 
         return $known[$key] = $edges;
-    }
-
-    /**
-     * Inches along which edges of two fabrics lie on one another. Edges are cut at every corner that lies on them, so that a long edge
-     * beside
-     * two short ones is found.
-     *
-     * @param  list<array{float, float, float, float, string}>  $edges
-     * @return array<string, float> by the two fabrics, sorted
-     */
-    private static function touching(array $edges): array
-    {
-        $lines = [];
-        foreach ($edges as [$x1, $y1, $x2, $y2, $slot]) {
-            [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
-            if (abs($dx) < self::GRAIN && abs($dy) < self::GRAIN) {
-                continue;
-            }
-            // One line through the plane: upright, level, or by its direction and its distance from the corner.
-            if (abs($dx) < self::GRAIN) {
-                [$line, $from, $to] = ['x'.round($x1 / self::GRAIN), $y1, $y2];
-            } elseif (abs($dy) < self::GRAIN) {
-                [$line, $from, $to] = ['y'.round($y1 / self::GRAIN), $x1, $x2];
-            } else {
-                $length = hypot($dx, $dy) * ($dx < 0 ? -1 : 1);
-                [$ux, $uy] = [$dx / $length, $dy / $length];
-                $line = round($uy / self::GRAIN).' '.round(($x1 * $uy - $y1 * $ux) / self::GRAIN / 10);
-                [$from, $to] = [$x1 * $ux + $y1 * $uy, $x2 * $ux + $y2 * $uy];
-            }
-            $lines[$line][] = $from < $to ? [$from, $to, $slot] : [$to, $from, $slot];
-        }
-        $shared = [];
-        foreach ($lines as $along) {
-            usort($along, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-            foreach ($along as $index => [$from, $to, $slot]) {
-                for ($next = $index + 1; $next < count($along) && $along[$next][0] < $to - self::GRAIN; $next++) {
-                    $length = min($to, $along[$next][1]) - $along[$next][0];
-                    if ($along[$next][2] !== $slot && $length > self::GRAIN) {
-                        $pair = $slot < $along[$next][2] ? $slot.' '.$along[$next][2] : $along[$next][2].' '.$slot;
-                        $shared[$pair] = ($shared[$pair] ?? 0.0) + $length;
-                    }
-                }
-            }
-        }
-
-        return $shared;
     }
 }

@@ -1,5 +1,6 @@
 import { countdown } from './countdown.js';
 import { counters } from './counters.js';
+import { marking, photographs } from './photo.js';
 import { forgetQueues } from './queue.js';
 import { theme } from './theme.js';
 
@@ -21,6 +22,8 @@ afterPaint(() => {
     theme();
     countdown();
     counters();
+    photographs();
+    marking();
     // From here on taps are taken by script; before, the forms answer for themselves.
     document.documentElement.dataset.ready = '';
 });

@@ -60,7 +60,7 @@ const FORMS = [
     ],
     'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
     'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
-    'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456'],
+    'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],
     'member.swatch.destroy' => [],
     'member.project.update' => [
         'name' => 'Mine',
@@ -126,6 +126,8 @@ const FORMS = [
     'member.stock.back' => [],
     'member.stock.clear' => [],
     'member.stock.rules' => ['directional' => '1', 'margin' => '1/2'],
+    'member.swatch.mark' => ['x' => '10', 'y' => '10', 'width' => '50', 'height' => '50'],
+    'member.swatch.judge' => ['judged' => 'light'],
     'member.mat.store' => ['slot' => 'f-deep', 'plan' => '0123456789abcdef', 'step' => '0-0-0', 'done' => '1'],
     'member.mat.width' => ['width' => '20'],
     'member.cutting.update' => ['aim' => 'cuts', 'hand' => 'left', 'from' => '1'],

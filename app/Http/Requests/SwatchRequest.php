@@ -7,10 +7,13 @@ namespace App\Http\Requests;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 
 /** A member's own cloth: what she calls it and the colour it is drawn in. */
 final class SwatchRequest extends FormRequest
 {
+    private const LARGEST_KB = 12_000;
+
     /** @return array<string, list<string>> */
     public function rules(ReleasedSheets $sheets): array
     {
@@ -19,7 +22,11 @@ final class SwatchRequest extends FormRequest
         abort_unless($project instanceof Project && isset($sheets->announcement($project)->slots[$slot]), 404);
         $this->errorBag = self::bag($slot);
 
-        return ['cloth' => ['required', 'string', 'max:80'], 'colour' => ['required', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D']];
+        return [
+            'cloth' => ['required', 'string', 'max:80'],
+            'colour' => ['required_without:photo', 'string', 'regex:/^#[0-9a-fA-F]{6}$/D'],
+            'photo' => ['nullable', 'file', 'max:'.self::LARGEST_KB],
+        ];
     }
 
     /** @return array<string, string> */
@@ -28,6 +35,7 @@ final class SwatchRequest extends FormRequest
         return [
             'cloth.required' => __('fabrics.own.name_missing'),
             'cloth.max' => __('fabrics.own.name_long'),
+            'photo.*' => __('pictures.no_picture'),
             'colour.*' => __('fabrics.own.colour_wrong'),
         ];
     }
@@ -42,6 +50,14 @@ final class SwatchRequest extends FormRequest
     public function cloth(): array
     {
         return ['name' => $this->string('cloth')->value(), 'colour' => strtolower($this->string('colour')->value())];
+    }
+
+    /** The bytes of her photograph; null where she sent none. */
+    public function photo(): ?string
+    {
+        $file = $this->file('photo');
+
+        return $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : null;
     }
 
     private function slot(): string

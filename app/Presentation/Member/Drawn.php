@@ -111,7 +111,7 @@ final readonly class Drawn
             $project->turns,
             $project->swatches
                 ->sortBy('slot_key')
-                ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour])
+                ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour, $swatch->picture])
                 ->values()
                 ->all(),
         ]));

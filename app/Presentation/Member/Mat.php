@@ -116,7 +116,7 @@ final readonly class Mat
     {
         $cutting = $planned->cutting->slots[$fabric->slot];
         $text = new CuttingText($cutting->need, $project->notation);
-        $picture = new SheetPicture($fabric->colour, $project->notation, $project->left_handed);
+        $picture = new SheetPicture($fabric->colour, $fabric->fill, $project->notation, $project->left_handed);
         $names = $project->stock->pluck('name', 'id');
         $isBolt = isset($planned->before->bolts[$fabric->slot]);
         $alike = $cutting->need->lookAlikes($project->notation === Notation::Centimetres ? 6 : 4);

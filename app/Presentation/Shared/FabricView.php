@@ -25,6 +25,7 @@ final readonly class FabricView
         public bool $isOwn = false,
         public string $drawn = '',
         public ?Cloth $instead = null,
+        public string $fill = '',
     ) {
     }
 
@@ -57,6 +58,7 @@ final readonly class FabricView
             $isOwn,
             $drawn,
             $instead,
+            $cloth->fill(),
         );
     }
 }

@@ -1,6 +1,6 @@
 <section class="card fabric" id="fabric-{{ $fabric->slot }}" aria-label="{{ $fabric->letter }} {{ $fabric->name }}">
     <h3 class="fabric-head"><x-swatch :letter="$fabric->letter" :colour="$fabric->colour"
-        :ink="$fabric->ink"/> <span>{{ $fabric->name }} <small>{{ __('fabrics.value.'.$fabric->value) }},
+        :ink="$fabric->ink" :fill="$fabric->fill"/> <span>{{ $fabric->name }} <small>{{ __('fabrics.value.'.$fabric->value) }},
             {{ __($fabric->isOwn ? 'fabrics.in_own' : 'fabrics.in_colourway', ['cloth' => $fabric->cloth]) }}</small></span></h3>
     @if ($fabric->later !== null)
         <p class="field-hint">{{ $fabric->later }}

@@ -10,7 +10,7 @@
 @foreach ($cards as $card)
     <section class="card mat-card" id="fabric-{{ $card['fabric']->slot }}" aria-label="{{ $card['fabric']->letter }} {{ $card['fabric']->name }}">
         <h2 class="fabric-head"><x-swatch :letter="$card['fabric']->letter" :colour="$card['fabric']->colour"
-            :ink="$card['fabric']->ink"/> <span>{{ $card['fabric']->name }} <small>{{ $card['fabric']->cloth }}</small></span></h2>
+            :ink="$card['fabric']->ink" :fill="$card['fabric']->fill"/> <span>{{ $card['fabric']->name }} <small>{{ $card['fabric']->cloth }}</small></span></h2>
         @if ($card['bolt'])<p class="field-hint">{{ $card['bolt'] }}
             <a href="{{ $open->at('fabrics') }}#fabric-{{ $card['fabric']->slot }}">{{ __('mat.say') }}</a></p>@endif
         @if ($card['short'])<p class="verdict is-short"><x-icon name="warning"/><span>{{ $card['short'] }}</span></p>@endif

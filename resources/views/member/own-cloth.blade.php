@@ -11,9 +11,14 @@
 @php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
 <details class="own-cloth" @if ($bag->any()) open @endif>
     <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>
-    <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}" class="stack">
+    <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}" class="stack" enctype="multipart/form-data">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
+        <x-field name="photo" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'photo-'.$fabric->slot"
+            :label="__('fabrics.own.photo')" :hint="__('fabrics.own.photo_hint')">
+            <input id="photo-{{ $fabric->slot }}" name="photo" type="file" accept="image/*" class="form-control" data-shrink-photo
+                aria-describedby="photo-{{ $fabric->slot }}-note">
+        </x-field>
         <x-field name="cloth" :bag="\App\Http\Requests\SwatchRequest::bag($fabric->slot)" :id="'cloth-'.$fabric->slot"
             :label="__('fabrics.own.name')">
             <input id="cloth-{{ $fabric->slot }}" name="cloth" maxlength="80" required autocomplete="off"
@@ -29,6 +34,9 @@
         <button class="btn btn-other">{{ __('fabrics.own.use') }}</button>
     </form>
     @if ($fabric->isOwn)
+        @if ($fabric->fill !== $fabric->colour)
+            <p><a class="btn btn-quiet" href="{{ $open->at('base') }}/{{ $fabric->slot }}/photo">{{ __('fabrics.own.mark') }}</a></p>
+        @endif
         <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}">
             <input type="hidden" name="_token" value="{{ $open->at('token') }}">
             @method('delete')

@@ -10,6 +10,7 @@
     </header>
     <main id="content" class="member-content">
         <x-messages/>
+        @include('member.own-cloths')
         {{ $slot }}
     </main>
     <nav class="bottom-bar" aria-label="{{ __('nav.member.label') }}">

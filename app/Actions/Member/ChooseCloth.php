@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Member;
+
+use App\Models\Project;
+use App\Models\Swatch;
+use App\Pictures\ClothPictures;
+use App\Pictures\PictureRefused;
+
+/** Puts a member's own cloth in the place of a fabric: a name with a colour, or with a photograph and the part of it that is the cloth. */
+final readonly class ChooseCloth
+{
+    /** The middle of a photograph, until she marks another part of it. */
+    private const MIDDLE = ['x' => 200, 'y' => 200, 'width' => 600, 'height' => 600];
+
+    public function __construct(private ClothPictures $pictures)
+    {
+    }
+
+    /**
+     * @param  array{name: string, colour: string}  $cloth  the colour stands aside where there is a photograph
+     * @param  string|null  $photo  bytes as they came; null to keep the one that is there
+     *
+     * @throws PictureRefused with what to do instead; nothing is changed then
+     */
+    public function __invoke(Project $project, string $slot, array $cloth, ?string $photo): void
+    {
+        $folder = ClothPictures::ownOf($project);
+        $before = $project->swatches()->where('slot_key', $slot)->first();
+        $with = [];
+        if ($photo !== null) {
+            $kept = $this->pictures->keep($photo, ClothPictures::LARGE, $folder);
+            $part = $this->pictures->part($kept->hash, self::MIDDLE, $folder);
+            $with = [
+                'photo' => $kept->hash, 'picture' => $part->hash, 'part' => self::MIDDLE, 'colour' => $part->colour, 'judged' => null,
+            ];
+        } elseif ($before !== null && $before->colour !== $cloth['colour']) {
+            // Another colour is another cloth: the photograph of the old one goes with it.
+            $with = ['photo' => null, 'picture' => null, 'part' => null, 'judged' => null];
+        }
+        $project->swatches()->updateOrCreate(['slot_key' => $slot], [...$cloth, ...$with]);
+        $this->forgetOthers($project);
+    }
+
+    /**
+     * @param  array{x: int, y: int, width: int, height: int}  $part  in thousandths of the photograph
+     *
+     * @throws PictureRefused when the photograph is gone
+     */
+    public function mark(Project $project, Swatch $swatch, array $part): void
+    {
+        $kept = $this->pictures->part((string) $swatch->photo, $part, ClothPictures::ownOf($project));
+        $swatch->update(['picture' => $kept->hash, 'part' => $part, 'colour' => $kept->colour]);
+        $this->forgetOthers($project);
+    }
+
+    public function remove(Project $project, string $slot): void
+    {
+        $project->swatches()->where('slot_key', $slot)->delete();
+        $this->forgetOthers($project);
+    }
+
+    /** Photographs that no cloth shows any more are deleted. */
+    private function forgetOthers(Project $project): void
+    {
+        $project->unsetRelation('swatches');
+        $used = $project->swatches->flatMap(fn (Swatch $swatch): array => [$swatch->photo, $swatch->picture])->filter()->values()->all();
+        $this->pictures->clear(ClothPictures::ownOf($project), array_values(array_map(strval(...), $used)));
+    }
+}
