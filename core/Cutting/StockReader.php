@@ -8,6 +8,7 @@ use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Table;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
@@ -40,28 +41,14 @@ final class StockReader
      */
     public static function csv(string $text, array $slots, CuttingRoom $room): array
     {
-        $lines = preg_split('/\R/u', trim((string) preg_replace('/^\x{FEFF}/u', '', mb_scrub($text)))) ?: [];
-        $comma = substr_count($lines[0], ';') > substr_count($lines[0], ',') ? ';' : ',';
-        $columns = array_map(fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv($lines[0], $comma, '"', ''));
-        $unknown = array_diff($columns, StockFormat::COLUMNS);
-        if ($unknown !== []) {
-            throw DocumentException::at('/1', sprintf(
-                'has a column "%s"; the columns are: %s.', reset($unknown), implode(', ', StockFormat::COLUMNS),
-            ));
-        }
-        $stock = [];
-        foreach (array_slice($lines, 1) as $line) {
+        $stock = array_values(array_map(function (array $row): array {
             $item = [];
-            foreach (str_getcsv($line, $comma, '"', '') as $number => $cell) {
-                $value = trim((string) $cell);
-                if ($value !== '' && isset($columns[$number])) {
-                    $item[$columns[$number]] = self::typed($columns[$number], $value);
-                }
+            foreach ($row as $column => $value) {
+                $item[$column] = self::typed($column, $value);
             }
-            if ($item !== []) {
-                $stock[] = $item;
-            }
-        }
+
+            return $item;
+        }, Table::read($text, StockFormat::COLUMNS)));
 
         return self::read(['dew' => StockFormat::VERSION, 'stock' => $stock], $slots, $room);
     }

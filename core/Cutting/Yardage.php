@@ -46,33 +46,28 @@ final readonly class Yardage
     }
 
     /**
-     * What covers every way of making everything, with the allowances: the most that each task takes by any method, exactly or cut larger,
-     * added up. It says less of the clues than the exact number does, so it can be announced.
+     * What covers every way of making a clue, with the allowances: the most that each task takes by any method, exactly or cut larger,
+     * added up. It says less of the clue than the exact number does.
      *
      * @param  array<string, list<TaskSheet>>  $clues  the tasks of every clue, by its id
-     * @return array<string, Length> by the id of the fabric slot
+     * @return array<string, array<string, Length>> by the ids of the clue and of the fabric slot
      */
-    public static function covering(array $clues, CuttingRoom $room): array
+    public static function coveringByClue(array $clues, CuttingRoom $room): array
     {
         $notation = self::notation($room);
         $marks = new Marks($notation);
         $width = $marks->down($room->usableWidth);
-        $most = $times = [];
-        foreach ($clues as $tasks) {
-            $here = [];
+        $covering = [];
+        foreach ($clues as $clue => $tasks) {
+            $most = [];
             foreach ($tasks as $task) {
                 foreach (self::mostOf($task, $notation, $width) as $slot => $length) {
                     $most[$slot] = ($most[$slot] ?? 0) + $length;
-                    $here[$slot] = 1;
                 }
             }
-            foreach ($here as $slot => $once) {
-                $times[$slot] = ($times[$slot] ?? 0) + $once;
-            }
-        }
-        $covering = [];
-        foreach ($most as $slot => $length) {
-            $covering[$slot] = self::allowedFor($marks->length($length), $room->squaring->times($times[$slot]));
+            $covering[$clue] = array_map(
+                fn (int $length): Length => self::allowedFor($marks->length($length), $room->squaring), $most,
+            );
         }
 
         return $covering;

@@ -47,6 +47,7 @@ const CORE_BORDERS = [
     'Unit' => ['Measure', 'Fabric', 'Geometry', 'Making'],
     'Unit/Kind' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Plan'],
+    'Kits' => ['Measure', 'Fabric', 'Document', 'Cutting'],
     'Sixty' => ['Measure', 'Geometry', 'Unit'],
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Sixty'],
     'Setting' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Sixty'],

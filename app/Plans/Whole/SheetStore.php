@@ -13,6 +13,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\Whole\ClothSheet;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\QuiltSheet;
 use Dew\Core\Plan\Whole\SheetReader;
@@ -37,6 +38,8 @@ final class SheetStore
     private const ANNOUNCEMENT = 'announcement';
 
     private const QUILT = 'quilt';
+
+    private const CLOTH = 'cloth';
 
     private const CLUE = 'clue';
 
@@ -73,6 +76,11 @@ final class SheetStore
     public function quilt(int $version, string $size): QuiltSheet
     {
         return SheetReader::quilt($this->body($version, self::QUILT, $size));
+    }
+
+    public function cloth(int $version): ClothSheet
+    {
+        return SheetReader::cloth($this->body($version, self::CLOTH));
     }
 
     /** @param  bool  $whole  whether steps and other ways of making are asked for */
@@ -142,6 +150,12 @@ final class SheetStore
             Sheet::query()->insertOrIgnore($this->written(
                 $this->key($version->id, self::ANNOUNCEMENT, '', '', $defaults),
                 $writer->text(Compiler::announcement($design)),
+            ));
+            $missing++;
+        }
+        if (! isset($there[self::CLOTH.'|||'])) {
+            Sheet::query()->insertOrIgnore($this->written(
+                $this->key($version->id, self::CLOTH, '', '', $defaults->only()), $writer->text(Compiler::clothSheet($design)),
             ));
             $missing++;
         }
@@ -312,6 +326,7 @@ final class SheetStore
         $sheet = match ($kind) {
             self::ANNOUNCEMENT => Compiler::announcement($design),
             self::QUILT => Compiler::quiltSheet($design, $size),
+            self::CLOTH => Compiler::clothSheet($design),
             default => Compiler::clueSheet($design, $size, $clue, $methods),
         };
 

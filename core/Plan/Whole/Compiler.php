@@ -26,12 +26,16 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
 use InvalidArgumentException;
+use WeakMap;
 
 /** Turns a design into numbers. A pure function: the same design, size and methods give the same sheets. */
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 9;
+    public const REVISION = 10;
+
+    /** @var WeakMap<Design, ClothSheet>|null */
+    private static ?WeakMap $cloth = null;
 
     public static function announcement(Design $design): Announcement
     {
@@ -58,19 +62,33 @@ final class Compiler
                 array_combine($design->later->fabrics, $design->later->fabrics),
             ),
             $design->prepare,
-            self::cloth($design),
+            self::clothSheet($design)->whole(),
         );
     }
 
-    /** @return array<string, array<string, Length>> what covers every way of making the quilt, by size and fabric slot */
-    private static function cloth(Design $design): array
+    /** How much cloth every clue takes at every size. It is worked out once for a design and kept as long as that is in hand. */
+    public static function clothSheet(Design $design): ClothSheet
     {
-        $cloth = [];
+        /** @var WeakMap<Design, ClothSheet> $known */
+        $known = self::$cloth ??= new WeakMap;
+        if (isset($known[$design])) {
+            return $known[$design];
+        }
+        $compilation = Compilation::of($design);
+        $exact = $covering = $perimeters = [];
         foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
-            $cloth[$size] = Yardage::covering(self::tasks($design, $size), $design->room);
+            $tasks = self::tasks($design, $size);
+            $covering[$size] = Yardage::coveringByClue($tasks, $design->room);
+            $exact[$size] = array_fill_keys(array_keys($tasks), []);
+            foreach (Yardage::of($tasks, $design->room) as $slot => $yardage) {
+                foreach ($yardage->need as $clue => $length) {
+                    $exact[$size][$clue][$slot] = $length;
+                }
+            }
+            $perimeters[$size] = $compilation->sized($size)->layout->perimeter;
         }
 
-        return $cloth;
+        return $known[$design] = new ClothSheet($exact, $covering, $perimeters);
     }
 
     /**

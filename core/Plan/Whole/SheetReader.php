@@ -118,6 +118,18 @@ final class SheetReader
     }
 
     /** @throws DocumentException */
+    public static function cloth(string $json): ClothSheet
+    {
+        $sheet = Node::fromJson($json, self::LARGEST_SHEET);
+        $lengths = fn (Node $all): array => array_map(fn (Node $length): Length => Length::decode($length->string()), $all->entries());
+        $sizes = fn (Node $all): array => array_map(
+            fn (Node $clues): array => array_map($lengths, $clues->entries()), $all->entries(),
+        );
+
+        return new ClothSheet($sizes($sheet->get('exact')), $sizes($sheet->get('covering')), $lengths($sheet->get('perimeters')));
+    }
+
+    /** @throws DocumentException */
     public static function announcement(string $json): Announcement
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);

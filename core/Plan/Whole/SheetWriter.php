@@ -52,17 +52,18 @@ final class SheetWriter
         $this->patches = new WeakMap;
     }
 
-    public static function write(ClueSheet|QuiltSheet|Announcement $sheet): string
+    public static function write(ClueSheet|QuiltSheet|Announcement|ClothSheet $sheet): string
     {
         return (new self)->text($sheet);
     }
 
-    public function text(ClueSheet|QuiltSheet|Announcement $sheet): string
+    public function text(ClueSheet|QuiltSheet|Announcement|ClothSheet $sheet): string
     {
         return match (true) {
             $sheet instanceof ClueSheet => $this->clue($sheet, array_map($this->taskText(...), $sheet->tasks)),
             $sheet instanceof QuiltSheet => $this->json($this->quilt($sheet)),
             $sheet instanceof Announcement => $this->json($this->announcement($sheet)),
+            $sheet instanceof ClothSheet => $this->json($this->cloth($sheet)),
         };
     }
 
@@ -269,6 +270,31 @@ final class SheetWriter
             ...($step->names === [] ? [] : ['names' => $step->names]),
             'on' => implode('; ', array_map(fn (On $on): string => $on->encode(), $step->on)),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function cloth(ClothSheet $sheet): array
+    {
+        return [
+            'exact' => $this->bySize($sheet->exact), 'covering' => $this->bySize($sheet->covering), 'perimeters' => $this->lengths($sheet->perimeters),
+        ];
+    }
+
+    /** @param  array<string, array<string, array<string, Length>>>  $sizes */
+    private function bySize(array $sizes): object
+    {
+        $bySize = [];
+        foreach ($sizes as $size => $clues) {
+            $bySize[$size] = (object) array_map($this->lengths(...), $clues);
+        }
+
+        return (object) $bySize;
+    }
+
+    /** @param  array<string, Length>  $lengths */
+    private function lengths(array $lengths): object
+    {
+        return (object) array_map(fn (Length $length): string => $length->encode(), $lengths);
     }
 
     /** @return array<string, mixed> */
