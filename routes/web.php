@@ -108,6 +108,13 @@ Route::middleware('auth')->group(function (): void {
         Route::put('fabrics/{slot}/value', [Member\SwatchController::class, 'judge'])->name('swatch.judge');
         Route::get('cloth/{picture}', [Member\SwatchController::class, 'picture'])->name('swatch.picture');
         Route::get('values', [Member\SwatchController::class, 'values'])->name('values');
+        Route::get('print/chart.pdf', [Member\PrintController::class, 'chart'])->name('print.chart');
+        Route::get('print/bags.pdf', [Member\PrintController::class, 'bags'])->name('print.bags');
+        Route::get('clues/{number}/mat.pdf', [Member\PrintController::class, 'plan'])->name('print.plan');
+        Route::get('kits', [Member\KitController::class, 'index'])->name('kits');
+        Route::post('kits', [Member\KitController::class, 'store'])->middleware('throttle:edits')->name('kits.store');
+        Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
+        Route::post('kits/{order}/stock', [Member\KitController::class, 'stock'])->name('kits.stock');
         Route::get('bench', Member\BenchController::class)->name('bench');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');
         Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');
@@ -140,6 +147,12 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
         Route::get('people', Host\PeopleController::class)->name('people');
         Route::get('history', [Host\HistoryController::class, 'index'])->name('history');
+        Route::get('kits', [Host\KitController::class, 'index'])->name('kits');
+        Route::put('kits/orders', [Host\KitController::class, 'mark'])->name('kits.mark');
+        Route::get('kits/orders.csv', [Host\KitController::class, 'file'])->name('kits.file');
+        Route::get('kits/labels.pdf', [Host\KitPrintController::class, 'labels'])->name('kits.labels');
+        Route::get('kits/cutting.pdf', [Host\KitPrintController::class, 'cutting'])->name('kits.cutting');
+        Route::get('yardage', Host\YardageController::class)->name('yardage');
         Route::post(
             'clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'],
         )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.sewn');
@@ -158,6 +171,14 @@ Route::middleware('auth')->group(function (): void {
         });
 
         Route::middleware('can:run,quiltAlong')->group(function (): void {
+            Route::put('kits', [Host\KitController::class, 'settings'])->name('kits.settings');
+            Route::put('kits/bolts', [Host\KitController::class, 'bolts'])->name('kits.bolts');
+            Route::post('kits/file', [Host\KitController::class, 'read'])->middleware('throttle:edits')->name('kits.read');
+            Route::middleware(DemoOnly::class)->group(function (): void {
+                Route::post('kits/fetch', [Host\KitController::class, 'fetch'])->name('kits.fetch');
+                Route::get('order-desk', [Host\OrderDeskController::class, 'index'])->name('orders');
+                Route::post('order-desk', [Host\OrderDeskController::class, 'store'])->middleware('throttle:edits')->name('orders.store');
+            });
             Route::get('settings', [Host\SettingsController::class, 'edit'])->name('settings');
             Route::put('settings', [Host\SettingsController::class, 'update'])->name('settings.update');
             Route::post('helpers', [Host\HelperController::class, 'store'])->middleware('throttle:mail')->name('helpers.store');

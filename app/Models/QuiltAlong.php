@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $quilted_by_block quilt as you go
  * @property bool $many_hands one quilt that a group sews together
  * @property string $clue_word what a clue is called here: clue, month, week or part
+ * @property array{offered?: list<string>, reserve?: int, bolt?: string, hand?: array<string, list<string>>} $kits see {@see KitSettings}
  * @property Notation $units what its host measures in
  * @property string|null $welcome what members read when they join
  * @property CarbonImmutable|null $may_share_at when its owner said that she may share this pattern
@@ -45,15 +46,29 @@ final class QuiltAlong extends Model
 
     protected $fillable = [
         'slug', 'name', 'host_name', 'zone', 'secret', 'pace', 'quilted_by_block', 'many_hands', 'clue_word', 'units', 'welcome',
-        'may_share_at', 'copy_question', 'copy_word',
+        'may_share_at', 'copy_question', 'copy_word', 'kits',
     ];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['kits' => '{}'];
 
     protected function casts(): array
     {
         return [
-            'default_methods' => 'array', 'secret' => 'boolean', 'quilted_by_block' => 'boolean', 'many_hands' => 'boolean',
+            'default_methods' => 'array', 'kits' => 'array', 'secret' => 'boolean', 'quilted_by_block' => 'boolean', 'many_hands' => 'boolean',
             'units' => Notation::class, 'may_share_at' => 'immutable_datetime',
         ];
+    }
+
+    /** @return HasMany<KitRow, $this> */
+    public function kitRows(): HasMany
+    {
+        return $this->hasMany(KitRow::class);
+    }
+
+    public function kitSettings(): KitSettings
+    {
+        return KitSettings::kept($this->kits, $this->units);
     }
 
     /** @return array<string, Method> by kind; methods that this Dew does not know are left out */

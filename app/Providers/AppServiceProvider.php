@@ -108,6 +108,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('picture', '[0-9a-f]{64}');
         Route::pattern('slot', '[A-Za-z0-9-]{1,64}');
         Route::pattern('stock', '[0-9a-z]{26}');
+        Route::pattern('order', '[1-9][0-9]{0,17}');
+        Route::pattern('format', 'json|csv');
         Route::pattern('unit', '[a-z0-9-]{1,40}');
         Route::pattern('number', '[1-9][0-9]{0,2}');
         Route::pattern('clue', '[a-z0-9-]{1,40}');

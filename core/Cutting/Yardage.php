@@ -85,6 +85,16 @@ final readonly class Yardage
         return self::allowedFor($this->exact(), $this->squaring->times(count($this->need)));
     }
 
+    /**
+     * What some clues take off a bolt together, with what squaring takes at each, and what washing may take.
+     *
+     * @param  list<Length>  $clues  exact lengths, one for each clue
+     */
+    public static function allowed(array $clues, ?Length $squaring = null): Length
+    {
+        return self::allowedFor(Length::sum($clues), ($squaring ?? CuttingRoom::usual()->squaring)->times(count($clues)));
+    }
+
     private static function notation(CuttingRoom $room): Notation
     {
         return $room->isMetric() ? Notation::Centimetres : Notation::Fractions;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Host\KeepKits;
 use App\Actions\Host\PublishDesign;
 use App\Actions\Host\ScheduleClue;
 use App\Actions\Member\ChangeStock;
@@ -12,6 +13,8 @@ use App\Actions\Member\JoinQuiltAlong;
 use App\Actions\Member\RecordTap;
 use App\Models\Clue;
 use App\Models\CorrectionMark;
+use App\Models\KitRow;
+use App\Models\KitSettings;
 use App\Models\Notice;
 use App\Models\Progress;
 use App\Models\Project;
@@ -23,9 +26,13 @@ use App\Models\TestRemark;
 use App\Models\User;
 use App\Plans\Cloth\HerCutting;
 use App\Plans\ReleasedSheets;
+use App\Plans\Whole\SheetStore;
+use App\Support\OrderDesk;
 use Carbon\CarbonImmutable;
 use Dew\Core\Cutting\CutStep as Step;
 use Dew\Core\Cutting\StockKind;
+use Dew\Core\Kits\KitKind;
+use Dew\Core\Kits\KitOrder;
 use Dew\Core\Measure\Length;
 use Dew\Core\Plan\TaskSheet;
 use Illuminate\Database\Seeder;
@@ -75,6 +82,23 @@ final class DemoSeeder extends Seeder
         'june@rivers.example' => [0.1, 0.1], 'hollis@rivers.example' => [0.2, 0.0],
     ];
 
+    private const GARDENERS = [
+        'Ada Thornbury', 'Bea Kowalczyk', 'Cleo Marchetti', 'Dell Haverford', 'Esme Okafor', 'Flora Winslade', 'Gwen Tallis', 'Hattie Bramwell',
+        'Ines Calloway', 'Joss Penhallow', 'Kit Ravensworth', 'Lena Oduya',
+    ];
+
+    /** Orders of whole kits of Night Ferry. */
+    private const KITS = [
+        ['Tobias Fenn', 'whole', 's-crib', 'c-last-boat', 1],
+        ['Greta Sandoval', 'whole', 's-throw', 'c-last-boat', 1],
+        ['Odile Marsh', 'whole', 's-queen', 'c-last-boat', 1],
+        ['June Abara', 'whole', 's-queen', 'c-last-boat', 1],
+        ['Pia Lindqvist-Ames', 'whole', 's-twin', 'c-last-boat', 1],
+        ['Noor Castellan', 'whole', 's-twin', 'c-last-boat', 2],
+        ['Hollis Agnew', 'whole', 's-crib', 'c-last-boat', 1],
+        ['Mara Quill', 'slot:f-signal', 's-throw', 'c-last-boat', 1],
+    ];
+
     /** What Mara has: slot, kind, length, width, how many, name. There is a little too little mist. */
     private const CLOTH = [
         ['f-river', 'yardage', '27', null, 1, ''],
@@ -92,6 +116,8 @@ final class DemoSeeder extends Seeder
         private readonly RecordTap $tap,
         private readonly ChangeStock $stock,
         private readonly CutStep $cut,
+        private readonly OrderDesk $desk,
+        private readonly KeepKits $keepKits,
     ) {
     }
 
@@ -128,6 +154,7 @@ final class DemoSeeder extends Seeder
         }
         $this->schedule($quiltAlong, $now);
         $this->remark($quiltAlong, $ivo);
+        $this->kits($quiltAlong, self::KITS, fetched: true);
         $this->kitchenGarden($wren);
         CarbonImmutable::setTestNow();
     }
@@ -138,6 +165,34 @@ final class DemoSeeder extends Seeder
         $document = (string) file_get_contents(database_path('designs/night-ferry.json'));
 
         return (string) preg_replace('/("id": "u-beam".*?"fabrics": \[)"f-lamp"/s', '$1"f-mist"', $document, 1);
+    }
+
+    /**
+     * Orders at the desk of the shop. Those of Night Ferry are fetched, and the first ones are packed and handed out.
+     *
+     * @param  list<array{string, string, string, string, int}>  $orders  name, kit, size, colourway, count
+     */
+    private function kits(QuiltAlong $quiltAlong, array $orders, bool $fetched = false): void
+    {
+        $this->desk->clear($quiltAlong);
+        $taken = [];
+        foreach ($orders as $index => [$name, $kit, $size, $colourway, $count]) {
+            [$kind, $part] = [...explode(':', $kit, 2), ''];
+            $email = strtolower(explode(' ', $name)[0]).'@rivers.example';
+            $taken[] = $order = new KitOrder(
+                sprintf('SL-%d', 1041 + $index), $name, $email, KitKind::from($kind), $part, $size, $colourway, $count,
+            );
+            $this->desk->place($quiltAlong, $order);
+        }
+        $this->keepKits->settings($quiltAlong, new KitSettings(
+            $fetched ? [KitKind::Whole, KitKind::Slot] : [KitKind::Clue], 10, Length::inches(432), [],
+        ));
+        if ($fetched) {
+            $this->keepKits->take($quiltAlong, $taken, 'desk');
+            $ids = array_values($quiltAlong->kitRows()->where('origin', 'desk')->get()->map(fn (KitRow $row): int => $row->id)->sort()->all());
+            $this->keepKits->mark($quiltAlong, array_slice($ids, 0, 4), 'packed');
+            $this->keepKits->mark($quiltAlong, array_slice($ids, 0, 2), 'handed_out');
+        }
     }
 
     /** Mara says what she has, and cuts the first steps of clue 2 by her plan. */
@@ -245,6 +300,7 @@ final class DemoSeeder extends Seeder
         $this->schedule->now($first);
         $first->forceFill(['announced_at' => now()])->save();
         CarbonImmutable::setTestNow($now);
+        $this->kits($quiltAlong, $this->garden($quiltAlong));
         $months = 0;
         foreach ($quiltAlong->clues()->where('number', '>', 1)->get() as $clue) {
             if ($clue->key === 'k-midsummer') {
@@ -256,6 +312,23 @@ final class DemoSeeder extends Seeder
             $day = $now->setTimezone(self::ZONE)->addMonthsNoOverflow($months)->format('Y-m-d');
             $this->schedule->at($clue, $day, '09:00', self::ZONE);
         }
+    }
+
+    /**
+     * Twelve people order the first month of Kitchen Garden, by turns in its colourways.
+     *
+     * @return list<array{string, string, string, string, int}>
+     */
+    private function garden(QuiltAlong $quiltAlong): array
+    {
+        $announcement = app(SheetStore::class)->announcement($quiltAlong->version());
+        [$size, $colourways] = [(string) array_key_first($announcement->sizes), array_map(strval(...), array_keys($announcement->colourways))];
+        $month = 'clue:'.$this->clue($quiltAlong, 1)->key;
+
+        return array_map(
+            fn (string $name, int $index): array => [$name, $month, $size, $colourways[$index % count($colourways)], 1],
+            self::GARDENERS, array_keys(self::GARDENERS),
+        );
     }
 
     private function quiltAlong(

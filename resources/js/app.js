@@ -17,6 +17,9 @@ document.querySelectorAll('input[data-zone]').forEach((input) => {
     // The zone of the device, where nobody has said another.
     input.value = input.value === 'UTC' ? Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC' : input.value;
 });
+document.querySelectorAll('input[data-choose-all]').forEach((all) => all.addEventListener('change', () => {
+    all.form.querySelectorAll('input[type="checkbox"]').forEach((box) => { box.checked = all.checked; });
+}));
 document.querySelectorAll('form[data-sign-out]').forEach((form) => form.addEventListener('submit', forgetQueues));
 afterPaint(() => {
     theme();

@@ -155,6 +155,7 @@ it('reaches compiled sheets of members through one door', function (): void {
         'app/Http/Requests/JoinRequest.php',
         'app/Plans/HeldVersion.php',
         'app/Plans/ReleasedSheets.php',
+        'app/Plans/Whole/KitRoom.php',
         'app/Presentation/Host/DesignDrawing.php',
         'app/Presentation/Host/ProgressGrid.php',
         'app/Providers/AppServiceProvider.php',

@@ -74,7 +74,7 @@ final class YardageOf extends Command
                         fn (string $clue, Length $length): string => $clue.' '.$text($length), array_keys($need->need), $need->need,
                     )),
                     $text($need->exact()),
-                    $text($need->withAllowance()),
+                    $text($need->withAllowance()->ceilTo($notation->fineStep())),
                     $shop->number($shop->sold($need->withAllowance())),
                     $shop->number($shop->sold($announced[$slot->id])),
                     $shop->number($shop->sold($announced[$slot->id], true)),

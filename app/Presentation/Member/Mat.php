@@ -20,7 +20,6 @@ use Dew\Core\Cutting\PieceUse;
 use Dew\Core\Cutting\SlotCutting;
 use Dew\Core\Cutting\StockCut;
 use Dew\Core\Cutting\Wanted;
-use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -74,22 +73,13 @@ final readonly class Mat
     /** @return array{title: string, parts: list<string>, steps: list<array<string, mixed>>} */
     private function draw(Project $project, Clue $clue): array
     {
-        $planned = $this->cutting->of($project, $clue->number);
-        $planned = array_values(array_filter($planned, fn (PlannedClue $one): bool => $one->clue === $clue->key))[0];
-        $announcement = $this->sheets->announcement($project);
-        $cloths = $project->colourway($announcement)->cloths;
-        $slots = array_values(array_filter(
-            $announcement->slots, fn (Slot $slot): bool => isset($planned->cutting->slots[$slot->id]),
-        ));
+        $planned = $this->planned($project, $clue);
         $open = new Openings;
-        $steps = $cards = [];
-        foreach ($slots as $slot) {
-            $fabric = FabricView::of($slot, $cloths[$slot->id], []);
-            $card = $this->fabric($planned, $fabric, $project, count($steps));
-            $cards[] = $card;
+        $cards = $this->cards($planned, $project);
+        $steps = [];
+        foreach ($cards as $card) {
             array_push($steps, ...$card['index']);
         }
-
         $better = $this->cutting->betterWidth($project, $planned);
         $text = fn (Length $length): string => $this->text($length, $project->notation);
 
@@ -111,12 +101,44 @@ final readonly class Mat
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function fabric(PlannedClue $planned, FabricView $fabric, Project $project, int $first): array
+    /** @return array{title: string, cards: list<array<string, mixed>>} the same for paper: drawn in plain colours, without buttons */
+    public function forPrint(Project $project, Clue $clue): array
+    {
+        $planned = $this->planned($project, $clue);
+
+        return ['title' => $planned->title, 'cards' => $this->cards($planned, $project, onPaper: true)];
+    }
+
+    private function planned(Project $project, Clue $clue): PlannedClue
+    {
+        $planned = $this->cutting->of($project, $clue->number);
+
+        return array_values(array_filter($planned, fn (PlannedClue $one): bool => $one->clue === $clue->key))[0];
+    }
+
+    /** @return list<array{index: list<array<string, mixed>>, ...<string, mixed>}> one for each fabric that the clue cuts from */
+    private function cards(PlannedClue $planned, Project $project, bool $onPaper = false): array
+    {
+        $announcement = $this->sheets->announcement($project);
+        $cloths = $project->colourway($announcement)->cloths;
+        $cards = [];
+        $steps = 0;
+        foreach ($announcement->slots as $slot) {
+            if (isset($planned->cutting->slots[$slot->id])) {
+                $cards[] = $card = $this->fabric($planned, FabricView::of($slot, $cloths[$slot->id], []), $project, $steps, $onPaper);
+                $steps += count($card['index']);
+            }
+        }
+
+        return $cards;
+    }
+
+    /** @return array{index: list<array<string, mixed>>, ...<string, mixed>} */
+    private function fabric(PlannedClue $planned, FabricView $fabric, Project $project, int $first, bool $onPaper): array
     {
         $cutting = $planned->cutting->slots[$fabric->slot];
         $text = new CuttingText($cutting->need, $project->notation);
-        $picture = new SheetPicture($fabric->colour, $fabric->fill, $project->notation, $project->left_handed);
+        $picture = new SheetPicture($fabric->colour, $onPaper ? $fabric->colour : $fabric->fill, $project->notation, $project->left_handed);
         $names = $project->stock->pluck('name', 'id');
         $isBolt = isset($planned->before->bolts[$fabric->slot]);
         $alike = $cutting->need->lookAlikes($project->notation === Notation::Centimetres ? 6 : 4);

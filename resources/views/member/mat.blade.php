@@ -29,6 +29,8 @@
         </form>
     </details>
     {!! $html !!}
+    @if ($count > 0)<p class="print-links">{{ __('prints.open') }}: <a href="{{ route('member.print.plan', [$project, $number]) }}">{{
+        __('prints.names.plan') }}</a></p>@endif
     <details class="cautions"><summary>{{ __('cautions.title') }}</summary><p>{{ __('cautions.cutter') }}</p></details>
     <p><a class="btn btn-quiet" href="{{ route('member.clues.show', [$project, $number]) }}">{{ __('mat.back') }}</a></p>
 </x-layout.member>

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Models\Clue;
+use App\Models\KitRow;
+use App\Models\Project;
+use App\Plans\ReleasedSheets;
+use Dew\Core\Cutting\ShopMeasure;
+use Dew\Core\Cutting\Yardage;
+use Dew\Core\Kits\KitContents;
+use Dew\Core\Kits\KitKind;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+
+/** The kits that a member has ordered or can order, and what lies in them, as far as she may know. */
+final readonly class HerKits
+{
+    public function __construct(
+        private Drawn $drawn,
+        private ReleasedSheets $sheets,
+    ) {
+    }
+
+    /**
+     * @return array{
+     *     orders: list<array{id: int, name: string, count: int, state: string, holds: list<string>, note: string|null, cancels: bool,
+     *         stocks: bool, on_list: bool}>,
+     *     offers: list<array{value: string, name: string, holds: list<string>, note: string|null}>
+     * }
+     */
+    public function of(Project $project): array
+    {
+        $announcement = $this->sheets->announcement($project);
+        $numbers = $project->quiltAlong->clues()->pluck('number', 'key')->map(fn (mixed $number): int => (int) $number)->all();
+        $orders = [];
+        foreach (KitRow::query()->where('project_id', $project->id)->orderBy('id')->get() as $row) {
+            $holds = $this->holds($project, $row->kind, $row->part, $row->size_key, $row->colourway_key);
+            $orders[] = [
+                'id' => $row->id,
+                'name' => $this->name($row->kind, $row->part, $announcement, $numbers),
+                'count' => $row->count,
+                'state' => match (true) {
+                    $row->handed_out === $row->count => 'handed_out',
+                    $row->packed === $row->count => 'packed',
+                    default => 'ordered',
+                },
+                'holds' => $this->lines($holds, $row->colourway_key, $announcement, $project),
+                'note' => $this->note($row->kind, $holds, $row->colourway_key, $announcement),
+                'cancels' => $row->origin === 'member' && $row->packed === 0,
+                'stocks' => $row->handed_out === $row->count && $row->stocked_at === null && $holds !== [],
+                'on_list' => $row->stocked_at !== null,
+            ];
+        }
+
+        return ['orders' => $orders, 'offers' => $project->size_later ? [] : $this->offers($project, $announcement, $numbers)];
+    }
+
+    /**
+     * What a kit holds; empty where it may not be known yet, or where there is no such kit.
+     *
+     * @return array<string, Length> by fabric slot
+     */
+    public function holds(Project $project, KitKind $kind, string $part, string $size, string $colourway): array
+    {
+        $announcement = $this->sheets->announcement($project);
+        if (! isset($announcement->cloth[$size], $announcement->colourways[$colourway])) {
+            return [];
+        }
+        $clues = $kind === KitKind::Clue ? $this->open($project, $size) : [];
+        $contents = new KitContents($announcement->cloth[$size], $clues, self::shop($project), $project->quiltAlong->secret);
+
+        return $contents->of($kind, $part, array_flip($announcement->colourways[$colourway]->gaps));
+    }
+
+    /** The id of the clue or fabric that an offer names; null where there is no such offer. A clue to come goes by its number alone. */
+    public function part(Project $project, KitKind $kind, string $named): ?string
+    {
+        if (! in_array($kind, $project->quiltAlong->kitSettings()->offered, true)) {
+            return null;
+        }
+
+        return match ($kind) {
+            KitKind::Whole => $named === '' ? '' : null,
+            KitKind::Slot => isset($this->sheets->announcement($project)->slots[$named]) ? $named : null,
+            KitKind::Clue => $project->quiltAlong->clues()->where('number', (int) $named)->value('key'),
+        };
+    }
+
+    /**
+     * @param  array<string, int>  $numbers
+     * @return list<array{value: string, name: string, holds: list<string>, note: string|null}>
+     */
+    private function offers(Project $project, Announcement $announcement, array $numbers): array
+    {
+        $offers = [];
+        $offer = function (KitKind $kind, string $part, string $value) use ($project, $announcement, $numbers): array {
+            $holds = $this->holds($project, $kind, $part, $project->size_key, $project->colourway_key);
+
+            return [
+                'value' => $value, 'name' => $this->name($kind, $part, $announcement, $numbers),
+                'holds' => $this->lines($holds, $project->colourway_key, $announcement, $project),
+                'note' => $this->note($kind, $holds, $project->colourway_key, $announcement),
+            ];
+        };
+        foreach ($project->quiltAlong->kitSettings()->offered as $kind) {
+            match ($kind) {
+                KitKind::Whole => $offers[] = $offer($kind, '', 'whole'),
+                KitKind::Clue => array_push($offers, ...array_map(
+                    fn (string $key, int $number): array => $offer($kind, $key, "clue:$number"), array_keys($numbers), $numbers,
+                )),
+                KitKind::Slot => array_push($offers, ...array_map(
+                    fn (string $slot): array => $offer($kind, $slot, "slot:$slot"), array_keys($announcement->slots),
+                )),
+            };
+        }
+
+        return $offers;
+    }
+
+    /** @param  array<string, int>  $numbers */
+    private function name(KitKind $kind, string $part, Announcement $announcement, array $numbers): string
+    {
+        return match ($kind) {
+            KitKind::Whole => __('kits.kinds.whole'),
+            KitKind::Clue => __('kits.member.clue', ['number' => $numbers[$part] ?? '–']),
+            KitKind::Slot => isset($announcement->slots[$part])
+                ? $announcement->slots[$part]->letter.' '.$announcement->slots[$part]->name
+                : '–',
+        };
+    }
+
+    /**
+     * @param  array<string, Length>  $holds
+     * @return list<string>
+     */
+    private function lines(array $holds, string $colourway, Announcement $announcement, Project $project): array
+    {
+        $shop = self::shop($project);
+        $lines = [];
+        foreach ($announcement->slots as $slot) {
+            if (isset($holds[$slot->id])) {
+                $lines[] = __('kits.member.line', [
+                    'letter' => $slot->letter, 'cloth' => $announcement->colourways[$colourway]->cloths[$slot->id]->name,
+                    'length' => __('chart.sold.'.$shop->value, ['number' => $shop->number($holds[$slot->id])]),
+                ]);
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @param  array<string, Length>  $holds */
+    private function note(KitKind $kind, array $holds, string $colourway, Announcement $announcement): ?string
+    {
+        $gaps = $announcement->colourways[$colourway]->gaps ?? [];
+
+        return match (true) {
+            $kind === KitKind::Clue && $holds === [] => __('kits.member.later'),
+            $kind === KitKind::Whole && $gaps !== [] => __('kits.member.gaps', ['slots' => implode(', ', array_map(
+                fn (string $slot): string => $announcement->slots[$slot]->letter.' '.$announcement->slots[$slot]->name, $gaps,
+            ))]),
+            default => null,
+        };
+    }
+
+    /**
+     * What covers each open clue, on cloth as wide as the design's, whatever she has.
+     *
+     * @return array<string, array<string, Length>> by clue and slot
+     */
+    private function open(Project $project, string $size): array
+    {
+        $plain = clone $project;
+        $plain->fill(['size_key' => $size, 'usable_width' => null, 'set_widths' => []]);
+        $covering = [];
+        foreach ($this->sheets->open($plain) as $clue) {
+            /** @var Clue $clue */
+            $kept = $this->drawn->ofClue($plain, $clue, 'kit', function (ClueSheet $sheet): array {
+                $lengths = $sheet->tasks === []
+                    ? []
+                    : Yardage::coveringByClue([$sheet->clue => $sheet->tasks], $sheet->tasks[0]->room)[$sheet->clue];
+
+                return array_map(fn (Length $length): string => $length->encode(), $lengths);
+            });
+            foreach ($kept as $slot => $length) {
+                $covering[$clue->key][(string) $slot] = Length::decode(is_string($length) ? $length : '0');
+            }
+        }
+
+        return $covering;
+    }
+
+    private static function shop(Project $project): ShopMeasure
+    {
+        return $project->quiltAlong->units === Notation::Centimetres ? ShopMeasure::Metres : ShopMeasure::Yards;
+    }
+}
