@@ -34,7 +34,7 @@ test('every view of a member is accessible and fits, in light and dark', async (
     await releaseNow(await device(), world);
     const member = await device();
     const quilt = await join(member, world);
-    for (const page of ['', '/clues/1', '/fabrics', '/bench', '/quilt']) await check(member, `${quilt}${page}`);
+    for (const page of ['', '/clues/1', '/clues/1/mat', '/fabrics', '/values', '/kits', '/bench', '/quilt']) await check(member, `${quilt}${page}`);
     for (const page of ['/home', '/account', '/join', `/join/${world.code}`]) await check(member, page);
 });
 
@@ -42,7 +42,7 @@ test('every view of a host is accessible and fits, in light and dark', async ({ 
     test.slow();
     const host = await device();
     await releaseNow(host, world);
-    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
+    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/kits', '/yardage', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
 });
 
 for (const [what, pages] of [

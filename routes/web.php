@@ -94,6 +94,8 @@ Route::middleware('auth')->group(function (): void {
         Route::put('clues/{number}/mat/width', [Member\MatController::class, 'width'])->name('mat.width');
         Route::put('cutting', [Member\CuttingController::class, 'update'])->name('cutting.update');
         Route::get('fabrics', Member\FabricsController::class)->name('fabrics');
+        Route::get('cloth.{format}', [Member\StockFileController::class, 'show'])->name('stock.file');
+        Route::post('cloth', [Member\StockFileController::class, 'store'])->middleware('throttle:edits')->name('stock.read');
         Route::get('fabrics/{slot}/fits', [Member\StockController::class, 'fits'])->middleware('throttle:edits')->name('stock.fits');
         Route::put('fabrics/{slot}/rules', [Member\StockController::class, 'rules'])->name('stock.rules');
         Route::post('fabrics/{slot}/left', [Member\StockController::class, 'clear'])->name('stock.clear');

@@ -33,7 +33,6 @@ return [
     'settings' => 'What the shop offers', 'offered' => 'Kits that members can order', 'reserve_percent' => 'In reserve, for every 100 ordered',
     'bolt_length' => 'A new bolt (:unit)', 'save' => 'Save', 'saved' => 'Saved.',
     'reserve_wrong' => 'Write a whole number from 0 to 100.', 'bolt_length_wrong' => 'Write how long a new bolt is, such as 12.',
-    'offered_wrong' => 'Choose kits from the list.',
     'desk' => 'Fetch orders from the order desk', 'desk_hint' => 'A small stand-in for the shop’s own system; it is told what is packed.',
     'file' => 'Read orders from a file', 'file_label' => 'A table of orders (CSV)', 'save_file' => 'Save all orders as a table',
     'file_missing' => 'Choose a file of at most 1 MB.',

@@ -8,6 +8,7 @@ use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\HerCutting;
 use Dew\Core\Cutting\CutStep;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -288,3 +289,23 @@ it('answers the chart in twelve queries, warm and cold, and works the plan out o
     expect(count($counts['warm']))->toBeLessThanOrEqual(12, implode("\n", $counts['warm']));
     expect(count($counts['cold']))->toBeLessThanOrEqual(15, implode("\n", $counts['cold']));
 });
+
+it('saves her list of cloth as a file, reads one, and refuses cloth that is on the list already', function (string $format): void {
+    have($this, 'f-deep', ['kind' => 'scrap', 'width' => '12 1/2', 'length' => '9', 'corner_width' => '2', 'corner_length' => '3', 'name' => 'Old sheet']);
+    have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '3']);
+    $text = (string) $this->get("/q/{$this->project->id}/cloth.$format")->assertOk()->getContent();
+    $send = fn (string $text) => $this->post("/q/{$this->project->id}/cloth", [
+        'file' => UploadedFile::fake()->createWithContent("cloth.$format", $text),
+    ]);
+    $send($text)->assertSessionHasErrors('file');
+    expect((string) session('errors')->first('file'))->toContain('is on your list already');
+    StockRow::query()->update(['gone_at' => now()]);
+    $send($text)->assertSessionHas('status', '2 entries were added.');
+    expect(StockRow::query()->whereNull('gone_at')->where('slot_key', 'f-deep')->sole())->width->toFloat()->toBe(12.5)
+        ->corner_length->toFloat()->toBe(3.0)->name->toBe('Old sheet')
+        ->and(StockRow::query()->whereNull('gone_at')->where('slot_key', 'f-lamp')->sole())->count->toBe(3);
+    $send('{"dew": "stock/1", "stock": [{"id": "a", "slot": "f-none", "kind": "rug"}]}')->assertSessionHasErrors('file');
+    $send('kind,colour')->assertSessionHasErrors('file');
+    expect((string) session('errors')->first('file'))->toContain('has a column "colour"', 'nothing was added');
+    expect(StockRow::query()->whereNull('gone_at')->count())->toBe(2);
+})->with(['json', 'csv']);

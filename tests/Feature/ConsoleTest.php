@@ -412,3 +412,29 @@ it('prints the cloth that a design takes, with binding, back and batting', funct
         ->expectsOutputToContain('Buy (metres)')->expectsOutputToContain('upright seams')->assertSuccessful();
     $this->artisan('dew:yardage', ['file' => NIGHT_FERRY, '--size' => 's-none'])->assertFailed();
 });
+
+it('prints the kits, bolts and order of cutting for a table of orders, and what is wrong with one', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'orders');
+    file_put_contents($file, "number,kit,size,colourway,count\n1,whole,s-crib,c-last-boat,4\n2,slot:f-deep,s-queen,c-last-boat,3\n");
+    Artisan::call('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--reserve' => '10', '--json' => true]);
+    $plan = json_decode(Artisan::output(), true);
+    expect(array_column($plan['kits'], 'count', 'kit'))->toBe(['slot:f-deep' => 4, 'whole' => 5]);
+    foreach ($plan['cloths'] as $cloth) {
+        $cut = 0.0;
+        foreach ($cloth['bolts'] as $bolt) {
+            $off = array_sum(array_map(fn (array $cuts): float => $cuts['count'] * (float) $cuts['length'], $bolt['cuts']));
+            expect($off + (float) $bolt['left'])->toBe((float) $bolt['length']);
+            $cut += $off;
+        }
+        expect($cut)->toBe((float) $cloth['wanted'])->and(count($cloth['bolts']))->toBe($cloth['to_order']);
+    }
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--mystery' => true])->expectsOutputToContain('Bolt 1, new, 12 yd')
+        ->assertSuccessful();
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--bolt' => '4'])->expectsOutputToContain('No bolt is long enough for')
+        ->assertSuccessful();
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--bolt' => 'long'])->assertFailed();
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => '/nowhere'])->assertFailed();
+    file_put_contents($file, "number,kit,size,colourway\n1,whole,s-none,c-last-boat\n");
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file])->expectsOutputToContain('/2: names a size "s-none"')->assertFailed();
+    unlink($file);
+});

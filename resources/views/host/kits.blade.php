@@ -49,7 +49,7 @@
                         <th scope="col" class="is-number">{{ __('kits.count') }}</th><th scope="col">{{ __('kits.state') }}</th></tr></thead>
                     <tbody>@foreach ($shown as $row)
                         @php($isReserve = $row->origin === App\Models\KitRow::RESERVE)
-                        <tr><td><input type="checkbox" class="form-check-input" name="orders[]" value="{{ $row->id }}" aria-label="{{ __('kits.choose',
+                        <tr><td><input type="checkbox" class="form-check-input" name="order_{{ $row->id }}" value="1" aria-label="{{ __('kits.choose',
                             ['number' => $row->number]) }}"></td>
                             <td>{{ $isReserve ? '–' : Str::limit($row->number, 14) }} <small>{{ __('kits.origin.'.$row->origin) }}</small></td>
                             <th scope="row">{{ $isReserve ? __('kits.in_reserve') : ($row->name ?: $row->email ?: '–') }}</th>
@@ -80,8 +80,8 @@
                     <tbody>@foreach ($bolts as $bolt)
                         <tr><td><x-swatch :letter="mb_substr($bolt['for'], 0, 1)" :colour="$bolt['colour']" :ink="App\Drawing\Ink::on($bolt['colour'])"/></td>
                             <th scope="row">{{ $bolt['cloth'] }} <small>{{ $bolt['for'] }}</small></th><td class="is-number">{{ $bolt['wanted'] }}</td>
-                            <td><input name="hand[{{ $bolt['key'] }}]" class="form-control is-length" maxlength="300" autocomplete="off"
-                                value="{{ old('hand.'.$bolt['key'], $bolt['hand']) }}" aria-label="{{ __('kits.hand', ['unit' => $unit]).': '.$bolt['cloth'] }}"
+                            <td><input name="hand_{{ $bolt['key'] }}" class="form-control is-length" maxlength="300" autocomplete="off"
+                                value="{{ old('hand_'.$bolt['key'], $bolt['hand']) }}" aria-label="{{ __('kits.hand', ['unit' => $unit]).': '.$bolt['cloth'] }}"
                                 placeholder="{{ __('kits.hand_hint') }}"></td>
                             <td><b>{{ $bolt['order'] === 0 ? __('kits.no_bolt') : trans_choice('kits.bolt_count', $bolt['order']) }}</b>
                                 @if ($bolt['hand'] !== '' && $bolt['short'] !== '')<small>{{ __('kits.short_hand', ['lengths' => $bolt['short']]) }}</small>@endif
@@ -100,7 +100,7 @@
                 @csrf @method('put')
                 <fieldset><legend class="form-label">{{ __('kits.offered') }}</legend>
                     @foreach (Dew\Core\Kits\KitKind::cases() as $kind)
-                        <label class="form-check"><input class="form-check-input" type="checkbox" name="offered[]" value="{{ $kind->value }}"
+                        <label class="form-check"><input class="form-check-input" type="checkbox" name="offered_{{ $kind->value }}" value="1"
                             @checked(in_array($kind, $settings->offered, true))> {{ __('kits.kinds.'.$kind->value) }}</label>
                     @endforeach</fieldset>
                 <div class="field-pair">

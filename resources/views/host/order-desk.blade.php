@@ -2,7 +2,6 @@
     <h1>{{ __('kits.desk_title') }}</h1>
     <p>{{ __('kits.desk_intro', ['host' => $quiltAlong->host_name]) }}</p>
     <p><a href="{{ route('host.kits', $quiltAlong) }}">{{ $quiltAlong->name }}: {{ __('kits.title') }}</a></p>
-    <x-messages/>
     @if ($orders === [])
         <p>{{ __('kits.desk_none') }}</p>
     @else

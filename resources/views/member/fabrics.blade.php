@@ -8,4 +8,15 @@
     <div class="fabric-cards">
         {!! $html !!}
     </div>
+    <details class="own-cloth" @if ($errors->has('file')) open @endif>
+        <summary>{{ __('stock.file.title') }}</summary>
+        <p>@foreach (['json' => 'JSON', 'csv' => 'CSV'] as $format => $name)<a class="btn btn-quiet" href="{{ route('member.stock.file', [$project, $format])
+            }}">{{ __('stock.file.save', ['format' => $name]) }}</a> @endforeach</p>
+        <form method="post" action="{{ route('member.stock.read', $project) }}" class="stack" enctype="multipart/form-data">
+            @csrf
+            <x-field name="file" id="cloth-file" :label="__('stock.file.choose')"><input id="cloth-file" name="file" type="file" accept=".json,.csv"
+                class="form-control" required></x-field>
+            <button class="btn btn-other">{{ __('stock.file.read') }}</button>
+        </form>
+    </details>
 </x-layout.member>

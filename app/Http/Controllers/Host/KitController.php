@@ -71,11 +71,11 @@ final class KitController extends Controller
 
     public function mark(Request $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
     {
-        $given = $request->validate([
-            'orders' => ['nullable', 'array', 'max:'.self::ON_A_PAGE], 'orders.*' => ['integer', 'min:1', 'max:9000000000000000'],
-            'to' => ['required', Rule::in(['ordered', 'packed', 'handed_out'])],
-        ], ['*' => __('kits.marked_none'), 'orders.*' => __('kits.marked_none')]);
-        $count = $kits->mark($quiltAlong, array_map(intval(...), array_values($given['orders'] ?? [])), $given['to']);
+        $given = $request->validate(
+            ['to' => ['required', Rule::in(['ordered', 'packed', 'handed_out'])]], ['to.*' => __('kits.marked_none')],
+        );
+        $ids = array_map(intval(...), array_keys($this->fields($request, 'order', '[1-9][0-9]{0,17}')));
+        $count = $kits->mark($quiltAlong, array_slice($ids, 0, self::ON_A_PAGE), $given['to']);
         if ($count > 0) {
             KeepHistory::write($quiltAlong, $this->person($request), 'kits_'.$given['to'], ['count' => $count]);
         }
@@ -87,14 +87,15 @@ final class KitController extends Controller
     public function settings(Request $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
     {
         $given = $request->validate([
-            'offered' => ['nullable', 'array'], 'offered.*' => [Rule::enum(KitKind::class)],
             'reserve' => ['required', 'integer', 'between:0,100'],
             'bolt' => ['required', 'string', 'max:20'],
-        ], ['offered.*' => __('kits.offered_wrong'), 'reserve.*' => __('kits.reserve_wrong'), 'bolt.*' => __('kits.bolt_length_wrong')]);
+        ], ['reserve.*' => __('kits.reserve_wrong'), 'bolt.*' => __('kits.bolt_length_wrong')]);
         $bolt = $this->length($given['bolt'], KitRoom::shop($quiltAlong))
             ?? throw ValidationException::withMessages(['bolt' => __('kits.bolt_length_wrong')]);
         $kits->settings($quiltAlong, new KitSettings(
-            array_values(array_map(KitKind::from(...), $given['offered'] ?? [])), (int) $given['reserve'], $bolt,
+            array_values(array_filter(
+                KitKind::cases(), fn (KitKind $kind): bool => $request->boolean('offered_'.$kind->value),
+            )), (int) $given['reserve'], $bolt,
             $quiltAlong->kitSettings()->hand,
         ));
 
@@ -104,20 +105,20 @@ final class KitController extends Controller
     /** The bolts on hand, all cloths at once. */
     public function bolts(Request $request, QuiltAlong $quiltAlong, KeepKits $kits, KitRoom $room): RedirectResponse
     {
-        $given = $request->validate(['hand' => ['nullable', 'array', 'max:500'], 'hand.*' => ['nullable', 'string', 'max:300']]);
+        $given = $this->fields($request, 'hand', '[0-9a-f]{12}');
         $shop = KitRoom::shop($quiltAlong);
         $settings = $quiltAlong->kitSettings();
         $hand = $settings->hand;
         $wrong = [];
         foreach ($room->plan($quiltAlong, $quiltAlong->kitRows()->get())->cloths as $key => $cloth) {
-            if (! array_key_exists($key, $given['hand'] ?? [])) {
+            if (! array_key_exists($key, $given)) {
                 continue;
             }
             $hand[$key] = [];
-            foreach (array_filter(array_map(trim(...), explode(',', (string) $given['hand'][$key])), fn (string $text): bool => $text !== '') as $text) {
+            foreach (array_filter(array_map(trim(...), explode(',', mb_substr($given[$key], 0, 300))), fn (string $text): bool => $text !== '') as $text) {
                 $length = $this->length($text, $shop);
                 if ($length === null) {
-                    $wrong["hand.$key"] = __('kits.bolt_wrong', [
+                    $wrong["hand_$key"] = __('kits.bolt_wrong', [
                         'text' => Str::limit($text, 30), 'cloth' => $cloth->name, 'unit' => __('kits.units.'.$shop->value),
                     ]);
                 } else {
@@ -161,6 +162,23 @@ final class KitController extends Controller
             'Content-Type' => 'text/csv; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($quiltAlong->name) ?: 'kits').'-kits.csv"',
         ]);
+    }
+
+    /**
+     * The fields of a form that stand for many things of one kind, as hand_1 and hand_2 do.
+     *
+     * @return array<string, string> by what stands after the name
+     */
+    private function fields(Request $request, string $name, string $pattern): array
+    {
+        $fields = [];
+        foreach ((array) $request->post() as $field => $value) {
+            if (preg_match("/^{$name}_($pattern)$/D", (string) $field, $found) === 1) {
+                $fields[$found[1]] = is_string($value) ? $value : '';
+            }
+        }
+
+        return $fields;
     }
 
     private function take(QuiltAlong $quiltAlong, string $csv, string $origin, KeepKits $kits, KitRoom $room): RedirectResponse
