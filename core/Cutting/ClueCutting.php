@@ -91,7 +91,9 @@ final readonly class ClueCutting
         foreach (ClothNeed::of($tasks, $notation, $rules, $shelf->directional) as $slot => $need) {
             $slots[$slot] = isset($shelf->bolts[$slot])
                 ? SlotCutting::fromBolt($need, $width, $aim)
-                : SlotCutting::fromStock($need, $width, $shelf->pieces[$slot] ?? [], $aim);
+                : SlotCutting::fromStock(
+                    $need, $width, $shelf->pieces[$slot] ?? [], $aim, $rules->variety[$slot] ?? 1,
+                );
         }
 
         return new self($sets->usableWidth, $tasks, $slots);

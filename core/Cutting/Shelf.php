@@ -153,7 +153,8 @@ final readonly class Shelf
         $pieces = [];
         foreach ($left as $id => [$width, $length]) {
             if (min($width, $length) >= self::SMALLEST) {
-                $pieces[] = new StockPiece($id, $width === $piece->width ? $piece->kind : StockKind::Scrap, $width, $length);
+                $kind = $width === $piece->width ? $piece->kind : StockKind::Scrap;
+                $pieces[] = new StockPiece($id, $kind, $width, $length, fabric: $piece->fabric);
             }
         }
 

@@ -52,10 +52,13 @@ final readonly class SlotCutting
      *
      * @param  int  $width  usable width of cloth off a bolt, for what is still missing
      * @param  list<StockPiece>  $stock
+     * @param  int  $variety  from how many fabrics the pieces should come at least, where there are so many
      */
-    public static function fromStock(ClothNeed $need, int $width, array $stock, Aim $aim): self
+    public static function fromStock(ClothNeed $need, int $width, array $stock, Aim $aim, int $variety = 1): self
     {
-        return new self($need, StockCuts::plan($need->wanted, $stock, $aim), $width, $aim, self::sorted($need->wanted, $width)[1]);
+        $plan = $variety > 1 ? VariedCuts::plan($need->wanted, $stock, $aim, $variety) : StockCuts::plan($need->wanted, $stock, $aim);
+
+        return new self($need, $plan, $width, $aim, self::sorted($need->wanted, $width)[1]);
     }
 
     /** How much of a bolt all pieces take together with this aim, in marks along it. */

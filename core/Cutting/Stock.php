@@ -72,6 +72,7 @@ final readonly class Stock
                 $marks->down($length),
                 $this->corner === null ? 0 : $marks->up($this->corner->width),
                 $this->corner === null ? 0 : $marks->up($this->corner->height),
+                $this->name,
             );
         }
 

@@ -15,6 +15,7 @@ final readonly class StockPiece
      * @param  int  $length  along the bolt
      * @param  int  $goneWidth  of a corner that is missing, across the cloth
      * @param  int  $goneLength  of it along the bolt; both are zero where no corner is missing
+     * @param  string  $fabric  which cloth it is, where somebody uses several for one slot
      *
      * @throws InvalidArgumentException when it has no size, or the missing corner is all of it
      */
@@ -25,6 +26,7 @@ final readonly class StockPiece
         public int $length,
         public int $goneWidth = 0,
         public int $goneLength = 0,
+        public string $fabric = '',
     ) {
         if ($width < 1 || $length < 1) {
             throw new InvalidArgumentException(sprintf('The cloth “%s” has no width or no length to cut from.', $id));

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\CuttingPlan;
 use Dew\Core\Cutting\LaidRun;
 use Dew\Core\Cutting\StockCuts;
 use Dew\Core\Cutting\StockKind;
 use Dew\Core\Cutting\StockPiece;
+use Dew\Core\Cutting\VariedCuts;
 use Dew\Core\Cutting\Wanted;
 use Tests\Core\MatCheck;
 
@@ -115,3 +117,26 @@ it('says where every run of pieces lies', function (): void {
 it('refuses cloth without a size and a corner larger than the cloth', function (array $cloth): void {
     expect(fn () => new StockPiece('s', StockKind::Scrap, ...$cloth))->toThrow(InvalidArgumentException::class, '“s”');
 })->with([[[0, 10]], [[10, -1]], [[10, 10, 10, 5]], [[10, 10, 3, 0]], [[10, 10, -1, -1]]]);
+
+it('takes about the same number of pieces from each of several fabrics, and gives that up where cloth would not reach', function (): void {
+    $piece = fn (string $id, string $fabric, int $length): StockPiece => new StockPiece($id, StockKind::Scrap, 320, $length, fabric: $fabric);
+    $from = function (CuttingPlan $plan): array {
+        $counts = [];
+        foreach ($plan->cuts as $cut) {
+            $counts[$cut->stock->fabric] = ($counts[$cut->stock->fabric] ?? 0) + array_sum($cut->pieces());
+        }
+        ksort($counts);
+
+        return $counts;
+    };
+    $stock = [$piece('1', 'plaid', 280), $piece('2', 'dots', 280), $piece('3', 'stripe', 200)];
+    $wanted = wantedOf([['a', 40, 40, 30]]);
+    $varied = VariedCuts::plan($wanted, $stock, Aim::Cloth, 3);
+    expect($from($varied))->toBe(['dots' => 10, 'plaid' => 10, 'stripe' => 10])->and($varied->short())->toBe([])
+        ->and(MatCheck::faults($varied))->toBe([])
+        ->and($from(VariedCuts::plan($wanted, $stock, Aim::Cloth, 2)))->toBe(['dots' => 15, 'plaid' => 15])
+        ->and($from(VariedCuts::plan($wanted, [$stock[0], $piece('4', 'plaid', 280)], Aim::Cloth, 2)))->toBe(['plaid' => 30]);
+    // 56 + 56 + 40 squares lie on these three: all of them are needed, and no share is kept.
+    $all = VariedCuts::plan(wantedOf([['a', 40, 40, 152]]), $stock, Aim::Cloth, 3);
+    expect($all->short())->toBe([])->and($from($all))->toBe(['dots' => 56, 'plaid' => 56, 'stripe' => 40]);
+});

@@ -223,6 +223,16 @@ it('cuts with a margin for a placed print and upright for a directional one', fu
         ->assertSeeText('Write a margin of up to 4')->assertSee('value="9"', false);
 });
 
+it('takes pieces from several fabrics of one slot', function (): void {
+    foreach (['plaid', 'dots'] as $name) {
+        have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '30', 'name' => $name]);
+    }
+    $this->put("$this->page/f-lamp/rules", ['variety' => '0'])->assertSessionHasErrorsIn('stock-f-lamp', ['variety']);
+    $this->put("$this->page/f-lamp/rules", ['variety' => '2'])->assertSessionHasNoErrors();
+    $page = $this->get($this->mat);
+    expect(textOf($page))->toContain(', plaid', ', dots')->not->toContain('Short:');
+});
+
 it('turns the drawings for the left hand, and plans for fewer cuts', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
     $right = (string) $this->get($this->mat)->getContent();

@@ -126,7 +126,7 @@ const FORMS = [
     'member.stock.destroy' => [],
     'member.stock.back' => [],
     'member.stock.clear' => [],
-    'member.stock.rules' => ['directional' => '1', 'margin' => '1/2'],
+    'member.stock.rules' => ['directional' => '1', 'margin' => '1/2', 'variety' => '2'],
     'member.kits.store' => ['form' => '01jd0000000000000000000000', 'kit' => 'whole', 'count' => '1'],
     'member.kits.destroy' => [],
     'member.kits.stock' => [],

@@ -116,7 +116,9 @@ final readonly class HerCutting
             $this->sheets->announcement($project)->slots,
         ));
 
-        return new CutRules($madeBefore, $this->counts->cutBefore($project), $margins);
+        return new CutRules($madeBefore, $this->counts->cutBefore($project), $margins, array_map(
+            fn (Slot $slot): int => $project->clothRules($slot->id)->variety, $this->sheets->announcement($project)->slots,
+        ));
     }
 
     /**

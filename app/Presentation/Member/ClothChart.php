@@ -77,6 +77,7 @@ final readonly class ClothChart
                 woven: $text->woven(),
                 directional: $project->clothRules($slot->id)->directional,
                 margin: $this->margin($project, $slot->id),
+                variety: $project->clothRules($slot->id)->variety,
             );
         }
 

@@ -31,6 +31,7 @@ final readonly class ClothFacts
         public string $woven,
         public bool $directional,
         public string $margin,
+        public int $variety,
     ) {
     }
 }

@@ -75,7 +75,7 @@ final readonly class Remedies
         }
         if ($rules->margin !== null) {
             $all = $this->cutting->rules($project, $short->cutting->tasks);
-            $bare = new CutRules($all->madeBefore, $all->cutBefore, array_diff_key($all->margins, [$slot => true]));
+            $bare = new CutRules($all->madeBefore, $all->cutBefore, array_diff_key($all->margins, [$slot => true]), $all->variety);
             $cutting = ClueCutting::fromShelf(
                 $short->cutting->tasks, $this->cutting->room($project), $short->before, $project->notation, $project->aim, $bare,
             );

@@ -52,11 +52,16 @@
         @method('put')
         <fieldset><legend>{{ __('stock.rules') }}</legend>
             <label class="form-check"><input class="form-check-input" type="checkbox" name="directional" value="1"
-                @checked($bag->has('margin') ? old('directional') : $facts->directional)> {{ __('stock.directional') }}</label>
+                @checked($bag->has('margin') || $bag->has('variety') ? old('directional') : $facts->directional)> {{ __('stock.directional') }}</label>
             <x-field name="margin" :bag="\App\Http\Requests\StockRequest::bag($facts->slot)" :id="'margin-'.$facts->slot"
                 :label="__('stock.margin')">
                 <input id="margin-{{ $facts->slot }}" name="margin" class="form-control is-length" inputmode="text" autocomplete="off"
-                    value="{{ $bag->has('margin') ? old('margin') : $facts->margin }}">
+                    value="{{ $bag->has('margin') || $bag->has('variety') ? old('margin') : $facts->margin }}">
+            </x-field>
+            <x-field name="variety" :bag="\App\Http\Requests\StockRequest::bag($facts->slot)" :id="'variety-'.$facts->slot"
+                :label="__('stock.variety')" :hint="__('stock.variety_hint')">
+                <input id="variety-{{ $facts->slot }}" name="variety" type="number" min="1" max="9" class="form-control is-length"
+                    aria-describedby="variety-{{ $facts->slot }}-note" value="{{ $bag->has('variety') || $bag->has('margin') ? old('variety') : $facts->variety }}">
             </x-field>
             <button class="btn btn-quiet">{{ __('stock.save') }}</button>
         </fieldset>

@@ -15,7 +15,10 @@
     .labels { border-collapse: separate; border-spacing: 6pt; }
     .labels .label { width: 50%; height: 1.9in; border: 0.75pt solid #4d5b57; padding: 6pt; }
     .labels .none { border: 0; }
-    .chip { display: inline-block; width: 14pt; height: 14pt; border: 0.5pt solid #4d5b57; vertical-align: middle; }
+    .chip { font-size: 15pt; line-height: 0.8; }
+    .w-tick { width: 16pt; } .w-third { width: 35%; } .w-swatch { width: 1.8in; } .w-letter { width: 0.6in; }
+    .huge { font-size: 40pt; margin: 0; line-height: 1; }
+    .drawn { margin-left: 14pt; }
     .foot { position: fixed; bottom: -0.35in; left: 0; right: 0; text-align: center; font-size: 8pt; color: #4d5b57; }
     .page-number:after { content: counter(page); }
     .tick { display: inline-block; width: 10pt; height: 10pt; border: 0.75pt solid #1c2624; }

@@ -73,12 +73,13 @@ final class StockController extends Controller
         $most = Length::inches(self::WIDEST_MARGIN);
         $given = $request->validateWithBag(StockRequest::bag($slot), [
             'directional' => ['nullable', 'boolean'],
+            'variety' => ['nullable', 'integer', 'between:1,9'],
             'margin' => ['nullable', new LengthBetween(Length::zero(), $most, $unit, __('stock.margin_wrong', [
                 'most' => $project->notation->print($most),
             ]))],
-        ]);
+        ], ['variety.*' => __('stock.variety_wrong')]);
         $margin = Length::parse($given['margin'] ?? '0', $unit);
-        $change->rules($project, $slot, new ClothRules($request->boolean('directional'), $margin->isPositive() ? $margin : null));
+        $change->rules($project, $slot, new ClothRules($request->boolean('directional'), $margin->isPositive() ? $margin : null, max(1, (int) ($given['variety'] ?? 1))));
 
         return $this->back($project, $slot)->with('status', __('stock.rules_saved'));
     }
