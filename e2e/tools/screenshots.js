@@ -40,7 +40,6 @@ await shoot(await visit(null, desktop, 'dark'), 'style-dark', '/style', true);
 
 const host = await visit('wren@saltbox.example', desktop);
 await shoot(host, 'host-desk', '/host/night-ferry');
-await shoot(host, 'host-design', '/host/night-ferry/design/published?size=s-throw');
 await host.goto('/host/kitchen-garden/design/blocks/b-strawberry-net');
 await host.waitForSelector('#workshop[data-ready]');
 await host.click('#cell-2-2');
@@ -56,7 +55,7 @@ await host.goto('/host/night-ferry/design/clues/k-lanterns');
 await host.waitForSelector('#workshop[data-ready]');
 await shoot(host, 'workshop-words');
 await shoot(host, 'host-clues', '/host/night-ferry/clues');
-await shoot(host, 'host-dates', '/host/kitchen-garden/dates?what=shift&from=2&days=7');
+await shoot(host, 'host-kits', '/host/night-ferry/kits');
 await shoot(host, 'host-preview', '/host/night-ferry/clues/4?size=s-queen');
 await shoot(host, 'host-people', '/host/night-ferry/people');
 
@@ -68,6 +67,7 @@ for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
     await shoot(member, `member-now${name}`, quilt);
     await shoot(member, `member-clue${name}`, `${quilt}/clues/1`);
     await shoot(member, `member-fabrics${name}`, `${quilt}/fabrics`);
+    await shoot(member, `member-mat${name}`, `${quilt}/clues/2/mat`);
     await shoot(member, `member-bench${name}`, `${quilt}/bench`);
 }
 // The pictures on the first page: node e2e/tools/screenshots.js ADDRESS resources/images clue board
