@@ -13,7 +13,7 @@ return [
     'fits_enough' => 'What you have is enough already.',
     'need_none' => 'nothing yet',
     'whole' => 'For the whole quilt, announced',
-    'sold' => ['yards' => ':number yd', 'metres' => ':number m'],
+    'sold' => ['yards' => ":number\u{a0}yd", 'metres' => ":number\u{a0}m"],
     'used' => 'Cut so far',
     'used_of' => ':cut of :count piece|:cut of :count pieces',
     'enough' => 'Enough for what is open.',
@@ -23,6 +23,7 @@ return [
     'buy_or' => 'They take :length more of cloth :width wide: buy :sold, or 1 fat quarter.'
         .'|They take :length more of cloth :width wide: buy :sold, or :count fat quarters.',
     'too_wide' => 'Your cloth is narrower than these pieces: they need wider cloth.',
+    'short_top' => 'Short for what is open:',
     'unsaid' => 'Say what you have, and you see whether it is enough.',
     'plan' => 'Cutting plan of :clue',
     'remedy' => [

@@ -68,6 +68,7 @@ return [
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
     'no_colourway' => 'There is no colourway ":colourway". Its colourways are: :colourways.',
+    'no_borders' => 'This size has no borders.',
     'no_bolt' => 'Give --bolt and --reserve as whole numbers, such as --bolt=12 --reserve=10.',
     'no_aim' => 'The aim is cloth or cuts, and the notation in, decimal or cm.',
     'no_clue' => 'There is no clue ":clue". Its clues are: :clues.',

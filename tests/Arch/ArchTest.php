@@ -47,6 +47,7 @@ const CORE_BORDERS = [
     'Unit' => ['Measure', 'Fabric', 'Geometry', 'Making'],
     'Unit/Kind' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Plan'],
+    'Bench' => ['Measure', 'Fabric', 'Cutting'],
     'Kits' => ['Measure', 'Fabric', 'Document', 'Cutting'],
     'Sixty' => ['Measure', 'Geometry', 'Unit'],
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Sixty'],

@@ -273,14 +273,14 @@ it('names what would make short cloth enough', function (): void {
 
 it('rounds what it says of the whole quilt for a mystery, and tells nothing of clues to come', function (): void {
     $page = (string) $this->get($this->page)->getContent();
-    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+) yd<\/dd>/u', $page, $sold);
+    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+)\x{a0}yd<\/dd>/u', $page, $sold);
     expect($sold[1])->toHaveCount(5);
     foreach ($sold[1] as $number) {
         expect($number)->not->toMatch('/[⅛⅜⅝⅞]/u');
     }
     $this->quilt->update(['secret' => false]);
     $other = (string) $this->get($this->page)->getContent();
-    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+) yd<\/dd>/u', $other, $open);
+    preg_match_all('/([0-9¼½¾⅛⅜⅝⅞]+)\x{a0}yd<\/dd>/u', $other, $open);
     expect($open[1])->not->toBe($sold[1]);
 });
 

@@ -428,7 +428,7 @@ it('prints the kits, bolts and order of cutting for a table of orders, and what 
         }
         expect($cut)->toBe((float) $cloth['wanted'])->and(count($cloth['bolts']))->toBe($cloth['to_order']);
     }
-    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--mystery' => true])->expectsOutputToContain('Bolt 1, new, 12 yd')
+    $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--mystery' => true])->expectsOutputToContain("Bolt 1, new, 12\u{a0}yd")
         ->assertSuccessful();
     $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file, '--bolt' => '4'])->expectsOutputToContain('No bolt is long enough for')
         ->assertSuccessful();
@@ -436,5 +436,74 @@ it('prints the kits, bolts and order of cutting for a table of orders, and what 
     $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => '/nowhere'])->assertFailed();
     file_put_contents($file, "number,kit,size,colourway\n1,whole,s-none,c-last-boat\n");
     $this->artisan('dew:kits', ['file' => NIGHT_FERRY, '--orders' => $file])->expectsOutputToContain('/2: names a size "s-none"')->assertFailed();
+    unlink($file);
+});
+
+it('prints borders cut to a real top, with the pattern beside them, and what to look at first', function (): void {
+    Artisan::call('dew:borders', ['file' => NIGHT_FERRY, '--size' => 's-throw', '--measured' => '60, 60 1/4, 60 / 60, 60 3/4, 60', '--json' => true]);
+    $borders = json_decode(Artisan::output(), true);
+    expect($borders['measured'])->toBe(['60.0833', '60.2500'])->and($borders['warnings'])->toBe(['heights_full'])
+        ->and((float) $borders['borders'][0]['sides'])->toBe(60.25)
+        ->and(round((float) $borders['borders'][0]['top_and_bottom'] - 2 * (float) $borders['borders'][0]['finished'], 3))->toBe(60.083);
+    $print = fn (array $options) => $this->artisan('dew:borders', ['file' => NIGHT_FERRY, '--size' => 's-throw', ...$options]);
+    $print(['--measured' => '60 1/2 / 60 1/2', '--diagonals' => '85, 86'])->expectsOutputToContain('leans by about')->assertSuccessful();
+    $print(['--measured' => '60 1/2 / 80 1/2'])->expectsOutputToContain('more than 5 in off the pattern')->assertSuccessful();
+    $print(['--measured' => '3 / 60'])->expectsOutputToContain('at least 6 in each way')->assertFailed();
+    $print(['--measured' => '60, 66 / 60'])->expectsOutputToContain('differ by more than 5 in')->assertFailed();
+    $print(['--measured' => 'wide / 60'])->expectsOutputToContain('is not a length')->assertFailed();
+    $print(['--measured' => '60'])->assertFailed();
+});
+
+it('prints a binding, straight and on the bias', function (): void {
+    Artisan::call('dew:binding', ['--top' => '36 x 36', '--cloth' => '20 x 20', '--json' => true]);
+    $binding = json_decode(Artisan::output(), true);
+    // 144 in round and 10 in more: (154 − 2½) / 37½ are 5 strips, not 4; a 20 in square gives 151½ on the bias.
+    expect($binding['straight']['strips'])->toBe(5)->and(round((float) $binding['bias']['length'], 1))->toBe(151.5)
+        ->and($binding['bias']['enough'])->toBeNull();
+    $this->artisan('dew:binding', ['--top' => '30 x 30', '--cloth' => '20 x 20'])->expectsOutputToContain('That is enough: the first')->assertSuccessful();
+    $this->artisan('dew:binding', ['--top' => '36 x 36', '--cloth' => '20 x 20'])->expectsOutputToContain('too short')->assertFailed();
+    $this->artisan('dew:binding', ['--top' => '36 x 36', '--cloth' => '2 x 2'])->expectsOutputToContain('smaller than a strip')->assertFailed();
+    $this->artisan('dew:binding', ['--top' => '36'])->assertFailed();
+    $this->artisan('dew:binding', ['--top' => '36 x 36', '--width' => '0'])->assertFailed();
+});
+
+it('prints backs of whole cloth and pieced from remnants', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'stock').'.csv';
+    file_put_contents($file, "id,slot,kind,width,length\nlarge,any,scrap,41,62\nhalf,other,scrap,42,32\n");
+    Artisan::call('dew:back', ['--top' => '60 x 80', '--stock' => $file, '--module' => '10', '--json' => true]);
+    $backs = json_decode(Artisan::output(), true);
+    expect($backs['needed'])->toBe(['68.0000', '88.0000'])->and($backs['whole']['widths'])->toBe(2)->and($backs['wide']['widths'])->toBe(1)
+        ->and(count($backs['pieced']))->toBe(2);
+    $middle = array_values(array_filter($backs['pieced'], fn (array $back): bool => $back['columns'] === 6))[0];
+    expect($middle['middle'])->toBe(['60.5000', '80.5000'])->and($middle['frame'])->toBe(['4.2500', '4.2500'])
+        ->and($middle['missing'] + array_sum(array_map(fn (array $part): int => $part['wide'] * $part['high'], $middle['parts'])))->toBe(48);
+    $this->artisan('dew:back', ['--top' => '60 x 80', '--stock' => $file])->expectsOutputToContain('Sew the middle first and measure it.')->assertSuccessful();
+    $this->artisan('dew:back', ['--top' => '60 x 80', '--stock' => $file, '--module' => '70'])->expectsOutputToContain('larger than the top')->assertFailed();
+    $this->artisan('dew:back', ['--top' => '60 x 80', '--stock' => '/nowhere'])->assertFailed();
+    file_put_contents($file, "id,slot,kind,width,length\nlarge,any,scrap,0,62\n");
+    $this->artisan('dew:back', ['--top' => '60 x 80', '--stock' => $file])->assertFailed();
+    unlink($file);
+});
+
+it('prints what quilted blocks measure, and the quilt that they make', function (): void {
+    $document = json_decode((string) file_get_contents(NIGHT_FERRY), true);
+    unset($document['setting']['borders']);
+    $document['setting']['quilting'] = ['join' => 'cover-strip', 'allowance' => '1/2'];
+    foreach ($document['sizes'] as $index => $size) {
+        unset($document['sizes'][$index]['borders'], $document['sizes'][$index]['border_widths']);
+    }
+    $document['clues'] = array_map(fn (array $clue): array => [...$clue, 'tasks' => array_values(array_filter(
+        $clue['tasks'], fn (array $task): bool => ! str_contains((string) json_encode($task), 'border'),
+    ))], $document['clues']);
+    $file = tempnam(sys_get_temp_dir(), 'quilted');
+    file_put_contents($file, json_encode($document));
+    Artisan::call('dew:join', ['file' => $file, '--size' => 's-crib', '--json' => true]);
+    $join = json_decode(Artisan::output(), true);
+    // The block is trimmed ½ in larger than it finishes and loses the join's ½ in on each side.
+    expect((float) $join['front'][0] - (float) $join['batting'][0])->toBe(1.0)
+        ->and((float) $join['shows'][0])->toBe((float) $join['front'][0] - 1.0)
+        ->and((float) $join['quilt'][0])->toBeLessThan((float) $join['blocks_alone'][0]);
+    $this->artisan('dew:join', ['file' => $file, '--size' => 's-crib'])->expectsOutputToContain('Joined, a block shows')->assertSuccessful();
+    $this->artisan('dew:join', ['file' => NIGHT_FERRY, '--size' => 's-crib'])->expectsOutputToContain('joins no quilted blocks')->assertSuccessful();
     unlink($file);
 });

@@ -38,12 +38,16 @@ final readonly class FabricsPage
             $open = new Openings;
             $sheets = $this->sheets->sheets($project, $clues);
             $facts = $this->chart->of($project, $sheets);
-            $cards = array_map(
+            $short = array_filter($facts, fn (ClothFacts $of): bool => $of->short !== []);
+            $cards = $short === [] ? [] : [view('member.short-fabrics', [
+                'slots' => array_intersect_key($this->sheets->announcement($project)->slots, $short),
+            ])->render()];
+            array_push($cards, ...array_map(
                 fn (FabricView $fabric): string => view('clue.fabric', [
                     'fabric' => $fabric, 'ownCloth' => $open, 'facts' => $facts[$fabric->slot],
                 ])->render(),
                 $this->rows($this->sheets->announcement($project), $project, $clues, $sheets),
-            );
+            ));
 
             return [
                 'parts' => $open->cut(implode('', $cards)),

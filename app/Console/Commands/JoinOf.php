@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Dew\Core\Design\Design;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Setting\QuiltingJoin;
+use Illuminate\Console\Command;
+
+/** Prints what the blocks of a design measure that are quilted one by one, and what the quilt measures once they are joined. */
+final class JoinOf extends Command
+{
+    use ReadsDesigns, ReadsLengths;
+
+    protected $signature = 'dew:join
+        {file : A design document}
+        {--size= : The id of a size}
+        {--json : Print it as data, lengths in inches}';
+
+    protected $description = 'Print the sizes of blocks that are quilted one by one and then joined';
+
+    public function handle(): int
+    {
+        return $this->withDesign(function (Design $design): int {
+            $size = $design->size($this->text('size'));
+            $quilting = $design->setting->quilting;
+            if ($quilting === null) {
+                $this->line(__('benchwork.join.none'));
+
+                return self::SUCCESS;
+            }
+            $sheet = Compiler::quiltSheet($design, $size->id);
+            $sizes = $quilting->sizes($sheet->block, $design->room);
+            $shows = $quilting->pitch($sheet->block, $design->room);
+            $alone = new Size($sheet->block->width->times($size->columns), $sheet->block->height->times($size->rows));
+            // Cover strips lie over the seams behind: one between two blocks of a row, and one along every seam between rows.
+            $cover = $quilting->join === QuiltingJoin::CoverStrip ? [
+                'between_blocks' => ($size->columns - 1) * $size->rows, 'block_length' => $shows->height,
+                'between_rows' => $size->rows - 1, 'row_length' => $sheet->finished->width, 'cut' => $sizes['strip']->plus($design->room->seam->times(2)),
+            ] : null;
+            $this->option('json')
+                ? $this->line((string) json_encode([
+                    'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
+                    ...array_map(fn (Size|Length $one): array|string => $this->data($one), $sizes),
+                    'shows' => $this->data($shows), 'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($alone),
+                    'cover_strips' => $cover === null ? null : array_map(
+                        fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,
+                    ),
+                ]))
+                : $this->print($size->name, array_sum($sheet->blockCounts), $sizes, $shows, $sheet->finished, $alone, $cover);
+
+            return self::SUCCESS;
+        });
+    }
+
+    /** @return array{string, string}|string */
+    private function data(Size|Length $one): array|string
+    {
+        return $one instanceof Size ? [$one->width->toDecimal(4), $one->height->toDecimal(4)] : $one->toDecimal(4);
+    }
+
+    /**
+     * @param  array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length}  $sizes
+     * @param  array{between_blocks: int, block_length: Length, between_rows: int, row_length: Length, cut: Length}|null  $cover
+     */
+    private function print(string $name, int $count, array $sizes, Size $shows, Size $quilt, Size $alone, ?array $cover): void
+    {
+        $by = fn (Size $size): string => __('cuts.by', ['height' => $this->inches($size->width), 'length' => $this->inches($size->height)]);
+        $this->info(__('benchwork.join.title', ['size' => $name, 'count' => $count]));
+        $this->line(__('benchwork.join.front', [
+            'front' => $by($sizes['front']), 'batting' => $by($sizes['batting']), 'back' => $by($sizes['back']),
+        ]));
+        $this->line($sizes['strip']->isZero() ? __('benchwork.join.plain') : __('benchwork.join.strip', [
+            'strip' => $this->inches($sizes['strip']), 'outer' => $this->inches($sizes['outer']),
+        ]));
+        $this->line(__('benchwork.join.clear', ['clear' => $this->inches($sizes['clear'])]));
+        $this->line(__('benchwork.join.shows', ['width' => $this->inches($shows->width), 'height' => $this->inches($shows->height)]));
+        $this->line(__('benchwork.join.quilt', [
+            'width' => $this->inches($quilt->width), 'height' => $this->inches($quilt->height),
+            'blocks_width' => $this->inches($alone->width), 'blocks_height' => $this->inches($alone->height),
+        ]));
+        if ($cover !== null) {
+            $this->line(__('benchwork.join.strips', [
+                'rows' => $cover['between_blocks'], 'row_length' => $this->inches($cover['block_length']),
+                'long' => $cover['between_rows'], 'long_length' => $this->inches($cover['row_length']), 'cut' => $this->inches($cover['cut']),
+            ]));
+        }
+        $this->line(__('benchwork.join.order'));
+    }
+}
