@@ -36,7 +36,8 @@ final class Pdf
         $options->setTempDir(sys_get_temp_dir());
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper === 'a4' ? 'a4' : 'letter');
-        $pdf->loadHtml(view($view, $data)->render(), 'UTF-8');
+        $css = (string) file_get_contents(resource_path('print.css'));
+        $pdf->loadHtml(view($view, $data + ['css' => $css])->render(), 'UTF-8');
         $pdf->render();
 
         return (string) $pdf->output();
