@@ -507,3 +507,14 @@ it('prints what quilted blocks measure, and the quilt that they make', function 
     $this->artisan('dew:join', ['file' => NIGHT_FERRY, '--size' => 's-crib'])->expectsOutputToContain('joins no quilted blocks')->assertSuccessful();
     unlink($file);
 });
+
+it('draws the plans of a clue into one file', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'plan');
+    $options = ['file' => NIGHT_FERRY, '--size' => 's-throw', '--clue' => 'k-casting-off'];
+    $this->artisan('dew:cut', [...$options, '--out' => $file])->assertSuccessful();
+    $svg = (string) file_get_contents($file);
+    expect(simplexml_load_string($svg))->not->toBeFalse()->and(substr_count($svg, '<text'))->toBeGreaterThan(4)
+        ->and($svg)->toContain('Casting off: A ink blue');
+    $this->artisan('dew:cut', [...$options, '--out' => '/nowhere/at/all.svg'])->assertFailed();
+    unlink($file);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Drawing\SheetPicture;
 use App\Presentation\Shared\CuttingData;
 use App\Presentation\Shared\CuttingText;
 use App\Presentation\Shared\Figure;
@@ -38,6 +39,7 @@ final class Cut extends Command
         {--method=* : A method to use instead of a default, such as hst:eight}
         {--oversize=* : A kind of unit to cut larger and trim, such as hst}
         {--notation=in : in, decimal or cm}
+        {--out= : A file to draw the plans into, as SVG}
         {--json : Print the plans as data}';
 
     protected $description = 'Print the cutting plan of a clue, or of all clues, at one size';
@@ -74,6 +76,9 @@ final class Cut extends Command
                     : ClueCutting::fromShelf($sheet->tasks, $design->room, $shelf, $notation, $aim);
                 $shelf = $shelf?->after($plan);
                 $plans[] = [$sheet, $plan];
+            }
+            if ($this->text('out') !== '' && ! $this->draw($plans, $design, $colourway ?? array_values($design->colourways)[0], $notation)) {
+                return self::INVALID;
             }
             $this->option('json') ? $this->data($plans, $notation) : $this->plans($plans, $design, $colourway, $notation);
 
@@ -122,6 +127,36 @@ final class Cut extends Command
 
             return false;
         }
+    }
+
+    /**
+     * Draws every piece of cloth, one below the other, with its fabric over it.
+     *
+     * @param  list<array{ClueSheet, ClueCutting}>  $plans
+     */
+    private function draw(array $plans, Design $design, Colourway $colourway, Notation $notation): bool
+    {
+        $drawn = [];
+        foreach ($plans as [$sheet, $plan]) {
+            foreach ($plan->slots as $slot => $cutting) {
+                $cloth = $colourway->cloths[$slot];
+                $pictures = new SheetPicture($cloth->colour, $cloth->colour, $notation, false);
+                foreach (array_keys($cutting->plan->cuts) as $number) {
+                    $drawn[] = [
+                        $sheet->number.'. '.$sheet->title.': '.$design->slots[$slot]->letter.' '.$cloth->name,
+                        $pictures->of($cutting->plan, $number, ''),
+                    ];
+                }
+            }
+        }
+        $svg = view('print.plans', ['drawn' => $drawn])->render();
+        if (@file_put_contents($this->text('out'), $svg) === false) {
+            $this->error(__('console.cannot_write', ['file' => $this->text('out')]));
+
+            return false;
+        }
+
+        return true;
     }
 
     /** @param  list<array{ClueSheet, ClueCutting}>  $plans */

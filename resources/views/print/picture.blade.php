@@ -1,5 +1,3 @@
 <svg xmlns="http://www.w3.org/2000/svg" viewBox="-280 -20 {{ $picture->width + 300 }} {{ $picture->height + 40 }}" width="{{ $picture->width + 300 }}" height="{{ $picture->height + 40 }}">
-@foreach ($picture->shapes as $shape)<path d="{{ $shape->path }}" fill="{{ $shape->fill }}" stroke="#4d5b57" stroke-width="6"/>@endforeach
-@foreach ($picture->lines as $line)<path d="{{ $line->path }}" fill="none" stroke="{{ $line->ink ?? '#1c2624' }}" stroke-width="8"/>@endforeach
-@foreach ($picture->letters as $letter)<text x="{{ $letter->x }}" y="{{ (float) $letter->y + (float) $letter->size * 0.35 }}" font-size="{{ $letter->size }}" fill="#1c2624" text-anchor="middle">{{ $letter->text }}</text>@endforeach
+@include('print.picture-shapes', ['picture' => $picture])
 </svg>
