@@ -34,7 +34,7 @@ test('every view of a member is accessible and fits, in light and dark', async (
     await releaseNow(await device(), world);
     const member = await device();
     const quilt = await join(member, world);
-    for (const page of ['', '/clues/1', '/clues/1/mat', '/fabrics', '/values', '/kits', '/bench', '/quilt']) await check(member, `${quilt}${page}`);
+    for (const page of ['', '/clues/1', '/clues/1/mat', '/fabrics', '/values', '/kits', '/bench', '/bench/borders', '/bench/back', '/bench/binding', '/quilt']) await check(member, `${quilt}${page}`);
     for (const page of ['/home', '/account', '/join', `/join/${world.code}`]) await check(member, page);
 });
 

@@ -118,6 +118,8 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
         Route::post('kits/{order}/stock', [Member\KitController::class, 'stock'])->name('kits.stock');
         Route::get('bench', Member\BenchController::class)->name('bench');
+        Route::get('bench/{work}', [Member\BenchWorkController::class, 'show'])->name('bench.work');
+        Route::put('bench/{work}', [Member\BenchWorkController::class, 'update'])->name('bench.update');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');
         Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');

@@ -40,6 +40,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut, by slot
  * @property array<string, array<string, int>> $cut_before what was cut when she last changed her cloth, by slot; see CutCounts
  * @property array<string, string> $set_widths what strip sets are made across where it is not the width of her cloth, by clue
+ * @property array<string, array<string, string>> $bench what she measured at the bench, as she wrote it, by page and field
  * @property Aim $aim whether her plans take the least cloth or the fewest cuts
  * @property bool $left_handed
  * @property string|null $feed_key the secret part of the address of her calendar
@@ -70,12 +71,13 @@ final class Project extends Model
         'cloth',
         'cut_before',
         'set_widths',
+        'bench',
         'aim',
         'left_handed',
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['turns' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'aim' => 'cloth', 'left_handed' => false];
+    protected $attributes = ['turns' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'bench' => '{}', 'aim' => 'cloth', 'left_handed' => false];
 
     protected function casts(): array
     {
@@ -88,6 +90,7 @@ final class Project extends Model
             'cloth' => 'array',
             'cut_before' => 'array',
             'set_widths' => 'array',
+            'bench' => 'array',
             'aim' => Aim::class,
             'left_handed' => 'boolean',
         ];

@@ -15,11 +15,23 @@ final readonly class Binding
     /** Added to the way round, for the corners and the last join. */
     public const MORE = 10;
 
+    /**
+     * @param  Length  $around  the way round the quilt
+     * @param  Length  $made  what the strips give once they are joined
+     * @param  Length  $length  of cloth that the strips take
+     */
     private function __construct(
+        private Length $around,
         public int $strips,
         public Length $made,
         public Length $length,
     ) {
+    }
+
+    /** The way round, and what the corners and the last join take. */
+    public function wanted(): Length
+    {
+        return $this->around->plus(Length::inches(self::MORE));
     }
 
     /**
@@ -34,6 +46,6 @@ final readonly class Binding
         $strips = $least->isPositive() ? $least->countOf($each) : 0;
         $strips += $each->times($strips)->isLessThan($least) || $strips === 0 ? 1 : 0;
 
-        return new self($strips, $usableWidth->times($strips)->minus($width->times($strips - 1)), $width->times($strips));
+        return new self($around, $strips, $usableWidth->times($strips)->minus($width->times($strips - 1)), $width->times($strips));
     }
 }

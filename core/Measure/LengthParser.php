@@ -23,6 +23,14 @@ final class LengthParser
         'millimetres' => LengthUnit::Millimetre, 'millimeters' => LengthUnit::Millimetre, 'mm' => LengthUnit::Millimetre,
     ];
 
+    private const RAISED = [
+        '⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4', '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9',
+    ];
+
+    private const LOWERED = [
+        '₀' => '0', '₁' => '1', '₂' => '2', '₃' => '3', '₄' => '4', '₅' => '5', '₆' => '6', '₇' => '7', '₈' => '8', '₉' => '9',
+    ];
+
     /** Longer than any length anybody types; keeps every product within 64 bits. */
     private const LONGEST = 40;
 
@@ -44,7 +52,10 @@ final class LengthParser
         foreach (self::FRACTIONS as $character => $fraction) {
             $number = str_replace($character, ' '.$fraction, $number);
         }
-        $number = str_replace(['⁄', '−'], ['/', '-'], $number);
+        // Spaces that do not break, and small figures, as Dew itself prints them.
+        $number = (string) preg_replace('/[\x{00a0}\x{2007}\x{2009}\x{202f}]/u', ' ', $number);
+        $number = (string) preg_replace_callback('/[⁰¹²³⁴⁵⁶⁷⁸⁹]+/u', fn (array $raised): string => ' '.strtr($raised[0], self::RAISED), $number);
+        $number = str_replace(['⁄', '−'], ['/', '-'], strtr($number, self::LOWERED));
         [$number, $unit] = self::takeUnit($number, $unit, $shown);
         if (str_starts_with($number, '-')) {
             throw MeasureException::negative($shown);

@@ -4,6 +4,32 @@ declare(strict_types=1);
 
 return [
     'tabs' => ['bags' => 'Bags', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding'],
+    'work_out' => 'Work it out',
+    'saved' => 'Saved. Your numbers are below.',
+    'result' => 'Your numbers',
+    'two_sides' => 'Two sides',
+    'top_bottom' => 'Top and bottom',
+    'pieced_title' => 'A pieced border',
+    'intro' => [
+        'borders' => 'Measure your own top, not the pattern’s: raw edge to raw edge, near both edges and through the middle. A border that is cut to the '
+            .'pattern’s number instead makes the top ruffle.',
+        'back' => 'The back and the batting stand out beyond the top on every side. Measures are finished, without the seam allowance.',
+        'binding' => 'How many strips go round your quilt, straight across the cloth or on the bias, and which of your cloth is enough.',
+    ],
+    'field' => [
+        'widths' => 'Across: top, middle, bottom', 'heights' => 'Down: left, middle, right', 'diagonals' => 'Both diagonals',
+        'borders' => 'Finished widths of the borders, from the inside out', 'corner' => 'The corners', 'unit' => 'Length of one unit of a pieced border',
+        'top' => 'The quilt top, width × height', 'beyond' => 'How far the back stands out on every side', 'module' => 'Piece it on modules of',
+        'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
+    ],
+    'hint' => [
+        'widths' => 'With commas between, such as 60, 60 1/4, 60.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show a top that leans.',
+        'borders' => 'With commas between, such as 1, 3. Left empty, only the top is looked at.', 'unit' => 'Left empty for plain borders.',
+        'top' => 'Such as 60 x 80.', 'beyond' => '4 in for most; more on a frame, where your quilter asks for it.',
+        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '2 1/2 or 2 1/4 for most.',
+        'cloth' => 'Left empty for a straight binding.',
+    ],
+    'corner' => ['straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
     'wrong' => [
         'too_small' => 'A top measures at least 6 in each way. Check the number and its unit.',
         'too_large' => 'A top measures at most 200 in each way. Check the number and its unit.',
@@ -44,6 +70,8 @@ return [
     'coping' => 'Before it, sew strips on that finish :sides wide at the left and right and :ends at top and bottom (cut :cut_sides and :cut_ends).',
     'no_coping' => 'The units fit as they are.',
     'back' => [
+        'pieced_title' => 'Pieced from your cloth',
+        'drawing' => 'The parts of the back, numbered as in the list',
         'whole' => 'Whole cloth :usable wide: :text',
         'wide' => 'Wide cloth, :usable usable: :text',
         'needed' => 'The back must measure at least :width by :height.',

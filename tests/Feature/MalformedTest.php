@@ -128,6 +128,9 @@ const FORMS = [
     'member.stock.clear' => [],
     'member.stock.rules' => ['directional' => '1', 'margin' => '1/2', 'variety' => '2'],
     'member.kits.store' => ['form' => '01jd0000000000000000000000', 'kit' => 'whole', 'count' => '1'],
+    'member.bench.update' => [
+        'widths' => '60, 60 1/4, 60', 'heights' => '60', 'diagonals' => '85, 85', 'borders' => '1, 3', 'corner' => 'straight', 'unit' => '4',
+    ],
     'member.kits.destroy' => [],
     'member.kits.stock' => [],
     'host.kits.settings' => ['offered_whole' => '1', 'reserve' => '10', 'bolt' => '12'],
@@ -212,7 +215,7 @@ function everyRoute(TestCase $test): array
 {
     $values = [
         '{project}' => $test->project->id, '{quiltAlong}' => $test->quilt->slug, '{number}' => '1', '{post}' => '1',
-        '{slot}' => 'f-deep', '{stock}' => stockRow($test),
+        '{slot}' => 'f-deep', '{stock}' => stockRow($test), '{work}' => 'borders',
         '{code}' => $test->quilt->invitations()->whereNull('revoked_at')->sole()->code, '{token}' => 'token',
         '{email}' => 'new@rivers.example',
     ];

@@ -1,5 +1,6 @@
 <x-layout.member :title="__('bench.title')" :project="$project" place="bench">
     <h1>{{ __('bench.title') }}</h1>
+    @include('member.bench-tabs', ['here' => 'bags'])
     <p>{{ __('bench.intro') }}</p>
     <div class="bag-cards">
     @forelse ($bags as $bag)

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Presentation\Member\BenchWork;
+use Dew\Core\Bench\MeasureRefused;
+use Dew\Core\Measure\MeasureException;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Borders, back and binding from what a member's own quilt measures. */
+final class BenchWorkController extends Controller
+{
+    /** Signs in one field. */
+    private const LONGEST = 200;
+
+    public function show(Project $project, string $work, BenchWork $bench): View
+    {
+        $result = null;
+        $kept = $project->bench[$work] ?? null;
+        if ($kept !== null) {
+            try {
+                $result = $bench->result($project, $work, $bench->fields($project, $work));
+            } catch (MeasureException|MeasureRefused) {
+                // Her units or her cloth may have changed since; the form shows what she wrote.
+            }
+        }
+
+        return view('member.bench-work', [
+            'project' => $project, 'work' => $work, 'fields' => $bench->fields($project, $work), 'result' => $result,
+        ]);
+    }
+
+    public function update(Request $request, Project $project, string $work, BenchWork $bench): RedirectResponse
+    {
+        $fields = [];
+        foreach (array_keys($bench->fields($project, $work)) as $field) {
+            $fields[$field] = mb_substr($request->string($field)->trim()->value(), 0, self::LONGEST);
+        }
+        try {
+            $bench->result($project, $work, $fields);
+        } catch (MeasureException $error) {
+            throw ValidationException::withMessages(['measures' => __('measure.errors.'.$error->reason, $error->values)]);
+        } catch (MeasureRefused $error) {
+            throw ValidationException::withMessages(['measures' => __('benchwork.wrong.'.$error->sentence())]);
+        }
+        DB::transaction(function () use ($project, $work, $fields): void {
+            $held = Project::query()->lockForUpdate()->findOrFail($project->id);
+            $held->update(['bench' => [$work => $fields] + $held->bench]);
+        });
+
+        return redirect()->to(route('member.bench.work', [$project, $work]).'#result')->with('status', __('benchwork.saved'));
+    }
+}
