@@ -70,6 +70,7 @@ return [
     'coping' => 'Before it, sew strips on that finish :sides wide at the left and right and :ends at top and bottom (cut :cut_sides and :cut_ends).',
     'no_coping' => 'The units fit as they are.',
     'back' => [
+        'rest' => 'what your open clues leave of it',
         'pieced_title' => 'Pieced from your cloth',
         'drawing' => 'The parts of the back, numbered as in the list',
         'whole' => 'Whole cloth :usable wide: :text',

@@ -48,6 +48,7 @@ const CORE_BORDERS = [
     'Unit/Kind' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Plan'],
     'Bench' => ['Measure', 'Fabric', 'Cutting'],
+    'Press' => ['Geometry'],
     'Kits' => ['Measure', 'Fabric', 'Document', 'Cutting'],
     'Sixty' => ['Measure', 'Geometry', 'Unit'],
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Sixty'],

@@ -518,3 +518,27 @@ it('draws the plans of a clue into one file', function (): void {
     $this->artisan('dew:cut', [...$options, '--out' => '/nowhere/at/all.svg'])->assertFailed();
     unlink($file);
 });
+
+it('prints which way every seam is pressed, and which crossings do not nest', function (): void {
+    $base = ['file' => NIGHT_FERRY, '--size' => 's-crib'];
+    Artisan::call('dew:press', [...$base, '--json' => true]);
+    $plan = json_decode(Artisan::output(), true);
+    $left = array_sum(array_map(fn (array $crossing): int => $crossing['nests'] ? 0 : $crossing['copies'], $plan['crossings']));
+    expect($left)->toBe($plan['left_in_top'])->and(array_sum(array_column($plan['crossings'], 'copies')))->toBe($plan['in_top'])
+        ->and($plan['left_otherwise']['free'])->toBe(0)->and(count($plan['seams']))->toBeGreaterThan(20);
+    $first = $plan['seams'][0];
+    $file = tempnam(sys_get_temp_dir(), 'pressed');
+    file_put_contents($file, json_encode([$first['id'] => $first['pressed'] === 'left' ? 'right' : 'left']));
+    Artisan::call('dew:press', [...$base, '--pressed' => $file, '--json' => true]);
+    expect(json_decode(Artisan::output(), true)['seams'][0]['pressed'])->not->toBe($first['pressed']);
+    $this->artisan('dew:press', [...$base, '--school' => 'open'])->expectsOutputToContain('pressed open')->expectsOutputToContain('Everything nests.')
+        ->assertSuccessful();
+    $this->artisan('dew:press', [...$base, '--block' => $first['of']])->expectsOutputToContain($first['id'])->assertSuccessful();
+    $this->artisan('dew:press', [...$base, '--school' => 'old'])->expectsOutputToContain('The school is dark')->assertFailed();
+    $this->artisan('dew:press', [...$base, '--block' => 'b-none'])->expectsOutputToContain('There is no block "b-none"')->assertFailed();
+    file_put_contents($file, '{"u-none/1": "left"}');
+    $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('There is no seam "u-none/1"')->assertFailed();
+    file_put_contents($file, 'left');
+    $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('no list of seams')->assertFailed();
+    unlink($file);
+});

@@ -172,7 +172,11 @@ final readonly class BenchWork
         $room = $this->cutting->room($project);
         $marks = new Marks($project->notation);
         $module = Length::parse($typed, $project->notation->unit());
-        $stock = array_merge([], ...array_values($this->cutting->shelf($project)->pieces));
+        // What the open clues still cut is not for the back.
+        $planned = $this->cutting->of($project);
+        $last = end($planned);
+        $shelf = $last === false ? $this->cutting->shelf($project) : $last->before->after($last->cutting);
+        $stock = array_merge([], ...array_values($shelf->pieces));
         $names = $project->stock->keyBy('id');
         $slots = $this->sheets->announcement($project)->slots;
         $cloths = $project->colourway($this->sheets->announcement($project))->cloths;
@@ -180,9 +184,9 @@ final readonly class BenchWork
         $side = fn (int $modules): string => $text($module->times($modules)->plus($room->seam->times(2)));
         $words = new StockText($project->notation, $room->usableWidth);
         $named = function (string $id) use ($names, $slots, $words): string {
-            $row = $names[strtok($id, '-') ?: ''] ?? null;
+            $row = $names[strtok(explode('/', $id)[0], '-') ?: ''] ?? null;
 
-            return $row instanceof StockRow && isset($slots[$row->slot_key]) ? $slots[$row->slot_key]->letter.': '.$words->line($row) : $id;
+            return $row instanceof StockRow && isset($slots[$row->slot_key]) ? $slots[$row->slot_key]->letter.': '.$words->line($row).(str_contains($id, '/') ? ', '.__('benchwork.back.rest') : '') : $id;
         };
         $plans = [];
         foreach (PiecedBack::proposals($top, $beyond, $module, $stock, $marks, $room) as $back) {
@@ -196,7 +200,7 @@ final readonly class BenchWork
                 'rows' => $back->rows,
                 'boxes' => array_map(fn (BackPart $part, int $index): array => [
                     'x' => $part->column, 'y' => $part->row, 'wide' => $part->wide, 'high' => $part->high, 'number' => $index + 1,
-                    'colour' => $cloths[$names[strtok($part->from[0], '-') ?: '']->slot_key ?? '']->colour ?? '#cfd8d3',
+                    'colour' => $cloths[$names[strtok(explode('/', $part->from[0])[0], '-') ?: '']->slot_key ?? '']->colour ?? '#cfd8d3',
                 ], $back->parts, array_keys($back->parts)),
                 'parts' => array_map(fn (BackPart $part): string => __(count($part->from) > 1 ? 'benchwork.back.joined' : 'benchwork.back.part', [
                     'wide' => $part->wide, 'high' => $part->high, 'width' => $side($part->wide), 'height' => $side($part->high),

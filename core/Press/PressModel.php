@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Press;
+
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+
+/**
+ * All seams of a top and where they cross, found from its patches: each unit, block and the top is sewn in rows, then the rows together;
+ * where nothing can be parted by a level or an upright line, by a slanted one.
+ *
+ * What can be parted by no straight line (curves, seams that turn a corner) is sewn seam by seam; its seams cross nothing within it.
+ */
+final class PressModel
+{
+    /** Inches within which points and lines count as one. */
+    public const GRAIN = 0.002;
+
+    /** @var list<PressSeam> */
+    public array $seams = [];
+
+    /** @var list<Crossing> */
+    public array $crossings = [];
+
+    /** @var list<array{int, float, float, float, float}> every seam of the whole top: its number, and where it lies in the top */
+    public array $segments = [];
+
+    /** @var array<string, Assembly> by product key */
+    private array $known = [];
+
+    /** @var array<string, int> how often each product comes in the top */
+    private array $copies = [];
+
+    /**
+     * @param  array<string, list<Patch>>  $units  by product key
+     * @param  array<string, list<Placement>>  $blocks  what lies where in each block, by product key
+     * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
+     */
+    private function __construct(
+        private readonly array $units,
+        private readonly array $blocks,
+        private readonly array $depths,
+        private readonly Copies $alike = Copies::Alike,
+    ) {
+    }
+
+    /**
+     * @param  array<string, list<Patch>>  $units
+     * @param  array<string, list<Placement>>  $blocks
+     * @param  list<Placement>  $placements  the blocks of the top
+     * @param  list<Patch>  $frame  sashes, setting triangles, borders
+     * @param  array<string, int>  $depths
+     * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
+     */
+    public static function of(
+        array $units, array $blocks, array $placements, array $frame, array $depths, Copies $copies = Copies::Alike,
+    ): self {
+        $model = new self($units, $blocks, $depths, $copies);
+        $keys = [];
+        foreach ($placements as $placement) {
+            $keys[] = $key = $placement->product.(self::isOther($placement, $placements, $copies) ? "'" : '');
+            $model->count($key, 1);
+        }
+        $items = [];
+        foreach ($placements as $index => $placement) {
+            $items[] = $model->assembly($keys[$index])->placed($placement);
+        }
+        foreach ($frame as $patch) {
+            $items[] = Assembly::ofPatch($patch, $depths);
+        }
+        $top = $model->assemble('', $items, 1);
+        $model->segments = $top->segments;
+
+        return $model;
+    }
+
+    /**
+     * Seams and crossings that are known already.
+     *
+     * @param  list<PressSeam>  $seams
+     * @param  list<Crossing>  $crossings
+     */
+    public static function given(array $seams, array $crossings): self
+    {
+        $model = new self([], [], []);
+        [$model->seams, $model->crossings] = [$seams, $crossings];
+
+        return $model;
+    }
+
+    /** @param  list<Placement>  $all */
+    private static function isOther(Placement $one, array $all, Copies $copies): bool
+    {
+        if ($copies === Copies::Alike || $copies === Copies::Free) {
+            return false;
+        }
+        $columns = $rows = [];
+        foreach ($all as $placement) {
+            $columns[] = round($placement->x->toFloat(), 3);
+            $rows[] = round($placement->y->toFloat(), 3);
+        }
+        $column = self::rank(round($one->x->toFloat(), 3), $columns);
+        $row = self::rank(round($one->y->toFloat(), 3), $rows);
+
+        return match ($copies) {
+            Copies::Chequered => $column + $row,
+            Copies::ByRows => $row,
+            default => $column,
+        } % 2 === 1;
+    }
+
+    /**
+     * How many different numbers of a list are smaller.
+     *
+     * @param  list<float>  $all
+     */
+    private static function rank(float $one, array $all): int
+    {
+        return count(array_unique(array_map(strval(...), array_filter($all, fn (float $other): bool => $other < $one))));
+    }
+
+    private function count(string $key, int $times): void
+    {
+        $this->copies[$key] = $this->alike === Copies::Free ? 1 : ($this->copies[$key] ?? 0) + $times;
+        foreach ($this->blocks[rtrim($key, "'")] ?? [] as $part) {
+            $this->count($part->product, $times);
+        }
+    }
+
+    private function assembly(string $key): Assembly
+    {
+        if (isset($this->known[$key]) && $this->alike !== Copies::Free) {
+            return $this->known[$key];
+        }
+        $product = rtrim($key, "'");
+        $items = isset($this->blocks[$product])
+            ? array_map(fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part), $this->blocks[$product])
+            : array_map(fn (Patch $patch): Assembly => Assembly::ofPatch($patch, $this->depths), $this->units[$product] ?? []);
+
+        return $this->known[$key] = $this->assemble(
+            $this->alike === Copies::Free ? $key.'~'.count($this->seams) : $key, $items, $this->copies[$key] ?? 0,
+        );
+    }
+
+    /** @param  list<Assembly>  $items */
+    private function assemble(string $key, array $items, int $copies): Assembly
+    {
+        $sewing = new Sewing($this, $key, $copies);
+
+        return $sewing->together($items);
+    }
+}

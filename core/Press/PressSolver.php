@@ -1,0 +1,323 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Press;
+
+/**
+ * Finds the plan with the fewest crossings that do not nest, then with the fewest seams against the school, then with the least bulk; ties go to
+ * the side that comes first.
+ *
+ * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not everything can
+ * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two that
+ * cross, makes them better.
+ */
+final class PressSolver
+{
+    /** Seams that do not nest weigh more than all seams against the school together, and those more than all bulk. */
+    private const CROSSING = 1_000_000_000_000;
+
+    private const SCHOOL = 1_000_000;
+
+    /** Seams in a part that is tried out completely: 2 to this power plans. */
+    private const TRIED = 14;
+
+    /** @var list<list<array{int, bool, int}>> by seam: the other one, whether they must differ, and how often they cross */
+    private array $beside = [];
+
+    /** @var list<int> cost of pressing each seam to its left, without crossings */
+    private array $left = [];
+
+    /** @var list<int> likewise to its right */
+    private array $right = [];
+
+    /** @var array<int, bool> seams that are pressed already: whether to their right; open ones are left out */
+    private array $fixed = [];
+
+    /** @var array<int, true> */
+    private array $open = [];
+
+    /** @param  array<string, Pressed>  $pressed  by the id of a seam: what is pressed already */
+    private function __construct(private readonly PressModel $model, School $school, array $pressed)
+    {
+        foreach ($model->seams as $number => $seam) {
+            $this->beside[] = [];
+            $this->left[] = $seam->endsLeft * $seam->copies + ($this->isAgainst($seam, $school, false) ? self::SCHOOL * $seam->copies : 0);
+            $this->right[] = $seam->endsRight * $seam->copies + ($this->isAgainst($seam, $school, true) ? self::SCHOOL * $seam->copies : 0);
+            $way = $pressed[$seam->id] ?? null;
+            if ($way === Pressed::Open) {
+                $this->open[$number] = true;
+            } elseif ($way !== null) {
+                $this->fixed[$number] = $way === Pressed::Right;
+            }
+        }
+        foreach ($model->crossings as $crossing) {
+            // A crossing of an open seam nests whatever the other does, or never; a seam that crosses its own copy likewise.
+            if ($crossing->first !== $crossing->second && ! isset($this->open[$crossing->first]) && ! isset($this->open[$crossing->second])) {
+                $this->beside[$crossing->first][] = [$crossing->second, $crossing->differ, $crossing->copies];
+                $this->beside[$crossing->second][] = [$crossing->first, $crossing->differ, $crossing->copies];
+            }
+        }
+    }
+
+    /** @param  array<string, Pressed>  $pressed  by the id of a seam: what is pressed already */
+    public static function plan(PressModel $model, School $school, array $pressed = []): PressPlan
+    {
+        if ($school === School::Open) {
+            return new PressPlan($model, array_map(fn (PressSeam $seam): Pressed => $pressed[$seam->id] ?? Pressed::Open, $model->seams));
+        }
+        $solver = new self($model, $school, $pressed);
+        $ways = [];
+        foreach ($solver->parts() as $part) {
+            $ways += $solver->solved($part);
+        }
+        ksort($ways);
+
+        return new PressPlan($model, array_map(
+            fn (PressSeam $seam, int $number): Pressed => isset($solver->open[$number])
+                ? Pressed::Open
+                : ($ways[$number] ? Pressed::Right : Pressed::Left),
+            $model->seams, array_keys($model->seams),
+        ));
+    }
+
+    /**
+     * What a plan costs, in the order of what matters: crossings that do not nest, seams against the school, bulk.
+     *
+     * @return array{int, int, int}
+     */
+    public static function cost(PressPlan $plan, School $school): array
+    {
+        $solver = new self($plan->model, $school, []);
+        $rest = 0;
+        foreach ($plan->pressed as $number => $way) {
+            $rest += $way === Pressed::Open ? 0 : ($way === Pressed::Right ? $solver->right[$number] : $solver->left[$number]);
+        }
+
+        return [$plan->leftInTop($school), intdiv($rest, self::SCHOOL), $rest % self::SCHOOL];
+    }
+
+    private function isAgainst(PressSeam $seam, School $school, bool $right): bool
+    {
+        return match ($school) {
+            School::Dark => $right ? $seam->darker < -1e-6 : $seam->darker > 1e-6,
+            School::Side => ! $right,
+            School::Bulk => $right ? $seam->endsRight > $seam->endsLeft : $seam->endsLeft > $seam->endsRight,
+            School::Open => true,
+        };
+    }
+
+    /** @return list<non-empty-list<int>> seams that hang together by crossings, in the order of their numbers */
+    private function parts(): array
+    {
+        $seen = [];
+        $parts = [];
+        foreach (array_keys($this->model->seams) as $start) {
+            if (isset($seen[$start])) {
+                continue;
+            }
+            $part = [$start];
+            $seen[$start] = true;
+            for ($index = 0; $index < count($part); $index++) {
+                foreach ($this->beside[$part[$index]] as [$other]) {
+                    if (! isset($seen[$other])) {
+                        $seen[$other] = true;
+                        $part[] = $other;
+                    }
+                }
+            }
+            $parts[] = $part;
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param  non-empty-list<int>  $part
+     * @return array<int, bool> whether each seam is pressed to its right
+     */
+    private function solved(array $part): array
+    {
+        $free = array_values(array_filter($part, fn (int $seam): bool => ! isset($this->fixed[$seam])));
+        if (count($free) <= self::TRIED) {
+            return $this->tried($part, $free);
+        }
+        $best = null;
+        $least = PHP_INT_MAX;
+        foreach ($this->beginnings($part) as $ways) {
+            $ways = $this->mended($ways, $free);
+            $cost = $this->costOf($part, $ways);
+            if ($cost < $least) {
+                [$best, $least] = [$ways, $cost];
+            }
+        }
+
+        return $best ?? [];
+    }
+
+    /**
+     * Every plan of a small part, each but for one seam like the one before (by a Gray code).
+     *
+     * @param  list<int>  $part
+     * @param  list<int>  $free
+     * @return array<int, bool>
+     */
+    private function tried(array $part, array $free): array
+    {
+        $ways = [];
+        foreach ($part as $seam) {
+            $ways[$seam] = $this->fixed[$seam] ?? false;
+        }
+        $best = $ways;
+        $cost = $least = $this->costOf($part, $ways);
+        for ($step = 1; $step < 1 << count($free); $step++) {
+            $bit = 0;
+            while (($step >> $bit & 1) === 0) {
+                $bit++;
+            }
+            $seam = $free[$bit];
+            $cost += $this->gain($ways, $seam);
+            $ways[$seam] = ! $ways[$seam];
+            if ($cost < $least || ($cost === $least && $this->comesFirst($ways, $best))) {
+                [$best, $least] = [$ways, $cost];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Plans to begin with: the seams one after the other, each so that it nests with most of what lies beside it, once from each side.
+     *
+     * @param  non-empty-list<int>  $part
+     * @return list<array<int, bool>>
+     */
+    private function beginnings(array $part): array
+    {
+        $plans = [];
+        foreach ([false, true] as $first) {
+            foreach ([$part, array_reverse($part)] as $order) {
+                $ways = $this->fixedOf($part);
+                foreach ($order as $seam) {
+                    if (isset($ways[$seam])) {
+                        continue;
+                    }
+                    $right = $known = 0;
+                    foreach ($this->beside[$seam] as [$other, $differ, $copies]) {
+                        if (isset($ways[$other])) {
+                            $known += $copies;
+                            $right += ($ways[$other] !== $differ) ? $copies : -$copies;
+                        }
+                    }
+                    $ways[$seam] = $known === 0 ? $first : ($right === 0 ? $first : $right > 0);
+                }
+                $plans[] = $ways;
+            }
+        }
+
+        return $plans;
+    }
+
+    /**
+     * @param  list<int>  $part
+     * @return array<int, bool>
+     */
+    private function fixedOf(array $part): array
+    {
+        return array_intersect_key($this->fixed, array_flip($part));
+    }
+
+    /**
+     * @param  array<int, bool>  $ways
+     * @param  list<int>  $free
+     * @return array<int, bool>
+     */
+    private function mended(array $ways, array $free): array
+    {
+        do {
+            $isBetter = false;
+            foreach ($free as $seam) {
+                $gain = $this->gain($ways, $seam);
+                if ($gain < 0) {
+                    $ways[$seam] = ! $ways[$seam];
+                    $isBetter = true;
+
+                    continue;
+                }
+                foreach ($this->beside[$seam] as [$other]) {
+                    if (isset($this->fixed[$other])) {
+                        continue;
+                    }
+                    $ways[$seam] = ! $ways[$seam];
+                    $both = $gain + $this->gain($ways, $other);
+                    if ($both < 0) {
+                        $ways[$other] = ! $ways[$other];
+                        $isBetter = true;
+
+                        break;
+                    }
+                    $ways[$seam] = ! $ways[$seam];
+                }
+            }
+            // All of it reversed nests as well, and may suit the school better.
+            $reversed = $ways;
+            foreach ($free as $seam) {
+                $reversed[$seam] = ! $ways[$seam];
+            }
+            $part = array_keys($ways);
+            if ($this->costOf($part, $reversed) < $this->costOf($part, $ways)) {
+                $ways = $reversed;
+                $isBetter = true;
+            }
+        } while ($isBetter);
+
+        return $ways;
+    }
+
+    /** @param  array<int, bool>  $ways */
+    private function gain(array $ways, int $seam): int
+    {
+        $gain = $ways[$seam] ? $this->left[$seam] - $this->right[$seam] : $this->right[$seam] - $this->left[$seam];
+        foreach ($this->beside[$seam] as [$other, $differ, $copies]) {
+            $gain += (($ways[$seam] !== $ways[$other]) === $differ ? 1 : -1) * self::CROSSING * $copies;
+        }
+
+        return $gain;
+    }
+
+    /**
+     * @param  list<int>  $part
+     * @param  array<int, bool>  $ways
+     */
+    private function costOf(array $part, array $ways): int
+    {
+        $cost = 0;
+        foreach ($part as $seam) {
+            $cost += $ways[$seam] ? $this->right[$seam] : $this->left[$seam];
+            foreach ($this->beside[$seam] as [$other, $differ, $copies]) {
+                // Each crossing stands beside both of its seams.
+                $cost += $seam < $other && ($ways[$seam] !== $ways[$other]) !== $differ ? self::CROSSING * $copies : 0;
+            }
+        }
+
+        return $cost;
+    }
+
+    /**
+     * Whether a plan comes before another: at the first seam in which they differ it goes left.
+     *
+     * @param  array<int, bool>  $one
+     * @param  array<int, bool>  $other
+     */
+    private function comesFirst(array $one, array $other): bool
+    {
+        ksort($one);
+        foreach ($one as $seam => $right) {
+            if ($right !== $other[$seam]) {
+                return ! $right;
+            }
+        }
+
+        return false;
+    }
+}
