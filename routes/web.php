@@ -103,7 +103,9 @@ Route::middleware('auth')->group(function (): void {
         Route::put('fabrics/{slot}/stock/{stock}', [Member\StockController::class, 'update'])->name('stock.update');
         Route::delete('fabrics/{slot}/stock/{stock}', [Member\StockController::class, 'destroy'])->name('stock.destroy');
         Route::post('fabrics/{slot}/stock/{stock}/back', [Member\StockController::class, 'putBack'])->name('stock.back');
-        Route::put('fabrics/{slot}', [Member\SwatchController::class, 'update'])->name('swatch.update');
+        Route::put(
+            'fabrics/{slot}', [Member\SwatchController::class, 'update'],
+        )->middleware('throttle:edits')->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
         Route::get('fabrics/{slot}/photo', [Member\SwatchController::class, 'photo'])->name('swatch.photo');
         Route::put('fabrics/{slot}/photo', [Member\SwatchController::class, 'mark'])->name('swatch.mark');
@@ -157,6 +159,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('kits/labels.pdf', [Host\KitPrintController::class, 'labels'])->name('kits.labels');
         Route::get('kits/cutting.pdf', [Host\KitPrintController::class, 'cutting'])->name('kits.cutting');
         Route::get('yardage', Host\YardageController::class)->name('yardage');
+        Route::get('pressing', Host\PressController::class)->name('pressing');
         Route::post(
             'clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'],
         )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.sewn');

@@ -3,6 +3,19 @@
 declare(strict_types=1);
 
 return [
+    'title' => 'Pressing',
+    'lead' => 'Which way every seam lies so that seams nest where they cross. All copies of a unit or block are pressed alike.',
+    'school' => 'Where nothing else decides',
+    'schools' => ['dark' => 'to the darker cloth', 'open' => 'open', 'side' => 'always to the same side', 'bulk' => 'to the thinner side'],
+    'look' => 'Show it',
+    'where' => 'Where two seams lie the same way',
+    'remedy' => 'Press one of the two open there, clip it to the seam and turn it, or spin the crossing.',
+    'seams' => 'Seam by seam',
+    'drawing' => ':name, with a flag on every seam towards the side that it is pressed to',
+    'seam_line' => ':at: :way',
+    'between' => 'from :x1, :y1 to :x2, :y2',
+    'left_line' => ':of, at :x by :y in (:count times)',
+    'open_page' => 'See how it is pressed',
     'way' => [
         'open' => 'open', 'left' => 'to the left', 'right' => 'to the right', 'up' => 'up', 'down' => 'down', 'up_left' => 'up and to the left',
         'up_right' => 'up and to the right', 'down_left' => 'down and to the left', 'down_right' => 'down and to the right',

@@ -190,6 +190,24 @@ it('plans without the last fat quarter once it is taken off, says so, and puts i
     expect(textOf($this->get($this->page)))->toContain('Left then: 20 in by');
 });
 
+it('brings nothing back that was cut up', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40 1/2']);
+    $row = StockRow::query()->sole();
+    $this->post($this->mat, ['done' => '1', ...stepsAtTheMat($this, 'f-lamp')[0]]);
+    $this->post("$this->page/f-lamp/left");
+    $this->post("$this->page/f-lamp/stock/$row->id/back");
+    expect($row->fresh()?->gone_at)->not->toBeNull();
+});
+
+it('leaves cloth out of the plan that has become narrower than the corner it misses', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40', 'corner_width' => '39', 'corner_length' => '3']);
+    $this->project->update(['usable_width' => Dew\Core\Measure\Length::inches(36)]);
+    foreach ([$this->page, $this->mat, "$this->page/f-lamp/fits", "/q/{$this->project->id}/print/chart.pdf"] as $page) {
+        $this->get($page)->assertOk();
+    }
+    $this->get($this->page)->assertSeeText('Short:');
+});
+
 it('changes cloth in place', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '5']);
     $row = StockRow::query()->sole();

@@ -225,3 +225,12 @@ it('answers the page of kits in few queries, with few orders and with many', fun
         expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(12, "$how: ".implode("\n", array_column(DB::getQueryLog(), 'query')));
     }
 });
+
+it('shows hosts how the quilt is pressed, at any size and by any school', function (): void {
+    $page = "/host/{$this->quilt->slug}/pressing";
+    foreach (['', '?size=s-queen&school=open', '?size=s-none&school=none', '?school=bulk'] as $asked) {
+        $this->get($page.$asked)->assertOk()->assertSeeText('crossings in the top')->assertSee('class="press-flag"', false);
+    }
+    $this->get("$page?school=open")->assertSeeText('Everything nests.');
+    $this->actingAs($this->project->user)->get($page)->assertNotFound();
+});

@@ -93,7 +93,10 @@ final readonly class ChangeStock
     public function putBack(Project $project, StockRow $row): void
     {
         $this->changing($project, [$row->slot_key], function () use ($row): void {
-            $row->update(['gone_at' => null]);
+            // What was cut up meanwhile does not come back: its remnants are on the list.
+            if (StockRow::query()->where('left_of', $row->id)->doesntExist()) {
+                $row->update(['gone_at' => null]);
+            }
         });
     }
 

@@ -11,12 +11,12 @@ use Dew\Core\Cutting\ClueCutting;
 use Dew\Core\Cutting\CutRules;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Cutting\Shelf;
-use Dew\Core\Cutting\Stock;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
+use InvalidArgumentException;
 
 /**
  * How the open clues are cut from the cloth that a member has, one after the other: each clue by itself, from what the ones before it
@@ -81,13 +81,19 @@ final readonly class HerCutting
                 $bolts[$slot->id] = true;
             }
         }
-        $stock = $project->stock
-            ->where('gone_at', null)
-            ->sortBy('id')
-            ->map(fn (StockRow $row): Stock => $row->stock($room->usableWidth, $project->clothRules($row->slot_key)->directional))
-            ->all();
+        $marks = new Marks($project->notation);
+        $stock = [];
+        foreach ($project->stock->where('gone_at', null)->sortBy('id') as $row) {
+            $one = $row->stock($room->usableWidth, $project->clothRules($row->slot_key)->directional);
+            try {
+                $one->pieces($marks, $room);
+                $stock[] = $one;
+            } catch (InvalidArgumentException) {
+                // It was true when she wrote it, but her cloth is narrower now than the corner that it misses: nothing can be cut from it.
+            }
+        }
 
-        return Shelf::of(array_values($stock), new Marks($project->notation), $room, $bolts);
+        return Shelf::of($stock, $marks, $room, $bolts);
     }
 
     /** A text that changes whenever a plan may: with her cloth, how she cuts it, and what was cut before she last changed it. */

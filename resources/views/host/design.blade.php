@@ -21,6 +21,7 @@
         </figure>
         <div>
             {!! $drawing['facts'] !!}
+            <p><a class="btn btn-other" href="{{ route('host.pressing', [$quiltAlong, 'size' => $size]) }}">{{ __('press.open_page') }}</a></p>
         </div>
     </div>
 </x-layout.workshop>

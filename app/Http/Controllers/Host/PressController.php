@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Host;
+
+use App\Http\Controllers\Controller;
+use App\Models\QuiltAlong;
+use App\Plans\Whole\KitRoom;
+use App\Presentation\Host\Pressing;
+use Dew\Core\Press\School;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** Which way the seams of the published quilt are pressed, at any size and by any school. */
+final class PressController extends Controller
+{
+    public function __invoke(Request $request, QuiltAlong $quiltAlong, KitRoom $room, Pressing $pressing): View
+    {
+        if ($quiltAlong->published_version_id === null) {
+            return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'design', 'title' => __('press.title')]);
+        }
+        $sizes = $room->announcement($quiltAlong)->sizes;
+        $size = $request->string('size')->value();
+        $size = isset($sizes[$size]) ? $size : (string) array_key_first($sizes);
+        $school = School::tryFrom($request->string('school')->value()) ?? School::Dark;
+
+        return view('host.pressing', [
+            'quiltAlong' => $quiltAlong, 'sizes' => $sizes, 'size' => $size, 'school' => $school,
+            ...$pressing->of($quiltAlong, $size, $school),
+        ]);
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Host;
+
+use App\Drawing\Shape;
+use App\Models\QuiltAlong;
+use App\Plans\Whole\SheetStore;
+use Dew\Core\Fabric\Colourway;
+use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Plan\Whole\QuiltSheet;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\Crossing;
+use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressModel;
+use Dew\Core\Press\PressPlan;
+use Dew\Core\Press\PressSeam;
+use Dew\Core\Press\PressSolver;
+use Dew\Core\Press\School;
+use Illuminate\Support\Facades\Cache;
+
+/** Which way the seams of a published quilt are pressed so that they nest, drawn unit by unit and block by block. */
+final readonly class Pressing
+{
+    private const DAYS = 30;
+
+    /** Crossings that do not nest and are named one by one. */
+    private const NAMED = 40;
+
+    public function __construct(private SheetStore $sheets)
+    {
+    }
+
+    /**
+     * @return array{html: string} worked out once for a version, size and school
+     */
+    public function of(QuiltAlong $quiltAlong, string $size, School $school): array
+    {
+        $version = $quiltAlong->version();
+        $name = implode(':', ['pressing', $this->sheets->edition($version), $size, $school->value, app()->getLocale()]);
+
+        return Cache::remember($name, now()->addDays(self::DAYS), fn (): array => [
+            'html' => view('host.pressing-plan', $this->plan($version, $size, $school))->render(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private function plan(int $version, string $size, School $school): array
+    {
+        $sheet = $this->sheets->quilt($version, $size);
+        $announcement = $this->sheets->announcement($version);
+        $depths = array_map(fn (Slot $slot): int => match ($slot->value) {
+            FabricValue::Light => 0, FabricValue::Medium => 1, FabricValue::Dark => 2,
+        }, $announcement->slots);
+        $model = fn (Copies $copies): PressModel => PressModel::of(
+            $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies,
+        );
+        $plan = PressSolver::plan($model(Copies::Alike), $school);
+        $left = $plan->leftInTop($school);
+        $others = [];
+        foreach ($left > 0 ? [Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
+            $others[] = __('press.others.'.$copies->value, [
+                'left' => PressSolver::plan($model($copies), $school)->leftInTop($school),
+            ]);
+        }
+        $names = $sheet->unitNames + $sheet->blockNames;
+        $products = [];
+        foreach ($plan->model->seams as $number => $seam) {
+            $products[$seam->of][$number] = $seam;
+        }
+        $cards = [];
+        foreach ($products as $key => $seams) {
+            $cards[] = [
+                'name' => $key === '' ? __('press.top') : ($names[$key] ?? $key),
+                'copies' => $key === '' ? null : trans_choice('press.copies', array_values($seams)[0]->copies),
+                'drawing' => $key === '' ? null : $this->drawing((string) $key, $seams, $plan, $sheet, array_values($announcement->colourways)[0]),
+                'seams' => array_values(array_map(fn (PressSeam $seam, int $number): string => __('press.seam_line', [
+                    'at' => $this->place($seam), 'way' => __('press.way.'.$seam->way($plan->pressed[$number])),
+                ]), $seams, array_keys($seams))),
+            ];
+        }
+        $short = fn (Crossing $crossing): string => __('press.left_line', [
+            'of' => $crossing->of === '' ? __('press.top') : ($names[$crossing->of] ?? $crossing->of), 'count' => $crossing->copies,
+            'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y),
+        ]);
+
+        return [
+            'cards' => $cards,
+            'count' => __('press.count', ['crossings' => $plan->crossingsInTop(), 'left' => $left]),
+            'against' => __('press.against', ['against' => PressSolver::cost($plan, $school)[1]]),
+            'nests' => $left === 0,
+            'left' => array_map($short, array_slice($plan->left($school), 0, self::NAMED)),
+            'others' => $others,
+        ];
+    }
+
+    /**
+     * @param  non-empty-array<int, PressSeam>  $seams
+     * @return array{box: string, groups: list<array{transform: string, shapes: list<Shape>}>, flags: list<string>}
+     */
+    private function drawing(string $key, array $seams, PressPlan $plan, QuiltSheet $sheet, Colourway $colourway): array
+    {
+        $shapes = fn (string $unit): array => array_map(
+            fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour), $sheet->units[$unit] ?? [],
+        );
+        $groups = isset($sheet->blocks[$key])
+            ? $this->groups($sheet->blocks[$key], '', $sheet, $shapes)
+            : [['transform' => '', 'shapes' => $shapes($key)]];
+        $points = $this->points($key, $sheet);
+        [$across, $down] = [array_column($points, 0), array_column($points, 1)];
+        [$left, $top] = [min([0.0, ...$across]), min([0.0, ...$down])];
+        [$width, $height] = [max([0.1, ...$across]) - $left, max([0.1, ...$down]) - $top];
+        $flags = [];
+        foreach ($seams as $number => $seam) {
+            $flags[] = $this->flag($seam, $plan->pressed[$number], max($width, $height) * 0.03);
+        }
+        $margin = max($width, $height) * 0.03;
+
+        return [
+            'box' => implode(' ', array_map(
+                Shape::at(...), [$left - $margin, $top - $margin, $width + 2 * $margin, $height + 2 * $margin],
+            )),
+            'groups' => $groups,
+            'flags' => $flags,
+        ];
+    }
+
+    /** @return list<array{float, float}> the corners of all patches of a unit or block, in inches */
+    private function points(string $key, QuiltSheet $sheet): array
+    {
+        $points = [];
+        foreach ($sheet->units[$key] ?? [] as $patch) {
+            foreach ($patch->outline->corners as $corner) {
+                $points[] = [$corner->x->toFloat(), $corner->y->toFloat()];
+            }
+        }
+        foreach ($sheet->blocks[$key] ?? [] as $part) {
+            [$cos, $sin] = [cos(deg2rad($part->turn)), sin(deg2rad($part->turn))];
+            foreach ($this->points($part->product, $sheet) as [$x, $y]) {
+                $points[] = [$part->x->toFloat() + $cos * $x - $sin * $y, $part->y->toFloat() + $sin * $x + $cos * $y];
+            }
+        }
+
+        return $points;
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  callable(string): list<Shape>  $shapes
+     * @return list<array{transform: string, shapes: list<Shape>}>
+     */
+    private function groups(array $placements, string $outer, QuiltSheet $sheet, callable $shapes): array
+    {
+        $groups = [];
+        foreach ($placements as $placement) {
+            $transform = trim($outer.sprintf(
+                ' translate(%s %s) rotate(%d)', Shape::at($placement->x->toFloat()), Shape::at($placement->y->toFloat()), $placement->turn,
+            ));
+            array_push($groups, ...isset($sheet->blocks[$placement->product])
+                ? $this->groups($sheet->blocks[$placement->product], $transform, $sheet, $shapes)
+                : [['transform' => $transform, 'shapes' => $shapes($placement->product)]]);
+        }
+
+        return $groups;
+    }
+
+    /** A small flag on the middle of a seam, towards the side that its allowance lies on; a diamond where it is pressed open. */
+    private function flag(PressSeam $seam, Pressed $pressed, float $size): string
+    {
+        [$x, $y] = [($seam->fromX + $seam->toX) / 2, ($seam->fromY + $seam->toY) / 2];
+        $length = max(0.001, hypot($seam->toX - $seam->fromX, $seam->toY - $seam->fromY));
+        [$dx, $dy] = [($seam->toX - $seam->fromX) / $length * $size, ($seam->toY - $seam->fromY) / $length * $size];
+        $points = match ($pressed) {
+            Pressed::Right => [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy], [$x - 2 * $dy, $y + 2 * $dx]],
+            Pressed::Left => [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy], [$x + 2 * $dy, $y - 2 * $dx]],
+            Pressed::Open => [[$x - $dx, $y - $dy], [$x - $dy, $y + $dx], [$x + $dx, $y + $dy], [$x + $dy, $y - $dx]],
+        };
+
+        return 'M'.implode('L', array_map(fn (array $point): string => Shape::at($point[0]).' '.Shape::at($point[1]), $points)).'Z';
+    }
+
+    private function place(PressSeam $seam): string
+    {
+        return __('press.between', [
+            'x1' => $this->number($seam->fromX), 'y1' => $this->number($seam->fromY), 'x2' => $this->number($seam->toX),
+            'y2' => $this->number($seam->toY),
+        ]);
+    }
+
+    private function number(float $inches): string
+    {
+        return rtrim(rtrim(number_format(abs($inches) < 0.0005 ? 0.0 : $inches, 2, '.', ''), '0'), '.');
+    }
+}

@@ -1,0 +1,22 @@
+<p><b>{{ $count }}</b> {{ $against }} @if ($nests){{ __('press.all_nest') }}@endif</p>
+@if ($left !== [])
+    <details class="card"><summary>{{ __('press.where') }}</summary>
+        <ul>@foreach ($left as $line)<li>{{ $line }}</li>@endforeach</ul>
+        <p>{{ __('press.remedy') }}</p>
+        @foreach ($others as $line)<p>{{ $line }}</p>@endforeach</details>
+@endif
+<div class="press-cards">
+    @foreach ($cards as $card)
+        <article class="card">
+            <h2>{{ $card['name'] }}</h2>
+            @if ($card['copies'])<p class="field-hint">{{ $card['copies'] }}</p>@endif
+            @if ($card['drawing'])
+                <svg class="press-drawing" viewBox="{{ $card['drawing']['box'] }}" role="img" aria-label="{{ __('press.drawing', ['name' => $card['name']]) }}">
+                    @foreach ($card['drawing']['groups'] as $group)<g @if ($group['transform'])transform="{{ $group['transform'] }}"@endif>@foreach ($group['shapes'] as $shape)<path class="press-cloth" d="{{ $shape->path }}" fill="{{ $shape->fill }}"/>@endforeach</g>@endforeach
+                    @foreach ($card['drawing']['flags'] as $flag)<path class="press-flag" d="{{ $flag }}"/>@endforeach
+                </svg>
+            @endif
+            <details><summary>{{ __('press.seams') }}</summary><ol>@foreach ($card['seams'] as $seam)<li>{{ $seam }}</li>@endforeach</ol></details>
+        </article>
+    @endforeach
+</div>
