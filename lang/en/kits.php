@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'title' => 'Kits',
     'lead' => ':packed of :count kits packed, :out handed out.',
+    'waiting' => ':count kit is to be packed.|:count kits are to be packed.',
     'none' => 'Nobody has ordered a kit yet. Offer kits below, read orders from a file, or fetch them from the shop’s order desk.',
     'kinds' => ['whole' => 'Whole quilt', 'clue' => 'Clue by clue', 'slot' => 'Fabric by fabric'],
     'unknown' => 'The published design does not have this size, colourway or part any more.',

@@ -44,6 +44,7 @@ it('reads orders from a file, keeps a reserve, and says what to cut from how man
     readOrders($this, ORDERS)->assertRedirect($this->page)->assertSessionHas('status', '3 new, 0 changed.');
     // Two in a hundred of 1, 2 and 12 are one each, and one in ten of 12 are two.
     expect($this->quilt->kitRows()->where('origin', KitRow::RESERVE)->orderBy('count')->pluck('count')->all())->toBe([1, 1, 2]);
+    $this->get("/host/{$this->quilt->slug}")->assertOk()->assertSeeText('19 kits are to be packed.');
     $page = $this->get($this->page)->assertOk()->assertSeeText('0 of 19 kits packed, 0 handed out.')->assertSeeText('Ada');
     // Fourteen and the whole kits take Deep water; no bolt holds more than 12 yards.
     expect((string) $page->getContent())->toMatch('/ink blue.*?[4-9] bolts/s');

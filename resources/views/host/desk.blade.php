@@ -34,12 +34,15 @@
             @endforelse
         </section>
     </div>
-    @if ($remarks > 0 || $corrections->isNotEmpty())
+    @if ($remarks > 0 || $kits > 0 || $corrections->isNotEmpty())
         <section class="card" aria-labelledby="waits">
             <h2 id="waits" class="eyebrow">{{ __('desk.waits') }}</h2>
             <ul class="plain-list">
                 @if ($remarks > 0)
                     <li><a href="{{ route('host.proof', $quiltAlong) }}#remarks">{{ trans_choice('remarks.open', $remarks) }}</a></li>
+                @endif
+                @if ($kits > 0)
+                    <li><a href="{{ route('host.kits', $quiltAlong) }}">{{ trans_choice('kits.waiting', $kits) }}</a></li>
                 @endif
                 @foreach ($corrections as $correction)
                     <li><a href="{{ route('host.versions', $quiltAlong) }}">{{ __('desk.corrected', ['number' => $correction->clue->number,

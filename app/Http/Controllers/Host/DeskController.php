@@ -7,10 +7,12 @@ namespace App\Http\Controllers\Host;
 use App\Http\Controllers\Controller;
 use App\Models\Correction;
 use App\Models\Invitation;
+use App\Models\KitRow;
 use App\Models\QuiltAlong;
 use App\Models\TestRemark;
 use App\Presentation\Host\ClueBoard;
 use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\DB;
 
 /** What is due, and where everybody stands. */
 final class DeskController extends Controller
@@ -28,6 +30,7 @@ final class DeskController extends Controller
             'corrections' => Correction::query()->where('quilt_along_id', $quiltAlong->id)->with('clue')
                 ->withCount(['marks', 'marks as read_count' => fn ($query) => $query->whereNotNull('seen_at')])
                 ->orderByDesc('id')->limit(3)->get(),
+            'kits' => (int) KitRow::query()->where('quilt_along_id', $quiltAlong->id)->sum(DB::raw('count - packed')),
             'invitation' => Invitation::query()->open()->whereBelongsTo($quiltAlong)->latest('id')->first(),
         ]);
     }
