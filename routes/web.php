@@ -107,6 +107,10 @@ Route::middleware('auth')->group(function (): void {
             'fabrics/{slot}', [Member\SwatchController::class, 'update'],
         )->middleware('throttle:edits')->name('swatch.update');
         Route::delete('fabrics/{slot}', [Member\SwatchController::class, 'destroy'])->name('swatch.destroy');
+        Route::post(
+            'fabrics/{slot}/more', [Member\SwatchController::class, 'more'],
+        )->middleware('throttle:edits')->name('swatch.more');
+        Route::delete('fabrics/{slot}/more/{number}', [Member\SwatchController::class, 'less'])->name('swatch.less');
         Route::get('fabrics/{slot}/photo', [Member\SwatchController::class, 'photo'])->name('swatch.photo');
         Route::put('fabrics/{slot}/photo', [Member\SwatchController::class, 'mark'])->name('swatch.mark');
         Route::put('fabrics/{slot}/value', [Member\SwatchController::class, 'judge'])->name('swatch.judge');

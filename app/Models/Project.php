@@ -126,7 +126,7 @@ final class Project extends Model
         return $this->hasMany(ClueProgress::class);
     }
 
-    /** @return HasMany<Swatch, $this> */
+    /** @return HasMany<Swatch, $this> every cloth of hers, those that stand beside the drawn ones among them */
     public function swatches(): HasMany
     {
         return $this->hasMany(Swatch::class);
@@ -153,7 +153,7 @@ final class Project extends Model
     public function colourway(Announcement $announcement): Colourway
     {
         $colourway = $announcement->colourway($this->colourway_key);
-        $own = $this->swatches->mapWithKeys(fn (Swatch $swatch): array => [$swatch->slot_key => $swatch->cloth()])->all();
+        $own = $this->swatches->where('number', 0)->mapWithKeys(fn (Swatch $swatch): array => [$swatch->slot_key => $swatch->cloth()])->all();
 
         return new Colourway($colourway->id, $colourway->name, [...$colourway->cloths, ...$own], $colourway->gaps);
     }

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $project_id
  * @property string $slot_key
+ * @property int $number 0 for the cloth that drawings show; others stand beside it
  * @property string $name
  * @property string $colour `#rrggbb`
  * @property string|null $photo hash of her photograph
@@ -22,7 +23,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Swatch extends Model
 {
-    protected $fillable = ['slot_key', 'name', 'colour', 'photo', 'picture', 'part', 'judged'];
+    protected $fillable = ['slot_key', 'number', 'name', 'colour', 'photo', 'picture', 'part', 'judged'];
+
+    protected $attributes = ['number' => 0];
 
     protected function casts(): array
     {

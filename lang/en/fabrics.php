@@ -28,6 +28,16 @@ return [
         'name_long' => 'Use at most 80 characters for the name.',
         'colour_wrong' => 'Choose a colour.',
     ],
+    'more' => [
+        'title' => 'Other cloths for this fabric',
+        'add' => 'Add another cloth',
+        'hint' => 'For a scrappy quilt. The drawings show the first one; under “What you have” each can be named, and the plan can take from several.',
+        'saved' => 'Added. Name it under “What you have” to plan with it.',
+        'removed' => 'Taken away.',
+        'remove' => 'Take it away',
+        'first' => 'Choose the cloth that the drawings show first.',
+        'too_many' => 'That makes more than 20 further cloths for one fabric. Take one away first.',
+    ],
     'mark' => [
         'title' => 'Your photograph of :fabric',
         'intro' => 'Draw a box over the cloth itself, without the table or other cloth. The drawings are filled with it, and its lightness is '

@@ -141,6 +141,8 @@ const FORMS = [
     'host.orders.store' => [
         'name' => 'Ada', 'email' => 'ada@x.example', 'kit' => 'whole', 'size' => 's-crib', 'colourway' => 'c-last-boat', 'count' => '1',
     ],
+    'member.swatch.more' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],
+    'member.swatch.less' => [],
     'member.swatch.mark' => ['x' => '10', 'y' => '10', 'width' => '50', 'height' => '50'],
     'member.swatch.judge' => ['judged' => 'light'],
     'member.mat.store' => ['slot' => 'f-deep', 'plan' => '0123456789abcdef', 'step' => '0-0-0', 'done' => '1'],

@@ -150,3 +150,25 @@ it('checks light and dark against what the quilt wants, and lets her eye overrul
     $this->put("$this->page/f-deep/value", ['judged' => '']);
     $this->get($values)->assertSeeText('A Deep water reads light');
 });
+
+it('keeps several cloths for one fabric, each with a photograph of its own, and draws the next one when the first goes', function (): void {
+    Storage::fake('local');
+    $more = "$this->page/$this->slot/more";
+    $this->post($more, ['cloth' => 'Dots', 'colour' => '#102030'])->assertSessionHasErrorsIn('more-'.$this->slot, ['cloth']);
+    $this->put("$this->page/$this->slot", ['cloth' => 'Plaid', 'colour' => '#203040']);
+    $this->post($more, ['cloth' => 'Dots', 'colour' => '#102030'])->assertRedirect("$this->page#fabric-$this->slot")->assertSessionHasNoErrors();
+    $this->post($more, ['cloth' => 'Stripe', 'photo' => UploadedFile::fake()->createWithContent('a.jpg', tablePhoto())])
+        ->assertRedirect("$this->page/$this->slot/photo?cloth=2");
+    $this->put("$this->page/$this->slot/photo?cloth=2", ['x' => '55', 'y' => '70', 'width' => '40', 'height' => '25'])->assertSessionHasNoErrors();
+    $stripe = Swatch::query()->where('number', 2)->sole();
+    expect(hexdec(substr($stripe->colour, 1, 2)))->toBeGreaterThan(180);
+    $this->get($this->page)->assertSeeText('your Plaid')->assertSeeText('Dots')->assertSee("url(#cloth-$stripe->picture)", false);
+    $this->get("/q/{$this->project->id}/clues/1")->assertSee('fill="#203040"', false)->assertDontSee('fill="#102030"', false);
+    $this->from($this->page)->followingRedirects()->post($more, ['cloth' => 'Fine', 'colour' => 'blue'])
+        ->assertSeeText('Choose a colour.')->assertSee('value="Fine"', false);
+
+    $this->delete("$this->page/$this->slot");
+    $this->get($this->page)->assertSeeText('your Dots')->assertSeeText('Stripe');
+    $this->delete("$more/2");
+    expect(Swatch::query()->pluck('name', 'number')->all())->toBe([0 => 'Dots'])->and(Storage::disk('local')->allFiles('own-cloth'))->toBe([]);
+});

@@ -20,7 +20,7 @@ final class SwatchRequest extends FormRequest
         $project = $this->route('project');
         $slot = $this->slot();
         abort_unless($project instanceof Project && isset($sheets->announcement($project)->slots[$slot]), 404);
-        $this->errorBag = self::bag($slot);
+        $this->errorBag = $this->routeIs('member.swatch.more') ? self::moreBag($slot) : self::bag($slot);
 
         return [
             'cloth' => ['required', 'string', 'max:80'],
@@ -44,6 +44,12 @@ final class SwatchRequest extends FormRequest
     public static function bag(string $slot): string
     {
         return 'swatch-'.$slot;
+    }
+
+    /** The bag of the messages about a further cloth for a fabric. */
+    public static function moreBag(string $slot): string
+    {
+        return 'more-'.$slot;
     }
 
     /** @return array{name: string, colour: string} */

@@ -110,8 +110,10 @@ final readonly class Drawn
             $project->colourway_key,
             $project->turns,
             $project->swatches
-                ->sortBy('slot_key')
-                ->map(fn (Swatch $swatch): array => [$swatch->slot_key, $swatch->name, $swatch->colour, $swatch->picture])
+                ->sortBy([['slot_key', 'asc'], ['number', 'asc']])
+                ->map(fn (Swatch $swatch): array => [
+                    $swatch->slot_key, $swatch->number, $swatch->name, $swatch->colour, $swatch->picture,
+                ])
                 ->values()
                 ->all(),
         ]));

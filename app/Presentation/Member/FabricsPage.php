@@ -45,6 +45,7 @@ final readonly class FabricsPage
             array_push($cards, ...array_map(
                 fn (FabricView $fabric): string => view('clue.fabric', [
                     'fabric' => $fabric, 'ownCloth' => $open, 'facts' => $facts[$fabric->slot],
+                    'others' => $project->swatches->where('slot_key', $fabric->slot)->where('number', '>', 0)->sortBy('number'),
                 ])->render(),
                 $this->rows($this->sheets->announcement($project), $project, $clues, $sheets),
             ));
@@ -84,7 +85,7 @@ final readonly class FabricsPage
             return $lines;
         }, $clues, $sheets);
         $cloths = $project->colourway($announcement)->cloths;
-        $own = $project->swatches->pluck('slot_key')->all();
+        $own = $project->swatches->where('number', 0)->pluck('slot_key')->all();
 
         return array_values(array_map(fn (Slot $slot): FabricView => FabricView::of(
             $slot,

@@ -34,7 +34,7 @@ final readonly class Values
     {
         $announcement = $this->sheets->announcement($project);
         $colourway = $project->colourway($announcement);
-        $own = $project->swatches->keyBy('slot_key');
+        $own = $project->swatches->where('number', 0)->keyBy('slot_key');
         $pictures = $touching = [];
         $draw = function (ClueSheet $sheet) use ($colourway, $announcement): array {
             $unit = new UnitPicture($colourway, $announcement->slots);

@@ -9,7 +9,7 @@
     </form>
 @endif
 @php($bag = $errors->getBag(\App\Http\Requests\SwatchRequest::bag($fabric->slot)))
-<details class="own-cloth" @if ($bag->any()) open @endif>
+<details class="own-cloth" @if ($bag->any() || $errors->getBag(\App\Http\Requests\SwatchRequest::moreBag($fabric->slot))->any()) open @endif>
     <summary>{{ __($fabric->isOwn ? 'fabrics.own.change' : 'fabrics.own.title') }}</summary>
     <form method="post" action="{{ $open->at('base') }}/{{ $fabric->slot }}" class="stack" enctype="multipart/form-data">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
@@ -42,5 +42,8 @@
             @method('delete')
             <button class="btn btn-quiet">{{ __('fabrics.own.remove') }}</button>
         </form>
+    @endif
+    @if ($fabric->isOwn)
+        @include('member.more-cloths', ['fabric' => $fabric, 'open' => $open, 'others' => $others])
     @endif
 </details>

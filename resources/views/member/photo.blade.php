@@ -3,7 +3,7 @@
     <h1>{{ __('fabrics.mark.title', ['fabric' => $fabric->letter.' '.$fabric->name]) }}</h1>
     <p>{{ __('fabrics.mark.intro') }}</p>
     @if ($errors->any())<p class="field-error" role="alert">{{ $errors->first() }}</p>@endif
-    <form method="post" action="{{ route('member.swatch.mark', [$project, $fabric->id]) }}" class="stack">
+    <form method="post" action="{{ route('member.swatch.mark', [$project, $fabric->id] + ($swatch->number === 0 ? [] : ['cloth' => $swatch->number])) }}" class="stack">
         @csrf @method('put')
         <div class="photo-mark" data-mark-part>
             <img src="{{ route('member.swatch.picture', [$project, $swatch->photo]) }}" alt="{{ __('fabrics.mark.photo', ['cloth' => $swatch->name]) }}"

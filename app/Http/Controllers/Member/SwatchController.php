@@ -38,6 +38,31 @@ final class SwatchController extends Controller
         return $this->back($project, $slot)->with('status', __('fabrics.own.saved'));
     }
 
+    /** A further cloth for the same fabric. */
+    public function more(SwatchRequest $request, Project $project, string $slot, ChooseCloth $choose): RedirectResponse
+    {
+        try {
+            $number = $choose->more($project, $slot, $request->cloth(), $request->photo());
+        } catch (PictureRefused $error) {
+            throw ValidationException::withMessages(['photo' => $error->getMessage()])->errorBag(SwatchRequest::moreBag($slot));
+        } catch (ValidationException $error) {
+            throw $error->errorBag(SwatchRequest::moreBag($slot));
+        }
+        if ($request->photo() !== null) {
+            return redirect()->route('member.swatch.photo', [$project, $slot, 'cloth' => $number])->with('status', __('fabrics.more.saved'));
+        }
+
+        return $this->back($project, $slot)->with('status', __('fabrics.more.saved'));
+    }
+
+    public function less(Project $project, string $slot, int $number, ReleasedSheets $sheets, ChooseCloth $choose): RedirectResponse
+    {
+        abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
+        $choose->remove($project, $slot, $number);
+
+        return $this->back($project, $slot)->with('status', __('fabrics.more.removed'));
+    }
+
     public function destroy(Project $project, string $slot, ReleasedSheets $sheets, ChooseCloth $choose): RedirectResponse
     {
         abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
@@ -47,9 +72,9 @@ final class SwatchController extends Controller
     }
 
     /** Her photograph, to mark the part of it that is the cloth. */
-    public function photo(Project $project, string $slot, ReleasedSheets $sheets): View
+    public function photo(Request $request, Project $project, string $slot, ReleasedSheets $sheets): View
     {
-        $swatch = $this->swatch($project, $slot);
+        $swatch = $this->swatch($request, $project, $slot);
         abort_if($swatch->photo === null, 404);
 
         return view('member.photo', [
@@ -59,7 +84,7 @@ final class SwatchController extends Controller
 
     public function mark(Request $request, Project $project, string $slot, ChooseCloth $choose): RedirectResponse
     {
-        $swatch = $this->swatch($project, $slot);
+        $swatch = $this->swatch($request, $project, $slot);
         abort_if($swatch->photo === null, 404);
         $given = $request->validate([
             'x' => ['required', 'numeric', 'between:0,95'],
@@ -105,16 +130,21 @@ final class SwatchController extends Controller
     {
         abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
         $given = $request->validate(['judged' => ['nullable', Rule::enum(FabricValue::class)]], ['*' => __('fabrics.values.wrong')]);
-        $swatch = $project->swatches()->where('slot_key', $slot)->first()
+        $swatch = $project->swatches()->where(['slot_key' => $slot, 'number' => 0])->first()
             ?? throw ValidationException::withMessages(['judged' => __('fabrics.values.own_only')]);
         $swatch->update(['judged' => $given['judged'] ?? null]);
 
         return redirect()->route('member.values', $project)->with('status', __('fabrics.values.saved'));
     }
 
-    private function swatch(Project $project, string $slot): Swatch
+    /** The cloth that the address names by its number; without one, the cloth that the drawings show. */
+    private function swatch(Request $request, Project $project, string $slot): Swatch
     {
-        return $project->swatches()->where('slot_key', $slot)->firstOrFail();
+        $number = $request->query('cloth', '0');
+
+        return $project->swatches()->where([
+            'slot_key' => $slot, 'number' => is_string($number) && preg_match('/^\d{1,3}$/D', $number) === 1 ? (int) $number : 0,
+        ])->firstOrFail();
     }
 
     private function back(Project $project, string $slot): RedirectResponse
