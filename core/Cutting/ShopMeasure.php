@@ -6,12 +6,19 @@ namespace Dew\Core\Cutting;
 
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
+use Dew\Core\Measure\Notation;
 
 /** The steps in which a shop sells cloth off the bolt. */
 enum ShopMeasure: string
 {
     case Yards = 'yards';
     case Metres = 'metres';
+
+    /** What a shop sells by where people measure so. */
+    public static function of(Notation $notation): self
+    {
+        return $notation === Notation::Centimetres ? self::Metres : self::Yards;
+    }
 
     /** ⅛ yard, or 10 cm. */
     public function step(): Length

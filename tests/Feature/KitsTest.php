@@ -235,3 +235,18 @@ it('shows hosts how the quilt is pressed, at any size and by any school', functi
     $this->get("$page?school=open")->assertSeeText('Everything nests.');
     $this->actingAs($this->project->user)->get($page)->assertNotFound();
 });
+
+it('answers a member\'s page of kits in few queries, however many clues have kits', function (): void {
+    $this->quilt->update(['kits' => ['offered' => ['whole', 'clue', 'slot']]]);
+    foreach (range(1, 8) as $number) {
+        $this->release($this->quilt, $number);
+    }
+    config(['cache.default' => 'database']);
+    foreach (['cold', 'warm'] as $how) {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->actingAs($this->project->user->fresh())->get("/q/{$this->project->id}/kits")->assertOk()->assertSeeText('Clue 8');
+        DB::disableQueryLog();
+        expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(15, "$how: ".implode("\n", array_column(DB::getQueryLog(), 'query')));
+    }
+});

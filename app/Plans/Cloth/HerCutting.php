@@ -96,6 +96,18 @@ final readonly class HerCutting
         return Shelf::of($stock, $marks, $room, $bolts);
     }
 
+    /**
+     * Her cloth once some clues are cut.
+     *
+     * @param  list<PlannedClue>  $planned  from the first one on
+     */
+    public function left(Project $project, array $planned): Shelf
+    {
+        $last = end($planned);
+
+        return $last === false ? $this->shelf($project) : $last->before->after($last->cutting);
+    }
+
     /** A text that changes whenever a plan may: with her cloth, how she cuts it, and what was cut before she last changed it. */
     public function signature(Project $project): string
     {

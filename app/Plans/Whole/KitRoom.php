@@ -10,7 +10,6 @@ use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\KitPlan;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Whole\ClothSheet;
@@ -48,7 +47,7 @@ final readonly class KitRoom
 
     public static function shop(QuiltAlong $quiltAlong): ShopMeasure
     {
-        return $quiltAlong->units === Notation::Centimetres ? ShopMeasure::Metres : ShopMeasure::Yards;
+        return ShopMeasure::of($quiltAlong->units);
     }
 
     /** @return array<string, KitContents> by size */

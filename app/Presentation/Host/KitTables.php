@@ -7,16 +7,12 @@ namespace App\Presentation\Host;
 use App\Models\KitRow;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\KitRoom;
-use App\Presentation\Shared\Figure;
 use Dew\Core\Cutting\ShopMeasure;
-use Dew\Core\Fabric\Slot;
-use Dew\Core\Kits\BoltPlan;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitKind;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\KitPlan;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Measurement;
 use Dew\Core\Plan\Announcement;
 use Illuminate\Support\Collection;
 
@@ -43,12 +39,6 @@ final readonly class KitTables
             $clues[$clue->key] = $clue->number.'. '.$clue->title;
         }
         $this->clues = $clues;
-    }
-
-    /** @return array<string, Slot> */
-    public function slots(): array
-    {
-        return $this->announcement->slots;
     }
 
     /** @return array<string, string> names of the sizes */
@@ -199,20 +189,9 @@ final readonly class KitTables
         return $tables;
     }
 
-    /** How many kits of one line the bolts on hand do not give cloth for, all cloths looked at. */
-    public function shortOf(KitPlan $plan): int
-    {
-        return array_sum(array_map(fn (BoltPlan $bolts): int => array_sum($bolts->short()), $plan->bolts));
-    }
-
     public function sold(Length $length): string
     {
         return __('chart.sold.'.$this->shop->value, ['number' => $this->shop->number($length)]);
-    }
-
-    public function text(Length $length): string
-    {
-        return Figure::text(Measurement::setting($length), $this->quiltAlong->units);
     }
 
     /** @param  array<int, int>  $lengths */

@@ -173,10 +173,7 @@ final readonly class BenchWork
         $marks = new Marks($project->notation);
         $module = Length::parse($typed, $project->notation->unit());
         // What the open clues still cut is not for the back.
-        $planned = $this->cutting->of($project);
-        $last = end($planned);
-        $shelf = $last === false ? $this->cutting->shelf($project) : $last->before->after($last->cutting);
-        $stock = array_merge([], ...array_values($shelf->pieces));
+        $stock = array_merge([], ...array_values($this->cutting->left($project, $this->cutting->of($project))->pieces));
         $names = $project->stock->keyBy('id');
         $slots = $this->sheets->announcement($project)->slots;
         $cloths = $project->colourway($this->sheets->announcement($project))->cloths;

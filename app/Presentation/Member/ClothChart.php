@@ -44,10 +44,9 @@ final readonly class ClothChart
     public function of(Project $project, array $sheets): array
     {
         $planned = $this->cutting->planned($project, $sheets);
-        $last = end($planned);
-        $after = $last === false ? $this->cutting->shelf($project) : $last->before->after($last->cutting);
+        $after = $this->cutting->left($project, $planned);
         $announcement = $this->sheets->announcement($project);
-        $shop = self::shop($project->notation);
+        $shop = ShopMeasure::of($project->notation);
         $wholes = array_map(fn (PlannedClue $clue): array => [$clue->cutting->tasks, ClothNeed::of(
             $clue->cutting->tasks,
             $project->notation,
@@ -92,7 +91,7 @@ final readonly class ClothChart
      */
     public function used(Project $project, array $counted): array
     {
-        $shop = self::shop($project->notation);
+        $shop = ShopMeasure::of($project->notation);
         $step = $project->notation->fineStep();
         $wide = max(1, (new Marks($project->notation))->down($this->cutting->room($project)->usableWidth));
         $texts = [];
@@ -118,11 +117,6 @@ final readonly class ClothChart
         return $margin === null ? '' : Figure::text(Measurement::exact($margin), $project->notation);
     }
 
-    public static function shop(Notation $notation): ShopMeasure
-    {
-        return $notation === Notation::Centimetres ? ShopMeasure::Metres : ShopMeasure::Yards;
-    }
-
     private function sold(ShopMeasure $shop, Length $length): string
     {
         return __('chart.sold.'.$shop->value, ['number' => $shop->number($length)]);
@@ -142,7 +136,7 @@ final readonly class ClothChart
             return null;
         }
         $length = (new Marks($project->notation))->length($marks);
-        $shop = self::shop($project->notation);
+        $shop = ShopMeasure::of($project->notation);
 
         return __('chart.need_text', [
             'length' => Figure::text(Measurement::setting($length), $project->notation), 'sold' => $this->sold($shop, $shop->sold($length)),

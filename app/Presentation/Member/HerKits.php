@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presentation\Member;
 
-use App\Models\Clue;
 use App\Models\KitRow;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
@@ -13,16 +12,18 @@ use Dew\Core\Cutting\Yardage;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
+use Illuminate\Support\Collection;
 
 /** The kits that a member has ordered or can order, and what lies in them, as far as she may know. */
-final readonly class HerKits
+final class HerKits
 {
+    /** @var array<string, array<string, array<string, Length>>> what covers each open clue, by quilt and size, clue and slot */
+    private array $known = [];
+
     public function __construct(
-        private Drawn $drawn,
-        private ReleasedSheets $sheets,
+        private readonly Drawn $drawn,
+        private readonly ReleasedSheets $sheets,
     ) {
     }
 
@@ -72,7 +73,7 @@ final readonly class HerKits
             return [];
         }
         $clues = $kind === KitKind::Clue ? $this->open($project, $size) : [];
-        $contents = new KitContents($announcement->cloth[$size], $clues, self::shop($project), $project->quiltAlong->secret);
+        $contents = new KitContents($announcement->cloth[$size], $clues, ShopMeasure::of($project->quiltAlong->units), $project->quiltAlong->secret);
 
         return $contents->of($kind, $part, array_flip($announcement->colourways[$colourway]->gaps));
     }
@@ -140,7 +141,7 @@ final readonly class HerKits
      */
     private function lines(array $holds, string $colourway, Announcement $announcement, Project $project): array
     {
-        $shop = self::shop($project);
+        $shop = ShopMeasure::of($project->quiltAlong->units);
         $lines = [];
         foreach ($announcement->slots as $slot) {
             if (isset($holds[$slot->id])) {
@@ -175,28 +176,30 @@ final readonly class HerKits
      */
     private function open(Project $project, string $size): array
     {
+        if (isset($this->known["$project->id $size"])) {
+            return $this->known["$project->id $size"];
+        }
+        $project->loadMissing(['swatches', 'methodChoices']);
         $plain = clone $project;
         $plain->fill(['size_key' => $size, 'usable_width' => null, 'set_widths' => []]);
         $covering = [];
-        foreach ($this->sheets->open($plain) as $clue) {
-            /** @var Clue $clue */
-            $kept = $this->drawn->ofClue($plain, $clue, 'kit', function (ClueSheet $sheet): array {
-                $lengths = $sheet->tasks === []
-                    ? []
-                    : Yardage::coveringByClue([$sheet->clue => $sheet->tasks], $sheet->tasks[0]->room)[$sheet->clue];
-
-                return array_map(fn (Length $length): string => $length->encode(), $lengths);
-            });
-            foreach ($kept as $slot => $length) {
-                $covering[$clue->key][(string) $slot] = Length::decode(is_string($length) ? $length : '0');
+        // All open clues are kept together: every kit of the page asks for them.
+        $kept = $this->drawn->ofQuilt($plain, 'kits', function (Collection $clues) use ($plain): array {
+            $lengths = [];
+            foreach ($this->sheets->sheets($plain, $clues, whole: true) as $sheet) {
+                $lengths[$sheet->clue] = $sheet->tasks === [] ? [] : array_map(
+                    fn (Length $length): string => $length->encode(),
+                    Yardage::coveringByClue([$sheet->clue => $sheet->tasks], $sheet->tasks[0]->room)[$sheet->clue],
+                );
             }
+
+            return $lengths;
+        });
+        /** @var array<string, array<string, string>> $kept */
+        foreach ($kept as $clue => $lengths) {
+            $covering[$clue] = array_map(Length::decode(...), $lengths);
         }
 
-        return $covering;
-    }
-
-    private static function shop(Project $project): ShopMeasure
-    {
-        return $project->quiltAlong->units === Notation::Centimetres ? ShopMeasure::Metres : ShopMeasure::Yards;
+        return $this->known["$project->id $size"] = $covering;
     }
 }
