@@ -15,4 +15,7 @@ enum LineKind: string
 
     /** Where a spare allowance is trimmed off once a later step says so. */
     case Later = 'later';
+
+    /** A flag towards the side that a seam is pressed to, filled. */
+    case Flag = 'flag';
 }

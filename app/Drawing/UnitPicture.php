@@ -14,6 +14,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressFlag;
 use Dew\Core\Unit\Piece;
 
 /** Draws units and the pieces they are cut from, in a colourway's cloth. */
@@ -26,8 +27,12 @@ final readonly class UnitPicture
     ) {
     }
 
-    /** The unit as it looks once sewn, with its raw edge a seam allowance outside. */
-    public function unit(TaskSheet $task): Picture
+    /**
+     * The unit as it looks once sewn, with its raw edge a seam allowance outside, and a flag on every seam that says which way it is pressed.
+     *
+     * @param  list<PressFlag>|null  $flags  null for those of the task
+     */
+    public function unit(TaskSheet $task, ?array $flags = null): Picture
     {
         $patches = $task->patches();
         $margin = ($task->unfinished->width->toFloat() - $task->finished->width->toFloat()) / 2;
@@ -38,12 +43,26 @@ final readonly class UnitPicture
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->fill($patch->slot), $margin), $patches),
             array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $patches),
-            $task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
+            [
+                ...$task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
+                ...$this->flags($flags ?? $task->press->flags ?? [], $task->finished, $margin),
+            ],
             __(
                 'drawings.unit',
                 ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))],
             ),
         );
+    }
+
+    /**
+     * @param  list<PressFlag>  $flags
+     * @return list<Line>
+     */
+    private function flags(array $flags, Size $finished, float $margin): array
+    {
+        $size = max($finished->width->toFloat(), $finished->height->toFloat()) * 0.04;
+
+        return array_map(fn (PressFlag $flag): Line => new Line(Flag::path($flag, $size, $margin), LineKind::Flag), $flags);
     }
 
     /**

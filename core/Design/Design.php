@@ -41,6 +41,7 @@ final readonly class Design
      * @param  DesignDocument  $document  as it was read, in the newest format
      * @param  list<list<string>>  $together  product keys of what stays in one clue when a split is suggested
      * @param  Preparation  $prepare  what members read and collect before the first clue
+     * @param  Pressing  $pressing  how seams are pressed
      * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
     public function __construct(
@@ -62,6 +63,7 @@ final readonly class Design
         public array $pictures = [],
         public Preparation $prepare = new Preparation,
         public array $together = [],
+        public Pressing $pressing = new Pressing,
     ) {
         $this->caches = new Caches;
     }

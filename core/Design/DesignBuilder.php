@@ -18,6 +18,8 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\School;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
@@ -111,6 +113,7 @@ final class DesignBuilder
             document: $this->document,
             pictures: $this->pictures,
             together: $this->together(),
+            pressing: $this->attempt(fn (): Pressing => $this->pressing()) ?? new Pressing,
             prepare: $this->attempt(fn (): Preparation => (new WordsReader([], []))->preparation($this->root)) ?? new Preparation,
         );
     }
@@ -290,6 +293,16 @@ final class DesignBuilder
         }
 
         return $methods;
+    }
+
+    private function pressing(): Pressing
+    {
+        $node = $this->root->has('pressing') ? $this->root->get('pressing') : null;
+
+        return new Pressing(
+            $node?->has('school') === true ? $node->get('school')->enum(School::class) : School::Dark,
+            $node?->has('copies') === true ? $node->get('copies')->enum(Copies::class) : Copies::Alike,
+        );
     }
 
     private function later(): Later

@@ -18,6 +18,7 @@ use Dew\Core\Document\Type\TextType;
 use Dew\Core\Document\Type\Type;
 use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Setting\SettingKind;
 use Dew\Core\Sixty\SixtyGrid;
@@ -80,8 +81,11 @@ final class DesignFormat
             'together' => new ListType(new RecordType([
                 'id' => self::id(), 'makes' => new ListType(new TextType(200), 2, 20),
             ]), 0, 40),
+            'pressing' => new RecordType([
+                'school' => ChoiceType::cases(School::cases()), 'copies' => ChoiceType::of('alike', 'chequered', 'rows', 'columns'),
+            ], ['school', 'copies']),
             'prepare' => new RecordType(['text' => new TextType(8000), 'tools' => self::tools()], ['text', 'tools']),
-        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'prepare']);
+        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'pressing', 'prepare']);
     }
 
     /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */

@@ -16,7 +16,8 @@ enum FabricValue: string
         return $this->depth() > $other->depth();
     }
 
-    private function depth(): int
+    /** How dark it is: 0 for light, 1 for medium, 2 for dark. */
+    public function depth(): int
     {
         return match ($this) {
             self::Light => 0,

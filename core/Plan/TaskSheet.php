@@ -6,6 +6,8 @@ namespace Dew\Core\Plan;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Operand;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\Step;
@@ -14,6 +16,8 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\StepPress;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -44,6 +48,7 @@ final readonly class TaskSheet
      * @param  int  $bagGives  how many that task's work gives when all of it is done the same way
      * @param  Byproduct|null  $byproduct  what comes out besides
      * @param  array{Size, Size}|null  $along  of what fills no rectangle, its base and its height above it, finished and unfinished
+     * @param  PressLook|null  $press  how its seams lie; null where no plan says so
      * @param  string|null  $picture  hash of the picture of the unit as a given pattern draws it
      * @param  list<string>  $makes  product keys of what it makes: the unit, and the block that is nothing but this unit
      * @param  array<string, Size|Length>  $quilting  sizes of a block that is quilted by itself: see {@see
@@ -74,6 +79,7 @@ final readonly class TaskSheet
         public array $makes = [],
         public ?array $along = null,
         public ?string $picture = null,
+        public ?PressLook $press = null,
     ) {
     }
 
@@ -203,12 +209,40 @@ final readonly class TaskSheet
         return false;
     }
 
+    /** The same task with its seams pressed otherwise. */
+    public function pressed(?PressLook $press): self
+    {
+        return new self(
+            $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
+            $this->making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing, $this->oversize,
+            $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along, $this->picture,
+            $press,
+        );
+    }
+
+    /**
+     * What a step that presses says by the plan.
+     *
+     * @return StepPress|null null for any other step, and where no plan knows its seams
+     */
+    public function pressing(Step $step): ?StepPress
+    {
+        if ($this->press === null || $step->kind !== StepKind::Press) {
+            return null;
+        }
+        $pairs = array_map(fn (On $on): array => [$on->first, $on->second], $step->operands(Operand::Seam));
+
+        return StepPress::of($pairs, $this->press, $this->patches === [] ? null : array_map(
+            fn (Patch $patch): string => $patch->slot, $this->patches,
+        ), $this->making->isFromSets());
+    }
+
     private function madeBy(Making $making, bool $oversize): self
     {
         return new self(
             $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
             $making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing, $oversize,
-            $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along, $this->picture,
+            $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along, $this->picture, $this->press,
         );
     }
 
@@ -221,7 +255,7 @@ final readonly class TaskSheet
             array_map(fn (Making $way): Making => $way->onCloth($room, $notation), $this->ways),
             $this->overhangs, $this->seamwork, $this->cutArea, $room, $this->drawing, $this->oversize, $this->fromBag,
             $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
-            $this->picture,
+            $this->picture, $this->press,
         );
     }
 
@@ -240,7 +274,7 @@ final readonly class TaskSheet
             $this->task, $this->digest, $this->name, $this->kind, $this->count, $this->finished, $this->unfinished, $this->patches,
             $this->making, $this->ways, $this->overhangs, $this->seamwork, $this->cutArea, $this->room, $this->drawing->turned($chosen),
             $this->oversize, $this->fromBag, $this->bagTask, $this->bagGives, $this->byproduct, $this->quilting, $this->makes, $this->along,
-            $this->picture,
+            $this->picture, $this->press,
         );
     }
 

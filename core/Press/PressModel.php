@@ -27,6 +27,9 @@ final class PressModel
     /** @var list<array{int, float, float, float, float}> every seam of the whole top: its number, and where it lies in the top */
     public array $segments = [];
 
+    /** @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order */
+    public array $items = [];
+
     /** @var array<string, Assembly> by product key */
     private array $known = [];
 
@@ -147,6 +150,7 @@ final class PressModel
     /** @param  list<Assembly>  $items */
     private function assemble(string $key, array $items, int $copies): Assembly
     {
+        $this->items[$key] = array_map(fn (Assembly $item): array => $item->edges, $items);
         $sewing = new Sewing($this, $key, $copies);
 
         return $sewing->together($items);

@@ -35,18 +35,11 @@ final readonly class PressSeam
     /** Which way its allowance lies on the table, seen from the front with its product upright: a key of the sentences in lang/en/press.php. */
     public function way(Pressed $pressed): string
     {
-        if ($pressed === Pressed::Open) {
-            return 'open';
-        }
-        // The right of the way from one end to the other, where y grows downwards.
-        [$x, $y] = [-($this->toY - $this->fromY), $this->toX - $this->fromX];
-        if ($pressed === Pressed::Left) {
-            [$x, $y] = [-$x, -$y];
-        }
-        $size = hypot($x, $y);
-        $across = abs($x) < 0.01 * $size ? '' : ($x > 0 ? 'right' : 'left');
-        $down = abs($y) < 0.01 * $size ? '' : ($y > 0 ? 'down' : 'up');
+        return $this->flag($pressed)->way();
+    }
 
-        return implode('_', array_filter([$down, $across]));
+    public function flag(Pressed $pressed): PressFlag
+    {
+        return new PressFlag($this->fromX, $this->fromY, $this->toX, $this->toY, $pressed);
     }
 }

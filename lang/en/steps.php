@@ -4,6 +4,17 @@ declare(strict_types=1);
 
 return [
     'before_trimming' => 'Before it is trimmed it measures about :before.',
+    'pressing' => [
+        'open' => 'Press the seam open.|Press the seams open.',
+        'slot' => 'Press the seam to :fabric, lifting the iron.|Press the seams to :fabric, lifting the iron.',
+        'way' => 'Press the seam :way, as the flag shows.|Press the seams :way, as the flags show.',
+        'rows' => 'Press as the flags show: :rows.',
+        'row' => 'row :row :way',
+        'flags' => 'Press the seam to the side of its flag in the drawing.|Press each seam to the side of its flag in the drawing.',
+        'sets' => 'Of segments that are cut from the same strip set, :one are pressed one way and :other the other way.',
+        'clash' => 'Where two seams lie the same way as they meet, press one of them open there, or clip it to the seam and turn it.',
+        'others' => ':others of the :count lie the other way: see the second drawing.',
+    ],
     'plain' => ['check' => 'Check one: :width by :height.'],
     'hst' => [
         'two' => [

@@ -30,6 +30,7 @@ return [
     ],
     'pattern' => 'As the pattern draws it',
     'pattern_alt' => ':unit, as the pattern draws it',
+    'press_other' => 'How the other copies are pressed',
     'steps' => 'Steps',
     'count_off' => 'Count off',
     'trim_to' => 'Trim to',

@@ -373,6 +373,8 @@ return [
     'size_now' => 'The size must be chosen at once',
     'fabric_later' => ':fabric may be chosen later',
     'fabric_now' => ':fabric must be there at once',
+    'pressing' => 'How seams are pressed',
+    'pressing_hint' => 'Seams that cross come first: they lie opposite ways wherever that can be. This says what decides the rest.',
     'usual_methods' => 'How things are usually made',
     'first_method' => ':method, as usual',
     'borders' => 'Borders, from the inside outwards',

@@ -55,14 +55,16 @@ const CORE_BORDERS = [
     'Setting' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Sixty'],
     'Design' => [
         'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Block', 'Setting', 'Words',
+        'Press',
     ],
     'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Sixty', 'Design'],
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan', 'Words'],
-    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words'],
+    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words', 'Press'],
     'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
     'Plan/Whole' => [
         'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split', 'Cutting',
+        'Press',
     ],
     'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split',
         'Plan', 'Plan/Whole', 'Words', 'Cutting',

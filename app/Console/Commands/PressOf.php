@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Design\Design;
-use Dew\Core\Fabric\FabricValue;
-use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\Crossing;
@@ -27,7 +25,7 @@ final class PressOf extends Command
         {file : A design document}
         {--size= : The id of a size}
         {--block= : The id of a block or unit; the whole top when it is left out}
-        {--school=dark : dark for to the darker cloth, open, side for always the same side, bulk for the least bulk}
+        {--school= : dark for to the darker cloth, open, side for always the same side, bulk for the least bulk; what the design says when it is left out}
         {--pressed= : A JSON file with the seams that are pressed already: {"u-wake/1": "left"}}
         {--json : Print it as data, places in inches}';
 
@@ -37,18 +35,18 @@ final class PressOf extends Command
     {
         return $this->withDesign(function (Design $design): int {
             $size = $design->size($this->text('size'))->id;
-            $school = School::tryFrom($this->text('school'));
+            $school = $this->text('school') === '' ? $design->pressing->school : School::tryFrom($this->text('school'));
             if ($school === null) {
                 $this->error(__('press.no_school'));
 
                 return self::INVALID;
             }
-            $model = $this->model($design, $size, Copies::Alike);
+            $model = Compiler::pressPlan($design, $size)->model;
             $pressed = $this->pressed($model);
             if ($pressed === null) {
                 return self::INVALID;
             }
-            $plan = PressSolver::plan($model, $school, $pressed);
+            $plan = Compiler::pressPlan($design, $size, null, $school, $pressed);
             $only = $this->text('block');
             $of = fn (string $key): bool => $only === '' || $key === $only;
             if ($only !== '' && array_filter($model->seams, fn (PressSeam $seam): bool => $of($seam->of)) === []) {
@@ -60,22 +58,12 @@ final class PressOf extends Command
             }
             $others = [];
             foreach ($plan->leftInTop($school) > 0 ? [Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
-                $others[$copies->value] = PressSolver::plan($this->model($design, $size, $copies), $school)->leftInTop($school);
+                $others[$copies->value] = Compiler::pressPlan($design, $size, $copies, $school)->leftInTop($school);
             }
             $this->option('json') ? $this->data($plan, $school, $of, $others) : $this->print($plan, $school, $of, $others);
 
             return self::SUCCESS;
         });
-    }
-
-    private function model(Design $design, string $size, Copies $copies): PressModel
-    {
-        $sheet = Compiler::quiltSheet($design, $size);
-        $depths = array_map(fn (Slot $slot): int => match ($slot->value) {
-            FabricValue::Light => 0, FabricValue::Medium => 1, FabricValue::Dark => 2,
-        }, $design->slots);
-
-        return PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies);
     }
 
     /** @return array<string, Pressed>|null null when the file cannot be read, which was said */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
+use App\Drawing\Flag;
 use App\Drawing\Shape;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\SheetStore;
 use Dew\Core\Fabric\Colourway;
-use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -36,36 +36,37 @@ final readonly class Pressing
     }
 
     /**
-     * @return array{html: string} worked out once for a version, size and school
+     * @param  School|null  $school  null for what the design says
+     * @return array{html: string, school: School} worked out once for a version, size and school
      */
-    public function of(QuiltAlong $quiltAlong, string $size, School $school): array
+    public function of(QuiltAlong $quiltAlong, string $size, ?School $school): array
     {
         $version = $quiltAlong->version();
-        $name = implode(':', ['pressing', $this->sheets->edition($version), $size, $school->value, app()->getLocale()]);
+        $sheet = $this->sheets->quilt($version, $size);
+        $school ??= $sheet->pressing->school;
+        $name = implode(':', ['pressing plan', $this->sheets->edition($version), $size, $school->value, app()->getLocale()]);
 
-        return Cache::remember($name, now()->addDays(self::DAYS), fn (): array => [
-            'html' => view('host.pressing-plan', $this->plan($version, $size, $school))->render(),
-        ]);
+        return ['school' => $school, 'html' => Cache::remember(
+            $name, now()->addDays(self::DAYS), fn (): string => view('host.pressing-plan', $this->plan($version, $sheet, $school))->render(),
+        )];
     }
 
     /** @return array<string, mixed> */
-    private function plan(int $version, string $size, School $school): array
+    private function plan(int $version, QuiltSheet $sheet, School $school): array
     {
-        $sheet = $this->sheets->quilt($version, $size);
         $announcement = $this->sheets->announcement($version);
-        $depths = array_map(fn (Slot $slot): int => match ($slot->value) {
-            FabricValue::Light => 0, FabricValue::Medium => 1, FabricValue::Dark => 2,
-        }, $announcement->slots);
+        $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $announcement->slots);
+        $said = array_map(Pressed::from(...), $sheet->pressSaid);
         $model = fn (Copies $copies): PressModel => PressModel::of(
             $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies,
         );
-        $plan = PressSolver::plan($model(Copies::Alike), $school);
+        $plan = PressSolver::plan($model($sheet->pressing->copies), $school, $said);
         $left = $plan->leftInTop($school);
         $others = [];
-        foreach ($left > 0 ? [Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
-            $others[] = __('press.others.'.$copies->value, [
-                'left' => PressSolver::plan($model($copies), $school)->leftInTop($school),
-            ]);
+        foreach ($left > 0 ? [Copies::Alike, Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
+            if ($copies !== $sheet->pressing->copies) {
+                $others[] = __('press.others.'.$copies->value, ['left' => PressSolver::plan($model($copies), $school, $said)->leftInTop($school)]);
+            }
         }
         $names = $sheet->unitNames + $sheet->blockNames;
         $products = [];
@@ -75,7 +76,7 @@ final readonly class Pressing
         $cards = [];
         foreach ($products as $key => $seams) {
             $cards[] = [
-                'name' => $key === '' ? __('press.top') : ($names[$key] ?? $key),
+                'name' => $key === '' ? __('press.top') : $this->name((string) $key, $names),
                 'copies' => $key === '' ? null : trans_choice('press.copies', array_values($seams)[0]->copies),
                 'drawing' => $key === '' ? null : $this->drawing((string) $key, $seams, $plan, $sheet, array_values($announcement->colourways)[0]),
                 'seams' => array_values(array_map(fn (PressSeam $seam, int $number): string => __('press.seam_line', [
@@ -84,7 +85,7 @@ final readonly class Pressing
             ];
         }
         $short = fn (Crossing $crossing): string => __('press.left_line', [
-            'of' => $crossing->of === '' ? __('press.top') : ($names[$crossing->of] ?? $crossing->of), 'count' => $crossing->copies,
+            'of' => $crossing->of === '' ? __('press.top') : $this->name($crossing->of, $names), 'count' => $crossing->copies,
             'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y),
         ]);
 
@@ -104,6 +105,7 @@ final readonly class Pressing
      */
     private function drawing(string $key, array $seams, PressPlan $plan, QuiltSheet $sheet, Colourway $colourway): array
     {
+        $key = rtrim($key, "'");
         $shapes = fn (string $unit): array => array_map(
             fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->colour), $sheet->units[$unit] ?? [],
         );
@@ -116,7 +118,7 @@ final readonly class Pressing
         [$width, $height] = [max([0.1, ...$across]) - $left, max([0.1, ...$down]) - $top];
         $flags = [];
         foreach ($seams as $number => $seam) {
-            $flags[] = $this->flag($seam, $plan->pressed[$number], max($width, $height) * 0.03);
+            $flags[] = Flag::path($seam->flag($plan->pressed[$number]), max($width, $height) * 0.03);
         }
         $margin = max($width, $height) * 0.03;
 
@@ -168,19 +170,12 @@ final readonly class Pressing
         return $groups;
     }
 
-    /** A small flag on the middle of a seam, towards the side that its allowance lies on; a diamond where it is pressed open. */
-    private function flag(PressSeam $seam, Pressed $pressed, float $size): string
+    /** @param  array<string, string>  $names */
+    private function name(string $key, array $names): string
     {
-        [$x, $y] = [($seam->fromX + $seam->toX) / 2, ($seam->fromY + $seam->toY) / 2];
-        $length = max(0.001, hypot($seam->toX - $seam->fromX, $seam->toY - $seam->fromY));
-        [$dx, $dy] = [($seam->toX - $seam->fromX) / $length * $size, ($seam->toY - $seam->fromY) / $length * $size];
-        $points = match ($pressed) {
-            Pressed::Right => [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy], [$x - 2 * $dy, $y + 2 * $dx]],
-            Pressed::Left => [[$x - $dx, $y - $dy], [$x + $dx, $y + $dy], [$x + 2 * $dy, $y - 2 * $dx]],
-            Pressed::Open => [[$x - $dx, $y - $dy], [$x - $dy, $y + $dx], [$x + $dx, $y + $dy], [$x + $dy, $y - $dx]],
-        };
+        $product = rtrim($key, "'");
 
-        return 'M'.implode('L', array_map(fn (array $point): string => Shape::at($point[0]).' '.Shape::at($point[1]), $points)).'Z';
+        return $product === $key ? ($names[$key] ?? $key) : __('press.other_copies', ['name' => $names[$product] ?? $product]);
     }
 
     private function place(PressSeam $seam): string

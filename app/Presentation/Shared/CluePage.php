@@ -27,6 +27,7 @@ use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\StepPress;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
@@ -232,6 +233,8 @@ final readonly class CluePage
             unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
             finishedHeight: $square ? null : Figure::of(Measurement::exact($task->measured()->height), SizeKind::Finished, $this->notation),
             picture: $this->pictures->unit($task),
+            pressOther: $task->press === null || $task->press->others === 0
+                ? null : $this->pictures->unit($task, $task->press->otherFlags),
             method: __('methods.'.$task->making->method->value.'.name'),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
             methods: $choosable ? array_map(
@@ -392,12 +395,13 @@ final readonly class CluePage
             + ['places' => Sentence::list($places)];
         $unfinished = $step->measures['unfinished'] ?? $step->measures['sewn'] ?? null;
         $code = 'steps.'.$step->code.($this->comesOutOtherwise($step) ? '_otherwise' : '');
+        $pressing = $task->pressing($step);
 
         return new StepView(
             $step->kind->value,
             __('clue.step.'.$step->kind->value),
             implode(' ', array_filter([
-                __($code, $words),
+                $pressing === null ? __($code, $words) : $this->pressed($pressing, $task),
                 $step->sewing === null ? '' : __('steps.sewing.'.$step->sewing->value),
                 isset($step->measures['before']) && $step->kind === StepKind::Trim ? __('steps.before_trimming', $words) : '',
             ])),
@@ -407,6 +411,29 @@ final readonly class CluePage
                 true,
             ) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
         );
+    }
+
+    /** How a step presses by the plan, in words; the drawing shows it too. */
+    private function pressed(StepPress $pressing, TaskSheet $task): string
+    {
+        $ways = array_map(fn (string $way): string => __('press.way.'.$way), $pressing->ways);
+        $rows = array_map(
+            fn (string $way, int $row): string => __('steps.pressing.row', ['row' => $row + 1, 'way' => $way]), $ways, array_keys($ways),
+        );
+
+        return implode(' ', array_filter([
+            trans_choice('steps.pressing.'.$pressing->code, $pressing->seams, [
+                'fabric' => $pressing->slot === null ? '' : $this->announcement->slots[$pressing->slot]->letter,
+                'way' => $ways[0] ?? '', 'rows' => Sentence::list($rows),
+            ]),
+            $pressing->sets === [] ? '' : __('steps.pressing.sets', [
+                'one' => $pressing->sets[0] * $task->count, 'other' => array_sum(array_slice($pressing->sets, 1)) * $task->count,
+            ]),
+            $pressing->clashes ? __('steps.pressing.clash') : '',
+            $task->press !== null && $task->press->others > 0 ? __('steps.pressing.others', [
+                'others' => $task->press->others, 'count' => $task->count,
+            ]) : '',
+        ]));
     }
 
     /** Whether parts trimmed to the marks of this ruler give another size than the pattern's. */

@@ -12,8 +12,11 @@ use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\On;
+use Dew\Core\Making\Operand;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Plan\AnnouncedSize;
@@ -21,8 +24,16 @@ use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\PressBook;
+use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressModel;
+use Dew\Core\Press\PressPlan;
+use Dew\Core\Press\PressSolver;
+use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
 use InvalidArgumentException;
@@ -32,10 +43,13 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 10;
+    public const REVISION = 11;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;
+
+    /** @var WeakMap<Design, array<string, PressBook>>|null */
+    private static ?WeakMap $press = null;
 
     public static function announcement(Design $design): Announcement
     {
@@ -64,6 +78,94 @@ final class Compiler
             $design->prepare,
             self::clothSheet($design)->whole(),
         );
+    }
+
+    /**
+     * Which way the seams of everything in a size are pressed. It is worked out once for a design and kept as long as that is in hand.
+     *
+     * @throws UnknownSize
+     */
+    public static function pressBook(Design $design, string $size): PressBook
+    {
+        /** @var WeakMap<Design, array<string, PressBook>> $known */
+        $known = self::$press ??= new WeakMap;
+        $books = $known[$design] ?? [];
+        if (! isset($books[$size])) {
+            $books[$size] = PressBook::of(self::pressPlan($design, $size));
+            $known[$design] = $books;
+        }
+
+        return $books[$size];
+    }
+
+    /**
+     * The pressing plan of a size, with what the host says of given seams as fixed.
+     *
+     * @param  Copies|null  $copies  which copies of a block are pressed alike; null for what the design says
+     * @param  School|null  $school  null for what the design says
+     * @param  array<string, Pressed>  $pressed  what is pressed already, by the id of a seam
+     *
+     * @throws UnknownSize
+     */
+    public static function pressPlan(
+        Design $design, string $size, ?Copies $copies = null, ?School $school = null, array $pressed = [],
+    ): PressPlan {
+        $compilation = Compilation::of($design);
+        $sized = $compilation->sized($size);
+        $model = self::pressModel($compilation, $sized, $copies);
+
+        return PressSolver::plan($model, $school ?? $design->pressing->school, $pressed + self::saidByHost($compilation, $sized, $model));
+    }
+
+    private static function pressModel(Compilation $compilation, SizedDesign $sized, ?Copies $copies = null): PressModel
+    {
+        $layout = $sized->layout;
+        [$units, $blocks] = $compilation->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
+        $design = $compilation->design;
+
+        return PressModel::of(
+            $units, $blocks, $layout->placements, $layout->frame,
+            array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots), $copies ?? $design->pressing->copies,
+        );
+    }
+
+    /**
+     * Seams of given patterns whose pressing the design says.
+     *
+     * @return array<string, Pressed> by the id of a seam
+     */
+    private static function saidByHost(Compilation $compilation, SizedDesign $sized, ?PressModel $model = null): array
+    {
+        $given = array_filter(array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind() === UnitKind::Custom);
+        if ($given === []) {
+            return [];
+        }
+        $said = [];
+        $model ??= self::pressModel($compilation, $sized);
+        foreach ($model->seams as $seam) {
+            $unit = $sized->product($seam->of);
+            if ($unit === null || $unit->kind() !== UnitKind::Custom) {
+                continue;
+            }
+            $pairs = PressBook::between($seam, $model->items[$seam->of] ?? []);
+            foreach ($compilation->usualMaking($unit)->steps as $step) {
+                if ($step->code !== 'custom.press_open' && $step->code !== 'custom.press_toward') {
+                    continue;
+                }
+                $toward = array_map(fn (On $on): int => $on->first, $step->operands(Operand::Toward));
+                foreach ($step->operands(Operand::Seam) as $on) {
+                    foreach ($pairs as [$left, $right]) {
+                        if (min($left, $right) === $on->first && max($left, $right) === $on->second) {
+                            $said[$seam->id] = $toward === []
+                                ? Pressed::Open
+                                : (in_array($left, $toward, true) ? Pressed::Left : Pressed::Right);
+                        }
+                    }
+                }
+            }
+        }
+
+        return $said;
     }
 
     /** How much cloth every clue takes at every size. It is worked out once for a design and kept as long as that is in hand. */
@@ -149,6 +251,8 @@ final class Compiler
             effort: self::wholeEffort($compilation, $sized),
             quilting: $design->setting->quilting?->sizes($anyBlock->finished(), $compilation->room) ?? [],
             crop: $layout->crop,
+            pressing: $design->pressing,
+            pressSaid: array_map(fn (Pressed $way): string => $way->value, self::saidByHost($compilation, $sized)),
         );
     }
 

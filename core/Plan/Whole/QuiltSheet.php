@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Design\Pressing;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
@@ -26,6 +27,8 @@ final readonly class QuiltSheet
      * @param  Length  $perimeter  around the outside, where the binding goes
      * @param  array<string, float>  $areas  finished square inches, by fabric
      * @param  Length|null  $crop  what a join of quilted blocks takes off each side of a finished block; null for nothing
+     * @param  Pressing  $pressing  how its host wants seams to be pressed
+     * @param  array<string, string>  $pressSaid  seams that the design itself says something of, by their ids: left, right or open
      * @param  array<string, Size|Length>  $quilting  for blocks quilted one by one: see {@see QuiltAsYouGo::sizes()}
      */
     public function __construct(
@@ -45,6 +48,8 @@ final readonly class QuiltSheet
         public Effort $effort,
         public array $quilting = [],
         public ?Length $crop = null,
+        public Pressing $pressing = new Pressing,
+        public array $pressSaid = [],
     ) {
     }
 }

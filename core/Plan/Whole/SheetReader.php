@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Design\Pressing;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Cloth;
@@ -31,6 +32,9 @@ use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\School;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
 use Dew\Core\Unit\Lay;
@@ -114,6 +118,8 @@ final class SheetReader
             self::effort($sheet->get('effort')),
             self::quilting($sheet->get('quilting')),
             $sheet->has('crop') ? self::length($sheet->get('crop')) : null,
+            new Pressing($sheet->get('pressing')->get('school')->enum(School::class), $sheet->get('pressing')->get('copies')->enum(Copies::class)),
+            $sheet->has('press_said') ? self::names($sheet->get('press_said')) : [],
         );
     }
 
@@ -222,8 +228,18 @@ final class SheetReader
             bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, PHP_INT_MAX) : 0,
             byproduct: $task->has('byproduct') ? self::byproduct($task->get('byproduct')) : null,
             quilting: $task->has('quilting') ? self::quilting($task->get('quilting')) : [],
+            press: $task->has('press') ? self::press($task->get('press')) : null,
             makes: array_map(fn (Node $product): string => $product->string(), $task->get('makes')->items(self::MANY)),
         );
+    }
+
+    private static function press(Node $press): PressLook
+    {
+        $codes = fn (string $name): array => $press->has($name)
+            ? array_map(fn (Node $flag): string => $flag->string(), $press->get($name)->items(self::MANY))
+            : [];
+
+        return PressLook::fromCodes($codes('flags'), $codes('other'), $press->has('others') ? $press->get('others')->integer(0, PHP_INT_MAX) : 0);
     }
 
     private static function drawing(Node $drawing): BlockDrawing

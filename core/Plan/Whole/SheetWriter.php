@@ -140,6 +140,7 @@ final class SheetWriter
             ...($task->byproduct === null ? [] : ['byproduct' => $this->byproduct($task->byproduct)]),
             'makes' => $task->makes,
             ...($task->picture === null ? [] : ['picture' => $task->picture]),
+            ...($task->press === null ? [] : ['press' => $task->press->toData()]),
             ...($task->quilting === [] ? [] : ['quilting' => $this->quilting($task->quilting)]),
         ];
     }
@@ -317,6 +318,8 @@ final class SheetWriter
             'effort' => $this->effort($sheet->effort),
             'quilting' => (object) $this->quilting($sheet->quilting),
             ...($sheet->crop === null || $sheet->crop->isZero() ? [] : ['crop' => $sheet->crop->encode()]),
+            'pressing' => ['school' => $sheet->pressing->school->value, 'copies' => $sheet->pressing->copies->value],
+            ...($sheet->pressSaid === [] ? [] : ['press_said' => $sheet->pressSaid]),
         ];
     }
 

@@ -47,7 +47,7 @@ final class SizeCompiler
     /** @throws InvalidArgumentException when the design has no such clue */
     public function clue(string $clue, MethodChoices $methods): ClueSheet
     {
-        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods);
+        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods, Compiler::pressBook($this->design, $this->size));
 
         return $this->sheet($clue, array_map(
             fn (Task $task): TaskSheet => $compiler->sheet($task, $this->blockOf($task, $clue)),
@@ -62,7 +62,7 @@ final class SizeCompiler
      */
     public function clueText(string $clue, MethodChoices $methods): string
     {
-        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods);
+        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods, Compiler::pressBook($this->design, $this->size));
         $texts = [];
         foreach ($this->tasks($clue) as $task) {
             $kind = $this->sized->products[$task->product]->kind();

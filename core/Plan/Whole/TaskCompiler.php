@@ -16,6 +16,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Plan\BlockDrawing;
 use Dew\Core\Plan\Byproduct;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressBook;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -34,6 +35,7 @@ final class TaskCompiler
         private readonly Compilation $compilation,
         private readonly SizedDesign $sized,
         private readonly MethodChoices $methods,
+        private readonly ?PressBook $press = null,
     ) {
         $this->order = $compilation->taskOrder();
     }
@@ -76,6 +78,7 @@ final class TaskCompiler
             makes: $block === null ? [$task->product] : [$task->product, $block],
             along: FreeSize::of($unit, $room),
             picture: $this->compilation->design->pictures[ProductKey::id($task->product)] ?? null,
+            press: $this->press?->look($task->product),
         );
     }
 

@@ -10,6 +10,10 @@
         </div>
     </div>
     @if (isset($open)){{ $open->at('corrected:'.$task->anchor) }}@endif
+    @if ($task->pressOther)
+        <figure class="press-other"><x-picture :picture="$task->pressOther" :scale="110 / max($task->pressOther->width, $task->pressOther->height)"/>
+            <figcaption>{{ __('tasks.press_other') }}</figcaption></figure>
+    @endif
     @if ($task->pattern)
         <figure class="pattern-picture">
             <img src="@if (isset($open)){{ $open->at('pictures') }}{{ $task->pattern }}@else{{ route('host.pictures.show', [$quiltAlong,

@@ -6,7 +6,7 @@
         <path class="cloth" d="{{ $shape->path }}" fill="{{ $shape->fill }}"/>
     @endforeach
     @foreach ($picture->lines as $line)
-        <path class="line is-{{ $line->kind->value }}" d="{{ $line->path }}" fill="none" @if ($line->ink) stroke="{{ $line->ink }}" @endif/>
+        <path class="line is-{{ $line->kind->value }}" d="{{ $line->path }}" @if ($line->kind !== App\Drawing\LineKind::Flag)fill="none"@endif @if ($line->ink) stroke="{{ $line->ink }}" @endif/>
     @endforeach
     @foreach ($picture->letters as $letter)
         <text x="{{ $letter->x }}" y="{{ $letter->y }}" font-size="{{ $letter->size }}" fill="{{ $letter->ink }}" text-anchor="middle"

@@ -23,10 +23,10 @@ final class PressController extends Controller
         $sizes = $room->announcement($quiltAlong)->sizes;
         $size = $request->string('size')->value();
         $size = isset($sizes[$size]) ? $size : (string) array_key_first($sizes);
-        $school = School::tryFrom($request->string('school')->value()) ?? School::Dark;
+        $school = School::tryFrom($request->string('school')->value());
 
         return view('host.pressing', [
-            'quiltAlong' => $quiltAlong, 'sizes' => $sizes, 'size' => $size, 'school' => $school,
+            'quiltAlong' => $quiltAlong, 'sizes' => $sizes, 'size' => $size,
             ...$pressing->of($quiltAlong, $size, $school),
         ]);
     }

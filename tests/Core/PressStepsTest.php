@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Making\Operand;
+use Dew\Core\Making\StepKind;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\SheetReader;
+use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Press\PressDone;
+use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressFlag;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\StepPress;
+use Dew\Core\Unit\MethodChoices;
+
+it('knows the seams of every step that presses, in every demo design', function (string $name): void {
+    $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$name.json"));
+    $size = (string) array_key_first($design->sizes);
+    $known = $unknown = [];
+    foreach (array_keys($design->clues) as $clue) {
+        foreach (Compiler::clueSheet($design, $size, (string) $clue, MethodChoices::defaults($design->methods))->tasks as $task) {
+            foreach ($task->making->steps as $step) {
+                if ($step->kind !== StepKind::Press || $step->operands(Operand::Seam) === [] || $task->press === null) {
+                    continue;
+                }
+                if ($task->pressing($step) === null) {
+                    $unknown[] = "$task->task $step->code";
+                } else {
+                    $known[] = $step->code;
+                }
+            }
+        }
+    }
+    expect($unknown)->toBe([])->and(count($known))->toBeGreaterThan(5);
+})->with(['night-ferry', 'kitchen-garden', 'block-library']);
+
+it('says a fabric, a way, rows or flags', function (): void {
+    $seam = fn (float $x, float $y, Pressed $pressed, array $between): PressFlag => new PressFlag($x, $y, $x, $y + 2, $pressed, $between);
+    // Somebody who walks down has the patch on the right at her left.
+    $one = new PressLook([$seam(2, 0, Pressed::Left, [[1, 0]])]);
+    expect(StepPress::of([[0, 1]], $one, ['light', 'dark']))->code->toBe('slot')->slot->toBe('dark')->ways->toBe(['right'])
+        ->and(StepPress::of([[0, 1]], $one, null))->code->toBe('way')
+        ->and(StepPress::of([[0, 2]], $one, null))->toBeNull();
+    $rows = new PressLook([$seam(2, 0, Pressed::Left, [[1, 0]]), $seam(2, 2, Pressed::Right, [[3, 2]])]);
+    expect(StepPress::of([[0, 1], [2, 3]], $rows, null))->code->toBe('rows')->ways->toBe(['right', 'left'])
+        ->and(StepPress::of([[0, 1], [2, 3]], $rows, ['a', 'b', 'b', 'a']))->code->toBe('slot')->slot->toBe('b');
+    $open = new PressLook([$seam(2, 0, Pressed::Open, [[1, 0]])]);
+    expect(StepPress::of([[0, 1]], $open, ['a', 'b']))->code->toBe('open');
+});
+
+it('says how many segments of a strip set are pressed each way', function (): void {
+    $seam = fn (float $y, Pressed $pressed, array $between): PressFlag => new PressFlag(2, $y, 2, $y + 2, $pressed, $between);
+    // Three rows of a and b out of one set: two go to b, one to a.
+    $look = new PressLook([$seam(0, Pressed::Left, [[1, 0]]), $seam(2, Pressed::Right, [[3, 2]]), $seam(4, Pressed::Left, [[5, 4]])]);
+    $slots = ['a', 'b', 'a', 'b', 'a', 'b'];
+    expect(StepPress::of([[0, 1], [2, 3], [4, 5]], $look, $slots, true)?->sets)->toBe([2, 1])
+        // Where the middle row is the same segment turned round, all of them are pressed alike.
+        ->and(StepPress::of([[0, 1], [2, 3], [4, 5]], $look, ['a', 'b', 'b', 'a', 'a', 'b'], true)?->sets)->toBe([]);
+});
+
+it('keeps flags through the store, and turns them round as somebody has pressed them', function (): void {
+    $sheet = firstClue('s-queen');
+    $task = $sheet->tasks[0];
+    $read = SheetReader::clue(SheetWriter::write($sheet))->tasks[0];
+    expect($read->press)->toEqual($task->press)->and($task->press?->flags)->not->toBe([]);
+    $look = new PressLook([new PressFlag(0, 0, 4, 0, Pressed::Left, [[0, 1]]), new PressFlag(0, 2, 4, 2, Pressed::Open)]);
+    expect($look->done(PressDone::AsPlanned))->toBe($look)
+        ->and(array_map(fn (PressFlag $flag): Pressed => $flag->pressed, $look->done(PressDone::Reversed)->flags))
+        ->toBe([Pressed::Right, Pressed::Open])
+        ->and(array_map(fn (PressFlag $flag): Pressed => $flag->pressed, $look->done(PressDone::Open)->flags))
+        ->toBe([Pressed::Open, Pressed::Open])
+        ->and(fn () => PressFlag::decode('1 2 3'))->toThrow(InvalidArgumentException::class);
+});
+
+it('follows what the host of a design wants, and says which copies lie otherwise', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__.'/../../database/designs/night-ferry.json'), true);
+    $design = fn (array $pressing) => DesignReader::read((string) json_encode(['pressing' => $pressing] + $document));
+    foreach (Compiler::pressBook($design(['school' => 'open']), 's-queen')->all() as $look) {
+        foreach ($look->flags as $flag) {
+            expect($flag->pressed)->toBe(Pressed::Open);
+        }
+    }
+    $alike = Compiler::pressBook($design([]), 's-queen')->all();
+    $byRows = Compiler::pressBook($design(['copies' => 'rows']), 's-queen')->all();
+    $others = fn (array $looks): int => array_sum(array_map(fn (PressLook $look): int => $look->others, $looks));
+    expect($others($alike))->toBe(0)->and($others($byRows))->toBeGreaterThan(10);
+});
