@@ -86,6 +86,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('clues/{number}/counters', [Member\CounterController::class, 'index'])->name('counters.index');
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
+        Route::put('clues/{number}/pressed', [Member\PressedController::class, 'update'])->name('pressed.update');
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
         Route::get('clues/{number}/pictures/{picture}', Member\PictureController::class)->name('picture');
         Route::put('corrections/{correction}', [Member\CorrectionController::class, 'update'])->name('corrections.update');

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $name given by the host
  * @property string|null $reason why it was published in spite of warnings
  * @property int|null $user_id who published it
+ * @property array<string, array<string, list<string>>> $pressed how what was open by then is pressed, as people were told: flags by size and
+ *     product key
  * @property CarbonImmutable $created_at
  * @property-read User|null $user
  */
@@ -27,11 +29,14 @@ final class DesignVersion extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['number', 'document', 'hash', 'name', 'reason', 'user_id'];
+    protected $fillable = ['number', 'document', 'hash', 'name', 'reason', 'user_id', 'pressed'];
+
+    /** @var array<string, mixed> */
+    protected $attributes = ['pressed' => '{}'];
 
     protected function casts(): array
     {
-        return ['created_at' => 'immutable_datetime'];
+        return ['created_at' => 'immutable_datetime', 'pressed' => 'array'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $colourway_key
  * @property Notation $notation
  * @property Length|null $usable_width of her cloth; null for the design's
+ * @property array<string, list<string>> $pressed how she pressed what she made otherwise than planned: flags by product key
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
  * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut, by slot
@@ -67,6 +68,7 @@ final class Project extends Model
         'begun_by',
         'own_copy_at',
         'turns',
+        'pressed',
         'feed_key',
         'cloth',
         'cut_before',
@@ -77,7 +79,7 @@ final class Project extends Model
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['turns' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'bench' => '{}', 'aim' => 'cloth', 'left_handed' => false];
+    protected $attributes = ['turns' => '{}', 'pressed' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'bench' => '{}', 'aim' => 'cloth', 'left_handed' => false];
 
     protected function casts(): array
     {
@@ -87,6 +89,7 @@ final class Project extends Model
             'size_later' => 'boolean',
             'own_copy_at' => 'immutable_datetime',
             'turns' => 'array',
+            'pressed' => 'array',
             'cloth' => 'array',
             'cut_before' => 'array',
             'set_widths' => 'array',

@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Clue;
 use App\Models\Project;
+use App\Plans\Whole\HerPressing;
 use App\Plans\Whole\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
@@ -16,7 +17,7 @@ use Illuminate\Support\Collection;
 /** The only door through which member pages reach compiled work: it filters by release before it reads anything. */
 final readonly class ReleasedSheets
 {
-    public function __construct(private SheetStore $store)
+    public function __construct(private SheetStore $store, private HerPressing $pressing)
     {
     }
 
@@ -126,6 +127,9 @@ final readonly class ReleasedSheets
     private function onHerCloth(ClueSheet $sheet, Project $project): ClueSheet
     {
         $sheet = $sheet->turned($project->turns);
+        if ($project->pressed !== []) {
+            $sheet = $sheet->pressed($this->pressing->looks($project->quiltAlong->version(), $project->size_key, $project->pressed));
+        }
 
         $width = $project->setWidth($sheet->clue) ?? $project->usable_width;
 

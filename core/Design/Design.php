@@ -68,6 +68,20 @@ final readonly class Design
         $this->caches = new Caches;
     }
 
+    /**
+     * The same design, with what people were told before of how some seams are pressed: those stay as they are.
+     *
+     * @param  array<string, array<string, list<string>>>  $kept  flags by size and product key
+     */
+    public function keepingPressed(array $kept): self
+    {
+        return $kept === [] ? $this : new self(
+            $this->id, $this->title, $this->room, $this->slots, $this->colourways, $this->units, $this->names, $this->blocks, $this->setting,
+            $this->sizes, $this->clues, $this->stated, $this->methods, $this->later, $this->document, $this->pictures, $this->prepare,
+            $this->together, new Pressing($this->pressing->school, $this->pressing->copies, $kept),
+        );
+    }
+
     /** @throws UnknownSize */
     public function size(string $id): QuiltSize
     {

@@ -9,6 +9,7 @@ use Dew\Core\Making\Tool;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Press\PressLook;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\ClueWords;
 
@@ -79,6 +80,23 @@ final readonly class ClueSheet
         return $chosen === [] ? $this : new self(
             $this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size,
             array_map(fn (TaskSheet $task): TaskSheet => $task->turned($chosen), $this->tasks),
+            $this->chores,
+            $this->words,
+        );
+    }
+
+    /**
+     * The same clue with seams pressed otherwise.
+     *
+     * @param  array<string, PressLook>  $looks  by product key
+     */
+    public function pressed(array $looks): self
+    {
+        return new self(
+            $this->clue, $this->number, $this->title, $this->introduction, $this->minutes, $this->size,
+            array_map(
+                fn (TaskSheet $task): TaskSheet => $task->pressed($looks[$task->makes[0] ?? ''] ?? $task->press), $this->tasks,
+            ),
             $this->chores,
             $this->words,
         );

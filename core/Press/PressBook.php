@@ -47,6 +47,28 @@ final readonly class PressBook
         return new self($looks);
     }
 
+    /**
+     * Seams that are pressed already, found in a model by where they lie.
+     *
+     * @param  array<string, list<string>>  $pressed  flags by product key, as {@see PressFlag::encode()} writes them
+     * @return array<string, Pressed> by the id of a seam; what is not in the model is passed over
+     */
+    public static function fixed(PressModel $model, array $pressed): array
+    {
+        $flags = array_map(fn (array $codes): array => array_map(PressFlag::decode(...), $codes), $pressed);
+        $fixed = [];
+        foreach ($model->seams as $seam) {
+            foreach ($flags[rtrim($seam->of, "'")] ?? [] as $flag) {
+                if (abs($flag->fromX - $seam->fromX) + abs($flag->fromY - $seam->fromY) + abs($flag->toX - $seam->toX)
+                    + abs($flag->toY - $seam->toY) < self::OVERLAP) {
+                    $fixed[$seam->id] = $flag->pressed;
+                }
+            }
+        }
+
+        return $fixed;
+    }
+
     /** Null for what has no seams, and for what is no part of the top by itself. */
     public function look(string $product): ?PressLook
     {

@@ -48,7 +48,7 @@ final readonly class QuotedChecks
                 if ($lengths === [] && $counts === []) {
                     continue;
                 }
-                $sheet = (new SizeCompiler($subject->design, $sized->size->id))->clue(
+                $sheet = (new SizeCompiler($subject->design, $sized->size->id, pressed: false))->clue(
                     $clue->id, MethodChoices::defaults($subject->design->methods),
                 );
                 if ($sheet->tasks === [] && $sheet->chores === []) {

@@ -159,6 +159,7 @@ it('reaches compiled sheets of members through one door', function (): void {
         'app/Http/Requests/JoinRequest.php',
         'app/Plans/HeldVersion.php',
         'app/Plans/ReleasedSheets.php',
+        'app/Plans/Whole/HerPressing.php',
         'app/Plans/Whole/KitRoom.php',
         'app/Presentation/Host/DesignDrawing.php',
         'app/Presentation/Host/Pressing.php',

@@ -59,6 +59,7 @@ const FORMS = [
         'queued' => '1',
     ],
     'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
+    'member.pressed.update' => ['task' => 't-beam', 'done' => 'open'],
     'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],
     'member.swatch.destroy' => [],

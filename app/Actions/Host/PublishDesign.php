@@ -78,6 +78,7 @@ final readonly class PublishDesign
                 'document' => $document,
                 'hash' => hash('sha256', DesignWriter::write($design)),
                 ...$about,
+                'pressed' => $before === null ? [] : $this->sheets->pressedInOpenClues($locked),
             ]);
             $this->listClues($quiltAlong, $design);
             Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))

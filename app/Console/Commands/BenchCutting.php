@@ -57,7 +57,7 @@ final class BenchCutting extends Command
     /** @return list<string|int> */
     private function design(Design $design, string $size): array
     {
-        $compiler = new SizeCompiler($design, $size);
+        $compiler = new SizeCompiler($design, $size, pressed: false);
         $sheets = array_map(
             fn (int|string $clue): ClueSheet => $compiler->clue((string) $clue, MethodChoices::defaults($design->methods)),
             array_keys($design->clues),

@@ -63,7 +63,7 @@ final class Cut extends Command
             if ($methods === null || $stock === false || $aim === null || $notation === null || $this->wrong) {
                 return self::INVALID;
             }
-            $compiler = new SizeCompiler($design, $size);
+            $compiler = new SizeCompiler($design, $size, pressed: false);
             $shelf = $stock === null ? null : Shelf::of($stock, new Marks($notation), $design->room);
             $plans = [];
             foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {

@@ -150,7 +150,7 @@ final class OpenClueChanges
 
     private function compiler(Design $design, string $size): SizeCompiler
     {
-        return $this->compilers[spl_object_id($design).' '.$size] ??= new SizeCompiler($design, $size);
+        return $this->compilers[spl_object_id($design).' '.$size] ??= new SizeCompiler($design, $size, pressed: false);
     }
 
     /**

@@ -125,6 +125,31 @@ final class SheetStore
     }
 
     /**
+     * How people were told to press what is open now, so that a new version tells them no different.
+     *
+     * @return array<string, array<string, list<string>>> flags by size and product key
+     */
+    public function pressedInOpenClues(QuiltAlong $quiltAlong): array
+    {
+        $open = $quiltAlong->clues()->released()->get()->toBase();
+        if ($quiltAlong->published_version_id === null || $open->isEmpty()) {
+            return [];
+        }
+        $kept = [];
+        foreach (array_map(strval(...), array_keys($this->announcement($quiltAlong->version())->sizes)) as $size) {
+            foreach ($this->clues($quiltAlong->version(), $size, $open, MethodChoices::defaults($quiltAlong->usualMethods())) as $sheet) {
+                foreach ($sheet->tasks as $task) {
+                    if ($task->press !== null) {
+                        $kept[$size][$task->makes[0]] = $task->press->toData()['flags'];
+                    }
+                }
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
      * Compiles ahead what people will ask for and is not there yet: every sheet of every size by the design's own methods, and the clues by
      * the methods that members have chosen.
      *
@@ -134,7 +159,7 @@ final class SheetStore
     public function warm(DesignVersion $version, ?Design $design = null): int
     {
         if ($design !== null) {
-            [$this->design, $this->designOf] = [$design, $version->id];
+            [$this->design, $this->designOf] = [$design->keepingPressed($version->pressed), $version->id];
         }
         $design = $this->design($version->id);
         $there = array_fill_keys(Sheet::query()
@@ -352,7 +377,8 @@ final class SheetStore
     private function design(int $version): Design
     {
         if ($this->design === null || $this->designOf !== $version) {
-            $this->design = DesignReader::stored(DesignVersion::query()->findOrFail($version)->document);
+            $held = DesignVersion::query()->findOrFail($version);
+            $this->design = DesignReader::stored($held->document)->keepingPressed($held->pressed);
             $this->designOf = $version;
         }
 

@@ -36,6 +36,7 @@ final readonly class ClueText
         $values = [
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
+            'pressed' => e(route('member.pressed.update', [$project, $clue->number])),
             'turns' => e(route('member.turns.update', [$project, $clue->number])),
             'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
             'mat' => e(route('member.mat', [$project, $clue->number])),

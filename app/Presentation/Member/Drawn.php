@@ -109,6 +109,7 @@ final readonly class Drawn
             array_intersect_key($project->set_widths, array_flip(array_map(fn (Clue $clue): string => $clue->key, $clues))),
             $project->colourway_key,
             $project->turns,
+            $project->pressed,
             $project->swatches
                 ->sortBy([['slot_key', 'asc'], ['number', 'asc']])
                 ->map(fn (Swatch $swatch): array => [

@@ -27,6 +27,9 @@ use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\MethodOffer;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressDone;
+use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\StepPress;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -233,6 +236,7 @@ final readonly class CluePage
             unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),
             finishedHeight: $square ? null : Figure::of(Measurement::exact($task->measured()->height), SizeKind::Finished, $this->notation),
             picture: $this->pictures->unit($task),
+            pressed: $this->project === null || $task->press === null ? null : $this->howPressed($task, $this->project),
             pressOther: $task->press === null || $task->press->others === 0
                 ? null : $this->pictures->unit($task, $task->press->otherFlags),
             method: __('methods.'.$task->making->method->value.'.name'),
@@ -411,6 +415,19 @@ final readonly class CluePage
                 true,
             ) ? Figure::of($unfinished, SizeKind::Unfinished, $this->notation) : null,
         );
+    }
+
+    /** What she said of how hers are pressed: one seam tells, since all of them were turned alike. */
+    private function howPressed(TaskSheet $task, Project $project): string
+    {
+        $said = $project->pressed[$task->makes[0] ?? ''] ?? null;
+        $way = $said === null || $said === [] ? null : PressFlag::decode($said[0])->pressed;
+
+        return match (true) {
+            $way === null => PressDone::AsPlanned->value,
+            $way === Pressed::Open => PressDone::Open->value,
+            default => PressDone::Reversed->value,
+        };
     }
 
     /** How a step presses by the plan, in words; the drawing shows it too. */

@@ -23,6 +23,7 @@ final readonly class TaskView
      * @param  string|null  $byproduct  a sentence, when something else comes out too
      * @param  list<string>  $quilting  sentences with the sizes of a block that is quilted by itself
      * @param  string|null  $pattern  hash of the picture of the unit as a given pattern draws it
+     * @param  string|null  $pressed  how she pressed hers, a {@see PressDone}; null where nothing is pressed by a plan
      * @param  Picture|null  $pressOther  the block as some of its copies are pressed, where not all are alike
      * @param  list<TurnsView>  $turns  blocks whose parts may be turned otherwise
      */
@@ -51,6 +52,7 @@ final readonly class TaskView
         public array $turns = [],
         public ?string $pattern = null,
         public ?Picture $pressOther = null,
+        public ?string $pressed = null,
     ) {
     }
 }

@@ -130,18 +130,19 @@ final class Compiler
     }
 
     /**
-     * Seams of given patterns whose pressing the design says.
+     * Seams of given patterns whose pressing the design says, and those that people were told of before.
      *
      * @return array<string, Pressed> by the id of a seam
      */
     private static function saidByHost(Compilation $compilation, SizedDesign $sized, ?PressModel $model = null): array
     {
         $given = array_filter(array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind() === UnitKind::Custom);
-        if ($given === []) {
+        $kept = $compilation->design->pressing->kept[$sized->size->id] ?? [];
+        if ($given === [] && $kept === []) {
             return [];
         }
-        $said = [];
         $model ??= self::pressModel($compilation, $sized);
+        $said = PressBook::fixed($model, $kept);
         foreach ($model->seams as $seam) {
             $unit = $sized->product($seam->of);
             if ($unit === null || $unit->kind() !== UnitKind::Custom) {
@@ -200,7 +201,7 @@ final class Compiler
      */
     public static function tasks(Design $design, string $size): array
     {
-        $compiler = new SizeCompiler($design, $size);
+        $compiler = new SizeCompiler($design, $size, pressed: false);
         $methods = MethodChoices::defaults($design->methods);
         $tasks = [];
         foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {

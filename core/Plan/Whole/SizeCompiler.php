@@ -33,12 +33,17 @@ final class SizeCompiler
     /** @var array<string, string> tasks as they are written, by task id, method and whether they are cut larger */
     private array $texts = [];
 
-    /** @throws UnknownSize */
+    /**
+     * @param  bool  $pressed  whether tasks shall say how their seams are pressed, which takes a plan of the whole top
+     *
+     * @throws UnknownSize
+     */
     public function __construct(
         private readonly Design $design,
         private readonly string $size,
         ?CuttingRoom $room = null,
         private readonly SheetWriter $writer = new SheetWriter,
+        private readonly bool $pressed = true,
     ) {
         $this->compilation = Compilation::of($design, $room);
         $this->sized = $this->compilation->sized($size);
@@ -47,7 +52,7 @@ final class SizeCompiler
     /** @throws InvalidArgumentException when the design has no such clue */
     public function clue(string $clue, MethodChoices $methods): ClueSheet
     {
-        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods, Compiler::pressBook($this->design, $this->size));
+        $compiler = $this->compiler($methods);
 
         return $this->sheet($clue, array_map(
             fn (Task $task): TaskSheet => $compiler->sheet($task, $this->blockOf($task, $clue)),
@@ -62,7 +67,7 @@ final class SizeCompiler
      */
     public function clueText(string $clue, MethodChoices $methods): string
     {
-        $compiler = new TaskCompiler($this->compilation, $this->sized, $methods, Compiler::pressBook($this->design, $this->size));
+        $compiler = $this->compiler($methods);
         $texts = [];
         foreach ($this->tasks($clue) as $task) {
             $kind = $this->sized->products[$task->product]->kind();
@@ -71,6 +76,13 @@ final class SizeCompiler
         }
 
         return $this->writer->clue($this->sheet($clue, []), $texts);
+    }
+
+    private function compiler(MethodChoices $methods): TaskCompiler
+    {
+        return new TaskCompiler(
+            $this->compilation, $this->sized, $methods, $this->pressed ? Compiler::pressBook($this->design, $this->size) : null,
+        );
     }
 
     /** @return list<Task> without those that only another size has, such as a border, and blocks that are made with their one unit */

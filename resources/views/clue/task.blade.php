@@ -117,6 +117,24 @@
         @endforeach
     </ol>
     @endif
+    @if ($task->pressed !== null && isset($open))
+        <details class="methods">
+            <summary>{{ __('tasks.pressed.title') }}: <b>{{ __('tasks.pressed.ways.'.$task->pressed) }}</b></summary>
+            <form method="post" action="{{ $open->at('pressed') }}" class="stack">
+                <input type="hidden" name="_token" value="{{ $open->at('token') }}">
+                @method('put')
+                <input type="hidden" name="task" value="{{ $task->anchor }}">
+                <p class="field-hint">{{ __('tasks.pressed.hint') }}</p>
+                <div class="choices">
+                    @foreach (Dew\Core\Press\PressDone::cases() as $done)
+                        <label class="choice"><input type="radio" name="done" value="{{ $done->value }}" @checked($done->value === $task->pressed)>
+                            <span class="choice-name">{{ __('tasks.pressed.ways.'.$done->value) }}</span></label>
+                    @endforeach
+                </div>
+                <button class="btn btn-other">{{ __('tasks.pressed.save') }}</button>
+            </form>
+        </details>
+    @endif
     @foreach ($task->overhangs as $overhang)
         <p class="field-hint">{{ $overhang }}</p>
     @endforeach

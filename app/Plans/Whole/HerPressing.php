@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans\Whole;
+
+use Dew\Core\Fabric\Slot;
+use Dew\Core\Press\PressBook;
+use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\PressModel;
+use Dew\Core\Press\PressSolver;
+use Illuminate\Support\Facades\Cache;
+
+/** The pressing plan of somebody who has pressed some of her seams otherwise: everything else is planned anew to nest with them. */
+final readonly class HerPressing
+{
+    private const DAYS = 30;
+
+    public function __construct(private SheetStore $sheets)
+    {
+    }
+
+    /**
+     * @param  array<string, list<string>>  $pressed  flags of what she has pressed, as {@see PressFlag::encode()} writes them, by product key
+     * @return array<string, PressLook> by product key
+     */
+    public function looks(int $version, string $size, array $pressed): array
+    {
+        ksort($pressed);
+        $name = 'her pressing:'.hash('sha256', serialize([$this->sheets->edition($version), $size, $pressed]));
+        /** @var array<string, array{flags: list<string>, other?: list<string>, others?: int}> $kept */
+        $kept = Cache::remember($name, now()->addDays(self::DAYS), function () use ($version, $size, $pressed): array {
+            $sheet = $this->sheets->quilt($version, $size);
+            $model = PressModel::of(
+                $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame,
+                array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($version)->slots), $sheet->pressing->copies,
+            );
+            $plan = PressSolver::plan(
+                $model, $sheet->pressing->school, PressBook::fixed($model, $pressed) + array_map(Pressed::from(...), $sheet->pressSaid),
+            );
+
+            return array_map(fn (PressLook $look): array => $look->toData(), PressBook::of($plan)->all());
+        });
+
+        return array_map(
+            fn (array $look): PressLook => PressLook::fromCodes($look['flags'], $look['other'] ?? [], $look['others'] ?? 0), $kept,
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('projects', function (Blueprint $table): void {
+            $table->jsonb('pressed')->default('{}');
+        });
+        Schema::table('design_versions', function (Blueprint $table): void {
+            $table->jsonb('pressed')->default('{}');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('projects', function (Blueprint $table): void {
+            $table->dropColumn('pressed');
+        });
+        Schema::table('design_versions', function (Blueprint $table): void {
+            $table->dropColumn('pressed');
+        });
+    }
+};
