@@ -125,6 +125,13 @@ Route::middleware('auth')->group(function (): void {
         Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
         Route::post('kits/{order}/stock', [Member\KitController::class, 'stock'])->name('kits.stock');
         Route::get('bench', Member\BenchController::class)->name('bench');
+        Route::get('bench/layout', [Member\LayoutController::class, 'show'])->name('layout');
+        Route::post('bench/layout', [Member\LayoutController::class, 'store'])->middleware('throttle:edits')->name('layout.store');
+        Route::get('bench/layout/{other}', [Member\LayoutController::class, 'other'])->name('layout.other');
+        Route::get('bench/layout.pdf', [Member\LayoutController::class, 'print'])->name('layout.print');
+        Route::get('bench/assembly', [Member\AssemblyController::class, 'show'])->name('assembly');
+        Route::post('bench/assembly', [Member\AssemblyController::class, 'store'])->middleware('throttle:edits')->name('assembly.store');
+        Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->name('assembly.print');
         Route::get('bench/{work}', [Member\BenchWorkController::class, 'show'])->name('bench.work');
         Route::put('bench/{work}', [Member\BenchWorkController::class, 'update'])->name('bench.update');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');

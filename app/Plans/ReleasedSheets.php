@@ -10,6 +10,7 @@ use App\Plans\Whole\HerPressing;
 use App\Plans\Whole\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\LayoutSheet;
 use Dew\Core\Plan\ReleasedPlan;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection;
@@ -34,6 +35,22 @@ final readonly class ReleasedSheets
     public function plan(Project $project, bool $methodsChanged = false): ReleasedPlan
     {
         return ReleasedPlan::of($this->sheets($project, $this->open($project), $methodsChanged));
+    }
+
+    /**
+     * How her blocks are laid out, without borders that are not open yet; null until the clue is open that joins them, and while her size is
+     * still to be chosen.
+     */
+    public function layout(Project $project): ?LayoutSheet
+    {
+        if ($project->size_later) {
+            return null;
+        }
+        $sheet = $this->store->layout($project->quiltAlong->version(), $project->size_key);
+        $open = $project->quiltAlong->clues()->released()->pluck('key')->flip();
+        $closed = array_map(strval(...), array_keys(array_filter($sheet->opens, fn (string $clue): bool => ! $open->has($clue))));
+
+        return in_array(LayoutSheet::CENTRE, $closed, true) ? null : $sheet->without(...$closed);
     }
 
     /** Changes with the published version and with the compiler: what was made of sheets by then holds no longer. */

@@ -214,10 +214,14 @@ final class DesignFormat
                 'id' => self::id(), 'name' => new TextType(60), 'width' => self::length(), 'fabric' => self::id(), 'unit' => self::id(),
                 'corner_fabric' => self::id(), 'corner_unit' => self::id(), 'mitred' => new FlagType,
             ], ['name', 'fabric', 'unit', 'corner_fabric', 'corner_unit', 'mitred']), 1, 6),
+            'arrange' => ChoiceType::of('as-laid', 'swap', 'free'),
+            'also' => new ListType(new RecordType([
+                'id' => self::id(), 'name' => new TextType(60), 'pattern' => self::pattern(),
+            ]), 0, 12),
             'quilting' => new RecordType([
                 'join' => ChoiceType::cases(QuiltingJoin::cases()), 'allowance' => self::length(), 'edge_kept' => new FlagType,
             ], ['edge_kept']),
-        ], ['alternate', 'triangles', 'ends', 'diamonds', 'sashing', 'borders', 'quilting']));
+        ], ['alternate', 'triangles', 'ends', 'diamonds', 'sashing', 'borders', 'arrange', 'also', 'quilting']));
     }
 
     private static function size(): NamedType

@@ -12,6 +12,7 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\Border;
+use Dew\Core\Setting\OtherSetting;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Setting\QuiltSize;
@@ -74,7 +75,27 @@ final class SettingReader
             $node->has('quilting') ? $this->quilting($node->get('quilting'), $kind) : null,
             $node->has('ends') ? $this->ends($node->get('ends')) : null,
             $node->has('diamonds') && $node->get('diamonds')->text() === 'upright',
+            $node->has('also') ? $this->also($node->get('also')) : [],
+            $node->has('arrange') ? $node->get('arrange')->text() : 'free',
         );
+    }
+
+    /**
+     * @return list<OtherSetting>
+     *
+     * @throws DocumentException
+     */
+    private function also(Node $node): array
+    {
+        $ids = [];
+        $also = [];
+        foreach ($node->items(PHP_INT_MAX) as $other) {
+            $id = $other->freshId($ids);
+            $ids[$id] = true;
+            $also[] = new OtherSetting($id, $other->get('name')->text(), $this->pattern($other->get('pattern')));
+        }
+
+        return $also;
     }
 
     /** @throws DocumentException when something is given that another kind of setting has */

@@ -6,6 +6,7 @@ namespace Dew\Core\Press;
 
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use SplObjectStorage;
 
 /**
  * All seams of a top and where they cross, found from its patches: each unit, block and the top is sewn in rows, then the rows together;
@@ -29,6 +30,14 @@ final class PressModel
 
     /** @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order */
     public array $items = [];
+
+    /**
+     * How the top is sewn together, in the order of sewing: the unit vector along the seams, and the strips that are joined, each a list of
+     * numbers of {@see $items} of the top.
+     *
+     * @var list<array{float, float, list<list<int>>}>
+     */
+    public array $groups = [];
 
     /** @var array<string, Assembly> by product key */
     private array $known = [];
@@ -55,10 +64,13 @@ final class PressModel
      * @param  list<Placement>  $placements  the blocks of the top
      * @param  list<Patch>  $frame  sashes, setting triangles, borders
      * @param  array<string, int>  $depths
+     * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which is
+     *     sewn first. Borders follow from the inside outwards
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
      */
     public static function of(
         array $units, array $blocks, array $placements, array $frame, array $depths, Copies $copies = Copies::Alike,
+        array $owners = [],
     ): self {
         $model = new self($units, $blocks, $depths, $copies);
         $keys = [];
@@ -73,8 +85,7 @@ final class PressModel
         foreach ($frame as $patch) {
             $items[] = Assembly::ofPatch($patch, $depths);
         }
-        $top = $model->assemble('', $items, 1);
-        $model->segments = $top->segments;
+        $model->segments = $model->top($items, [...array_fill(0, count($placements), ''), ...$owners])->segments;
 
         return $model;
     }
@@ -145,6 +156,37 @@ final class PressModel
         return $this->known[$key] = $this->assemble(
             $this->alike === Copies::Free ? $key.'~'.count($this->seams) : $key, $items, $this->copies[$key] ?? 0,
         );
+    }
+
+    /**
+     * The top: what lies within the borders first, then one border after the other around it.
+     *
+     * @param  list<Assembly>  $items
+     * @param  list<string>  $owners  of all of them
+     */
+    private function top(array $items, array $owners): Assembly
+    {
+        $this->items[''] = array_map(fn (Assembly $item): array => $item->edges, $items);
+        /** @var SplObjectStorage<Assembly, list<int>> $numbers */
+        $numbers = new SplObjectStorage;
+        $layers = ['' => []];
+        foreach ($items as $number => $item) {
+            $numbers[$item] = [$number];
+            $layers[$owners[$number] ?? ''][] = $item;
+        }
+        $sewing = new Sewing($this, '', 1, $numbers);
+        $sewn = [];
+        $within = [];
+        foreach ($layers as $layer) {
+            $top = $sewing->together([...$sewn, ...$layer]);
+            $within = array_merge($within, ...array_map(fn (Assembly $item): array => $numbers[$item], $layer));
+            if (! isset($numbers[$top])) {
+                $numbers[$top] = $within;
+            }
+            $sewn = [$top];
+        }
+
+        return $sewn[0];
     }
 
     /** @param  list<Assembly>  $items */

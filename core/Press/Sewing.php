@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
+use SplObjectStorage;
+
 /** Sews the parts of one product together, and writes down its seams and crossings in the order of sewing. */
 final class Sewing
 {
@@ -11,11 +13,15 @@ final class Sewing
 
     private int $number = 0;
 
-    /** @param  int  $copies  how often the product comes in the top */
+    /**
+     * @param  int  $copies  how often the product comes in the top
+     * @param  SplObjectStorage<Assembly, list<int>>|null  $numbers  of its parts, where it shall be written down how they are sewn together
+     */
     public function __construct(
         private readonly PressModel $model,
         private readonly string $product,
         private readonly int $copies,
+        private readonly ?SplObjectStorage $numbers = null,
     ) {
     }
 
@@ -126,6 +132,13 @@ final class Sewing
             if ($seam !== null) {
                 $seams[] = $seam;
             }
+        }
+
+        if ($this->numbers !== null) {
+            $numbers = $this->numbers;
+            $this->model->groups[] = [$dx, $dy, array_values(array_map(
+                fn (array $strip): array => array_merge(...array_map(fn (Assembly $part): array => $numbers[$part], $strip)), $strips,
+            ))];
         }
 
         return Assembly::joined(array_values($sewn), $seams);

@@ -33,6 +33,9 @@ final class Layout
     /** @var list<Patch> sashes, setting triangles and borders, in finished inches from the quilt's top left corner */
     public array $frame = [];
 
+    /** @var list<string> for each patch of the frame, the id of the border it belongs to; empty for what lies within the borders */
+    public array $owners = [];
+
     /** @var array<string, int> how many of each block the size takes, by product key */
     public array $blockCounts = [];
 
@@ -85,6 +88,7 @@ final class Layout
                 ? 'These blocks cannot be set in rows of 60° triangles: their side holds √2.'
                 : 'These blocks cannot be set on point: their side holds √3.');
         }
+        $layout->owners = array_fill(0, count($layout->frame), '');
         $layout->borders();
 
         return $layout;
@@ -534,6 +538,7 @@ final class Layout
                 $this->plain($border, $border->slot, $inner);
             }
             $this->corners($border);
+            $this->owners = array_pad($this->owners, count($this->frame), $border->id);
         }
     }
 

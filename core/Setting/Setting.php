@@ -21,6 +21,8 @@ final readonly class Setting
      * @param  array{string, string}|null  $ends  on 60° axes: blocks of half a triangle at the ends of the rows, the right half and the
      *     left;
      *     null for triangles of the fabric
+     * @param  list<OtherSetting>  $also  what the same blocks also make, joined without sashing and borders
+     * @param  string  $arrange  what members may do with the lay-out: nothing (`as-laid`), swap blocks (`swap`), or turn them too (`free`)
      * @param  bool  $upright  on 60° axes: whether diamonds stand on their points, across two rows
      */
     public function __construct(
@@ -34,6 +36,8 @@ final readonly class Setting
         public ?QuiltAsYouGo $quilting = null,
         public ?array $ends = null,
         public bool $upright = false,
+        public array $also = [],
+        public string $arrange = 'free',
     ) {
     }
 

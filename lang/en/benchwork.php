@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'tabs' => ['bags' => 'Bags', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding'],
+    'tabs' => ['bags' => 'Bags', 'layout' => 'Lay-out', 'assembly' => 'Joining', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding'],
     'work_out' => 'Work it out',
     'saved' => 'Saved. Your numbers are below.',
     'result' => 'Your numbers',

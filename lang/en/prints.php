@@ -8,6 +8,8 @@ return [
     'labels' => ':name: labels of kits',
     'kit_cutting' => ':name: order of cutting',
     'kit_cutting_intro' => 'One bolt after the other. Tick a bolt once all its lengths are cut.',
+    'layout' => ':name: lay-out',
+    'rows' => ':name: labels for joining',
     'chart' => ':name: fabrics',
     'chart_intro' => 'Tape a piece of each cloth into its box.',
     'swatch' => 'cloth of :letter',

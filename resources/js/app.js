@@ -1,5 +1,6 @@
 import { countdown } from './countdown.js';
 import { counters } from './counters.js';
+import { layout } from './layout.js';
 import { marking, photographs } from './photo.js';
 import { forgetQueues } from './queue.js';
 import { theme } from './theme.js';
@@ -27,6 +28,7 @@ afterPaint(() => {
     counters();
     photographs();
     marking();
+    layout();
     // From here on taps are taken by script; before, the forms answer for themselves.
     document.documentElement.dataset.ready = '';
 });

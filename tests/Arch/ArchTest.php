@@ -49,6 +49,7 @@ const CORE_BORDERS = [
     'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Plan'],
     'Bench' => ['Measure', 'Fabric', 'Cutting'],
     'Press' => ['Geometry'],
+    'Top' => ['Measure', 'Geometry', 'Plan', 'Press'],
     'Kits' => ['Measure', 'Fabric', 'Document', 'Cutting'],
     'Sixty' => ['Measure', 'Geometry', 'Unit'],
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Sixty'],

@@ -35,6 +35,7 @@ final readonly class HerPressing
             $model = PressModel::of(
                 $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame,
                 array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($version)->slots), $sheet->pressing->copies,
+                $sheet->owners,
             );
             $plan = PressSolver::plan(
                 $model, $sheet->pressing->school, PressBook::fixed($model, $pressed) + array_map(Pressed::from(...), $sheet->pressSaid),

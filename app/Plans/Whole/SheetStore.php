@@ -13,6 +13,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\LayoutSheet;
 use Dew\Core\Plan\Whole\ClothSheet;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\QuiltSheet;
@@ -40,6 +41,8 @@ final class SheetStore
     private const QUILT = 'quilt';
 
     private const CLOTH = 'cloth';
+
+    private const LAYOUT = 'layout';
 
     private const CLUE = 'clue';
 
@@ -81,6 +84,11 @@ final class SheetStore
     public function cloth(int $version): ClothSheet
     {
         return SheetReader::cloth($this->body($version, self::CLOTH));
+    }
+
+    public function layout(int $version, string $size): LayoutSheet
+    {
+        return SheetReader::layout($this->body($version, self::LAYOUT, $size));
     }
 
     /** @param  bool  $whole  whether steps and other ways of making are asked for */
@@ -210,6 +218,12 @@ final class SheetStore
             $rows[] = $this->written(
                 $this->key($version, self::QUILT, $size, '', $choices[0]->only()),
                 $writer->text(Compiler::quiltSheet($design, $size)),
+            );
+        }
+        if (! isset($there[implode('|', [self::LAYOUT, $size, '', ''])])) {
+            $rows[] = $this->written(
+                $this->key($version, self::LAYOUT, $size, '', $choices[0]->only()),
+                $writer->text(Compiler::layoutSheet($design, $size)),
             );
         }
         $compiler = null;
@@ -352,6 +366,7 @@ final class SheetStore
             self::ANNOUNCEMENT => Compiler::announcement($design),
             self::QUILT => Compiler::quiltSheet($design, $size),
             self::CLOTH => Compiler::clothSheet($design),
+            self::LAYOUT => Compiler::layoutSheet($design, $size),
             default => Compiler::clueSheet($design, $size, $clue, $methods),
         };
 

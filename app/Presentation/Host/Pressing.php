@@ -58,7 +58,7 @@ final readonly class Pressing
         $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $announcement->slots);
         $said = array_map(Pressed::from(...), $sheet->pressSaid);
         $model = fn (Copies $copies): PressModel => PressModel::of(
-            $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies,
+            $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners,
         );
         $plan = PressSolver::plan($model($sheet->pressing->copies), $school, $said);
         $left = $plan->leftInTop($school);

@@ -19,10 +19,13 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 use Dew\Core\Plan\AnnouncedSize;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Plan\OtherLayout;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressBook;
@@ -32,6 +35,7 @@ use Dew\Core\Press\PressPlan;
 use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltSize;
+use Dew\Core\Setting\SettingKind;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
@@ -126,6 +130,7 @@ final class Compiler
         return PressModel::of(
             $units, $blocks, $layout->placements, $layout->frame,
             array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots), $copies ?? $design->pressing->copies,
+            $layout->owners,
         );
     }
 
@@ -244,6 +249,7 @@ final class Compiler
             blockNames: array_intersect_key($sized->names, $layout->blockCounts),
             placements: $layout->placements,
             frame: $layout->frame,
+            owners: $layout->owners,
             blockCounts: $layout->blockCounts,
             unitCounts: array_diff_key($sized->counts, $layout->blockCounts),
             unitNames: array_intersect_key($sized->names, $sized->counts),
@@ -255,6 +261,81 @@ final class Compiler
             pressing: $design->pressing,
             pressSaid: array_map(fn (Pressed $way): string => $way->value, self::saidByHost($compilation, $sized)),
         );
+    }
+
+    /**
+     * How the blocks of a size are laid out, and when that opens: with the clue that joins rows, else with the last one that makes a block.
+     *
+     * @throws UnknownSize
+     */
+    public static function layoutSheet(Design $design, string $size): LayoutSheet
+    {
+        $compilation = Compilation::of($design);
+        $sized = $compilation->sized($size);
+        $layout = $sized->layout;
+        $keys = array_map(strval(...), array_keys($layout->blockCounts));
+        $contents = array_map(strval(...), array_keys(array_merge(...array_map($compilation->contents(...), $keys))));
+        [$units, $blocks] = $compilation->drawn($sized, array_values(array_unique([...$contents, ...$keys])));
+        $madeIn = array_fill_keys($keys, []);
+        $opens = [];
+        $joins = null;
+        $last = '';
+        foreach ($design->clues as $clue) {
+            foreach ($clue->tasks as $task) {
+                if (isset($madeIn[$task->product]) && $task->count($sized) > 0) {
+                    $madeIn[$task->product][] = $last = $clue->id;
+                }
+                if (str_starts_with($task->product, 'border:')) {
+                    $opens[substr($task->product, strlen('border:'))] = $clue->id;
+                }
+            }
+            foreach ($clue->chores as $chore) {
+                $joins = in_array($chore->kind, Chore::JOINING, true) ? $joins ?? $clue->id : $joins;
+            }
+        }
+        $opens[LayoutSheet::CENTRE] = $joins ?? ($last === '' ? (string) array_key_last($design->clues) : $last);
+        $borders = [];
+        foreach ($design->setting->bordersOf($sized->size) as $border) {
+            $borders[$border->id] = $border->name;
+            // A border that is pieced, or that no clue speaks of, opens with the last one.
+            $opens[$border->id] ??= (string) array_key_last($design->clues);
+        }
+        $press = array_intersect_key(self::pressBook($design, $size)->all(), $units + $blocks + ['' => true]);
+
+        return new LayoutSheet(
+            $size, $design->setting->kind->value, $layout->finished, $sized->products[$keys[0]]->finished(), $compilation->room->seam, $units,
+            $blocks, array_intersect_key($sized->names, $layout->blockCounts), $layout->placements, $layout->frame, $layout->owners, $borders,
+            $opens, $madeIn, $press, $design->pressing->school, $design->pressing->copies, self::also($design, $sized),
+            $sized->layout->blockCounts === [] || $design->setting->kind === SettingKind::Sixty ? 'as-laid' : $design->setting->arrange,
+        );
+    }
+
+    /** @return list<OtherLayout> what the blocks of a size also make: everything the design offers for which there are enough of them */
+    private static function also(Design $design, SizedDesign $sized): array
+    {
+        $also = [];
+        foreach ($design->setting->also as $other) {
+            $wanted = array_count_values(array_filter(array_merge(...$other->pattern), is_string(...)));
+            foreach ($wanted as $block => $count) {
+                if (($sized->layout->blockCounts[$block] ?? 0) < $count) {
+                    continue 2;
+                }
+            }
+            $block = $sized->products[(string) array_key_first($sized->layout->blockCounts)]->finished();
+            $placements = [];
+            foreach ($other->pattern as $row => $keys) {
+                foreach ($keys as $column => $key) {
+                    if ($key !== null) {
+                        $placements[] = new Placement($key, $block->width->times($column), $block->height->times($row));
+                    }
+                }
+            }
+            $also[] = new OtherLayout($other->id, $other->name, new Size(
+                $block->width->times(max(array_map(count(...), $other->pattern))), $block->height->times(count($other->pattern)),
+            ), $placements);
+        }
+
+        return $also;
     }
 
     /**

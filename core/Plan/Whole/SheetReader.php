@@ -31,6 +31,8 @@ use Dew\Core\Plan\Byproduct;
 use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Plan\OtherLayout;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressLook;
@@ -120,6 +122,39 @@ final class SheetReader
             $sheet->has('crop') ? self::length($sheet->get('crop')) : null,
             new Pressing($sheet->get('pressing')->get('school')->enum(School::class), $sheet->get('pressing')->get('copies')->enum(Copies::class)),
             $sheet->has('press_said') ? self::names($sheet->get('press_said')) : [],
+            self::owners($sheet->get('owners')),
+        );
+    }
+
+    /** @throws DocumentException */
+    public static function layout(string $json): LayoutSheet
+    {
+        $sheet = Node::fromJson($json, self::LARGEST_SHEET);
+        $texts = fn (Node $all): array => array_map(fn (Node $text): string => $text->string(), $all->items(self::MANY));
+
+        return new LayoutSheet(
+            $sheet->get('size')->string(),
+            $sheet->get('kind')->string(),
+            Size::decode($sheet->get('finished')->string()),
+            Size::decode($sheet->get('block')->string()),
+            self::length($sheet->get('seam')),
+            array_map(self::patches(...), $sheet->get('units')->entries()),
+            array_map(self::placements(...), $sheet->get('blocks')->entries()),
+            self::names($sheet->get('names')),
+            self::placements($sheet->get('placements')),
+            self::patches($sheet->get('frame')),
+            self::owners($sheet->get('owners')),
+            self::names($sheet->get('borders')),
+            self::names($sheet->get('opens')),
+            array_map($texts, $sheet->get('made_in')->entries()),
+            array_map(self::press(...), $sheet->get('press')->entries()),
+            $sheet->get('school')->enum(School::class),
+            $sheet->get('copies')->enum(Copies::class),
+            array_map(fn (Node $other): OtherLayout => new OtherLayout(
+                $other->get('id')->string(), $other->get('name')->string(), Size::decode($other->get('finished')->string()),
+                self::placements($other->get('placements')),
+            ), $sheet->get('also')->items(self::MANY)),
+            $sheet->get('arrange')->string(),
         );
     }
 
@@ -231,6 +266,12 @@ final class SheetReader
             press: $task->has('press') ? self::press($task->get('press')) : null,
             makes: array_map(fn (Node $product): string => $product->string(), $task->get('makes')->items(self::MANY)),
         );
+    }
+
+    /** @return list<string> */
+    private static function owners(Node $owners): array
+    {
+        return array_map(fn (Node $owner): string => $owner->string() === '-' ? '' : $owner->string(), $owners->items(self::MANY));
     }
 
     private static function press(Node $press): PressLook

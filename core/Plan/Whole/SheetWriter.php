@@ -23,8 +23,11 @@ use Dew\Core\Plan\Byproduct;
 use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Effort;
+use Dew\Core\Plan\LayoutSheet;
 use Dew\Core\Plan\MethodOffer;
+use Dew\Core\Plan\OtherLayout;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressLook;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use WeakMap;
@@ -52,18 +55,19 @@ final class SheetWriter
         $this->patches = new WeakMap;
     }
 
-    public static function write(ClueSheet|QuiltSheet|Announcement|ClothSheet $sheet): string
+    public static function write(ClueSheet|QuiltSheet|Announcement|ClothSheet|LayoutSheet $sheet): string
     {
         return (new self)->text($sheet);
     }
 
-    public function text(ClueSheet|QuiltSheet|Announcement|ClothSheet $sheet): string
+    public function text(ClueSheet|QuiltSheet|Announcement|ClothSheet|LayoutSheet $sheet): string
     {
         return match (true) {
             $sheet instanceof ClueSheet => $this->clue($sheet, array_map($this->taskText(...), $sheet->tasks)),
             $sheet instanceof QuiltSheet => $this->json($this->quilt($sheet)),
             $sheet instanceof Announcement => $this->json($this->announcement($sheet)),
             $sheet instanceof ClothSheet => $this->json($this->cloth($sheet)),
+            $sheet instanceof LayoutSheet => $this->json($this->layout($sheet)),
         };
     }
 
@@ -310,6 +314,7 @@ final class SheetWriter
             'block_names' => $sheet->blockNames,
             'placements' => $this->placements($sheet->placements),
             'frame' => $this->patches($sheet->frame),
+            'owners' => $this->owners($sheet->owners),
             'block_counts' => $sheet->blockCounts,
             'unit_counts' => $sheet->unitCounts,
             'unit_names' => $sheet->unitNames,
@@ -320,6 +325,44 @@ final class SheetWriter
             ...($sheet->crop === null || $sheet->crop->isZero() ? [] : ['crop' => $sheet->crop->encode()]),
             'pressing' => ['school' => $sheet->pressing->school->value, 'copies' => $sheet->pressing->copies->value],
             ...($sheet->pressSaid === [] ? [] : ['press_said' => $sheet->pressSaid]),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $owners
+     * @return list<string>
+     */
+    private function owners(array $owners): array
+    {
+        return array_map(fn (string $owner): string => $owner === '' ? '-' : $owner, $owners);
+    }
+
+    /** @return array<string, mixed> */
+    private function layout(LayoutSheet $sheet): array
+    {
+        return [
+            'size' => $sheet->size,
+            'kind' => $sheet->kind,
+            'finished' => $sheet->finished->encode(),
+            'block' => $sheet->block->encode(),
+            'seam' => $sheet->seam->encode(),
+            'units' => (object) array_map($this->patches(...), $sheet->units),
+            'blocks' => (object) array_map($this->placements(...), $sheet->blocks),
+            'names' => (object) $sheet->names,
+            'placements' => $this->placements($sheet->placements),
+            'frame' => $this->patches($sheet->frame),
+            'owners' => $this->owners($sheet->owners),
+            'borders' => (object) $sheet->borders,
+            'opens' => (object) $sheet->opens,
+            'made_in' => (object) $sheet->madeIn,
+            'press' => (object) array_map(fn (PressLook $look): array => $look->toData(), $sheet->press),
+            'school' => $sheet->school->value,
+            'copies' => $sheet->copies->value,
+            'arrange' => $sheet->arrange,
+            'also' => array_map(fn (OtherLayout $other): array => [
+                'id' => $other->id, 'name' => $other->name, 'finished' => $other->finished->encode(),
+                'placements' => $this->placements($other->placements),
+            ], $sheet->also),
         ];
     }
 

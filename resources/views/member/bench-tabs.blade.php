@@ -1,6 +1,7 @@
 <nav class="size-tabs" aria-label="{{ __('bench.title') }}">
     @foreach (__('benchwork.tabs') as $name => $title)
         <a class="size-tab @if ($here === $name) is-here @endif" @if ($here === $name) aria-current="page" @endif
-            href="{{ $name === 'bags' ? route('member.bench', $project) : route('member.bench.work', [$project, $name]) }}">{{ $title }}</a>
+            href="{{ match ($name) { 'bags' => route('member.bench', $project), 'layout' => route('member.layout', $project),
+            'assembly' => route('member.assembly', $project), default => route('member.bench.work', [$project, $name]) } }}">{{ $title }}</a>
     @endforeach
 </nav>

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Actions\Member\MarkAssembled;
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Plans\HerLayout;
+use App\Presentation\Member\Assembly;
+use App\Support\Pdf;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Top\JoinMethod;
+use Dew\Core\Top\JoinPlan;
+use Dew\Core\Top\LayoutRefused;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Joining a member's top: by rows, by webbing or by quarters, with a mark for everything that is sewn. */
+final class AssemblyController extends Controller
+{
+    public function show(Project $project, Assembly $assembly): View
+    {
+        $view = $assembly->of($project);
+
+        return $view === null ? view('member.bench-closed', ['project' => $project, 'here' => 'assembly'])
+            : view('member.assembly', ['project' => $project] + $view);
+    }
+
+    public function store(Request $request, Project $project, HerLayout $layout, MarkAssembled $mark): RedirectResponse
+    {
+        $sheet = $layout->sheet($project) ?? abort(404);
+        $methods = array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet));
+        $asked = $request->validate([
+            'method' => ['nullable', Rule::in($methods)],
+            'part' => ['required_without:method', 'nullable', 'string', 'max:80'],
+            'sewn' => ['nullable', 'boolean'],
+        ], ['*.*' => __('assembly.wrong.asked')]);
+        if (isset($asked['method'])) {
+            DB::transaction(function () use ($project, $asked): void {
+                $held = Project::query()->lockForUpdate()->findOrFail($project->id);
+                $held->update(['bench' => ['assembly' => ['method' => $asked['method']]] + $held->bench]);
+            });
+
+            return redirect()->to(route('member.assembly', $project))->with('status', __('assembly.chosen'));
+        }
+        $row = $layout->kept($project)->firstWhere('chosen', true);
+        $plan = $layout->plan($project, $sheet, $layout->arrangement($sheet, $row));
+        try {
+            $mark($project, $plan, (string) $asked['part'], $request->boolean('sewn'));
+        } catch (LayoutRefused $refused) {
+            throw ValidationException::withMessages(['part' => __('assembly.wrong.'.$refused->reason)]);
+        }
+
+        return redirect()->to(route('member.assembly', $project).'#stages');
+    }
+
+    public function print(Request $request, Project $project, Assembly $assembly): Response
+    {
+        $view = $assembly->of($project) ?? abort(404);
+
+        return Pdf::response('print.rows', [
+            'title' => __('prints.rows', ['name' => $project->quiltAlong->name]), ...$view,
+        ], $project->quiltAlong->name.' rows', Pdf::paper($request->string('paper')->value(), $project->notation === Notation::Centimetres));
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member;
+
+use App\Models\AssembledPart;
+use App\Models\Project;
+use App\Plans\HerLayout;
+use App\Presentation\Shared\Figure;
+use App\Presentation\Shared\Sentence;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
+use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Top\Arrangement;
+use Dew\Core\Top\JoinMethod;
+use Dew\Core\Top\JoinPlan;
+use Dew\Core\Top\TopPart;
+use Dew\Core\Top\TopStage;
+
+/** Joining a top stage by stage: what to do, what each part measures then, how it is pressed, and what is sewn already. */
+final readonly class Assembly
+{
+    public function __construct(private HerLayout $layout)
+    {
+    }
+
+    /** @return array<string, mixed>|null null while it is not open */
+    public function of(Project $project): ?array
+    {
+        $sheet = $this->layout->sheet($project);
+        if ($sheet === null) {
+            return null;
+        }
+        $arrangement = $this->layout->arrangement($sheet, $this->layout->kept($project)->firstWhere('chosen', true));
+        $plan = $this->layout->plan($project, $sheet, $arrangement);
+        $sewn = AssembledPart::query()->where('project_id', $project->id)->pluck('part')->flip()->all();
+        $labels = $arrangement->labels();
+        $slanted = $sheet->kind === 'on-point';
+
+        return [
+            'methods' => array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet)),
+            'method' => $plan->method->value,
+            'hint' => __('assembly.hints.'.($slanted ? 'diagonal' : $plan->method->value)),
+            'lines' => __('assembly.lines.'.($slanted ? 'diagonal' : $plan->method->value)),
+            'count' => $plan->count(),
+            'done' => $this->done($plan, $sewn),
+            'stages' => array_map(fn (TopStage $stage): array => [
+                'title' => __('assembly.stage.'.$stage->code, ['border' => $sheet->borders[$stage->border ?? ''] ?? '']),
+                'border' => $stage->border !== null,
+                'done' => count(array_filter($stage->parts, fn (TopPart $part): bool => isset($sewn[$part->key]))),
+                'parts' => array_map(fn (TopPart $part): array => [
+                    'key' => $part->key,
+                    'name' => __('assembly.part.'.$stage->code, ['number' => $part->number, 'joined' => $part->joined]),
+                    'blocks' => $this->blocks($part, $sheet, $arrangement, $labels, $stage->code),
+                    'pressed' => $this->pressed($part, $sheet),
+                    'size' => $this->size($part, $project),
+                    'sewn' => isset($sewn[$part->key]),
+                ], $stage->parts),
+            ], $plan->stages),
+            'labels' => $labels,
+        ];
+    }
+
+    /** @param  array<string, mixed>  $sewn  by the key of a part */
+    private function done(JoinPlan $plan, array $sewn): int
+    {
+        $done = 0;
+        foreach ($plan->stages as $stage) {
+            foreach ($stage->parts as $part) {
+                $done += isset($sewn[$part->key]) ? 1 : 0;
+            }
+        }
+
+        return $done;
+    }
+
+    /** @param  list<string>  $labels */
+    private function blocks(TopPart $part, LayoutSheet $sheet, Arrangement $arrangement, array $labels, string $stage): string
+    {
+        if (! in_array($stage, ['rows', 'columns', 'quarters'], true) || $part->places === []) {
+            return '';
+        }
+        $blocks = array_map(
+            fn (int $place): string => $labels[$place].' '.($sheet->names[$arrangement->laid[$place]->product] ?? '')
+                .($arrangement->laid[$place]->turn === 0 ? '' : ' '.__('assembly.turned.'.$arrangement->laid[$place]->turn)),
+            $part->places,
+        );
+
+        return implode(', ', $blocks);
+    }
+
+    private function pressed(TopPart $part, LayoutSheet $sheet): string
+    {
+        return match (true) {
+            $part->ways === [] => '',
+            $part->ways === ['open'] => __('assembly.press_open'),
+            $part->toward !== null => $part->toward === '' ? __('assembly.press_between')
+                : __('assembly.press_block', ['block' => $sheet->names[rtrim($part->toward, "'")] ?? '']),
+            count($part->ways) === 1 => __('assembly.press_way', ['way' => __('press.way.'.$part->ways[0])]),
+            default => __('assembly.press_turns', ['ways' => Sentence::list(array_map(
+                fn (string $way): string => __('press.way.'.$way), $part->ways,
+            ))]),
+        };
+    }
+
+    private function size(TopPart $part, Project $project): ?string
+    {
+        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $project->notation);
+
+        return match (true) {
+            $part->size !== null => __('assembly.measures', ['width' => $text($part->size->width), 'height' => $text($part->size->height)]),
+            $part->across !== null => __('assembly.measures_across', ['width' => $text($part->across)]),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Plan;
+
+use Dew\Core\Geometry\Orientation;
+use Dew\Core\Geometry\Patch;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Geometry\SixthTurn;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\School;
+
+/** How the blocks of one size are laid out, for the bench of people to whom the assembly is open. */
+final readonly class LayoutSheet
+{
+    /** The part of the top within its borders, among the parts that open by themselves. */
+    public const CENTRE = '';
+
+    /**
+     * @param  string  $kind  straight, on-point or sixty
+     * @param  Size  $block  a finished block
+     * @param  Length  $seam  the seam allowance
+     * @param  array<string, list<Patch>>  $units  by product key
+     * @param  array<string, list<Placement>>  $blocks  what lies where in each block, by product key
+     * @param  array<string, string>  $names  of blocks, by product key
+     * @param  list<Placement>  $placements  the host's arrangement
+     * @param  list<Patch>  $frame  sashes, setting triangles, borders
+     * @param  list<string>  $owners  for each patch of the frame, the id of the border it belongs to; empty for the centre's
+     * @param  array<string, string>  $borders  their names by id, from the inside outwards
+     * @param  array<string, string>  $opens  id of the clue with which each part opens: {@see CENTRE}, and the ids of the borders
+     * @param  array<string, list<string>>  $madeIn  ids of the clues that make each block, by product key
+     * @param  array<string, PressLook>  $press  how seams lie, by product key; the top's under the empty key
+     * @param  string  $arrange  what members may do: `as-laid` for nothing, `swap`, or `free` for turning too
+     * @param  list<OtherLayout>  $also  what the same blocks also make
+     */
+    public function __construct(
+        public string $size,
+        public string $kind,
+        public Size $finished,
+        public Size $block,
+        public Length $seam,
+        public array $units,
+        public array $blocks,
+        public array $names,
+        public array $placements,
+        public array $frame,
+        public array $owners,
+        public array $borders,
+        public array $opens,
+        public array $madeIn,
+        public array $press,
+        public School $school = School::Dark,
+        public Copies $copies = Copies::Alike,
+        public array $also = [],
+        public string $arrange = 'free',
+    ) {
+    }
+
+    /** @return list<Patch> a block or unit upright, in finished inches */
+    public function patches(string $product): array
+    {
+        if (! isset($this->blocks[$product])) {
+            return $this->units[$product] ?? [];
+        }
+        $patches = [];
+        $nothing = Size::square(Length::zero());
+        foreach ($this->blocks[$product] as $part) {
+            // Turned about its top left corner: within a square of no size.
+            $turn = $part->turn % 90 === 0 ? Orientation::of($part->turn) : null;
+            foreach ($this->patches($part->product) as $patch) {
+                $turned = $turn === null ? SixthTurn::patch($patch, intdiv($part->turn, 60)) : $patch->oriented($turn, $nothing);
+                $patches[] = $turned->movedBy($part->x, $part->y);
+            }
+        }
+
+        return $patches;
+    }
+
+    /** The same without borders that are not open yet. */
+    public function without(string ...$borders): self
+    {
+        $stays = array_keys(array_filter($this->owners, fn (string $owner): bool => ! in_array($owner, $borders, true)));
+
+        return new self(
+            $this->size, $this->kind, $this->finished, $this->block, $this->seam, $this->units, $this->blocks, $this->names, $this->placements,
+            array_map(fn (int $index): Patch => $this->frame[$index], $stays),
+            array_map(fn (int $index): string => $this->owners[$index], $stays),
+            array_diff_key($this->borders, array_flip($borders)), $this->opens, $this->madeIn,
+            $borders === [] ? $this->press : array_diff_key($this->press, ['' => true]), $this->school, $this->copies, $this->also,
+            $this->arrange,
+        );
+    }
+
+    /** One of the other things that the same blocks make, as a lay-out of its own. */
+    public function as(OtherLayout $other): self
+    {
+        return new self(
+            $this->size, 'straight', $other->finished, $this->block, $this->seam, $this->units, $this->blocks, $this->names,
+            $other->placements, [], [], [], $this->opens, $this->madeIn, array_diff_key($this->press, ['' => true]), $this->school, $this->copies,
+            [], $this->arrange,
+        );
+    }
+}

@@ -1,0 +1,403 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Top;
+
+use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Press\Copies;
+use Dew\Core\Press\PressBook;
+use Dew\Core\Press\PressLook;
+use Dew\Core\Press\PressModel;
+use Dew\Core\Press\PressSolver;
+
+/**
+ * The stages in which a top is joined, what each of its parts measures and how it is pressed.
+ *
+ * By rows, the stages follow how the top can be parted by straight lines, which {@see PressModel} finds; so sashing, on-point settings and
+ * borders need no rules of their own.
+ */
+final readonly class JoinPlan
+{
+    /** @param  list<TopStage>  $stages */
+    private function __construct(
+        public JoinMethod $method,
+        public array $stages,
+    ) {
+    }
+
+    /**
+     * The ways in which a lay-out can be joined: by webbing and quarters only where blocks lie in a grid with nothing between them.
+     *
+     * @return non-empty-list<JoinMethod>
+     */
+    public static function methods(LayoutSheet $sheet): array
+    {
+        $grid = Arrangement::designed($sheet)->grid();
+        [$columns, $rows] = self::gridSize($grid);
+        $isGrid = $sheet->kind === 'straight' && ! in_array(LayoutSheet::CENTRE, $sheet->owners, true) && count($grid) === $columns * $rows;
+
+        return array_values(array_filter(JoinMethod::cases(), fn (JoinMethod $method): bool => match ($method) {
+            JoinMethod::Rows => true,
+            JoinMethod::Webbing => $isGrid && $columns > 1 && $rows > 1,
+            JoinMethod::Quarters => $isGrid && $columns > 2 && $rows > 2,
+        }));
+    }
+
+    /**
+     * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
+     * @param  array<string, PressLook>  $pressed  how the blocks are pressed, by product key; the sheet's where there is none
+     */
+    public static function of(
+        LayoutSheet $sheet, Arrangement $arrangement, JoinMethod $method, array $depths, array $pressed = [],
+    ): self {
+        $placements = $arrangement->placements();
+        $model = PressModel::of($sheet->units, $sheet->blocks, $placements, $sheet->frame, $depths, $sheet->copies, $sheet->owners);
+        $look = $sheet->press[''] ?? null;
+        if ($look === null || $pressed !== [] || ! $arrangement->isDesigned()) {
+            $model = $sheet->copies === Copies::Alike
+                ? $model
+                : PressModel::of($sheet->units, $sheet->blocks, $placements, $sheet->frame, $depths, Copies::Alike, $sheet->owners);
+            $known = array_map(fn (PressLook $one): array => $one->toData()['flags'], $pressed + array_diff_key($sheet->press, ['' => true]));
+            $look = PressBook::of(PressSolver::plan($model, $sheet->school, PressBook::fixed($model, $known)))->look('') ?? new PressLook([]);
+        }
+        $grid = $arrangement->grid();
+
+        return new self($method, match ($method) {
+            JoinMethod::Rows => self::byRows($sheet, $placements, $model, $look),
+            JoinMethod::Webbing => [...self::webbing($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look)],
+            JoinMethod::Quarters => [...self::quarters($sheet, $grid), ...self::borders($sheet, $placements, $model, $look)],
+        });
+    }
+
+    /** The part with a key; null when there is none. */
+    public function part(string $key): ?TopPart
+    {
+        foreach ($this->stages as $stage) {
+            foreach ($stage->parts as $part) {
+                if ($part->key === $key) {
+                    return $part;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** How many parts there are to sew. */
+    public function count(): int
+    {
+        return array_sum(array_map(fn (TopStage $stage): int => count($stage->parts), $this->stages));
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @return list<TopStage>
+     */
+    private static function byRows(LayoutSheet $sheet, array $placements, PressModel $model, PressLook $look): array
+    {
+        $rows = $joins = [];
+        foreach ($model->groups as [$dx, $dy, $strips]) {
+            $items = array_merge(...$strips);
+            if (self::border($items, $sheet, count($placements)) !== null) {
+                continue;
+            }
+            $isRow = array_filter($strips, fn (array $strip): bool => count($strip) > 1) === [];
+            $number = count($isRow ? $rows : $joins) + 1;
+            $part = new TopPart(
+                ($isRow ? 'rows:row-' : 'rows:join-').$number, $number, count($strips),
+                self::isLevel($dx, $dy) ? self::measured($items, $placements, $sheet) : null,
+                self::isLevel($dx, $dy) || ! $isRow ? null : self::slantedAcross($sheet),
+                self::ways($look, $strips), array_values(array_filter($items, fn (int $item): bool => $item < count($placements))),
+                self::toward($look, $strips, $placements),
+            );
+            if ($isRow) {
+                $rows[] = $part;
+            } else {
+                $joins[] = $part;
+            }
+        }
+
+        return [
+            ...$rows === [] ? [] : [new TopStage('rows', $rows)],
+            ...$joins === [] ? [] : [new TopStage('join', $joins)],
+            ...self::borders($sheet, $placements, $model, $look),
+        ];
+    }
+
+    /**
+     * The borders, from the inside outwards: where they are plain, sides first.
+     *
+     * @param  list<Placement>  $placements
+     * @return list<TopStage>
+     */
+    private static function borders(LayoutSheet $sheet, array $placements, PressModel $model, PressLook $look): array
+    {
+        $found = [];
+        foreach ($model->groups as [, , $strips]) {
+            $items = array_merge(...$strips);
+            $border = self::border($items, $sheet, count($placements));
+            // A pieced border is sewn in a task of its own; here it is sewn on.
+            if ($border === null || array_filter($items, fn (int $item): bool => $item < count($placements)) === []) {
+                continue;
+            }
+            $number = count($found[$border] ?? []) + 1;
+            $found[$border][] = new TopPart(
+                "border:$border:$number", $number, count($strips), self::measured($items, $placements, $sheet), null,
+                self::ways($look, $strips), [],
+            );
+        }
+        $stages = [];
+        foreach (array_map(strval(...), array_keys($sheet->borders)) as $border) {
+            // Strips that meet on a slant part nowhere: all four are sewn on in one go.
+            $stages[] = new TopStage('border', $found[$border] ?? [new TopPart("border:$border:1", 1, 5, null)], $border);
+        }
+
+        return $stages;
+    }
+
+    /**
+     * The outermost border among what is sewn together; null where none is.
+     *
+     * @param  list<int>  $items
+     */
+    private static function border(array $items, LayoutSheet $sheet, int $blocks): ?string
+    {
+        $outermost = null;
+        $order = array_flip(array_map(strval(...), array_keys($sheet->borders)));
+        foreach ($items as $item) {
+            $owner = $item < $blocks ? '' : $sheet->owners[$item - $blocks];
+            if ($owner !== '' && ($outermost === null || $order[$owner] > $order[$outermost])) {
+                $outermost = $owner;
+            }
+        }
+
+        return $outermost;
+    }
+
+    /**
+     * @param  list<array{int, int}>  $grid
+     * @param  list<Placement>  $placements
+     * @return list<TopStage>
+     */
+    private static function webbing(LayoutSheet $sheet, array $grid, PressLook $look, array $placements): array
+    {
+        [$columns, $rows] = self::gridSize($grid);
+        $at = self::places($grid);
+        $webs = $cross = [];
+        for ($column = 1; $column < $columns; $column++) {
+            $ways = [];
+            for ($row = 0; $row < $rows; $row++) {
+                $ways[] = $look->between($at[$row][$column - 1], $at[$row][$column])?->way();
+            }
+            $webs[] = new TopPart(
+                'webbing:column-'.($column + 1), $column + 1, $rows, null, self::raw($sheet->block->width->times($column + 1), $sheet),
+                self::once($ways), array_map(fn (int $row): int => $at[$row][$column], range(0, $rows - 1)),
+                self::toward($look, array_map(
+                    fn (int $side): array => array_map(fn (int $row): int => $at[$row][$side], range(0, $rows - 1)), [$column - 1, $column],
+                ), $placements),
+            );
+        }
+        for ($row = 1; $row < $rows; $row++) {
+            $cross[] = new TopPart(
+                'webbing:cross-'.$row, $row, $columns,
+                new Size(self::raw(self::span($sheet, $columns, 0), $sheet), self::raw(self::span($sheet, $row + 1, 1), $sheet)), null,
+                self::once([$look->between($at[$row - 1][0], $at[$row][0])?->way()]), [],
+            );
+        }
+
+        return [new TopStage('columns', $webs), new TopStage('cross', $cross)];
+    }
+
+    /**
+     * @param  list<array{int, int}>  $grid
+     * @return list<TopStage>
+     */
+    private static function quarters(LayoutSheet $sheet, array $grid): array
+    {
+        [$columns, $rows] = self::gridSize($grid);
+        $at = self::places($grid);
+        [$across, $down] = [[0, intdiv($columns + 1, 2), $columns], [0, intdiv($rows + 1, 2), $rows]];
+        $size = fn (int $wide, int $high): Size => new Size(
+            self::raw(self::span($sheet, $wide, 0), $sheet), self::raw(self::span($sheet, $high, 1), $sheet),
+        );
+        $quarters = $halves = [];
+        for ($lower = 0; $lower < 2; $lower++) {
+            for ($right = 0; $right < 2; $right++) {
+                $places = [];
+                for ($row = $down[$lower]; $row < $down[$lower + 1]; $row++) {
+                    for ($column = $across[$right]; $column < $across[$right + 1]; $column++) {
+                        $places[] = $at[$row][$column];
+                    }
+                }
+                $number = count($quarters) + 1;
+                $quarters[] = new TopPart(
+                    "quarters:quarter-$number", $number, count($places),
+                    $size($across[$right + 1] - $across[$right], $down[$lower + 1] - $down[$lower]), null, [], $places,
+                );
+            }
+            $halves[] = new TopPart('quarters:half-'.($lower + 1), $lower + 1, 2, $size($columns, $down[$lower + 1] - $down[$lower]));
+        }
+
+        return [
+            new TopStage('quarters', $quarters), new TopStage('halves', $halves),
+            new TopStage('whole', [new TopPart('quarters:whole', 1, 2, $size($columns, $rows))]),
+        ];
+    }
+
+    /** The finished length of so many blocks side by side: by the places where they lie, which quilted blocks make shorter than their sum. */
+    private static function span(LayoutSheet $sheet, int $blocks, int $axis): Length
+    {
+        $side = $axis === 0 ? $sheet->block->width : $sheet->block->height;
+        $starts = [];
+        foreach ($sheet->placements as $place) {
+            $start = $axis === 0 ? $place->x : $place->y;
+            $starts[sprintf('%012.4f', $start->toFloat() + 1000)] = $start;
+        }
+        ksort($starts);
+        $starts = array_values($starts);
+
+        return $starts[$blocks - 1]->minus($starts[0])->plus($side);
+    }
+
+    private static function raw(Length $finished, LayoutSheet $sheet): Length
+    {
+        return $finished->plus($sheet->seam->times(2));
+    }
+
+    /**
+     * @param  list<array{int, int}>  $grid
+     * @return array{int, int} columns and rows
+     */
+    private static function gridSize(array $grid): array
+    {
+        return [max([0, ...array_column($grid, 0)]) + 1, max([0, ...array_column($grid, 1)]) + 1];
+    }
+
+    /**
+     * @param  list<array{int, int}>  $grid
+     * @return array<int, array<int, int>> numbers of places by row and column
+     */
+    private static function places(array $grid): array
+    {
+        $at = [];
+        foreach ($grid as $number => [$column, $row]) {
+            $at[$row][$column] = $number;
+        }
+
+        return $at;
+    }
+
+    private static function isLevel(float $dx, float $dy): bool
+    {
+        return abs($dx) < 1e-6 || abs($dy) < 1e-6;
+    }
+
+    private static function slantedAcross(LayoutSheet $sheet): Length
+    {
+        return self::raw($sheet->block->height, $sheet);
+    }
+
+    /**
+     * What some parts measure together, raw edge to raw edge.
+     *
+     * @param  list<int>  $items
+     * @param  list<Placement>  $placements
+     */
+    private static function measured(array $items, array $placements, LayoutSheet $sheet): Size
+    {
+        $xs = $ys = [];
+        foreach ($items as $item) {
+            $outlines = $item < count($placements)
+                ? [self::outline($placements[$item], $sheet)]
+                : [$sheet->frame[$item - count($placements)]->outline];
+            foreach ($outlines as $outline) {
+                foreach ($outline->corners as $corner) {
+                    $xs[] = $corner->x;
+                    $ys[] = $corner->y;
+                }
+            }
+        }
+        $order = fn (Length $one, Length $other): int => $one->compareTo($other);
+        usort($xs, $order);
+        usort($ys, $order);
+
+        return (new Size($xs[count($xs) - 1]->minus($xs[0]), $ys[count($ys) - 1]->minus($ys[0])))->outsetBy($sheet->seam);
+    }
+
+    private static function outline(Placement $placement, LayoutSheet $sheet): Outline
+    {
+        $block = $sheet->block;
+        // A quarter turn about the top left corner brings a block to lie to the left of it, or above.
+        [$x, $y, $size] = match ((($placement->turn % 360) + 360) % 360) {
+            90 => [$placement->x->minus($block->height), $placement->y, $block->turned()],
+            180 => [$placement->x->minus($block->width), $placement->y->minus($block->height), $block],
+            270 => [$placement->x, $placement->y->minus($block->width), $block->turned()],
+            default => [$placement->x, $placement->y, $block],
+        };
+
+        return Outline::rectangle($x, $y, $size);
+    }
+
+    /**
+     * Which way the seams between some strips are pressed.
+     *
+     * @param  list<list<int>>  $strips
+     * @return list<string>
+     */
+    private static function ways(PressLook $look, array $strips): array
+    {
+        $ways = [];
+        for ($index = 1; $index < count($strips); $index++) {
+            foreach ($strips[$index - 1] as $one) {
+                foreach ($strips[$index] as $other) {
+                    $ways[] = $look->between($one, $other)?->way();
+                }
+            }
+        }
+
+        return self::once($ways);
+    }
+
+    /**
+     * The block that all seams between some strips are pressed to.
+     *
+     * @param  list<list<int>>  $strips
+     * @param  list<Placement>  $placements
+     */
+    private static function toward(PressLook $look, array $strips, array $placements): ?string
+    {
+        $found = [];
+        for ($index = 1; $index < count($strips); $index++) {
+            foreach ($strips[$index - 1] as $one) {
+                foreach ($strips[$index] as $other) {
+                    $flag = $look->between($one, $other);
+                    $target = $flag?->towards($one, $other);
+                    if ($target === null) {
+                        continue;
+                    }
+                    $product = fn (int $item): string => isset($placements[$item]) ? $placements[$item]->product : '';
+                    if ($product($one) === $product($other)) {
+                        return null;
+                    }
+                    $found[$product($target)] = true;
+                }
+            }
+        }
+
+        return count($found) === 1 ? (string) array_key_first($found) : null;
+    }
+
+    /**
+     * @param  list<string|null>  $ways
+     * @return list<string>
+     */
+    private static function once(array $ways): array
+    {
+        return array_values(array_unique(array_filter($ways, is_string(...))));
+    }
+}

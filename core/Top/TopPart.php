@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Top;
+
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
+
+/** One thing that is sewn while a top is joined: a row, a long seam, a quarter, a border. */
+final readonly class TopPart
+{
+    /**
+     * @param  string  $key  unlike that of any other part of the same way of joining
+     * @param  int  $number  which one of its stage, from 1
+     * @param  int  $joined  how many things are joined in it
+     * @param  Size|null  $size  what it measures then, raw edge to raw edge; null where that is no rectangle with level sides
+     * @param  Length|null  $across  of a slanted row, how wide it is, raw edge to raw edge
+     * @param  list<string>  $ways  which way its seams are pressed, each way once; see {@see \Dew\Core\Press\PressFlag::way()}
+     * @param  string|null  $toward  product key of the block that all its seams are pressed to; empty for what lies between and around the
+     *     blocks; null where they go to several things
+     * @param  list<int>  $places  numbers of the places of the lay-out in it, in the order of sewing
+     */
+    public function __construct(
+        public string $key,
+        public int $number,
+        public int $joined,
+        public ?Size $size,
+        public ?Length $across = null,
+        public array $ways = [],
+        public array $places = [],
+        public ?string $toward = null,
+    ) {
+    }
+}
