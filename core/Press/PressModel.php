@@ -6,7 +6,7 @@ namespace Dew\Core\Press;
 
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use SplObjectStorage;
+use WeakMap;
 
 /**
  * All seams of a top and where they cross, found from its patches: each unit, block and the top is sewn in rows, then the rows together;
@@ -167,8 +167,8 @@ final class PressModel
     private function top(array $items, array $owners): Assembly
     {
         $this->items[''] = array_map(fn (Assembly $item): array => $item->edges, $items);
-        /** @var SplObjectStorage<Assembly, list<int>> $numbers */
-        $numbers = new SplObjectStorage;
+        /** @var WeakMap<Assembly, list<int>> $numbers */
+        $numbers = new WeakMap;
         $layers = ['' => []];
         foreach ($items as $number => $item) {
             $numbers[$item] = [$number];

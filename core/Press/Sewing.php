@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
-use SplObjectStorage;
+use WeakMap;
 
 /** Sews the parts of one product together, and writes down its seams and crossings in the order of sewing. */
 final class Sewing
@@ -15,13 +15,13 @@ final class Sewing
 
     /**
      * @param  int  $copies  how often the product comes in the top
-     * @param  SplObjectStorage<Assembly, list<int>>|null  $numbers  of its parts, where it shall be written down how they are sewn together
+     * @param  WeakMap<Assembly, list<int>>|null  $numbers  of its parts, where it shall be written down how they are sewn together
      */
     public function __construct(
         private readonly PressModel $model,
         private readonly string $product,
         private readonly int $copies,
-        private readonly ?SplObjectStorage $numbers = null,
+        private readonly ?WeakMap $numbers = null,
     ) {
     }
 

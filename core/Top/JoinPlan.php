@@ -148,7 +148,7 @@ final readonly class JoinPlan
             $number = count($found[$border] ?? []) + 1;
             $found[$border][] = new TopPart(
                 "border:$border:$number", $number, count($strips), self::measured($items, $placements, $sheet), null,
-                self::ways($look, $strips), [],
+                self::ways($look, $strips), [], self::outwards($look, $strips, $border, $sheet, count($placements)),
             );
         }
         $stages = [];
@@ -361,6 +361,28 @@ final readonly class JoinPlan
         }
 
         return self::once($ways);
+    }
+
+    /**
+     * Whether all seams of a border are pressed to it (`out`) or away from it (`in`); null where it is neither.
+     *
+     * @param  list<list<int>>  $strips
+     */
+    private static function outwards(PressLook $look, array $strips, string $border, LayoutSheet $sheet, int $blocks): ?string
+    {
+        $found = [];
+        for ($index = 1; $index < count($strips); $index++) {
+            foreach ($strips[$index - 1] as $one) {
+                foreach ($strips[$index] as $other) {
+                    $target = $look->between($one, $other)?->towards($one, $other);
+                    if ($target !== null) {
+                        $found[$target >= $blocks && $sheet->owners[$target - $blocks] === $border ? 'out' : 'in'] = true;
+                    }
+                }
+            }
+        }
+
+        return count($found) === 1 ? array_key_first($found) : null;
     }
 
     /**

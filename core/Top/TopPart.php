@@ -18,7 +18,7 @@ final readonly class TopPart
      * @param  Length|null  $across  of a slanted row, how wide it is, raw edge to raw edge
      * @param  list<string>  $ways  which way its seams are pressed, each way once; see {@see \Dew\Core\Press\PressFlag::way()}
      * @param  string|null  $toward  product key of the block that all its seams are pressed to; empty for what lies between and around the
-     *     blocks; null where they go to several things
+     *     blocks; of a border `out` for to it and `in` for away from it; null where they go to several things
      * @param  list<int>  $places  numbers of the places of the lay-out in it, in the order of sewing
      */
     public function __construct(

@@ -68,6 +68,8 @@ return [
     'turned' => ['1' => '(turned a quarter to the right)', '2' => '(on its head)', '3' => '(turned a quarter to the left)'],
     'press_open' => 'Press the seams open.',
     'press_between' => 'Press the seams away from the blocks.',
+    'press_out' => 'Press the seams to the border.',
+    'press_in' => 'Press the seams away from the border.',
     'press_block' => 'Press the seams to the :block blocks.',
     'press_way' => 'Press :way.',
     'press_turns' => 'Press by turns :ways, as the lay-out shows.',

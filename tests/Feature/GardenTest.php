@@ -94,7 +94,7 @@ it('shows the host every block, and the parts of the setting by their names', fu
 });
 
 it('compiles every month at every size ahead, and other ways when somebody chooses them', function (): void {
-    expect(Sheet::query()->count())->toBe(2 + 2 + 2 * 13);
+    expect(Sheet::query()->count())->toBe(2 + 2 + 2 + 2 * 13);
 });
 
 it('makes a block that is one unit once, under one name, and says of what is only cut that it is cut', function (): void {

@@ -59,6 +59,10 @@ const FORMS = [
         'queued' => '1',
     ],
     'member.method.update' => ['kind' => 'hst', 'method' => 'hst:four', 'oversize' => '1', 'from' => 't-beam'],
+    'member.layout.store' => [
+        'do' => 'swap', 'first' => '0', 'second' => '1', 'arrangement' => '0', 'revision' => '0', 'name' => 'Mine', 'other' => 'o-runner',
+    ],
+    'member.assembly.store' => ['method' => 'rows', 'part' => 'rows:row-1', 'sewn' => '1'],
     'member.pressed.update' => ['task' => 't-beam', 'done' => 'open'],
     'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],

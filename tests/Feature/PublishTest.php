@@ -31,8 +31,8 @@ it('stores the document as it came, lists the clues and compiles every sheet ahe
         ->and($quilt->fresh()->version())->toBe($version->id)
         ->and($quilt->clues()->pluck('title', 'number')->all())->toMatchArray([1 => 'Casting off', 8 => 'Landing'])
         ->and($quilt->clues()->where('number', 1)->firstOrFail()->kinds)->toBe(['hst', 'four-patch'])
-        // 1 announcement, 1 sheet of cloth, 4 pictures; at each of 4 sizes 8 clues by the usual methods.
-        ->and(Sheet::query()->count())->toBe(2 + 4 + 4 * 8);
+        // 1 announcement, 1 sheet of cloth, 4 pictures, 4 lay-outs; at each of 4 sizes 8 clues by the usual methods.
+        ->and(Sheet::query()->count())->toBe(2 + 4 + 4 + 4 * 8);
 });
 
 it('publishes a second version beside the first, and keeps what was scheduled', function (): void {
@@ -235,7 +235,7 @@ it('changes what is not open, and a size that nobody makes', function (): void {
     $this->get("/q/{$this->mine->id}/clues/1")->assertOk();
     // What nobody asks for any more is gone: sheets of the version before.
     expect(Sheet::query()->where('design_version_id', '!=', $quilt->version())->count())->toBe(0)
-        ->and(Sheet::query()->count())->toBe(2 + 3 + 3 * 8);
+        ->and(Sheet::query()->count())->toBe(2 + 3 + 3 + 3 * 8);
 });
 
 it('gives a quilt without a size another one to stand for it when the first is gone', function (): void {
@@ -259,12 +259,12 @@ it('compiles ahead the ways that members have chosen', function (): void {
     );
     Sheet::query()->delete();
     Event::fake([SheetMissed::class]);
-    $this->artisan('dew:warm')->expectsOutputToContain('39 sheets compiled.')->assertExitCode(0);
+    $this->artisan('dew:warm')->expectsOutputToContain('43 sheets compiled.')->assertExitCode(0);
     $this->get("/q/{$project->id}/clues/1")->assertOk()->assertSee('value="hst:eight" checked', false);
     $this->artisan('dew:warm')->expectsOutputToContain('0 sheets compiled.');
     Event::assertNotDispatched(SheetMissed::class);
     Sheet::query()->update(['revision' => 1]);
-    $this->artisan('dew:warm')->expectsOutputToContain('39 sheets compiled. 39 sheets taken out.');
+    $this->artisan('dew:warm')->expectsOutputToContain('43 sheets compiled. 43 sheets taken out.');
 });
 
 it('learns at which sizes clues of an earlier release have something to make', function (): void {

@@ -53,7 +53,7 @@ final readonly class Assembly
                     'key' => $part->key,
                     'name' => __('assembly.part.'.$stage->code, ['number' => $part->number, 'joined' => $part->joined]),
                     'blocks' => $this->blocks($part, $sheet, $arrangement, $labels, $stage->code),
-                    'pressed' => $this->pressed($part, $sheet),
+                    'pressed' => $this->pressed($part, $sheet, $stage->code),
                     'size' => $this->size($part, $project),
                     'sewn' => isset($sewn[$part->key]),
                 ], $stage->parts),
@@ -90,11 +90,12 @@ final readonly class Assembly
         return implode(', ', $blocks);
     }
 
-    private function pressed(TopPart $part, LayoutSheet $sheet): string
+    private function pressed(TopPart $part, LayoutSheet $sheet, string $stage): string
     {
         return match (true) {
             $part->ways === [] => '',
             $part->ways === ['open'] => __('assembly.press_open'),
+            $stage === 'border' && $part->toward !== null => __('assembly.press_'.$part->toward),
             $part->toward !== null => $part->toward === '' ? __('assembly.press_between')
                 : __('assembly.press_block', ['block' => $sheet->names[rtrim($part->toward, "'")] ?? '']),
             count($part->ways) === 1 => __('assembly.press_way', ['way' => __('press.way.'.$part->ways[0])]),

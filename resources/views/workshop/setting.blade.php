@@ -193,3 +193,41 @@
                 'to' => [$name => App\Support\Fill::in('value', 'text')] + $pressing]"/>
     @endforeach
 </div>
+<h3>{{ __('workshop.laid') }}</h3>
+<div class="inline-fields">
+    <x-edit.select place="setting/arrange" :value="$setting['arrange'] ?? null" :label="__('workshop.arrange')" id="setting-arrange" as="optional"
+        :choices="__('workshop.arranges')" :empty="__('workshop.arranges.free')"/>
+</div>
+<p class="field-hint">{{ __('workshop.also_hint') }}</p>
+@php($blocks = collect($document->items(Dew\Core\Draft\Place::of('blocks')))->mapWithKeys(fn ($block) => [$block['id'] => $block['name'] ?? $block['id']])->all())
+@php($one = (string) array_key_first($blocks))
+@foreach (is_array($setting['also'] ?? null) ? $setting['also'] : [] as $also)
+    @php($at = 'setting/also/'.$also['id'])
+    <div class="stack" id="also-{{ $also['id'] }}">
+        <div class="inline-fields">
+            <x-edit.text :place="$at.'/name'" :value="$also['name'] ?? null" :label="__('workshop.also_name')" :id="'also-name-'.$also['id']" maxlength="60"/>
+            <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $also]">{{ __('workshop.also_remove', ['name' => $also['name'] ?? '']) }}</x-edit.button>
+        </div>
+        @foreach (is_array($also['pattern'] ?? null) ? $also['pattern'] : [] as $row => $keys)
+            <div class="inline-fields">
+                @foreach (is_array($keys) ? $keys : [] as $column => $key)
+                    @php($pattern = $also['pattern'])
+                    @php($pattern[$row][$column] = App\Support\Fill::in('value', 'text'))
+                    <x-edit.select :value="$key" :label="__('workshop.also_place', ['row' => $row + 1, 'column' => $column + 1])" hidden
+                        :id="'also-'.$also['id'].'-'.$row.'-'.$column" :choices="$blocks"
+                        :edit="['kind' => 'set', 'place' => $at.'/pattern', 'expect' => $also['pattern'], 'to' => $pattern]"/>
+                @endforeach
+            </div>
+        @endforeach
+    </div>
+@endforeach
+@if (count($setting['also'] ?? []) < 12 && $blocks !== [])
+    <div class="inline-fields">
+        @foreach (['runner' => [1, 4], 'square' => [3, 3]] as $name => [$down, $across])
+            @php($item = ['id' => App\Support\Fill::in('id', 'o'), 'name' => __('workshop.also_names.'.$name), 'pattern' => array_fill(0, $down, array_fill(0, $across, $one))])
+            <x-edit.button class="btn-other" :edit="isset($setting['also']) ? ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]
+                : ['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => 'setting/also', 'to' => []], ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]]]">{{
+                __('workshop.also_add.'.$name) }}</x-edit.button>
+        @endforeach
+    </div>
+@endif
