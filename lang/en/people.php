@@ -18,5 +18,7 @@ return [
     'none_found' => 'Nobody of that name is in.',
     'count' => ':count quilt|:count quilts',
     'cell' => ':done of :total',
+    'top' => 'Top',
+    'top_count' => ':done of :count',
     'grid' => 'Where each member stands in each :clue',
 ];

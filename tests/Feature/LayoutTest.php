@@ -7,6 +7,7 @@ use App\Models\ArrangementRow;
 use App\Models\AssembledPart;
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Models\Role;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -101,6 +102,8 @@ it('marks every part as sewn once, and takes it back', function (): void {
     $mark('rows:row-2', 1)->assertSessionHasErrors(['part' => __('assembly.wrong.sewn_already')]);
     expect(AssembledPart::query()->count())->toBe(1);
     $this->get("$this->bench/assembly")->assertSee('1 of 10 sewn');
+    $this->actingAs($this->person($this->quilt, Role::Owner))->get("/host/{$this->quilt->slug}/people")->assertSee('1 of 10');
+    $this->actingAs($this->project->user);
     $mark('rows:row-99', 1)->assertSessionHasErrors(['part' => __('assembly.wrong.no_part')]);
     $mark('rows:row-3', 0)->assertSessionHasErrors(['part' => __('assembly.wrong.not_sewn')]);
     $mark('rows:row-2', 0)->assertSessionHasNoErrors();

@@ -19,9 +19,9 @@ final readonly class MarkAssembled
         if ($plan->part($part) === null) {
             throw new LayoutRefused('no_part');
         }
-        DB::transaction(function () use ($project, $part, $sewn): void {
+        DB::transaction(function () use ($project, $plan, $part, $sewn): void {
             // Two taps at the same moment wait for each other.
-            Project::query()->lockForUpdate()->findOrFail($project->id);
+            $held = Project::query()->lockForUpdate()->findOrFail($project->id);
             $there = AssembledPart::query()->where(['project_id' => $project->id, 'part' => $part])->first();
             if ($sewn && $there !== null) {
                 throw new LayoutRefused('sewn_already');
@@ -35,6 +35,11 @@ final readonly class MarkAssembled
                 $mark->save();
             } else {
                 $there?->delete();
+            }
+            // The host's list of members shows it without working every top out.
+            $assembly = ['method' => $plan->method->value, 'count' => (string) $plan->count()];
+            if (($held->bench['assembly'] ?? []) !== $assembly) {
+                $held->update(['bench' => ['assembly' => $assembly] + $held->bench]);
             }
         });
     }

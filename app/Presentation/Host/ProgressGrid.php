@@ -52,7 +52,9 @@ final readonly class ProgressGrid
             ->orderBy('projects.created_at')
             ->paginate(
                 self::PER_PAGE,
-                ['projects.id', 'projects.name', 'projects.size_key', 'projects.size_later', 'users.name as member'],
+                ['projects.id', 'projects.name', 'projects.size_key', 'projects.size_later', 'users.name as member',
+                    DB::raw("bench->'assembly'->>'count' as parts"),
+                    DB::raw('(select count(*) from assembled_parts where assembled_parts.project_id = projects.id) as sewn')],
                 total: $search === '' ? $all()->count() : $named->count(),
             )
             ->withQueryString();
@@ -83,6 +85,12 @@ final readonly class ProgressGrid
     public function sizeName(stdClass $project): string
     {
         return $project->size_later ? __('join.size_later') : $this->sizes[$project->size_key] ?? $project->size_key;
+    }
+
+    /** How many parts of her top are joined; null while she has marked none. */
+    public function top(stdClass $project): ?string
+    {
+        return (int) $project->sewn === 0 ? null : __('people.top_count', ['done' => $project->sewn, 'count' => $project->parts ?? '?']);
     }
 
     /** @return list<Drop> one for each clue, in their order: what is asked of the member is asked once for her row */

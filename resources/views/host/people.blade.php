@@ -19,6 +19,7 @@
                         @foreach ($grid->clues as $clue)
                             <th scope="col" class="clue-column"><span title="{{ $clue->title }}">{{ $clue->number }}</span></th>
                         @endforeach
+                        <th scope="col">{{ __('people.top') }}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -31,6 +32,7 @@
                                 @php($marks[$drop->state->value] ??= view('host.mark', ['state' => $drop->state])->render())
                                 <td class="clue-column">{!! $marks[$drop->state->value] !!}@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
                             @endforeach
+                            <td>{{ $grid->top($project) }}</td>
                         </tr>
                     @endforeach
                 </tbody>
