@@ -132,6 +132,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/assembly', [Member\AssemblyController::class, 'show'])->name('assembly');
         Route::post('bench/assembly', [Member\AssemblyController::class, 'store'])->middleware('throttle:edits')->name('assembly.store');
         Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->name('assembly.print');
+        Route::get('hands', [Member\HandController::class, 'show'])->name('hands');
+        Route::put('hands/{part}', [Member\HandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
         Route::get('bench/{work}', [Member\BenchWorkController::class, 'show'])->name('bench.work');
         Route::put('bench/{work}', [Member\BenchWorkController::class, 'update'])->name('bench.update');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');
@@ -172,6 +174,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('kits/cutting.pdf', [Host\KitPrintController::class, 'cutting'])->name('kits.cutting');
         Route::get('yardage', Host\YardageController::class)->name('yardage');
         Route::get('pressing', Host\PressController::class)->name('pressing');
+        Route::get('hands', [Host\HandController::class, 'index'])->name('hands');
         Route::post(
             'clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'],
         )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.sewn');
@@ -180,6 +183,9 @@ Route::middleware('auth')->group(function (): void {
         )->middleware(['can:test,quiltAlong', 'throttle:edits'])->name('remarks.store');
 
         Route::middleware('can:edit,quiltAlong')->group(function (): void {
+            Route::post('hands', [Host\HandController::class, 'store'])->middleware('throttle:edits')->name('hands.store');
+            Route::post('hands/deal', [Host\HandController::class, 'deal'])->middleware('throttle:edits')->name('hands.deal');
+            Route::put('hands/{part}', [Host\HandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
             Route::post('design/edits', Host\EditController::class)->middleware('throttle:edits')->name('edits.store');
             Route::post('design/pictures', [Host\PictureController::class, 'store'])->name('pictures.store');
             Route::post('design/clues/{clue}/picture', [Host\PictureController::class, 'ofClue'])->name('pictures.clue');

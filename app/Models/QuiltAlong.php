@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property bool $secret a mystery: what is to come is not shown
  * @property string $pace weekly, two-weekly, monthly or own
  * @property bool $quilted_by_block quilt as you go
+ * @property string|null $hands_size the size that a group sews together; null while nothing is shared out
  * @property bool $many_hands one quilt that a group sews together
  * @property string $clue_word what a clue is called here: clue, month, week or part
  * @property array{offered?: list<string>, reserve?: int, bolt?: string, hand?: array<string, list<string>>} $kits see {@see KitSettings}
@@ -58,6 +59,12 @@ final class QuiltAlong extends Model
             'default_methods' => 'array', 'kits' => 'array', 'secret' => 'boolean', 'quilted_by_block' => 'boolean', 'many_hands' => 'boolean',
             'units' => Notation::class, 'may_share_at' => 'immutable_datetime',
         ];
+    }
+
+    /** @return HasMany<HandPart, $this> */
+    public function handParts(): HasMany
+    {
+        return $this->hasMany(HandPart::class);
     }
 
     /** @return HasMany<KitRow, $this> */

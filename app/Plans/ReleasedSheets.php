@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\Clue;
 use App\Models\Project;
+use App\Models\QuiltAlong;
 use App\Plans\Whole\HerPressing;
 use App\Plans\Whole\SheetStore;
 use Dew\Core\Plan\Announcement;
@@ -43,14 +44,25 @@ final readonly class ReleasedSheets
      */
     public function layout(Project $project): ?LayoutSheet
     {
-        if ($project->size_later) {
-            return null;
-        }
-        $sheet = $this->store->layout($project->quiltAlong->version(), $project->size_key);
-        $open = $project->quiltAlong->clues()->released()->pluck('key')->flip();
+        return $project->size_later ? null : $this->layoutOf($project->quiltAlong, $project->size_key);
+    }
+
+    /** The same at any size, for a quilt that a group sews together. */
+    public function layoutOf(QuiltAlong $quiltAlong, string $size): ?LayoutSheet
+    {
+        $sheet = $this->store->layout($quiltAlong->version(), $size);
+        $open = $quiltAlong->clues()->released()->pluck('key')->flip();
         $closed = array_map(strval(...), array_keys(array_filter($sheet->opens, fn (string $clue): bool => ! $open->has($clue))));
 
         return in_array(LayoutSheet::CENTRE, $closed, true) ? null : $sheet->without(...$closed);
+    }
+
+    /** The blocks of a group quilt whose clues are open, without where they lie: what may be shown to somebody who sews one. */
+    public function openBlocks(QuiltAlong $quiltAlong, string $size): LayoutSheet
+    {
+        $open = $quiltAlong->clues()->released()->pluck('key')->all();
+
+        return $this->store->layout($quiltAlong->version(), $size)->only($open);
     }
 
     /** Changes with the published version and with the compiler: what was made of sheets by then holds no longer. */

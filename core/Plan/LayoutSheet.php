@@ -34,6 +34,8 @@ final readonly class LayoutSheet
      * @param  array<string, string>  $opens  id of the clue with which each part opens: {@see CENTRE}, and the ids of the borders
      * @param  array<string, list<string>>  $madeIn  ids of the clues that make each block, by product key
      * @param  array<string, PressLook>  $press  how seams lie, by product key; the top's under the empty key
+     * @param  array<string, list<array{slot: string, count: int, width: Length, length: Length}>>  $packs  what one copy of each block is cut
+     *     from, by product key
      * @param  string  $arrange  what members may do: `as-laid` for nothing, `swap`, or `free` for turning too
      * @param  list<OtherLayout>  $also  what the same blocks also make
      */
@@ -57,6 +59,7 @@ final readonly class LayoutSheet
         public Copies $copies = Copies::Alike,
         public array $also = [],
         public string $arrange = 'free',
+        public array $packs = [],
     ) {
     }
 
@@ -91,7 +94,24 @@ final readonly class LayoutSheet
             array_map(fn (int $index): string => $this->owners[$index], $stays),
             array_diff_key($this->borders, array_flip($borders)), $this->opens, $this->madeIn,
             $borders === [] ? $this->press : array_diff_key($this->press, ['' => true]), $this->school, $this->copies, $this->also,
-            $this->arrange,
+            $this->arrange, $this->packs,
+        );
+    }
+
+    /**
+     * The blocks alone that some clues make, without where they lie in the quilt.
+     *
+     * @param  list<string>  $clues  their ids
+     */
+    public function only(array $clues): self
+    {
+        $names = array_filter(
+            $this->names, fn (string $block): bool => array_intersect($this->madeIn[$block] ?? [], $clues) !== [], ARRAY_FILTER_USE_KEY,
+        );
+
+        return new self(
+            $this->size, $this->kind, $this->block, $this->block, $this->seam, $this->units, $this->blocks, $names, [], [], [], [], [],
+            array_intersect_key($this->madeIn, $names), array_intersect_key($this->press, $names), $this->school, $this->copies,
         );
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Host\DealParts;
 use App\Actions\Host\KeepKits;
 use App\Actions\Host\PublishDesign;
 use App\Actions\Host\ScheduleClue;
 use App\Actions\Member\ChangeStock;
 use App\Actions\Member\CutStep;
+use App\Actions\Member\HandOn;
 use App\Actions\Member\JoinQuiltAlong;
 use App\Actions\Member\RecordTap;
 use App\Models\Clue;
@@ -41,8 +43,8 @@ use Illuminate\Support\Str;
 use LogicException;
 
 /**
- * Saltbox Lane Quilt Room, its mystery Night Ferry and its block of the month Kitchen Garden: everything made up, everything put in through
- * the application's own actions.
+ * Saltbox Lane Quilt Room with its mystery Night Ferry and its block of the month Kitchen Garden, and the guild's group quilt Warm Hands:
+ * everything made up, everything put in through the application's own actions.
  */
 final class DemoSeeder extends Seeder
 {
@@ -53,6 +55,14 @@ final class DemoSeeder extends Seeder
         'wren@saltbox.example' => 'Wren Halloway, owner of Night Ferry at Saltbox Lane Quilt Room',
         'ivo@saltbox.example' => 'Ivo Brand, her helper',
         'mara@rivers.example' => 'Mara Quill, a member making the Throw',
+        'june@rivers.example' => 'June Abara, who shares out Warm Hands among the Three Rivers Patchwork Guild',
+    ];
+
+    /** Who sews Warm Hands, and at which places of the quilt: accepted, sent, out and overdue, still with them. */
+    private const HANDS = [
+        'mara@rivers.example' => [[0, 6], [], [12], [18, 24]], 'tobias@rivers.example' => [[1, 2, 3], [7], [], [8]],
+        'greta@rivers.example' => [[4, 5, 10, 11], [], [], [9]], 'hollis@rivers.example' => [[], [13], [14], []],
+        'odile@rivers.example' => [[15, 16], [], [], [17]],
     ];
 
     private const ZONE = 'America/New_York';
@@ -118,6 +128,8 @@ final class DemoSeeder extends Seeder
         private readonly CutStep $cut,
         private readonly OrderDesk $desk,
         private readonly KeepKits $keepKits,
+        private readonly DealParts $deal,
+        private readonly HandOn $handOn,
     ) {
     }
 
@@ -156,6 +168,8 @@ final class DemoSeeder extends Seeder
         $this->remark($quiltAlong, $ivo);
         $this->kits($quiltAlong, self::KITS, fetched: true);
         $this->kitchenGarden($wren);
+        CarbonImmutable::setTestNow($now);
+        $this->warmHands($now);
         CarbonImmutable::setTestNow();
     }
 
@@ -314,6 +328,42 @@ final class DemoSeeder extends Seeder
         }
     }
 
+    /** The guild's group quilt: everything is open, and about half of the blocks are back. */
+    private function warmHands(CarbonImmutable $now): void
+    {
+        $june = User::query()->where('email', 'june@rivers.example')->sole();
+        $this->ago($now, 30);
+        $quiltAlong = $this->quiltAlong(
+            'warm-hands', $june, 'WARMQLT2', 'Warm Hands', QuiltAlongKind::GroupQuilt, 'warm-hands', null, 'Three Rivers Patchwork Guild',
+        );
+        foreach ($quiltAlong->clues()->get() as $clue) {
+            $this->schedule->now($clue);
+            $clue->forceFill(['announced_at' => now()])->save();
+        }
+        $this->deal->list($quiltAlong, 's-lap');
+        $asked = Length::parse('9 1/2');
+        foreach (self::HANDS as $email => $places) {
+            $person = User::query()->where('email', $email)->sole();
+            ($this->join)($person, $quiltAlong, 'Warm Hands', 's-lap', 'c-winter');
+            foreach ($places as $how => $numbers) {
+                foreach ($numbers as $place) {
+                    $part = $quiltAlong->handParts()->where('key', "place:$place")->sole();
+                    $this->ago($now, 20);
+                    $due = $now->addDays([-3, -1, -4, 6][$how])->startOfDay();
+                    $this->deal->deal($quiltAlong->refresh(), [$part->id => $part->revision], $person, $due, (string) ($place + 1), $june);
+                    $this->ago($now, 5);
+                    if ($how === 0) {
+                        $height = $place === 11 ? Length::parse('8 3/4') : $asked;
+                        $this->deal->accept($part, $part->refresh()->revision, $asked, $height, $june, '');
+                    } elseif ($how === 1) {
+                        $this->handOn->sent($part->refresh(), $person);
+                    }
+                }
+            }
+        }
+        CarbonImmutable::setTestNow($now);
+    }
+
     /**
      * Twelve people order the first month of Kitchen Garden, by turns in its colourways.
      *
@@ -339,11 +389,12 @@ final class DemoSeeder extends Seeder
         QuiltAlongKind $kind = QuiltAlongKind::Mystery,
         string $design = 'night-ferry',
         ?string $document = null,
+        string $host = 'Saltbox Lane Quilt Room',
     ): QuiltAlong {
         $quiltAlong = QuiltAlong::query()->create([
             'slug' => $slug,
             'name' => $name,
-            'host_name' => 'Saltbox Lane Quilt Room',
+            'host_name' => $host,
             'zone' => self::ZONE,
             ...$kind->switches(),
         ]);

@@ -16,6 +16,6 @@ return [
         'bench' => 'Bench',
         'quilt' => 'Settings',
     ],
-    'host' => ['label' => 'Quilt-along', 'desk' => 'Desk', 'design' => 'Design', 'clues' => ':Clues', 'people' => 'People', 'kits' => 'Kits'],
+    'host' => ['label' => 'Quilt-along', 'desk' => 'Desk', 'design' => 'Design', 'clues' => ':Clues', 'people' => 'People', 'hands' => 'Hands', 'kits' => 'Kits'],
     'theme' => 'Light or dark',
 ];

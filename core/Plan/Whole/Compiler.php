@@ -36,7 +36,10 @@ use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\SettingKind;
+use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
@@ -307,7 +310,42 @@ final class Compiler
             $blocks, array_intersect_key($sized->names, $layout->blockCounts), $layout->placements, $layout->frame, $layout->owners, $borders,
             $opens, $madeIn, $press, $design->pressing->school, $design->pressing->copies, self::also($design, $sized),
             $sized->layout->blockCounts === [] || $design->setting->kind === SettingKind::Sixty ? 'as-laid' : $design->setting->arrange,
+            self::packs($compilation, $sized, $keys),
         );
+    }
+
+    /**
+     * What one copy of each block is cut from: by the first way of making each unit that needs no strips, since a strip gives many.
+     *
+     * @param  list<string>  $blocks  product keys
+     * @return array<string, list<array{slot: string, count: int, width: Length, length: Length}>>
+     */
+    private static function packs(Compilation $compilation, SizedDesign $sized, array $blocks): array
+    {
+        $packs = [];
+        foreach ($blocks as $block) {
+            $pack = [];
+            foreach (self::unitsIn($compilation, $sized, $block) as $key => $each) {
+                $work = $compilation->work($sized->products[$key]);
+                $ways = array_filter($work->ways(), fn (Making $making): bool => array_filter(
+                    $making->pieces, fn (Piece $piece): bool => ! $piece->isCloth() || $piece->shape === PieceShape::Strip,
+                ) === []);
+                foreach ((array_values($ways)[0] ?? $compilation->usualMaking($sized->products[$key]))->pieces as $piece) {
+                    if (! $piece->isCloth()) {
+                        continue;
+                    }
+                    [$width, $length] = [$piece->width->exact, ($piece->length ?? $piece->width)->exact];
+                    $name = implode(' ', [$piece->slots[0], $width->encode(), $length->encode()]);
+                    $pack[$name] = [
+                        'slot' => $piece->slots[0], 'count' => ($pack[$name]['count'] ?? 0) + $piece->quantity($each), 'width' => $width,
+                        'length' => $length,
+                    ];
+                }
+            }
+            $packs[$block] = array_values($pack);
+        }
+
+        return $packs;
     }
 
     /** @return list<OtherLayout> what the blocks of a size also make: everything the design offers for which there are enough of them */

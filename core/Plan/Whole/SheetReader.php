@@ -155,6 +155,10 @@ final class SheetReader
                 self::placements($other->get('placements')),
             ), $sheet->get('also')->items(self::MANY)),
             $sheet->get('arrange')->string(),
+            array_map(fn (Node $pack): array => array_map(fn (Node $piece): array => [
+                'slot' => $piece->get('slot')->string(), 'count' => $piece->get('count')->integer(0, self::MANY),
+                'width' => self::length($piece->get('width')), 'length' => self::length($piece->get('length')),
+            ], $pack->items(self::MANY)), $sheet->get('packs')->entries()),
         );
     }
 

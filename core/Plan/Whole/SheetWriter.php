@@ -359,6 +359,9 @@ final class SheetWriter
             'school' => $sheet->school->value,
             'copies' => $sheet->copies->value,
             'arrange' => $sheet->arrange,
+            'packs' => (object) array_map(fn (array $pack): array => array_map(fn (array $piece): array => [
+                'slot' => $piece['slot'], 'count' => $piece['count'], 'width' => $piece['width']->encode(), 'length' => $piece['length']->encode(),
+            ], $pack), $sheet->packs),
             'also' => array_map(fn (OtherLayout $other): array => [
                 'id' => $other->id, 'name' => $other->name, 'finished' => $other->finished->encode(),
                 'placements' => $this->placements($other->placements),

@@ -5,7 +5,7 @@
         <p class="rail-name serif">{{ $quiltAlong->name }}</p>
         @foreach (['desk' => route('host.desk', $quiltAlong), 'design' => route('host.design', $quiltAlong),
             'clues' => route('host.clues.index', $quiltAlong), 'people' => route('host.people', $quiltAlong),
-            'kits' => route('host.kits', $quiltAlong)] as $name => $url)
+            'kits' => route('host.kits', $quiltAlong)] + ($quiltAlong->many_hands ? ['hands' => route('host.hands', $quiltAlong)] : []) as $name => $url)
             <a href="{{ $url }}" @class(['rail-link', 'is-here' => $place === $name]) @if ($place === $name)
                 aria-current="page" @endif><x-icon :name="$name"/><span>{{ __('nav.host.'.$name) }}</span></a>
         @endforeach

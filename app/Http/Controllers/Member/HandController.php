@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Actions\HandRefused;
+use App\Actions\Member\HandOn;
+use App\Http\Controllers\Controller;
+use App\Models\HandPart;
+use App\Models\Project;
+use App\Models\User;
+use App\Presentation\Member\HerHands;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** What a member sews of a quilt by many hands: hand it on, send it back, or say that she cannot. */
+final class HandController extends Controller
+{
+    public function show(Project $project, HerHands $hands): View
+    {
+        abort_unless($project->quiltAlong->many_hands, 404);
+
+        return view('member.hands', ['project' => $project] + $hands->of($project));
+    }
+
+    public function update(Request $request, Project $project, int $part, HandOn $hand): RedirectResponse
+    {
+        abort_unless($project->quiltAlong->many_hands, 404);
+        $held = HandPart::query()->where('quilt_along_id', $project->quilt_along_id)->findOrFail($part);
+        $asked = $request->validate([
+            'do' => ['required', 'in:hand_on,sent,cannot'],
+            'to' => ['nullable', 'integer', 'min:1', 'max:9000000000000000'],
+            'words' => ['nullable', 'string', 'max:500'],
+        ], ['*.*' => __('hands.wrong.asked')]);
+        $user = $project->user;
+        try {
+            match ($asked['do']) {
+                'hand_on' => $hand->to($held, $user, User::query()->find((int) ($asked['to'] ?? 0)) ?? throw new HandRefused('no_member')),
+                'sent' => $hand->sent($held, $user),
+                default => $hand->cannot($held, $user, trim((string) ($asked['words'] ?? ''))),
+            };
+        } catch (HandRefused $refused) {
+            throw ValidationException::withMessages(['hands' => $refused->sentence()]);
+        }
+
+        return redirect()->route('member.hands', $project)->with('status', __('hands.done.'.$asked['do'], ['part' => $held->label]));
+    }
+}

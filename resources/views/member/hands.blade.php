@@ -1,0 +1,44 @@
+<x-layout.member :title="__('hands.title')" :project="$project" place="bench">
+    <h1>{{ __('hands.title') }}</h1>
+    @include('member.bench-tabs', ['here' => 'hands'])
+    @if ($errors->any())<p class="field-error" role="alert">{{ $errors->first() }}</p>@endif
+    <div class="layout-page">
+    <section aria-labelledby="mine"><h2 id="mine">{{ __('hands.mine') }}</h2>
+        <p>{{ __('hands.mine_lead') }}</p>
+        @forelse ($mine as $one)
+            @php($part = $one['part'])
+            <article class="card hand-mine">
+                @if ($one['picture'])@include('member.layout-drawing', ['picture' => $one['picture'], 'label' => $part->label, 'class' => 'is-small', 'flags' => $one['flags']])@endif
+                <div class="stack">
+                    <h3>{{ $part->label }}</h3>
+                    <p>{{ __('hands.state.'.$part->state->value) }}@if ($part->due_on), {{ __('hands.until', ['date' => $part->due_on->isoFormat('LL')]) }}@endif
+                        @if ($part->isOverdue())<b class="is-late">{{ __('hands.overdue') }}</b>@endif</p>
+                    @if ($one['size'])<p class="top-size">{{ __('hands.asked', ['size' => $one['size']]) }}</p>@endif
+                    @if ($part->pack)<p>{{ __('hands.pack_line', ['pack' => $part->pack]) }}</p>@endif
+                    @if ($one['press'])<p>{{ $one['press'] }}</p>@endif
+                    @if ($part->remark)<p class="message is-status">{{ __('hands.said', ['words' => $part->remark]) }}</p>@endif
+                    @if ($part->state === App\Models\HandState::Out)
+                    <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}">@csrf @method('put')
+                        <button class="btn btn-main" name="do" value="sent">{{ __('hands.sent') }}<span class="visually-hidden">: {{ $part->label }}</span></button></form>
+                    @endif
+                    <details><summary>{{ __('hands.hand_on') }}</summary>
+                        <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="inline-fields">@csrf @method('put')
+                            <div class="field"><label class="form-label" for="to-{{ $part->id }}">{{ __('hands.to') }}</label><select class="form-select" id="to-{{ $part->id }}" name="to">
+                                @foreach ($people as $person)<option value="{{ $person->id }}">{{ $person->name }}</option>@endforeach</select></div>
+                            <button class="btn btn-other" name="do" value="hand_on">{{ __('hands.hand_on') }}</button></form></details>
+                    <details><summary>{{ __('hands.cannot') }}</summary>
+                        <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="stack">@csrf @method('put')
+                            <p class="field-hint">{{ __('hands.cannot_hint') }}</p>
+                            <div class="field"><label class="form-label" for="why-{{ $part->id }}">{{ __('hands.why') }}</label>
+                                <input class="form-control" id="why-{{ $part->id }}" name="words" maxlength="500" autocomplete="off"></div>
+                            <button class="btn btn-other" name="do" value="cannot">{{ __('hands.cannot') }}</button></form></details>
+                </div>
+            </article>
+        @empty<div class="empty"><p>{{ __('hands.mine_none') }}</p></div>@endforelse
+    </section>
+    <section class="card" aria-labelledby="wall"><h2 id="wall">{{ __('hands.wall') }}</h2>
+        @if ($wall)<p>{{ __('hands.count', ['accepted' => $wall['accepted'], 'count' => $wall['count']]) }}</p><x-wall :wall="$wall" :label="__('hands.wall_label')"/>
+        @else<p>{{ __('hands.not_open') }}</p>@endif
+    </section>
+    </div>
+</x-layout.member>
