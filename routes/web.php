@@ -134,6 +134,9 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->name('assembly.print');
         Route::get('hands', [Member\HandController::class, 'show'])->name('hands');
         Route::put('hands/{part}', [Member\HandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
+        Route::post('bench/quilting/picture', [Member\QuiltingPictureController::class, 'store'])->middleware('throttle:edits')->name('quilting.store');
+        Route::delete('bench/quilting/picture', [Member\QuiltingPictureController::class, 'destroy'])->name('quilting.destroy');
+        Route::get('bench/quilting/{picture}', [Member\QuiltingPictureController::class, 'show'])->name('quilting.picture');
         Route::get('bench/{work}', [Member\BenchWorkController::class, 'show'])->name('bench.work');
         Route::put('bench/{work}', [Member\BenchWorkController::class, 'update'])->name('bench.update');
         Route::get('copy', [Member\CopyController::class, 'edit'])->name('copy');

@@ -47,6 +47,7 @@ final class DeleteAccount
             return $quilts;
         });
         $quilts->each(fn (Project $quilt) => $this->pictures->clear(ClothPictures::ownOf($quilt)));
+        $quilts->each(fn (Project $quilt) => $this->pictures->clear(ClothPictures::notesOf($quilt)));
     }
 
     /** @return Collection<int, QuiltAlong> */

@@ -110,6 +110,12 @@ final class ClothPictures
         return 'own-cloth/'.$project->id;
     }
 
+    /** Where the picture beside her notes on quilting is kept. */
+    public static function notesOf(Project $project): string
+    {
+        return 'quilting-notes/'.$project->id;
+    }
+
     /**
      * Deletes the pictures of a folder, but for some.
      *

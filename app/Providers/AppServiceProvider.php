@@ -108,7 +108,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('picture', '[0-9a-f]{64}');
         Route::pattern('slot', '[A-Za-z0-9-]{1,64}');
         Route::pattern('stock', '[0-9a-z]{26}');
-        Route::pattern('work', 'borders|back|binding');
+        Route::pattern('work', 'borders|back|binding|quilted|quilting|left');
         Route::pattern('part', '[1-9][0-9]{0,15}');
         Route::pattern('other', '[a-z0-9-]{1,40}');
         Route::pattern('order', '[1-9][0-9]{0,17}');

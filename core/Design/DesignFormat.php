@@ -220,7 +220,8 @@ final class DesignFormat
             ]), 0, 12),
             'quilting' => new RecordType([
                 'join' => ChoiceType::cases(QuiltingJoin::cases()), 'allowance' => self::length(), 'edge_kept' => new FlagType,
-            ], ['edge_kept']),
+                'trim' => self::length(),
+            ], ['edge_kept', 'trim']),
         ], ['alternate', 'triangles', 'ends', 'diamonds', 'sashing', 'borders', 'arrange', 'also', 'quilting']));
     }
 

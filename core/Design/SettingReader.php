@@ -207,7 +207,10 @@ final class SettingReader
         }
         $kept = $node->has('edge_kept') && $node->get('edge_kept')->boolean();
 
-        return new QuiltAsYouGo($node->get('join')->enum(QuiltingJoin::class), $node->get('allowance')->length(), $kept);
+        return new QuiltAsYouGo(
+            $node->get('join')->enum(QuiltingJoin::class), $node->get('allowance')->length(), $kept,
+            $node->has('trim') ? $node->get('trim')->length() : null,
+        );
     }
 
     private function sashing(Node $node): Sashing

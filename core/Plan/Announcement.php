@@ -7,6 +7,7 @@ namespace Dew\Core\Plan;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
+use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Words\Preparation;
 
 /** What everybody may know from the first day: cloth, colourways, sizes and how many clues there will be. No picture, no count. */
@@ -23,6 +24,7 @@ final readonly class Announcement
      * @param  array<string, int>  $fabricsNeededAt  numbers of the first clues that need the fabrics that may be chosen later, by slot id
      * @param  array<string, array<string, Length>>  $cloth  what covers every way of making the whole quilt, allowances included, by size
      *     and slot: exact, so that it is rounded before anybody sees it
+     * @param  QuiltAsYouGo|null  $quilting  how blocks are joined that are quilted one by one; null where they are not
      * @param  Preparation  $prepare  what is published before the first clue on purpose
      */
     public function __construct(
@@ -36,6 +38,7 @@ final readonly class Announcement
         public array $fabricsNeededAt = [],
         public Preparation $prepare = new Preparation,
         public array $cloth = [],
+        public ?QuiltAsYouGo $quilting = null,
     ) {
     }
 

@@ -29,7 +29,8 @@ final readonly class QuiltingChecks
             $clear = $quilting->sizes($block->finished(), $subject->design->room)['clear'];
             // A finished point lies a seam allowance farther from the trimmed edge than from the finished one.
             $nearest = self::nearestPoint($block);
-            $has = $nearest === null ? null : Length::approximately($nearest)->plus($subject->design->room->seam);
+            $has = $nearest === null ? null : Length::approximately($nearest)->plus($subject->design->room->seam)
+                ->minus($quilting->trim->dividedBy(2));
             if ($has !== null && $has->isLessThan($clear)) {
                 $findings[$key] = new Finding('points-at-join', Severity::Warning, $subject->place($key), [
                     'block' => $subject->name($key),

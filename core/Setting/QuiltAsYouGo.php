@@ -11,6 +11,9 @@ use Dew\Core\Measure\Size;
 /** Blocks quilted one by one with their own batting and back, and joined afterwards; the way of joining decides every size. */
 final readonly class QuiltAsYouGo
 {
+    /** What is trimmed off a quilted block, in all; nothing where the pattern does not say. */
+    public Length $trim;
+
     /**
      * @param  Length  $allowance  h: what the folded layer stands out beyond the batting, or what a plain join or a cover strip's seam
      *     takes
@@ -21,7 +24,15 @@ final readonly class QuiltAsYouGo
         public QuiltingJoin $join,
         public Length $allowance,
         public bool $edgeKept = false,
+        ?Length $trim = null,
     ) {
+        $this->trim = $trim ?? Length::zero();
+    }
+
+    /** What a block is trimmed to once it is quilted: its finished size, a seam allowance all round, and less what trimming takes. */
+    public function trimmed(Size $finished, CuttingRoom $room): Size
+    {
+        return $finished->outsetBy($room->seam)->outsetBy($this->trim->dividedBy(2)->negated());
     }
 
     /**
@@ -30,8 +41,12 @@ final readonly class QuiltAsYouGo
      */
     public function pitch(Size $finished, CuttingRoom $room): Size
     {
-        $trimmed = $finished->outsetBy($room->seam);
+        return $this->showing($this->trimmed($finished, $room));
+    }
 
+    /** What is left of a block that is trimmed to some size once it is joined. */
+    public function showing(Size $trimmed): Size
+    {
         return $this->takesAllowance() ? $trimmed->outsetBy($this->allowance->negated()) : $trimmed;
     }
 
@@ -54,12 +69,9 @@ final readonly class QuiltAsYouGo
      * same, seen from behind, so that no strip shows. A cover strip: the layers are joined with a seam of h, and the batting is smaller
      * than the block by h all round; a strip of 2h is laid over the seam behind. Sewn through: all layers end together and lose h.
      *
-     * @return array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length} unfinished sizes; the width of the
-     *     strip as it
-     *                                                                                                     shows; the same at the quilt's
-     *                                                                                                     edge; how far points must stay
-     *                                                                                                     from the trimmed edge of the
-     *                                                                                                     front
+     * @return array{front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length} what is
+     *     pieced and cut, unfinished; what the quilted block is trimmed to; what it shows once it is joined; the width of the strip as it
+     *     shows; the same at the quilt's edge; how far points must stay from the trimmed edge of the front
      */
     public function sizes(Size $finished, CuttingRoom $room): array
     {
@@ -67,12 +79,15 @@ final readonly class QuiltAsYouGo
         $half = $this->allowance->dividedBy(2);
         $front = $finished->outsetBy($room->seam);
         $larger = $front->outsetBy($this->allowance);
+        $trimmed = $this->trimmed($finished, $room);
+        $then = ['trimmed' => $trimmed, 'shows' => $this->showing($trimmed)];
 
         return match ($this->join) {
             QuiltingJoin::BackToFront => [
                 'front' => $front,
                 'batting' => $front,
                 'back' => $larger,
+                ...$then,
                 'strip' => $this->allowance,
                 'outer' => $half,
                 'clear' => $half,
@@ -81,14 +96,16 @@ final readonly class QuiltAsYouGo
                 'front' => $larger,
                 'batting' => $front,
                 'back' => $front,
+                ...$then,
                 'strip' => $zero,
                 'outer' => $zero,
                 'clear' => $this->allowance,
             ],
             QuiltingJoin::CoverStrip => [
                 'front' => $front,
-                'batting' => $front->outsetBy($this->allowance->negated()),
-                'back' => $front,
+                'batting' => $trimmed->outsetBy($this->allowance->negated()),
+                'back' => $trimmed,
+                ...$then,
                 'strip' => $this->allowance->times(2),
                 'outer' => $zero,
                 'clear' => $this->allowance,
@@ -97,6 +114,7 @@ final readonly class QuiltAsYouGo
                 'front' => $front,
                 'batting' => $front,
                 'back' => $front,
+                ...$then,
                 'strip' => $zero,
                 'outer' => $zero,
                 'clear' => $this->allowance,

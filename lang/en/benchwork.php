@@ -3,7 +3,34 @@
 declare(strict_types=1);
 
 return [
-    'tabs' => ['bags' => 'Bags', 'layout' => 'Lay-out', 'assembly' => 'Joining', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding'],
+    'tabs' => ['bags' => 'Bags', 'layout' => 'Lay-out', 'assembly' => 'Joining', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding', 'quilted' => 'Quilted blocks', 'quilting' => 'Quilting',
+        'left' => 'Left over'],
+    'keep' => 'Keep it',
+    'lines' => ['none' => 'no lines', 'seams' => 'beside every seam', 'echoes' => 'echoes within every piece', 'grid' => 'a grid', 'diagonal' => 'diagonals both ways'],
+    'quilting' => [
+        'says' => 'Lines: :lines, :distance apart.',
+        'later' => 'The lines are drawn here once the lay-out is open.',
+        'picture' => 'Your picture', 'picture_alt' => 'Your picture beside your notes on quilting', 'picture_choose' => 'A sketch or a photograph',
+        'picture_keep' => 'Keep the picture', 'picture_kept' => 'The picture is kept.', 'picture_remove' => 'Remove the picture',
+        'picture_gone' => 'The picture is removed.',
+    ],
+    'batting' => [
+        'needed' => 'Batting: :width by :height.',
+        'upright' => 'From a roll :usable wide: one piece, :length of it.|From a roll :usable wide: :count widths side by side, :length in all. Butt the edges, do '
+            .'not overlap them, and join them with a wide zigzag.',
+        'level' => 'From a roll :usable wide: one piece laid across, :length of it.|From a roll :usable wide: :count widths one above the other, :length in all. '
+            .'Butt the edges, do not overlap them, and join them with a wide zigzag.',
+    ],
+    'sleeve' => 'Hanging sleeve: one strip :width wide and :length long. Hem both ends by ½ in turned twice, fold it along, sew it into the binding at the top, '
+        .'and sew its lower edge down by hand with a little slack for the rod.|Hanging sleeve: :count strips :width wide, joined to :length. Hem both ends by ½ in '
+        .'turned twice, fold it along, sew it into the binding at the top, and sew its lower edge down by hand with a little slack for the rod.',
+    'label' => 'Label: cut :size, turn ¼ in under all round. Write who made it, for whom, when and where, and how it is washed.',
+    'left' => [
+        'heads' => ['Cloth', 'Size', 'It can still become'], 'none' => 'No cloth of yours is left over, or none is on your list.', 'to_cloth' => 'Your cloth',
+        'back' => 'part of a pieced back', 'squares' => 'one square of :side|:count squares of :side', 'strips' => 'one strip of :side, for binding or the next '
+            .'quilt|:count strips of :side, for binding or the next quilt',
+        'label' => 'a label', 'small-squares' => 'one square of :side|:count squares of :side', 'scrap' => 'scraps',
+    ],
     'work_out' => 'Work it out',
     'saved' => 'Saved. Your numbers are below.',
     'result' => 'Your numbers',
@@ -14,19 +41,26 @@ return [
         'borders' => 'Measure your own top, not the pattern’s: raw edge to raw edge, near both edges and through the middle. A border that is cut to the '
             .'pattern’s number instead makes the top ruffle.',
         'back' => 'The back and the batting stand out beyond the top on every side. Measures are finished, without the seam allowance.',
+        'quilting' => 'The quilting is yours: a place for your notes and a picture, and lines drawn on your quilt to look at before you mark any.',
+        'left' => 'What is left of your cloth once the open :clues are cut, what can become most first.',
+        'quilted' => 'Blocks that are quilted one by one and then joined: what each layer measures when.',
         'binding' => 'How many strips go round your quilt, straight across the cloth or on the bias, and which of your cloth is enough.',
     ],
     'field' => [
         'widths' => 'Across: top, middle, bottom', 'heights' => 'Down: left, middle, right', 'diagonals' => 'Both diagonals',
         'borders' => 'Finished widths of the borders, from the inside out', 'corner' => 'The corners', 'unit' => 'Length of one unit of a pieced border',
         'top' => 'The quilt top, width × height', 'beyond' => 'How far the back stands out on every side', 'module' => 'Piece it on modules of',
-        'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
+        'measured' => 'What your quilted blocks are trimmed to', 'batting' => 'Width of your batting', 'notes' => 'Your notes',
+        'lines' => 'Lines to quilt along', 'distance' => 'Distance of the lines', 'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
     ],
     'hint' => [
         'widths' => 'With commas between, such as 60, 60 1/4, 60.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show a top that leans.',
         'borders' => 'With commas between, such as 1, 3. Left empty, only the top is looked at.', 'unit' => 'Left empty for plain borders.',
         'top' => 'Such as 60 x 80.', 'beyond' => '4 in for most; more on a frame, where your quilter asks for it.',
         'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '2 1/2 or 2 1/4 for most.',
+        'measured' => 'Left empty for what the pattern says. Otherwise the smallest one, such as 10 x 10.',
+        'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean to draw.',
+        'distance' => 'Such as 1/4 or 2.',
         'cloth' => 'Left empty for a straight binding.',
     ],
     'corner' => ['straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
@@ -38,6 +72,10 @@ return [
         'no_width' => 'A border, or a unit of one, needs a width above zero.',
         'too_wide' => 'This border is wider than half of the top.',
         'too_narrow' => 'The cloth is not wider than the strip.',
+        'no_distance' => 'Lines lie at least 1/8 in apart, and no farther than the quilt is wide.',
+        'no_lines' => 'Choose one of the kinds of lines.',
+        'not_this_block' => 'That is more than 2 in off what the pattern says: measure one quilted block, from edge to edge.',
+        'none_quilted' => 'This quilt has no blocks that are quilted one by one.',
         'no_strip' => 'This piece of cloth is smaller than a strip.',
         'module_small' => 'This module is too small: the back would take more than 40 of them in a row.',
         'module_large' => 'This module is larger than the top.',
@@ -95,6 +133,34 @@ return [
         'enough' => 'That is enough: the first :strips strips suffice.',
         'short' => 'That is :short too short.',
         'fits' => ':cloth is enough for a straight binding.',
+    ],
+    'quilted' => [
+        'block' => ':count × :name', 'by' => ':width × :height', 'layer' => 'Layer',
+        'layers' => ['front' => 'Front', 'batting' => 'Batting', 'back' => 'Back'],
+        'moments' => ['Pieced or cut', 'Trimmed after quilting', 'Showing once joined'],
+        'counted' => 'Cut :count batting :batting and :count back :back.|Cut :count battings :batting and :count backs :back.',
+        'how' => [
+            'back-to-front' => 'Trim front and batting level, and the back :allowance larger all round. Sew two blocks front to front along the edge of the '
+                .'batting; press the backs open, fold their raw edges to the seam, fold again over it and sew down. The strip shows the cloth of the back, '
+                .':allowance wide, and covers :half of each block. For a coloured strip, choose the back for it.',
+            'front-to-back' => 'Trim batting and back level, and leave the front :allowance larger all round. Sew two blocks back to back along the edge of '
+                .'the batting and fold the fronts over behind. No strip shows on the front.',
+            'cover-strip' => 'Sew two blocks front to front with a seam of :allowance, through front and back; the batting ends at the seam. Press it open '
+                .'behind and sew a strip over it by hand. The strip shows behind only.',
+            'sewn-through' => 'Trim all layers level and sew two blocks together with a seam of :allowance, through everything; press it open and sew it '
+                .'down flat.',
+        ],
+        'edge_kept' => 'Along the outside of the quilt the allowance of :allowance is kept, and the binding goes over it.',
+        'edge_trimmed' => 'Along the outside of the quilt, trim everything level with the batting before the binding goes on.',
+        'joins' => 'Joins: :short of :short_length between the blocks of rows, then :long of :long_length between rows.',
+        'strips' => 'Cover strips: 1 strip :cut wide across cloth :usable wide.|Cover strips: :count strips :cut wide across cloth :usable wide.',
+        'later' => 'How large the quilt becomes shows here once the lay-out is open.',
+        'rules' => [
+            'Quilting draws a block in. Trim every block to the smallest one, and write above what they measure then: all numbers follow.',
+            'Let the outermost pieces of a block be wider by what the join takes, or it takes it from the design.',
+            'End the quilting as far from the edge as points have to stay.',
+            'Join the blocks of each row first, then the rows, beginning in the middle, so that no seam carries the whole weight.',
+        ],
     ],
     'join' => [
         'title' => ':size: :count blocks, quilted one by one',

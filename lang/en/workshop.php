@@ -365,6 +365,7 @@ return [
             .'over the join',
         'sewn-through' => 'sewn through all layers',
     ],
+    'join_trim' => 'Trimmed off a quilted block, in all',
     'join_allowance' => 'Allowance of the join',
     'edge_kept' => 'The outer edge is kept',
     'later' => 'What members may leave open',

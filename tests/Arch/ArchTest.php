@@ -47,7 +47,7 @@ const CORE_BORDERS = [
     'Unit' => ['Measure', 'Fabric', 'Geometry', 'Making'],
     'Unit/Kind' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit'],
     'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Plan'],
-    'Bench' => ['Measure', 'Fabric', 'Cutting'],
+    'Bench' => ['Measure', 'Fabric', 'Geometry', 'Cutting', 'Setting'],
     'Press' => ['Geometry'],
     'Top' => ['Measure', 'Geometry', 'Plan', 'Press'],
     'Hands' => ['Measure'],
@@ -62,7 +62,7 @@ const CORE_BORDERS = [
     'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Sixty', 'Design'],
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan', 'Words'],
-    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words', 'Press'],
+    'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words', 'Press', 'Setting'],
     'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
     'Plan/Whole' => [
         'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split', 'Cutting',

@@ -6,6 +6,8 @@ use App\Presentation\Shared\Figure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 
 beforeEach(function (): void {
@@ -43,7 +45,7 @@ it('says how a pieced border fits, and squares and mitres in the corners', funct
 it('says what cannot be, and loses nothing that was typed', function (string $work, array $wrong, string $says): void {
     $forms = [
         'borders' => ['widths' => '60', 'heights' => '60', 'diagonals' => '', 'borders' => '1', 'corner' => 'straight', 'unit' => ''],
-        'back' => ['top' => '60 x 80', 'beyond' => '4', 'module' => '10'],
+        'back' => ['top' => '60 x 80', 'beyond' => '4', 'module' => '10', 'batting' => ''],
         'binding' => ['top' => '60 x 80', 'width' => '2 1/2', 'cloth' => ''],
     ];
     $this->from("$this->bench/$work")->followingRedirects()->put("$this->bench/$work", [...$forms[$work], ...$wrong])
@@ -85,4 +87,66 @@ it('reads every length that it prints', function (): void {
             expect(Length::parse($shown, $notation->unit())->nearestTo($notation->fineStep())->encode())->toBe($length->encode(), $shown);
         }
     }
+});
+
+it('tells of batting, sleeve and label beside back and binding', function (): void {
+    $this->put("$this->bench/back", ['top' => '60 x 80', 'beyond' => '4', 'module' => '', 'batting' => '60'])->assertSessionHasNoErrors();
+    // 68 by 88 from a roll of 60 in: two widths, upright 176 in, laid across 136.
+    expect(benchText($this->get("$this->bench/back")))->toContain('Batting: 68 in by 88 in', '2 widths one above the other, 136 in in all');
+    $this->put("$this->bench/binding", ['top' => '60 x 80', 'width' => '2 1/2', 'cloth' => ''])->assertSessionHasNoErrors();
+    expect(benchText($this->get("$this->bench/binding")))->toContain('2 strips 9 in wide, joined to 60 in', 'Label: cut 5 in × 4 in');
+    $this->put("$this->bench/back", ['top' => '60 x 80', 'beyond' => '4', 'module' => '', 'batting' => '0'])->assertSessionHasErrors('measures');
+});
+
+it('keeps notes on quilting with a picture, and draws lines once the lay-out is open', function (): void {
+    Storage::fake('local');
+    $form = ['notes' => 'Begin in the middle.', 'lines' => 'diagonal', 'distance' => '2'];
+    $this->put("$this->bench/quilting", $form)->assertSessionHasNoErrors();
+    $this->get("$this->bench/quilting")->assertSee('Begin in the middle.')->assertSee('drawn here once the lay-out is open');
+    $this->quilt->clues()->update(['release_at' => now()->subHour()]);
+    foreach (['seams', 'echoes', 'grid', 'diagonal'] as $lines) {
+        $this->put("$this->bench/quilting", ['lines' => $lines] + $form)->assertSessionHasNoErrors();
+        $this->get("$this->bench/quilting")->assertOk()->assertSee('quilting-line', false);
+    }
+    $this->put("$this->bench/quilting", ['distance' => '1/100'] + $form)->assertSessionHasErrors('measures');
+    $this->put("$this->bench/quilting", ['lines' => 'feathers'] + $form)->assertSessionHasErrors('measures');
+
+    $this->post("$this->bench/quilting/picture", ['picture' => UploadedFile::fake()->image('sketch.jpg', 300, 200)])->assertSessionHasNoErrors();
+    $hash = $this->project->fresh()->bench['quilting-picture']['hash'];
+    expect($this->get("$this->bench/quilting/$hash")->assertOk()->headers->get('Content-Type'))->toBe('image/png');
+    $this->get("$this->bench/quilting/".str_repeat('a', 64))->assertNotFound();
+    $this->post("$this->bench/quilting/picture", ['picture' => UploadedFile::fake()->createWithContent('sketch.png', 'no picture')])
+        ->assertSessionHasErrors('picture');
+    $this->actingAs($this->project($this->quilt)->user)->get("$this->bench/quilting/$hash")->assertNotFound();
+    $this->actingAs($this->project->user)->delete("$this->bench/quilting/picture")->assertSessionHasNoErrors();
+    $this->get("$this->bench/quilting/$hash")->assertNotFound();
+});
+
+it('sorts what is left by what it can still become', function (): void {
+    $this->project->stock()->create(['slot_key' => 'f-deep', 'kind' => 'scrap', 'width' => Length::inches(12), 'length' => Length::inches(11), 'count' => 1, 'name' => 'old shirt']);
+    $this->project->stock()->create(['slot_key' => 'f-mist', 'kind' => 'scrap', 'width' => Length::inches(30), 'length' => Length::inches(20), 'count' => 1]);
+    $page = benchText($this->get("$this->bench/left")->assertOk());
+    expect($page)->toContain('part of a pieced back', 'old shirt', 'one square of 10 in')
+        ->and(strpos($page, 'part of a pieced back'))->toBeLessThan(strpos($page, 'one square of 10 in'));
+});
+
+it('measures quilted blocks at three moments, by what they are really trimmed to, in the quilt that joins them only', function (): void {
+    $this->get("$this->bench/borders")->assertDontSee('Quilted blocks');
+    $this->put("$this->bench/quilted", ['measured' => '10 x 10'])->assertSessionHasErrors('measures');
+    $document = json_decode(self::document(), true);
+    unset($document['setting']['borders']);
+    $document['setting']['quilting'] = ['join' => 'cover-strip', 'allowance' => '1/2', 'trim' => '1/2'];
+    foreach ($document['clues'] as &$clue) {
+        $clue['tasks'] = array_values(array_filter($clue['tasks'], fn (array $task): bool => ! str_starts_with($task['part'] ?? '', 'border:')));
+    }
+    $quilt = App\Models\QuiltAlong::factory()->create();
+    app(App\Actions\Host\PublishDesign::class)($quilt, (string) json_encode($document));
+    $quilt->clues()->update(['release_at' => now()->subHour()]);
+    $mine = $this->project($quilt);
+    $page = benchText($this->actingAs($mine->user)->get("/q/{$mine->id}/bench/quilted")->assertOk());
+    // Blocks finish 12 in: pieced 12½, trimmed to 12, showing 11; five by five of them 55.
+    expect($page)->toContain('Front12½ in × 12½ in12 in × 12 in11 in × 11 in', 'The quilt then measures 55 in by 55 in', 'Joins: 20 of 11 in');
+    $this->put("/q/{$mine->id}/bench/quilted", ['measured' => '11 3/4 x 11 3/4'])->assertSessionHasNoErrors();
+    expect(benchText($this->get("/q/{$mine->id}/bench/quilted")))->toContain('The quilt then measures 53¾ in by 53¾ in');
+    $this->put("/q/{$mine->id}/bench/quilted", ['measured' => '3 x 3'])->assertSessionHasErrors('measures');
 });

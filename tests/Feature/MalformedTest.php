@@ -67,6 +67,8 @@ const FORMS = [
     'host.hands.store' => ['size' => 's-throw'],
     'host.hands.deal' => ['to' => '1', 'due' => '2027-03-01', 'pack' => '4', 'part_1' => '1'],
     'host.hands.update' => ['do' => 'accept', 'revision' => '1', 'width' => '12 1/2', 'height' => '12 1/2', 'words' => 'Well sewn'],
+    'member.quilting.store' => ['picture' => 'x'],
+    'member.quilting.destroy' => [],
     'member.pressed.update' => ['task' => 't-beam', 'done' => 'open'],
     'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],

@@ -64,7 +64,7 @@ final class JoinOf extends Command
     }
 
     /**
-     * @param  array{front: Size, batting: Size, back: Size, strip: Length, outer: Length, clear: Length}  $sizes
+     * @param  array{front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length}  $sizes
      * @param  array{between_blocks: int, block_length: Length, between_rows: int, row_length: Length, cut: Length}|null  $cover
      */
     private function print(string $name, int $count, array $sizes, Size $shows, Size $quilt, Size $alone, ?array $cover): void
@@ -74,6 +74,7 @@ final class JoinOf extends Command
         $this->line(__('benchwork.join.front', [
             'front' => $by($sizes['front']), 'batting' => $by($sizes['batting']), 'back' => $by($sizes['back']),
         ]));
+        $this->line(__('quilting.trimmed', ['width' => $this->inches($sizes['trimmed']->width), 'height' => $this->inches($sizes['trimmed']->height)]));
         $this->line($sizes['strip']->isZero() ? __('benchwork.join.plain') : __('benchwork.join.strip', [
             'strip' => $this->inches($sizes['strip']), 'outer' => $this->inches($sizes['outer']),
         ]));

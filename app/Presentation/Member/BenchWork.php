@@ -17,6 +17,7 @@ use Dew\Core\Bench\Corner;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\PiecedBack;
 use Dew\Core\Bench\PiecedBorder;
+use Dew\Core\Bench\QuiltedTop;
 use Dew\Core\Bench\TopMeasure;
 use Dew\Core\Cutting\Backing;
 use Dew\Core\Cutting\Binding;
@@ -25,6 +26,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Top\Arrangement;
 
 /**
  * The last steps of a quilt from what it really measures: borders, back and binding. What she measured is kept as she wrote it; the numbers
@@ -34,6 +36,9 @@ final readonly class BenchWork
 {
     /** Usable width of wide backing cloth, its selvedges off. */
     private const WIDE = 106;
+
+    /** Width of batting off the roll, in inches. */
+    private const BATTING = 90;
 
     /** Measures of one direction. */
     private const MOST = 5;
@@ -46,6 +51,7 @@ final readonly class BenchWork
     public function __construct(
         private HerCutting $cutting,
         private ReleasedSheets $sheets,
+        private BenchFinish $finish,
     ) {
     }
 
@@ -61,7 +67,13 @@ final readonly class BenchWork
 
         $fields = match ($work) {
             'borders' => ['widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => '', 'corner' => Corner::Straight->value, 'unit' => ''],
-            'back' => ['top' => $size, 'beyond' => $this->text(Length::inches(4), $project), 'module' => ''],
+            'quilted' => ['measured' => ''],
+            'quilting' => ['notes' => '', 'lines' => 'none', 'distance' => $this->text(Length::inches(1), $project)],
+            'left' => [],
+            'back' => [
+                'top' => $size, 'beyond' => $this->text(Length::inches(4), $project), 'module' => '',
+                'batting' => $this->text(Length::inches(self::BATTING), $project),
+            ],
             default => ['top' => $size, 'width' => $this->text(Length::fraction(5, 2), $project), 'cloth' => ''],
         };
 
@@ -79,6 +91,9 @@ final readonly class BenchWork
         return match ($work) {
             'borders' => $this->borders($project, $fields),
             'back' => $this->back($project, $fields),
+            'quilted' => $this->quilted($project, $fields),
+            'quilting' => $this->finish->quilting($project, $fields),
+            'left' => $this->finish->left($project),
             default => $this->binding($project, $fields),
         };
     }
@@ -162,7 +177,71 @@ final readonly class BenchWork
         return [
             'needed' => __('benchwork.back.needed', ['width' => $text($needed->width), 'height' => $text($needed->height)]),
             'cloths' => $cloths,
+            'batting' => trim($fields['batting']) === '' ? [] : $this->finish->batting(
+                $project, $top, $beyond, Length::parse($fields['batting'], $project->notation->unit()),
+            ),
             'pieced' => trim($fields['module']) === '' ? [] : $this->pieced($project, $top, $beyond, $fields['module']),
+        ];
+    }
+
+    /**
+     * Blocks that are quilted one by one: the layers of each at three moments, and once the lay-out is open, what the joins take and how
+     * large the quilt becomes.
+     *
+     * @param  array<string, string>  $fields
+     * @return array<string, mixed>
+     */
+    private function quilted(Project $project, array $fields): array
+    {
+        $quilting = $this->sheets->announcement($project)->quilting;
+        if ($quilting === null) {
+            throw new MeasureRefused('measured', 'none_quilted');
+        }
+        $room = $this->cutting->room($project);
+        $measured = trim($fields['measured']) === '' ? null : $this->size($fields['measured'], $project, 'measured');
+        $layout = $this->sheets->layout($project);
+        $grid = $layout === null ? [] : Arrangement::designed($layout)->grid();
+        $by = fn (Size $size): string => __('benchwork.quilted.by', [
+            'width' => $this->text($size->width, $project), 'height' => $this->text($size->height, $project),
+        ]);
+        $blocks = [];
+        $top = null;
+        foreach ($this->sheets->sheets($project, $this->sheets->open($project)) as $sheet) {
+            foreach ($sheet->tasks as $task) {
+                if ($task->quilting === []) {
+                    continue;
+                }
+                $top = new QuiltedTop(
+                    $quilting, $task->finished, max([0, ...array_column($grid, 0)]) + 1, max([0, ...array_column($grid, 1)]) + 1, $room, $measured,
+                );
+                $blocks[] = [
+                    'name' => __('benchwork.quilted.block', ['count' => $task->count, 'name' => $task->name]),
+                    'layers' => array_map(fn (array $moments): array => array_map($by, $moments), $top->layers),
+                    'counted' => trans_choice('benchwork.quilted.counted', $task->count, [
+                        'batting' => $by($top->layers['batting'][0]), 'back' => $by($top->layers['back'][0]),
+                    ]),
+                    'clear' => __('benchwork.join.clear', ['clear' => $this->text($task->quilting['clear'] instanceof Length ? $task->quilting['clear'] : Length::zero(), $project)]),
+                ];
+            }
+        }
+        $text = fn (Length $length): string => $this->text($length, $project);
+
+        return [
+            'blocks' => $blocks,
+            'how' => __('benchwork.quilted.how.'.$quilting->join->value, ['allowance' => $text($quilting->allowance), 'half' => $text($quilting->allowance->dividedBy(2))]),
+            'edge' => __($quilting->edgeKept ? 'benchwork.quilted.edge_kept' : 'benchwork.quilted.edge_trimmed', ['allowance' => $text($quilting->allowance)]),
+            'lines' => $layout === null || $top === null ? [__('benchwork.quilted.later')] : array_values(array_filter([
+                __('benchwork.join.quilt', [
+                    'width' => $text($top->quilt->width), 'height' => $text($top->quilt->height),
+                    'blocks_width' => $text($top->alone->width), 'blocks_height' => $text($top->alone->height),
+                ]),
+                __('benchwork.quilted.joins', [
+                    'short' => $top->short, 'short_length' => $text($top->shortLength), 'long' => $top->long, 'long_length' => $text($top->longLength),
+                ]),
+                $top->stripCut === null ? null : trans_choice('benchwork.quilted.strips', $top->strips, [
+                    'cut' => $text($top->stripCut), 'usable' => $text($room->usableWidth),
+                ]),
+            ])),
         ];
     }
 
@@ -249,7 +328,9 @@ final readonly class BenchWork
                 : __('benchwork.binding.enough', ['strips' => $enough->strips]);
         }
 
-        return ['lines' => $lines, 'remnants' => $this->remnants($project, $width, $straight)];
+        return [
+            'lines' => $lines, 'remnants' => $this->remnants($project, $width, $straight), 'sleeve' => $this->finish->sleeve($project, $top, $room),
+        ];
     }
 
     /**

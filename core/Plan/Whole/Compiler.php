@@ -84,6 +84,7 @@ final class Compiler
             ),
             $design->prepare,
             self::clothSheet($design)->whole(),
+            $design->setting->quilting,
         );
     }
 

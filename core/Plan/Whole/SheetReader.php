@@ -37,6 +37,8 @@ use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\School;
+use Dew\Core\Setting\QuiltAsYouGo;
+use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
 use Dew\Core\Unit\Lay;
@@ -217,6 +219,10 @@ final class SheetReader
                 fn (Node $slots): array => array_map(fn (Node $length): Length => Length::decode($length->string()), $slots->entries()),
                 $sheet->get('cloth')->entries(),
             ),
+            $sheet->has('quilting') ? new QuiltAsYouGo(
+                $sheet->get('quilting')->get('join')->enum(QuiltingJoin::class), self::length($sheet->get('quilting')->get('allowance')),
+                $sheet->get('quilting')->get('edge_kept')->boolean(), self::length($sheet->get('quilting')->get('trim')),
+            ) : null,
         );
     }
 

@@ -417,6 +417,10 @@ final class SheetWriter
             ...($sheet->sizeNeededAt === null ? [] : ['size_needed_at' => $sheet->sizeNeededAt]),
             ...($sheet->fabricsNeededAt === [] ? [] : ['fabrics_needed_at' => $sheet->fabricsNeededAt]),
             ...($sheet->prepare->isEmpty() ? [] : ['prepare' => $sheet->prepare->toData()]),
+            ...($sheet->quilting === null ? [] : ['quilting' => [
+                'join' => $sheet->quilting->join->value, 'allowance' => $sheet->quilting->allowance->encode(),
+                'edge_kept' => $sheet->quilting->edgeKept, 'trim' => $sheet->quilting->trim->encode(),
+            ]]),
             'cloth' => (object) array_map(
                 fn (array $slots): object => (object) array_map(fn (Length $length): string => $length->encode(), $slots),
                 $sheet->cloth,

@@ -1,5 +1,6 @@
 <p><b>{{ $result['needed'] }}</b></p>
 <ul>@foreach ($result['cloths'] as $cloth)<li>{{ $cloth }}</li>@endforeach</ul>
+@if ($result['batting'] !== [])<ul>@foreach ($result['batting'] as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 @foreach ($result['pieced'] as $back)
     <article class="card">
         <h2>{{ __('benchwork.back.pieced_title') }}</h2>

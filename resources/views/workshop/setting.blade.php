@@ -93,6 +93,8 @@
             id="quilting-join" :choices="__('workshop.joins')"/>
         <x-edit.text place="setting/quilting/allowance" :value="$setting['quilting']['allowance'] ?? null"
             :label="__('workshop.join_allowance')" id="quilting-allowance"/>
+        <x-edit.text place="setting/quilting/trim" :value="$setting['quilting']['trim'] ?? null" as="optional"
+            :label="__('workshop.join_trim')" id="quilting-trim"/>
         <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/quilting/edge_kept', 'expect' => $setting['quilting']['edge_kept'] ??
             null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1"

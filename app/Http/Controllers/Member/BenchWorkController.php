@@ -21,11 +21,16 @@ final class BenchWorkController extends Controller
     /** Signs in one field. */
     private const LONGEST = 200;
 
+    private const LONGEST_NOTES = 4000;
+
+    /** Pages that have something to say before anything was written. */
+    private const AT_ONCE = ['quilted', 'left', 'quilting'];
+
     public function show(Project $project, string $work, BenchWork $bench): View
     {
         $result = null;
         $kept = $project->bench[$work] ?? null;
-        if ($kept !== null) {
+        if ($kept !== null || in_array($work, self::AT_ONCE, true)) {
             try {
                 $result = $bench->result($project, $work, $bench->fields($project, $work));
             } catch (MeasureException|MeasureRefused) {
@@ -42,7 +47,8 @@ final class BenchWorkController extends Controller
     {
         $fields = [];
         foreach (array_keys($bench->fields($project, $work)) as $field) {
-            $fields[$field] = mb_substr($request->string($field)->trim()->value(), 0, self::LONGEST);
+            $longest = $field === 'notes' ? self::LONGEST_NOTES : self::LONGEST;
+            $fields[$field] = mb_substr($request->string($field)->trim()->value(), 0, $longest);
         }
         try {
             $bench->result($project, $work, $fields);

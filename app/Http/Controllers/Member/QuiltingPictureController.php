@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Member;
+
+use App\Http\Controllers\Controller;
+use App\Models\Project;
+use App\Pictures\ClothPictures;
+use App\Pictures\PictureRefused;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** The picture beside a member's notes on quilting: written anew before it is kept, and shown to her alone. */
+final class QuiltingPictureController extends Controller
+{
+    private const LARGEST_KB = 12_288;
+
+    private const SIDE = 1200;
+
+    public function show(Project $project, string $picture, ClothPictures $pictures): Response
+    {
+        abort_unless(($project->bench['quilting-picture']['hash'] ?? '') === $picture, 404);
+        $bytes = $pictures->bytes($picture, ClothPictures::notesOf($project)) ?? abort(404);
+
+        return response($bytes, 200, [
+            'Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="quilting.png"', 'Cache-Control' => 'private, max-age=604800',
+        ]);
+    }
+
+    public function store(Request $request, Project $project, ClothPictures $pictures): RedirectResponse
+    {
+        $file = $request->validate(['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')])['picture'];
+        try {
+            $kept = $pictures->keep((string) $file->getContent(), self::SIDE, ClothPictures::notesOf($project));
+        } catch (PictureRefused $error) {
+            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+        }
+        $this->keep($project, ['quilting-picture' => ['hash' => $kept->hash]]);
+        $pictures->clear(ClothPictures::notesOf($project), [$kept->hash]);
+
+        return redirect()->route('member.bench.work', [$project, 'quilting'])->with('status', __('benchwork.quilting.picture_kept'));
+    }
+
+    public function destroy(Project $project, ClothPictures $pictures): RedirectResponse
+    {
+        $this->keep($project, []);
+        $pictures->clear(ClothPictures::notesOf($project));
+
+        return redirect()->route('member.bench.work', [$project, 'quilting'])->with('status', __('benchwork.quilting.picture_gone'));
+    }
+
+    /** @param  array<string, array<string, string>>  $with */
+    private function keep(Project $project, array $with): void
+    {
+        DB::transaction(function () use ($project, $with): void {
+            $held = Project::query()->lockForUpdate()->findOrFail($project->id);
+            $held->update(['bench' => $with + array_diff_key($held->bench, ['quilting-picture' => true])]);
+        });
+    }
+}
