@@ -111,6 +111,12 @@ export const releaseNow = async (page, world, number = 1) => {
     await submit(page, `/host/${world.slug}/clues`, `/host/${world.slug}/clues/${number}/release`, {});
 };
 
+/** Opens all eight clues. */
+export const openAll = async (page, world) => {
+    await signIn(page, world.owner);
+    for (const number of [1, 2, 3, 4, 5, 6, 7, 8]) await submit(page, `/host/${world.slug}/clues`, `/host/${world.slug}/clues/${number}/release`, {});
+};
+
 export const counter = (page, label) => {
     const box = page.getByRole('region', { name: label, exact: true });
 

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { LAPTOP, PHONE, expect, join, open, releaseNow, signIn, startDesign, test } from './dew.js';
+import { LAPTOP, PHONE, expect, join, open, openAll, releaseNow, signIn, startDesign, test } from './dew.js';
 
 const WCAG = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 const NARROWEST = { width: 360, height: 740 };
@@ -36,6 +36,14 @@ test('every view of a member is accessible and fits, in light and dark', async (
     const quilt = await join(member, world);
     for (const page of ['', '/clues/1', '/clues/1/mat', '/fabrics', '/values', '/kits', '/bench', '/bench/borders', '/bench/back', '/bench/binding', '/quilt']) await check(member, `${quilt}${page}`);
     for (const page of ['/home', '/account', '/join', `/join/${world.code}`]) await check(member, page);
+});
+
+test('every view of the bench is accessible and fits once everything is open, in light and dark', async ({ world, device }) => {
+    test.slow();
+    await openAll(await device(), world);
+    const member = await device();
+    const quilt = await join(member, world);
+    for (const page of ['/bench/layout', '/bench/assembly', '/bench/quilting', '/bench/left']) await check(member, `${quilt}${page}`);
 });
 
 test('every view of a host is accessible and fits, in light and dark', async ({ world, device }) => {

@@ -95,6 +95,24 @@ export function layout() {
         send();
     };
 
+    /** A copy of a block that floats above the board while it is dragged. */
+    const lifted = (svg, one) => {
+        one.classList.add('is-dragged');
+        const box = one.querySelector('.layout-edge').getBoundingClientRect();
+        const corner = new DOMPoint(box.left, box.top).matrixTransform(svg.getScreenCTM().inverse());
+        const opposite = new DOMPoint(box.right, box.bottom).matrixTransform(svg.getScreenCTM().inverse());
+        const ghost = svg.cloneNode(false);
+        ghost.removeAttribute('role');
+        ghost.setAttribute('class', 'layout-ghost');
+        ghost.setAttribute('aria-hidden', 'true');
+        ghost.setAttribute('viewBox', `${corner.x} ${corner.y} ${opposite.x - corner.x} ${opposite.y - corner.y}`);
+        ghost.append(block(one).cloneNode(true));
+        Object.assign(ghost.style, { left: `${box.left}px`, top: `${box.top}px`, width: `${box.width}px`, height: `${box.height}px` });
+        document.body.append(ghost);
+
+        return ghost;
+    };
+
     const take = (one) => {
         board().querySelectorAll('.layout-place').forEach((each) => each.setAttribute('tabindex', each === one ? '0' : '-1'));
         one?.focus();
@@ -145,25 +163,22 @@ export function layout() {
         const svg = board();
         const back = svg.getScreenCTM().inverse();
         const at = (event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(back);
-        const start = at(down);
-        const own = block(one).getAttribute('transform') ?? '';
         let frame = 0;
-        let last = start;
-        let dragged = false;
+        let last = down;
+        let ghost = null;
         const move = (event) => {
-            last = at(event);
-            dragged ||= Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > STILL;
-            if (!dragged || frame !== 0) {
+            last = event;
+            if (ghost === null && Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) <= STILL) {
                 return;
             }
-            frame = requestAnimationFrame(() => {
-                frame = 0;
-                if (!one.classList.contains('is-dragged')) {
-                    one.classList.add('is-dragged');
-                    svg.append(one);
-                }
-                block(one).setAttribute('transform', `translate(${last.x - start.x} ${last.y - start.y}) ${own}`);
-            });
+            ghost ??= lifted(svg, one);
+            if (frame === 0) {
+                // Only this one layer moves: the board is not painted anew.
+                frame = requestAnimationFrame(() => {
+                    frame = 0;
+                    ghost.style.transform = `translate(${last.clientX - down.clientX}px, ${last.clientY - down.clientY}px)`;
+                });
+            }
         };
         const end = (event) => {
             cancelAnimationFrame(frame);
@@ -171,17 +186,18 @@ export function layout() {
             svg.removeEventListener('pointerup', end);
             svg.removeEventListener('pointercancel', end);
             one.classList.remove('is-dragged');
-            block(one).setAttribute('transform', own);
+            ghost?.remove();
             if (event.type === 'pointercancel') {
                 return;
             }
-            if (!dragged) {
+            if (ghost === null) {
                 turn(one);
 
                 return;
             }
             const all = [...svg.querySelectorAll('.layout-place')];
-            const far = all.map((each) => Math.hypot(middle(each)[0] - last.x, middle(each)[1] - last.y));
+            const over = at(last);
+            const far = all.map((each) => Math.hypot(middle(each)[0] - over.x, middle(each)[1] - over.y));
             const nearest = all[far.indexOf(Math.min(...far))];
             const reach = Math.min(...all.filter((each) => each !== one).map((each) => Math.hypot(
                 middle(each)[0] - middle(one)[0], middle(each)[1] - middle(one)[1],

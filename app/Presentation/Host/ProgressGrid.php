@@ -54,7 +54,9 @@ final readonly class ProgressGrid
                 self::PER_PAGE,
                 ['projects.id', 'projects.name', 'projects.size_key', 'projects.size_later', 'users.name as member',
                     DB::raw("bench->'assembly'->>'count' as parts"),
-                    DB::raw('(select count(*) from assembled_parts where assembled_parts.project_id = projects.id) as sewn')],
+                    // What was marked while she joined another way does not count.
+                    DB::raw("(select count(*) from assembled_parts where assembled_parts.project_id = projects.id and (part like 'border:%' or part like
+                        coalesce(bench->'assembly'->>'method', 'rows') || ':%')) as sewn")],
                 total: $search === '' ? $all()->count() : $named->count(),
             )
             ->withQueryString();

@@ -68,7 +68,7 @@ final readonly class BenchWork
         $fields = match ($work) {
             'borders' => ['widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => '', 'corner' => Corner::Straight->value, 'unit' => ''],
             'quilted' => ['measured' => ''],
-            'quilting' => ['notes' => '', 'lines' => 'none', 'distance' => $this->text(Length::inches(1), $project)],
+            'quilting' => ['notes' => '', 'lines' => 'none', 'distance' => $this->text(Length::fraction(1, 2), $project)],
             'left' => [],
             'back' => [
                 'top' => $size, 'beyond' => $this->text(Length::inches(4), $project), 'module' => '',

@@ -47,6 +47,10 @@ final class AssemblyController extends Controller
                 $held = Project::query()->lockForUpdate()->findOrFail($project->id);
                 $held->update(['bench' => ['assembly' => ['method' => $asked['method']]] + $held->bench]);
             });
+            $project->refresh();
+            $row = $layout->kept($project)->firstWhere('chosen', true);
+            $count = $layout->plan($project, $sheet, $layout->arrangement($sheet, $row))->count();
+            $project->update(['bench' => ['assembly' => ['method' => $asked['method'], 'count' => (string) $count]] + $project->bench]);
 
             return redirect()->to(route('member.assembly', $project))->with('status', __('assembly.chosen'));
         }
