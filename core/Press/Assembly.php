@@ -42,6 +42,24 @@ final readonly class Assembly
         return new self($corners, [], [], $edges, $straight);
     }
 
+    /**
+     * Whether an edge of it is straight, and no curve.
+     *
+     * @param  array{float, float, float, float}  $edge
+     */
+    public function isStraight(array $edge): bool
+    {
+        foreach ($this->straight as $straight) {
+            $off = fn (int $a, int $b): float => abs($edge[$a] - $straight[$b]);
+            if ($off(0, 0) + $off(1, 1) + $off(2, 2) + $off(3, 3) < 4 * PressModel::GRAIN
+                || $off(0, 2) + $off(1, 3) + $off(2, 0) + $off(3, 1) < 4 * PressModel::GRAIN) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function placed(Placement $placement): self
     {
         [$x, $y] = [$placement->x->toFloat(), $placement->y->toFloat()];

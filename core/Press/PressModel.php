@@ -104,6 +104,23 @@ final class PressModel
         return $model;
     }
 
+    /**
+     * Which of some blocks are the copies that are pressed otherwise.
+     *
+     * @param  list<Placement>  $placements
+     * @return list<bool> in their order; where all copies of a block are on the other side, none of them is
+     */
+    public static function others(array $placements, Copies $copies): array
+    {
+        $other = array_map(fn (Placement $one): bool => self::isOther($one, $placements, $copies), $placements);
+        $usual = [];
+        foreach ($placements as $index => $placement) {
+            $usual[$placement->product] = ($usual[$placement->product] ?? false) || ! $other[$index];
+        }
+
+        return array_map(fn (Placement $one, bool $isOther): bool => $isOther && $usual[$one->product], $placements, $other);
+    }
+
     /** @param  list<Placement>  $all */
     private static function isOther(Placement $one, array $all, Copies $copies): bool
     {

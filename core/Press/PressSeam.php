@@ -17,6 +17,7 @@ final readonly class PressSeam
      * @param  float  $darker  by how much the cloth on its right is darker than that on its left, over its length
      * @param  int  $endsLeft  seams that end on its left
      * @param  int  $endsRight  seams that end on its right
+     * @param  bool  $curved  whether it is a curve, which lies flat to a side only
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class PressSeam
         public float $darker,
         public int $endsLeft,
         public int $endsRight,
+        public bool $curved = false,
     ) {
     }
 

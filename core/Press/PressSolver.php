@@ -64,7 +64,13 @@ final class PressSolver
     public static function plan(PressModel $model, School $school, array $pressed = []): PressPlan
     {
         if ($school === School::Open) {
-            return new PressPlan($model, array_map(fn (PressSeam $seam): Pressed => $pressed[$seam->id] ?? Pressed::Open, $model->seams));
+            return new PressPlan($model, array_map(
+                fn (PressSeam $seam): Pressed => $pressed[$seam->id] ?? match (true) {
+                    // A curve does not lie flat when it is pressed open: it goes to the darker side.
+                    $seam->curved => $seam->darker < 0 ? Pressed::Left : Pressed::Right,
+                    default => Pressed::Open,
+                }, $model->seams,
+            ));
         }
         $solver = new self($model, $school, $pressed);
         $ways = [];

@@ -304,6 +304,7 @@ final class Sewing
                         $this->model->seams[] = new PressSeam(
                             ($this->product === '' ? 'top' : $this->product).'/'.$this->number, $this->product, $x1, $y1, $x2, $y2,
                             $this->copies, ($dark - $depth) * hypot($x2 - $x1, $y2 - $y1), 0, 0,
+                            ! $one->isStraight([$x1, $y1, $x2, $y2]),
                         );
                     }
                 }

@@ -13,6 +13,7 @@ return [
     'grey' => 'Show it in grey',
     'print' => 'Print the lay-out',
     'place' => ':place: :block',
+    'other_way' => ', one of those that are pressed the other way',
     'again' => 'To look at again',
     'nothing' => 'Nothing that you may not have meant.',
     'missing' => 'Still to be made',

@@ -30,6 +30,8 @@ return [
     'against' => ':against seams lie against the school.',
     'all_nest' => 'Everything nests.',
     'left' => 'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.',
+    'other_place' => 'place :number (:block)',
+    'other_places' => 'Pressed the other way, counted row by row from the top left: :places.',
     'other_copies' => ':name, every other copy',
     'others' => ['alike' => 'Pressing all copies of a block alike would leave :left.',
         'chequered' => 'Pressing every other copy of a block otherwise, as on a chequered board, would leave :left.',

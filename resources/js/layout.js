@@ -97,7 +97,6 @@ export function layout() {
 
     /** A copy of a block that floats above the board while it is dragged. */
     const lifted = (svg, one) => {
-        one.classList.add('is-dragged');
         const box = one.querySelector('.layout-edge').getBoundingClientRect();
         const corner = new DOMPoint(box.left, box.top).matrixTransform(svg.getScreenCTM().inverse());
         const opposite = new DOMPoint(box.right, box.bottom).matrixTransform(svg.getScreenCTM().inverse());
@@ -165,17 +164,18 @@ export function layout() {
         const at = (event) => new DOMPoint(event.clientX, event.clientY).matrixTransform(back);
         let frame = 0;
         let last = down;
-        let ghost = null;
+        // Made ready before it is needed, so that the first movement is followed as fast as the others.
+        const ghost = lifted(svg, one);
+        let dragged = false;
         const move = (event) => {
             last = event;
-            if (ghost === null && Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) <= STILL) {
-                return;
-            }
-            ghost ??= lifted(svg, one);
-            if (frame === 0) {
+            dragged ||= Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > STILL;
+            if (dragged && frame === 0) {
                 // Only this one layer moves: the board is not painted anew.
                 frame = requestAnimationFrame(() => {
                     frame = 0;
+                    ghost.style.visibility = 'visible';
+                    one.classList.add('is-dragged');
                     ghost.style.transform = `translate(${last.clientX - down.clientX}px, ${last.clientY - down.clientY}px)`;
                 });
             }
@@ -186,11 +186,11 @@ export function layout() {
             svg.removeEventListener('pointerup', end);
             svg.removeEventListener('pointercancel', end);
             one.classList.remove('is-dragged');
-            ghost?.remove();
+            ghost.remove();
             if (event.type === 'pointercancel') {
                 return;
             }
-            if (ghost === null) {
+            if (!dragged) {
                 turn(one);
 
                 return;

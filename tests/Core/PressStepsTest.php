@@ -3,15 +3,19 @@
 declare(strict_types=1);
 
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\StepKind;
+use Dew\Core\Measure\Length;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\SheetReader;
 use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressDone;
 use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressLook;
+use Dew\Core\Press\PressModel;
 use Dew\Core\Press\StepPress;
 use Dew\Core\Unit\MethodChoices;
 
@@ -72,6 +76,30 @@ it('keeps flags through the store, and turns them round as somebody has pressed 
         ->and(array_map(fn (PressFlag $flag): Pressed => $flag->pressed, $look->done(PressDone::Open)->flags))
         ->toBe([Pressed::Open, Pressed::Open])
         ->and(fn () => PressFlag::decode('1 2 3'))->toThrow(InvalidArgumentException::class);
+});
+
+it('presses a curve to a side where everything else is pressed open', function (): void {
+    $design = smallDesign([
+        'units' => [['id' => 'u-curve', 'name' => 'Curve', 'kind' => 'quarter-circle', 'finished' => '4', 'radius' => '3', 'fabrics' => ['f-a', 'f-b']]],
+        'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4', '4'], 'rows' => ['4'], 'cells' => [
+            ['column' => 1, 'row' => 1, 'unit' => 'u-curve'], ['column' => 2, 'row' => 1, 'unit' => 'u-curve'],
+        ]]],
+        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']]], 'pressing' => ['school' => 'open'],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 1, 'rows' => 2]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-curve']]]],
+    ]);
+    $book = Compiler::pressBook($design, 's');
+    expect($book->look('u-curve')?->flags[0]->pressed)->not->toBe(Pressed::Open)
+        ->and($book->look('b-one')?->flags[0]->pressed)->toBe(Pressed::Open);
+});
+
+it('names the copies that are pressed otherwise', function (): void {
+    $zero = Length::zero();
+    $row = fn (int $count): array => array_map(fn (int $index): Placement => new Placement('b', Length::inches(4 * $index), $zero), range(0, $count - 1));
+    expect(PressModel::others($row(4), Copies::ByColumns))->toBe([false, true, false, true])
+        ->and(PressModel::others($row(4), Copies::ByRows))->toBe([false, false, false, false])
+        ->and(PressModel::others([new Placement('a', $zero, $zero), new Placement('b', Length::inches(4), $zero)], Copies::ByColumns))
+        ->toBe([false, false]);
 });
 
 it('follows what the host of a design wants, and says which copies lie otherwise', function (): void {

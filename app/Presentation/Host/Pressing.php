@@ -89,7 +89,15 @@ final readonly class Pressing
             'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y),
         ]);
 
+        $labels = [];
+        foreach (array_keys(array_filter(PressModel::others($sheet->placements, $sheet->pressing->copies))) as $place) {
+            $labels[] = __('press.other_place', [
+                'number' => $place + 1, 'block' => $names[$sheet->placements[$place]->product] ?? $sheet->placements[$place]->product,
+            ]);
+        }
+
         return [
+            'otherPlaces' => $labels,
             'cards' => $cards,
             'count' => __('press.count', ['crossings' => $plan->crossingsInTop(), 'left' => $left]),
             'against' => __('press.against', ['against' => PressSolver::cost($plan, $school)[1]]),

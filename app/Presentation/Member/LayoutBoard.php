@@ -13,6 +13,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\LayoutSheet;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressModel;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\LayoutWarning;
 use Illuminate\Support\Collection;
@@ -41,6 +42,7 @@ final readonly class LayoutBoard
         $announcement = $this->sheets->announcement($project);
         $colourway = $project->colourway($announcement);
         $labels = $arrangement->labels();
+        $others = $row === null ? PressModel::others($sheet->placements, $sheet->copies) : [];
         $whole = $other === '' ? $sheet : ($this->layout->sheet($project) ?? $sheet);
 
         return [
@@ -52,7 +54,7 @@ final readonly class LayoutBoard
             'names' => array_map(
                 fn (int $place): string => __('layout.place', [
                     'place' => $labels[$place], 'block' => $sheet->names[$arrangement->laid[$place]->product] ?? '',
-                ]),
+                ]).(($others[$place] ?? false) ? __('layout.other_way') : ''),
                 array_keys($arrangement->laid),
             ),
             'grid' => $arrangement->grid(),

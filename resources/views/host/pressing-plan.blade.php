@@ -1,4 +1,5 @@
 <p><b>{{ $count }}</b> {{ $against }} @if ($nests){{ __('press.all_nest') }}@endif</p>
+@if ($otherPlaces !== [])<p>{{ __('press.other_places', ['places' => implode(', ', $otherPlaces)]) }}</p>@endif
 @if ($left !== [])
     <details class="card"><summary>{{ __('press.where') }}</summary>
         <ul>@foreach ($left as $line)<li>{{ $line }}</li>@endforeach</ul>
