@@ -46,7 +46,9 @@ return new class extends Migration
             $table->foreignId('to_id')->nullable()->constrained('users')->nullOnDelete();
             $table->string('words', 500)->default('');
             $table->timestampTz('created_at');
-            $table->index('hand_part_id');
+            foreach (['hand_part_id', 'by_id', 'from_id', 'to_id'] as $column) {
+                $table->index($column);
+            }
         });
     }
 

@@ -214,7 +214,8 @@ it('tells the layers of a quilted block with the quilt', function (): void {
 
     // A block of 6: front and batting 6½, the back ¾ more all round; the strip shows ¾ and the outer one half of that.
     expect(array_map(fn ($size): string => $size->encode(), $read->quilting))->toBe([
-        'front' => '13/2 x 13/2', 'batting' => '13/2 x 13/2', 'back' => '8 x 8', 'strip' => '3/4', 'outer' => '3/8', 'clear' => '3/8',
+        'front' => '13/2 x 13/2', 'batting' => '13/2 x 13/2', 'back' => '8 x 8', 'trimmed' => '13/2 x 13/2',
+        'shows' => '13/2 x 13/2', 'strip' => '3/4', 'outer' => '3/8', 'clear' => '3/8',
     ])->and(Compiler::quiltSheet(smallDesign(), 's')->quilting)->toBe([]);
 });
 

@@ -359,19 +359,23 @@ it('gives a block that is quilted by itself the layers its join needs', function
 })->with([
     [
         QuiltingJoin::BackToFront,
-        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '29/2 x 29/2', 'strip' => '1', 'outer' => '1/2', 'clear' => '1/2'],
+        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '29/2 x 29/2', 'trimmed' => '25/2 x 25/2',
+            'shows' => '25/2 x 25/2', 'strip' => '1', 'outer' => '1/2', 'clear' => '1/2'],
     ],
     [
         QuiltingJoin::FrontToBack,
-        ['front' => '29/2 x 29/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
+        ['front' => '29/2 x 29/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'trimmed' => '25/2 x 25/2',
+            'shows' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
     ],
     [
         QuiltingJoin::CoverStrip,
-        ['front' => '25/2 x 25/2', 'batting' => '21/2 x 21/2', 'back' => '25/2 x 25/2', 'strip' => '2', 'outer' => '0', 'clear' => '1'],
+        ['front' => '25/2 x 25/2', 'batting' => '21/2 x 21/2', 'back' => '25/2 x 25/2', 'trimmed' => '25/2 x 25/2',
+            'shows' => '21/2 x 21/2', 'strip' => '2', 'outer' => '0', 'clear' => '1'],
     ],
     [
         QuiltingJoin::SewnThrough,
-        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
+        ['front' => '25/2 x 25/2', 'batting' => '25/2 x 25/2', 'back' => '25/2 x 25/2', 'trimmed' => '25/2 x 25/2',
+            'shows' => '21/2 x 21/2', 'strip' => '0', 'outer' => '0', 'clear' => '1'],
     ],
 ]);
 

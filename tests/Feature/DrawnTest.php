@@ -89,8 +89,8 @@ it('draws a clue once for everybody who reads the same, with counts, addresses a
     expect(substr_count($html, 'name="id"'))->toBe(1)->and(substr_count($html, 'data-undo'))->toBe(1);
     preg_match_all('/name="_token" value="([^"]*)"/', $html, $tokens);
     expect(array_unique($tokens[1]))->toHaveCount(1)->and($tokens[1][0])->not->toBe('')
-        // One for the counters, one for each way of making that can be chosen.
-        ->and(count($tokens[1]))->toBe(1 + substr_count($html, 'name="kind"'));
+        // One for the counters, one for each way of making that can be chosen, and one for what is pressed already.
+        ->and(count($tokens[1]))->toBe(1 + substr_count($html, 'name="kind"') + substr_count($html, 'name="done" value="planned"'));
 });
 
 it('draws the whole quilt once for each size and colourway of a published version', function (): void {
