@@ -51,17 +51,13 @@ for (const [name, page] of [['quilt', ''], ['cloth', '/cloth'], ['clues', '/clue
     await host.waitForTimeout(700);
     await shoot(host, `workshop-${name}`);
 }
-await host.goto('/host/night-ferry/design/clues/k-lanterns');
-await host.waitForSelector('#workshop[data-ready]');
-await shoot(host, 'workshop-words');
 await shoot(host, 'host-clues', '/host/night-ferry/clues');
 await shoot(host, 'host-kits', '/host/night-ferry/kits');
-await shoot(host, 'host-preview', '/host/night-ferry/clues/4?size=s-queen');
 await shoot(host, 'host-people', '/host/night-ferry/people');
 
 for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
     const member = await visit('mara@rivers.example', viewport);
-    await member.click('.tile');
+    await member.click('.tile:has-text("Night Ferry")');
     await member.waitForURL('**/q/**');
     const quilt = new URL(member.url()).pathname;
     await shoot(member, `member-now${name}`, quilt);
@@ -70,15 +66,31 @@ for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
     await shoot(member, `member-mat${name}`, `${quilt}/clues/2/mat`);
     await shoot(member, `member-bench${name}`, `${quilt}/bench`);
 }
+await shoot(await visit('june@rivers.example', desktop), 'host-hands', '/host/warm-hands/hands');
+for (const [name, viewport] of [['', desktop], ['-phone', phone]]) {
+    const sewer = await visit('mara@rivers.example', viewport);
+    await sewer.click('.tile:has-text("Warm Hands")');
+    await sewer.waitForURL('**/q/**');
+    const bench = `${new URL(sewer.url()).pathname}/bench`;
+    await shoot(sewer, `member-layout${name}`, `${bench}/layout`);
+    await sewer.goto(`${bench}/borders`);
+    await sewer.fill('#widths', '45 1/2, 46, 45 1/2');
+    await sewer.fill('#heights', '45 1/2, 45 1/2, 45 1/4');
+    await sewer.fill('#borders', '3');
+    await sewer.click('main form .btn-main');
+    await sewer.waitForLoadState();
+    await sewer.evaluate(() => document.querySelector('#result').scrollIntoView());
+    await shoot(sewer, `member-borders${name}`);
+    await shoot(sewer, `member-back${name}`, `${bench}/back`);
+}
 // The pictures on the first page: node e2e/tools/screenshots.js ADDRESS resources/images clue board
 const small = { width: 1160, height: 726 };
 const member = await visit('mara@rivers.example', small);
-await member.click('.tile');
+await member.click('.tile:has-text("Night Ferry")');
 await member.waitForURL('**/q/**');
 await member.goto(`${new URL(member.url()).pathname}/clues/1`);
 await member.evaluate(() => scrollTo(0, document.querySelector('.task').getBoundingClientRect().top - 70));
 await shoot(member, 'clue');
 await shoot(await visit('wren@saltbox.example', small), 'board', '/host/night-ferry/clues');
-await shoot(guest, 'join', '/join/SALTBQX4');
 
 await browser.close();

@@ -1,5 +1,5 @@
 @php($quilted = app(App\Plans\ReleasedSheets::class)->announcement($project)->quilting !== null)
-<nav class="size-tabs" aria-label="{{ __('bench.title') }}">
+<nav class="size-tabs bench-tabs" aria-label="{{ __('bench.title') }}">
     @foreach (($quilted ? __('benchwork.tabs') : array_diff_key(__('benchwork.tabs'), ['quilted' => true])) + ($project->quiltAlong->many_hands ? ['hands' => __('hands.title')] : []) as $name => $title)
         <a class="size-tab @if ($here === $name) is-here @endif" @if ($here === $name) aria-current="page" @endif
             href="{{ match ($name) { 'bags' => route('member.bench', $project), 'layout' => route('member.layout', $project),
