@@ -50,7 +50,7 @@ test('every view of a host is accessible and fits, in light and dark', async ({ 
     test.slow();
     const host = await device();
     await releaseNow(host, world);
-    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/kits', '/yardage', '/pressing', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
+    for (const page of ['', '/design/published', '/clues', '/clues/1', '/dates', '/people', '/kits', '/yardage', '/pressing', '/hands', '/settings', '/history']) await check(host, `/host/${world.slug}${page}`);
 });
 
 for (const [what, pages] of [

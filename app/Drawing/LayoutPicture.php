@@ -32,11 +32,14 @@ final readonly class LayoutPicture
 
     /**
      * @param  list<Placement>  $placements  where every block lies
+     * @param  bool  $plain  in colours alone, without photographs of cloth, as a print takes it
      * @param  string  $prefix  of every name in the drawing, where several stand on one page
      */
-    public static function of(LayoutSheet $sheet, array $placements, Colourway $colourway, string $prefix = ''): self
+    public static function of(LayoutSheet $sheet, array $placements, Colourway $colourway, string $prefix = '', bool $plain = false): self
     {
-        $shape = fn (Patch $patch): Shape => Shape::of($patch->outline, $colourway->cloths[$patch->slot]->fill());
+        $shape = fn (Patch $patch): Shape => Shape::of(
+            $patch->outline, $plain ? $colourway->cloths[$patch->slot]->colour : $colourway->cloths[$patch->slot]->fill(),
+        );
         $names = [];
         foreach ([...array_keys($sheet->units), ...array_keys($sheet->blocks)] as $index => $key) {
             $names[$key] = $prefix.'l'.$index;

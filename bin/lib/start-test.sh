@@ -105,7 +105,7 @@ test_start() {
     address=$(sed -n 's/^Dew is at //p' "$RUN/start.log")
     start_check "it prints the demo sign-ins" says "$RUN/start.log" "wren@saltbox.example"
     start_check "it serves" answers "$address/" "Quilt-alongs"
-    start_check "the demo data is there" quilts 8
+    start_check "the demo data is there" quilts 13
     start_check "a second start is refused" refuses "$COPY/bin/dew" start
     start_check "status knows" copy_dew status
     start_check "secrets are readable by their owner alone" test "$(stat -c %a "$COPY/.env")" = 600
@@ -127,14 +127,14 @@ test_start() {
     start_check "so is the scheduler" whole_again is_another schedule:work "$victim"
     kill -KILL "$(head -1 "$COPY_CLUSTER/data/postmaster.pid")"
     sleep 1
-    start_check "PostgreSQL comes back" whole_again quilts 8
+    start_check "PostgreSQL comes back" whole_again quilts 13
     copy_psql "delete from projects where size_key = 's-crib'" >/dev/null
     start_check "Ctrl-C ends it cleanly" copy_interrupt
     start_check "and leaves no process" nothing_left
 
     start_check "it starts again" copy_start
     start_check "on the port it had" says "$RUN/start.log" "$address"
-    start_check "with the data it had" quilts 6
+    start_check "with the data it had" quilts 11
     kill -KILL "$(cat "$COPY/storage/dew/supervisor.pid")"
     wait "$COPY_STARTED" 2>/dev/null || true
     start_check "status tells what a killed supervisor has left" refuses "$COPY/bin/dew" status
@@ -142,7 +142,7 @@ test_start() {
     start_check "it starts after being killed outright" copy_start
     start_check "still on its port" says "$RUN/start.log" "$address"
     start_check "fresh brings the demo data back" copy_dew fresh
-    start_check "all of it" quilts 8
+    start_check "all of it" quilts 13
     kill -KILL "$(supervisor)"
     wait "$COPY_STARTED" 2>/dev/null || true
     start_check "stop ends what a killed supervisor has left" copy_dew stop

@@ -113,7 +113,7 @@ final readonly class JoinPlan
                 self::isLevel($dx, $dy) ? self::measured($items, $placements, $sheet) : null,
                 self::isLevel($dx, $dy) || ! $isRow ? null : self::slantedAcross($sheet),
                 self::ways($look, $strips), array_values(array_filter($items, fn (int $item): bool => $item < count($placements))),
-                self::toward($look, $strips, $placements),
+                self::toward($look, $strips, $placements), self::each($look, $strips),
             );
             if ($isRow) {
                 $rows[] = $part;
@@ -383,6 +383,26 @@ final readonly class JoinPlan
         }
 
         return count($found) === 1 ? array_key_first($found) : null;
+    }
+
+    /**
+     * The way of every seam between some strips, in order; nothing where one of them goes several ways.
+     *
+     * @param  list<list<int>>  $strips
+     * @return list<string>
+     */
+    private static function each(PressLook $look, array $strips): array
+    {
+        $each = [];
+        for ($index = 1; $index < count($strips); $index++) {
+            $ways = self::ways($look, [$strips[$index - 1], $strips[$index]]);
+            if (count($ways) !== 1) {
+                return [];
+            }
+            $each[] = $ways[0];
+        }
+
+        return $each;
     }
 
     /**

@@ -19,6 +19,7 @@ final readonly class TopPart
      * @param  list<string>  $ways  which way its seams are pressed, each way once; see {@see \Dew\Core\Press\PressFlag::way()}
      * @param  string|null  $toward  product key of the block that all its seams are pressed to; empty for what lies between and around the
      *     blocks; of a border `out` for to it and `in` for away from it; null where they go to several things
+     * @param  list<string>  $each  the way of every seam in the order of sewing; empty where one seam goes several ways
      * @param  list<int>  $places  numbers of the places of the lay-out in it, in the order of sewing
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class TopPart
         public array $ways = [],
         public array $places = [],
         public ?string $toward = null,
+        public array $each = [],
     ) {
     }
 }

@@ -56,6 +56,7 @@ return [
     'mine' => 'What you sew',
     'mine_none' => 'You have no part at the moment.',
     'mine_lead' => 'Sew what lies with you, measure it, and send it back. Press as the flags of its :clue show: what others sew nests with it.',
+    'press_joining' => 'How it is pressed stands with the joining.',
     'press' => 'Press as the flags show.',
     'said' => 'Your host says: :words',
     'sent' => 'Sewn and on its way',
@@ -81,6 +82,7 @@ return [
         'strips' => ':side: or trim :by from both sides and sew a plain strip cut :cut wide to each.',
         'resew' => ':side: :by too small. Sew its seams anew, a little narrower.',
     ],
+    'again' => 'Measured again',
     'advice_title' => 'Another size than asked',
     'wrong' => [
         'size' => 'Choose one of the sizes of the design.',

@@ -192,17 +192,17 @@ it('agrees with a walk that finds the crossings from the patches alone', functio
     foreach (array_slice(array_keys($design->sizes), 0, 1) as $size) {
         $sheet = Compiler::quiltSheet($design, (string) $size);
         $depths = array_map(fn (Slot $slot): int => [FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2][$slot->value->value], $design->slots);
-        $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies);
+        $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners);
         $plan = PressSolver::plan($model, School::Dark);
         [$crossings, $left] = PressWalk::over($sheet, $plan);
         expect($crossings)->toBe($plan->crossingsInTop())->and($left)->toBe($plan->leftInTop(School::Dark))->and($crossings)->toBeGreaterThan(100);
     }
-})->with([['night-ferry', Copies::Alike], ['night-ferry', Copies::Free]]);
+})->with([['night-ferry', Copies::Alike], ['night-ferry', Copies::Free], ['warm-hands', Copies::Alike]]);
 
 it('nests everything in the demo quilts once every unit is free, and gives the same plan every time', function (string $file): void {
     $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
     $sheet = Compiler::quiltSheet($design, (string) array_key_first($design->sizes));
-    $model = fn (Copies $copies): PressModel => PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, [], $copies);
+    $model = fn (Copies $copies): PressModel => PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, [], $copies, $sheet->owners);
     expect(PressSolver::plan($model(Copies::Free), School::Dark)->leftInTop(School::Dark))->toBe(0)
         ->and(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed)->toBe(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed);
-})->with(['night-ferry', 'kitchen-garden', 'block-library']);
+})->with(['night-ferry', 'kitchen-garden', 'block-library', 'warm-hands']);

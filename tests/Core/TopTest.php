@@ -56,6 +56,8 @@ it('joins a top by rows: what each row, the centre and every border measures', f
         ->toBe(['125/2 x 121/2', '125/2 x 125/2'])
         ->and($plan->stages[3]->parts[1]->size?->encode())->toBe('137/2 x 137/2')
         ->and($plan->stages[0]->parts[0]->places)->toBe([0, 1, 2, 3, 4])
+        // Four long seams, each with a way of its own; neighbours go opposite ways.
+        ->and(array_count_values($plan->stages[1]->parts[0]->each))->toBe(['down' => 2, 'up' => 2])
         ->and($plan->part('rows:row-3')?->number)->toBe(3)->and($plan->part('rows:row-6'))->toBeNull();
 });
 

@@ -69,6 +69,9 @@ it('deals out, is handed on, comes back, is measured and accepted, and fills the
     host($this, $part, ['do' => 'accept', 'width' => '12 1/2', 'height' => '11 3/4'])->assertSessionHasNoErrors();
     $this->get($this->page)->assertSee('1 of 35 parts')->assertSee('Sew a plain strip cut 1¼', false);
     expect(HandMove::query()->pluck('what')->all())->toBe(['dealt', 'handed_on', 'sent', 'remarked', 'accepted']);
+    // Once the strip is sewn on it is measured again, and nothing is left to do.
+    host($this, $part, ['do' => 'accept'])->assertSessionHasNoErrors();
+    $this->get($this->page)->assertDontSee('Sew a plain strip');
     $this->actingAs($this->mara->user)->get($mine)->assertSee('1 of 35 parts');
 });
 

@@ -48,6 +48,7 @@ final readonly class Assembly
             'stages' => array_map(fn (TopStage $stage): array => [
                 'title' => __('assembly.stage.'.$stage->code, ['border' => $sheet->borders[$stage->border ?? ''] ?? '']),
                 'border' => $stage->border !== null,
+                'labelled' => in_array($stage->code, ['rows', 'columns', 'quarters'], true),
                 'done' => count(array_filter($stage->parts, fn (TopPart $part): bool => isset($sewn[$part->key]))),
                 'parts' => array_map(fn (TopPart $part): array => [
                     'key' => $part->key,
@@ -99,6 +100,10 @@ final readonly class Assembly
             $part->toward !== null => $part->toward === '' ? __('assembly.press_between')
                 : __('assembly.press_block', ['block' => $sheet->names[rtrim($part->toward, "'")] ?? '']),
             count($part->ways) === 1 => __('assembly.press_way', ['way' => __('press.way.'.$part->ways[0])]),
+            $part->each !== [] => __('assembly.press_each', ['ways' => Sentence::list(array_map(
+                fn (string $way, int $index): string => __('assembly.press_seam', ['number' => $index + 1, 'way' => __('press.way.'.$way)]),
+                $part->each, array_keys($part->each),
+            ))]),
             default => __('assembly.press_turns', ['ways' => Sentence::list(array_map(
                 fn (string $way): string => __('press.way.'.$way), $part->ways,
             ))]),

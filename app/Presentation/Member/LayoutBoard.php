@@ -30,7 +30,7 @@ final readonly class LayoutBoard
     }
 
     /** @return array<string, mixed>|null null while it is not open, or where the design offers no such thing */
-    public function of(Project $project, string $other = ''): ?array
+    public function of(Project $project, string $other = '', bool $print = false): ?array
     {
         $sheet = $this->layout->sheet($project, $other);
         if ($sheet === null) {
@@ -50,6 +50,7 @@ final readonly class LayoutBoard
             'other' => $other,
             'also' => $whole->also,
             'picture' => LayoutPicture::of($sheet, $arrangement->placements(), $colourway),
+            'plain' => $print ? LayoutPicture::of($sheet, $arrangement->placements(), $colourway, plain: true) : null,
             'labels' => $labels,
             'names' => array_map(
                 fn (int $place): string => __('layout.place', [

@@ -71,7 +71,11 @@
                 <h3>{{ $part->label }}</h3><p>{{ __('hands.asked', ['size' => $asked[$id]]) }}; {{ __('hands.measured', ['size' => $measured[$id]]) }}.</p>
                 <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>
                 @can('edit', $quiltAlong)<form method="post" action="{{ route('host.hands.update', [$quiltAlong, $id]) }}">@csrf @method('put')
-                    <input type="hidden" name="revision" value="{{ $part->revision }}"><button class="btn btn-quiet" name="do" value="withdraw">{{ __('hands.withdraw') }}</button></form>@endcan
+                    <input type="hidden" name="revision" value="{{ $part->revision }}">
+                    <div class="inline-fields">@foreach (['width', 'height'] as $side)<div class="field"><label class="form-label" for="again-{{ $side }}-{{ $id }}">{{ __('hands.'.$side) }}</label>
+                        <input class="form-control is-short" id="again-{{ $side }}-{{ $id }}" name="{{ $side }}" maxlength="40" autocomplete="off"></div>@endforeach</div>
+                    <div class="inline-fields"><button class="btn btn-other" name="do" value="accept">{{ __('hands.again') }}</button>
+                        <button class="btn btn-quiet" name="do" value="withdraw">{{ __('hands.withdraw') }}</button></div></form>@endcan
             @endforeach
         </section>
     @endif

@@ -15,7 +15,7 @@
                         @if ($part->isOverdue())<b class="is-late">{{ __('hands.overdue') }}</b>@endif</p>
                     @if ($one['size'])<p class="top-size">{{ __('hands.asked', ['size' => $one['size']]) }}</p>@endif
                     @if ($part->pack)<p>{{ __('hands.pack_line', ['pack' => $part->pack]) }}</p>@endif
-                    @if ($one['press'])<p>{{ $one['press'] }}</p>@endif
+                    <p>@if ($one['press']){{ $one['press'] }}@else<a href="{{ route('member.assembly', $project) }}">{{ __('hands.press_joining') }}</a>@endif</p>
                     @if ($part->remark)<p class="message is-status">{{ __('hands.said', ['words' => $part->remark]) }}</p>@endif
                     @if ($part->state === App\Models\HandState::Out)
                     <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}">@csrf @method('put')

@@ -1,6 +1,6 @@
 @extends('print.page')
 @section('print')
-@foreach ($stages as $stage)
+@foreach (array_filter($stages, fn ($stage) => $stage['labelled']) as $stage)
 <h2>{{ $stage['title'] }}</h2>
 <table class="labels">@foreach (array_chunk($stage['parts'], 2) as $pair)<tr class="keep">@foreach ($pair as $part)<td class="label">
     <p class="huge"><b>{{ $part['name'] }}</b></p><p>{{ $part['blocks'] }}</p><p class="soft">{{ $part['pressed'] }}</p><p>{{ $part['size'] }}</p>

@@ -67,7 +67,7 @@ final class LayoutController extends Controller
 
     public function print(Request $request, Project $project, LayoutBoard $board): Response
     {
-        $view = $board->of($project) ?? abort(404);
+        $view = $board->of($project, print: true) ?? abort(404);
 
         return Pdf::response('print.layout', [
             'title' => __('prints.layout', ['name' => $project->quiltAlong->name]), ...$view,
