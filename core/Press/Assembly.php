@@ -60,7 +60,8 @@ final readonly class Assembly
         return false;
     }
 
-    public function placed(Placement $placement): self
+    /** @param  bool  $traced  whether all seams within it are asked for, and not only those that a later seam may cross */
+    public function placed(Placement $placement, bool $traced): self
     {
         [$x, $y] = [$placement->x->toFloat(), $placement->y->toFloat()];
         [$cos, $sin] = $placement->turn % 90 === 0
@@ -70,7 +71,7 @@ final readonly class Assembly
 
         return new self(
             array_map(fn (array $corner): array => $move(...$corner), $this->corners),
-            array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->segments),
+            $traced ? array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->segments) : [],
             array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->open),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3]), $one[4]], $this->edges),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->straight),

@@ -7,8 +7,8 @@ namespace Dew\Core\Press;
 /** A pressing plan by unit and block: how the seams of each lie, and between which of its parts. */
 final readonly class PressBook
 {
-    /** Inches by which two edges must overlap to be sewn together. */
-    private const OVERLAP = 0.01;
+    /** Inches by which the ends of a seam may differ in all and still be the same seam. */
+    private const SAME = 0.01;
 
     /** @param  array<string, PressLook>  $looks  by product key; the top's under the empty key */
     private function __construct(private array $looks)
@@ -21,7 +21,7 @@ final readonly class PressBook
         foreach ($plan->left(School::Dark) as $crossing) {
             $clashing[$crossing->of][$crossing->first] = $clashing[$crossing->of][$crossing->second] = true;
         }
-        $flags = $copies = [];
+        $flags = $copies = $indexes = [];
         foreach ($plan->model->seams as $number => $seam) {
             $copies[$seam->of] = $seam->copies;
             [$x1, $y1, $x2, $y2] = array_map(
@@ -29,7 +29,7 @@ final readonly class PressBook
             );
             $flags[$seam->of][] = new PressFlag(
                 $x1, $y1, $x2, $y2, $plan->pressed[$number],
-                self::between($seam, $plan->model->items[$seam->of] ?? []),
+                ($indexes[$seam->of] ??= new EdgeIndex($plan->model->items[$seam->of] ?? []))->beside($seam),
                 isset($clashing[$seam->of][$number]) && $plan->pressed[$number] !== Pressed::Open,
             );
         }
@@ -60,7 +60,7 @@ final readonly class PressBook
         foreach ($model->seams as $seam) {
             foreach ($flags[rtrim($seam->of, "'")] ?? [] as $flag) {
                 if (abs($flag->fromX - $seam->fromX) + abs($flag->fromY - $seam->fromY) + abs($flag->toX - $seam->toX)
-                    + abs($flag->toY - $seam->toY) < self::OVERLAP) {
+                    + abs($flag->toY - $seam->toY) < self::SAME) {
                     $fixed[$seam->id] = $flag->pressed;
                 }
             }
@@ -89,39 +89,6 @@ final readonly class PressBook
      */
     public static function between(PressSeam $seam, array $items): array
     {
-        $length = hypot($seam->toX - $seam->fromX, $seam->toY - $seam->fromY);
-        if ($length < PressModel::GRAIN) {
-            return [];
-        }
-        [$dx, $dy] = [($seam->toX - $seam->fromX) / $length, ($seam->toY - $seam->fromY) / $length];
-        $sides = [[], []];
-        foreach ($items as $number => $edges) {
-            $middle = 0.0;
-            $spans = [];
-            foreach ($edges as [$x1, $y1, $x2, $y2]) {
-                $off1 = $dx * ($y1 - $seam->fromY) - $dy * ($x1 - $seam->fromX);
-                $off2 = $dx * ($y2 - $seam->fromY) - $dy * ($x2 - $seam->fromX);
-                $middle += ($off1 + $off2) / (2 * count($edges));
-                if (abs($off1) < PressModel::GRAIN && abs($off2) < PressModel::GRAIN) {
-                    $a = $dx * ($x1 - $seam->fromX) + $dy * ($y1 - $seam->fromY);
-                    $b = $dx * ($x2 - $seam->fromX) + $dy * ($y2 - $seam->fromY);
-                    $spans[] = [max(0.0, min($a, $b)), min($length, max($a, $b))];
-                }
-            }
-            foreach ($spans as $span) {
-                // Where y grows downwards, what lies further down is on the right of somebody who walks to the right.
-                $sides[$middle > 0 ? 1 : 0][] = [$number, ...$span];
-            }
-        }
-        $pairs = [];
-        foreach ($sides[0] as [$left, $from, $to]) {
-            foreach ($sides[1] as [$right, $start, $end]) {
-                if (min($to, $end) - max($from, $start) > self::OVERLAP) {
-                    $pairs["$left-$right"] = [$left, $right];
-                }
-            }
-        }
-
-        return array_values($pairs);
+        return (new EdgeIndex($items))->beside($seam);
     }
 }

@@ -25,7 +25,8 @@ final class PressModel
     /** @var list<Crossing> */
     public array $crossings = [];
 
-    /** @var list<array{int, float, float, float, float}> every seam of the whole top: its number, and where it lies in the top */
+    /** @var list<array{int, float, float, float, float}> every seam of the whole top, where that was asked for: its number, and where it
+     *     lies in the top */
     public array $segments = [];
 
     /** @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order */
@@ -55,6 +56,7 @@ final class PressModel
         private readonly array $blocks,
         private readonly array $depths,
         private readonly Copies $alike = Copies::Alike,
+        private readonly bool $traced = false,
     ) {
     }
 
@@ -66,13 +68,14 @@ final class PressModel
      * @param  array<string, int>  $depths
      * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which is
      *     sewn first. Borders follow from the inside outwards
+     * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
      */
     public static function of(
         array $units, array $blocks, array $placements, array $frame, array $depths, Copies $copies = Copies::Alike,
-        array $owners = [],
+        array $owners = [], bool $traced = false,
     ): self {
-        $model = new self($units, $blocks, $depths, $copies);
+        $model = new self($units, $blocks, $depths, $copies, $traced);
         $keys = [];
         foreach ($placements as $placement) {
             $keys[] = $key = $placement->product.(self::isOther($placement, $placements, $copies) ? "'" : '');
@@ -80,7 +83,7 @@ final class PressModel
         }
         $items = [];
         foreach ($placements as $index => $placement) {
-            $items[] = $model->assembly($keys[$index])->placed($placement);
+            $items[] = $model->assembly($keys[$index])->placed($placement, $traced);
         }
         foreach ($frame as $patch) {
             $items[] = Assembly::ofPatch($patch, $depths);
@@ -167,7 +170,7 @@ final class PressModel
         }
         $product = rtrim($key, "'");
         $items = isset($this->blocks[$product])
-            ? array_map(fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part), $this->blocks[$product])
+            ? array_map(fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part, $this->traced), $this->blocks[$product])
             : array_map(fn (Patch $patch): Assembly => Assembly::ofPatch($patch, $this->depths), $this->units[$product] ?? []);
 
         return $this->known[$key] = $this->assemble(

@@ -192,7 +192,7 @@ it('agrees with a walk that finds the crossings from the patches alone', functio
     foreach (array_slice(array_keys($design->sizes), 0, 1) as $size) {
         $sheet = Compiler::quiltSheet($design, (string) $size);
         $depths = array_map(fn (Slot $slot): int => [FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2][$slot->value->value], $design->slots);
-        $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners);
+        $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners, true);
         $plan = PressSolver::plan($model, School::Dark);
         [$crossings, $left] = PressWalk::over($sheet, $plan);
         expect($crossings)->toBe($plan->crossingsInTop())->and($left)->toBe($plan->leftInTop(School::Dark))->and($crossings)->toBeGreaterThan(100);
