@@ -106,6 +106,14 @@ final class Compiler
         return $books[$size];
     }
 
+    /** Takes a plan of pressing that was worked out before and kept, so that it is not worked out again for this design. */
+    public static function usePressBook(Design $design, string $size, PressBook $book): void
+    {
+        /** @var WeakMap<Design, array<string, PressBook>> $known */
+        $known = self::$press ??= new WeakMap;
+        $known[$design] = [$size => $book] + ($known[$design] ?? []);
+    }
+
     /**
      * The pressing plan of a size, with what the host says of given seams as fixed.
      *
