@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Core\Bench;
 
-use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 
@@ -20,7 +19,7 @@ final class QuiltingLines
 
     /**
      * @param  string  $kind  `seams` (one line beside every seam), `echoes` (one within the other), `grid` or `diagonal`
-     * @param  list<Patch>  $patches  of the whole top; only lines that follow seams need them
+     * @param  list<list<array{float, float}>>  $patches  the corners of every patch of the whole top; only lines that follow seams need them
      * @return list<list<array{float, float}>> lines by their points; those that follow seams close on themselves
      *
      * @throws MeasureRefused when the distance is too small, or there is no such kind
@@ -43,18 +42,13 @@ final class QuiltingLines
     }
 
     /**
-     * @param  list<Patch>  $patches
+     * @param  list<list<array{float, float}>>  $patches
      * @return list<list<array{float, float}>>
      */
     private static function within(array $patches, float $step, int $times): array
     {
         $lines = [];
-        foreach ($patches as $patch) {
-            $corners = [];
-            foreach (array_keys($patch->outline->corners) as $index) {
-                [$x, $y] = $patch->outline->edge($index);
-                $corners[] = [$x, $y];
-            }
+        foreach ($patches as $corners) {
             for ($time = 1; $time <= $times && count($lines) < self::MOST; $time++) {
                 $inner = self::inset($corners, $step * $time);
                 if ($inner === []) {

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Geometry\SixthTurn;
 use Dew\Core\Geometry\WayLook;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
@@ -104,14 +102,8 @@ final readonly class BlockDrawing
             return $look->patches ?? $this->units[$key] ?? [];
         }
         $patches = [];
-        $nothing = Size::square(Length::zero());
         foreach ($look->placements ?? $this->blocks[$key] as $placement) {
-            // Turned about its top left corner: within a square of no size.
-            $turn = $placement->turn % 90 === 0 ? Orientation::of($placement->turn) : null;
-            foreach ($this->of($placement->product) as $patch) {
-                $turned = $turn === null ? SixthTurn::patch($patch, intdiv($placement->turn, 60)) : $patch->oriented($turn, $nothing);
-                $patches[] = $turned->movedBy($placement->x, $placement->y);
-            }
+            array_push($patches, ...$placement->lay($this->of($placement->product)));
         }
 
         return $patches;

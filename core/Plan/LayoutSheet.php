@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan;
 
-use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Geometry\SixthTurn;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
@@ -70,14 +68,8 @@ final readonly class LayoutSheet
             return $this->units[$product] ?? [];
         }
         $patches = [];
-        $nothing = Size::square(Length::zero());
         foreach ($this->blocks[$product] as $part) {
-            // Turned about its top left corner: within a square of no size.
-            $turn = $part->turn % 90 === 0 ? Orientation::of($part->turn) : null;
-            foreach ($this->patches($part->product) as $patch) {
-                $turned = $turn === null ? SixthTurn::patch($patch, intdiv($part->turn, 60)) : $patch->oriented($turn, $nothing);
-                $patches[] = $turned->movedBy($part->x, $part->y);
-            }
+            array_push($patches, ...$part->lay($this->patches($part->product)));
         }
 
         return $patches;

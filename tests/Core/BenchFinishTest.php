@@ -8,8 +8,6 @@ use Dew\Core\Bench\QuiltingLines;
 use Dew\Core\Bench\RemnantUse;
 use Dew\Core\Bench\Sleeve;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Geometry\Outline;
-use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Setting\QuiltAsYouGo;
@@ -71,7 +69,7 @@ it('cuts a sleeve as long as the quilt is wide, joined where the cloth is too na
 
 it('draws lines beside seams, echoes, grids and diagonals', function (): void {
     $top = new Size(Length::inches(12), Length::inches(8));
-    $square = new Patch('f', Outline::rectangle(Length::inches(2), Length::inches(2), Size::square(Length::inches(4))));
+    $square = [[2.0, 2.0], [6.0, 2.0], [6.0, 6.0], [2.0, 6.0]];
     $lines = fn (string $kind, string $distance): array => QuiltingLines::of($kind, $top, [$square], Length::parse($distance));
     $beside = $lines('seams', '1/2');
     expect($beside)->toHaveCount(1);

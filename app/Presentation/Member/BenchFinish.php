@@ -19,10 +19,9 @@ use Dew\Core\Bench\Sleeve;
 use Dew\Core\Cutting\Backing;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Geometry\SixthTurn;
+use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
@@ -132,22 +131,21 @@ final readonly class BenchFinish
 
     /**
      * @param  list<Placement>  $placements
-     * @return list<Patch> of the whole top
+     * @return list<list<array{float, float}>> the corners of every patch of the whole top, in inches
      */
     private function patches(LayoutSheet $sheet, array $placements): array
     {
-        $patches = $sheet->frame;
-        $nothing = Size::square(Length::zero());
+        $corners = fn (Patch $patch): array => array_map(
+            fn (Point $corner): array => [$corner->x->toFloat(), $corner->y->toFloat()], $patch->outline->corners,
+        );
+        $patches = array_map($corners, $sheet->frame);
         $known = [];
         foreach ($placements as $placement) {
-            $own = $known[$placement->product] ??= $sheet->patches($placement->product);
-            if ($placement->turn % 90 !== 0 && $placement->turn % 60 !== 0) {
-                continue;
-            }
-            $turn = $placement->turn % 90 === 0 ? Orientation::of($placement->turn % 360) : null;
+            $own = $known[$placement->product] ??= array_map($corners, $sheet->patches($placement->product));
+            [$x, $y, $angle] = [$placement->x->toFloat(), $placement->y->toFloat(), deg2rad($placement->turn)];
+            [$cos, $sin] = [cos($angle), sin($angle)];
             foreach ($own as $patch) {
-                $turned = $turn === null ? SixthTurn::patch($patch, intdiv($placement->turn, 60)) : $patch->oriented($turn, $nothing);
-                $patches[] = $turned->movedBy($placement->x, $placement->y);
+                $patches[] = array_map(fn (array $at): array => [$x + $cos * $at[0] - $sin * $at[1], $y + $sin * $at[0] + $cos * $at[1]], $patch);
             }
         }
 
