@@ -188,7 +188,7 @@
 <h3>{{ __('workshop.pressing') }}</h3>
 <p class="field-hint">{{ __('workshop.pressing_hint') }}</p>
 @php($pressing = is_array($document->value['pressing'] ?? null) ? $document->value['pressing'] : [])
-<div class="inline-fields">
+<div class="stack">
     @foreach (['school' => ['press.school', 'press.schools', 'dark'], 'copies' => ['press.copies_of', 'press.copies_how', 'alike']] as $name => [$label, $choices, $usual])
         <x-edit.select :value="$pressing[$name] ?? $usual" :label="__($label)" :id="'pressing-'.$name" :choices="__($choices)"
             :edit="['kind' => 'set', 'place' => 'pressing', 'expect' => $document->value['pressing'] ?? null,
