@@ -122,6 +122,16 @@ it('deals nothing out that is not open, and is not there for strangers and where
     $this->get("/q/{$this->mara->id}/hands")->assertNotFound();
 });
 
+it('says so when a later version has taken the size out that was shared out', function (): void {
+    $part = handPart($this, 0);
+    deal($this, $this->mara->user, $part);
+    App\Models\QuiltAlong::query()->whereKey($this->quilt->id)->update(['hands_size' => 's-gone']);
+    $this->get($this->page)->assertOk()->assertSee(__('hands.begin'));
+    deal($this, $this->tobias->user, handPart($this, 1))->assertSessionHasErrors(['hands' => __('hands.wrong.size')]);
+    $this->flushSession();
+    $this->actingAs($this->mara->user)->get("/q/{$this->mara->id}/hands")->assertOk()->assertSee(__('hands.not_open'));
+});
+
 it('shows a quilt of many parts in a dozen queries', function (): void {
     foreach (range(0, 9) as $place) {
         deal($this, [$this->mara->user, $this->tobias->user][$place % 2], handPart($this, $place));

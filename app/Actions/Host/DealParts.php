@@ -56,6 +56,9 @@ final readonly class DealParts
         if ($revisions === []) {
             throw new HandRefused('none_chosen');
         }
+        if (! isset($this->room->announcement($quiltAlong)->sizes[$quiltAlong->hands_size])) {
+            throw new HandRefused('size');
+        }
         $sheet = $this->room->layout($quiltAlong, (string) $quiltAlong->hands_size);
         $open = $quiltAlong->clues()->released()->pluck('key')->all();
 

@@ -33,11 +33,13 @@ final readonly class HerHands
     public function of(Project $project): array
     {
         $quiltAlong = $project->quiltAlong;
-        $sheet = $quiltAlong->hands_size === null ? null : $this->sheets->layoutOf($quiltAlong, $quiltAlong->hands_size);
+        // A later version of the design may have taken that size out.
+        $size = isset($this->sheets->announcement($project)->sizes[$quiltAlong->hands_size]) ? (string) $quiltAlong->hands_size : null;
+        $sheet = $size === null ? null : $this->sheets->layoutOf($quiltAlong, $size);
         /** @var Collection<int, HandPart> $parts */
         $parts = HandPart::query()->where('quilt_along_id', $quiltAlong->id)->with('holder')->orderBy('id')->get();
         $colourway = $this->sheets->announcement($project)->colourway(null);
-        $blocks = $quiltAlong->hands_size === null ? null : $this->sheets->openBlocks($quiltAlong, $quiltAlong->hands_size);
+        $blocks = $size === null ? null : $this->sheets->openBlocks($quiltAlong, $size);
         // What was dealt out of a clue that is taken back meanwhile is not shown.
         $mine = $parts->filter(fn (HandPart $part): bool => $part->holder_id === $project->user_id && $part->state !== HandState::Accepted
             && ($part->product === null ? $sheet !== null : isset($blocks->names[$part->product])));
