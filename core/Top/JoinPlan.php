@@ -100,6 +100,9 @@ final readonly class JoinPlan
      */
     private static function byRows(LayoutSheet $sheet, array $placements, PressModel $model, PressLook $look): array
     {
+        if ($sheet->kind === 'sixty') {
+            return [...self::triangles($placements, $model, $look), ...self::borders($sheet, $placements, $model, $look)];
+        }
         $rows = $joins = [];
         foreach ($model->groups as [$dx, $dy, $strips]) {
             $items = array_merge(...$strips);
@@ -127,6 +130,37 @@ final readonly class JoinPlan
             ...$joins === [] ? [] : [new TopStage('join', $joins)],
             ...self::borders($sheet, $placements, $model, $look),
         ];
+    }
+
+    /**
+     * Rows of triangles: within a row the seams lean by turns, so the row is one part, and the rows are joined by level seams.
+     *
+     * @param  list<Placement>  $placements
+     * @return list<TopStage>
+     */
+    private static function triangles(array $placements, PressModel $model, PressLook $look): array
+    {
+        foreach ($model->groups as [, $dy, $strips]) {
+            if (abs($dy) > 1e-6) {
+                continue;
+            }
+            $rows = [];
+            foreach ($strips as $index => $strip) {
+                sort($strip);
+                $rows[] = new TopPart('rows:row-'.($index + 1), $index + 1, count($strip), null, null, [], array_values(array_filter(
+                    $strip, fn (int $item): bool => $item < count($placements),
+                )));
+            }
+
+            return [new TopStage('rows', $rows), new TopStage('join', [new TopPart(
+                'rows:join-1', 1, count($strips), null, null, self::ways($look, $strips), [], null, self::each($look, $strips),
+            )])];
+        }
+
+        // A single row.
+        return [new TopStage('rows', [new TopPart(
+            'rows:row-1', 1, count($model->items['']), null, null, [], array_keys($placements),
+        )])];
     }
 
     /**

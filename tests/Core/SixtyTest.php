@@ -14,9 +14,14 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Plan\Whole\SheetReader;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Top\Arrangement;
+use Dew\Core\Top\JoinMethod;
+use Dew\Core\Top\JoinPlan;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
@@ -293,3 +298,19 @@ it('reads a block on 60° axes out of its excerpt as it is in the whole design',
     )['b-two']->patches())->toEqual(Compilation::of($whole)->products(1, 1)['b-two']->patches())
         ->and(Compilation::of($alone)->sized('s')->layout->blockCounts)->toHaveKey('b-two');
 })->with(['triangle', 'diamond', 'half']);
+
+it('is laid out as it is designed and joined in rows', function (): void {
+    $block = sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri']);
+    $design = sixtyDesign([$block, ['id' => 'b-two'] + $block], ['pattern' => [['b-one', 'b-two']]], [
+        ['id' => 's', 'name' => 'S', 'columns' => 5, 'rows' => 3],
+    ]);
+    $sheet = SheetReader::layout(SheetWriter::write(Compiler::layoutSheet($design, 's')));
+    $plan = JoinPlan::of($sheet, Arrangement::designed($sheet), JoinMethod::Rows, ['f-a' => 0, 'f-b' => 2]);
+    $rows = $plan->stages[0]->parts;
+    $places = array_merge(...array_map(fn ($row): array => $row->places, $rows));
+    sort($places);
+
+    expect($sheet->arrange)->toBe('as-laid')->and(JoinPlan::methods($sheet))->toBe([JoinMethod::Rows])
+        ->and(count($rows))->toBe(3)->and($places)->toBe(range(0, 14))
+        ->and(Arrangement::designed($sheet)->warnings())->toBe([]);
+});
