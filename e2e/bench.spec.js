@@ -241,3 +241,32 @@ test('three people make one quilt: parts are dealt out, handed on, measured, and
         await expect(host.getByLabel('A1, Pier Lantern')).toBeVisible();
     });
 });
+
+test.describe('a quilt whose blocks are quilted one by one', () => {
+    test.use({ design: 'quilted-ferry' });
+
+    test('a member reads what each layer measures when, and the numbers follow what her blocks are really trimmed to', async ({ world, device }) => {
+        test.slow();
+        await openAll(await device(), world);
+        const page = await device();
+        const quilt = await join(page, world);
+        await page.goto(`${quilt}/clues/3`);
+        await expect(page.getByText('Once it is quilted, trim it to 12 in by 12 in.').first()).toBeVisible();
+        await page.goto(`${quilt}/bench`);
+        await page.getByRole('link', { name: 'Quilted blocks' }).click();
+        const lantern = page.getByRole('region', { name: '13 × Pier Lantern' }).getByRole('row', { name: /^Front/ });
+        await expect(lantern).toHaveText(/12½ in × 12½ in\s*12 in × 12 in\s*11 in × 11 in/);
+        await expect(page.getByText('The quilt then measures 55 in by 55 in')).toBeVisible();
+        await page.getByLabel('What your quilted blocks are trimmed to').fill('11 3/4 x 11 3/4');
+        await page.getByRole('button', { name: 'Work it out' }).click();
+        await expect(page.getByText('The quilt then measures 53¾ in by 53¾ in')).toBeVisible();
+        await page.getByLabel('What your quilted blocks are trimmed to').fill('3 x 3');
+        await page.getByRole('button', { name: 'Work it out' }).click();
+        await expect(page.getByText('more than 2 in off what the pattern says')).toBeVisible();
+        await expect(page.getByLabel('What your quilted blocks are trimmed to')).toHaveValue('3 x 3');
+        await audit(page);
+        // Printed, the numbers stand on paper without what is only for the screen.
+        await page.emulateMedia({ media: 'print' });
+        await expect(page.getByRole('navigation').first()).toBeHidden();
+    });
+});

@@ -10,9 +10,9 @@ export const PASSWORD = 'quilting-bee';
 let made = 0;
 
 /** A quilt-along of the test's own, with nothing scheduled: its slug, its join code, its owner, and somebody who has not joined yet. */
-const makeWorld = (worker) => {
+const makeWorld = (worker, design) => {
     const name = `w${worker}t${(made += 1)}r${Date.now().toString(36)}`;
-    execFileSync('php', ['artisan', 'dew:demo', `--world=${name}`], { stdio: 'pipe' });
+    execFileSync('php', ['artisan', 'dew:demo', `--world=${name}`, `--design=${design}`], { stdio: 'pipe' });
 
     return {
         name,
@@ -24,7 +24,8 @@ const makeWorld = (worker) => {
 };
 
 export const test = base.extend({
-    world: async ({}, use, info) => use(makeWorld(info.parallelIndex)),
+    design: ['night-ferry', { option: true }],
+    world: async ({ design }, use, info) => use(makeWorld(info.parallelIndex, design)),
 
     /** Opens a device: a browser context of its own, at a size and at a moment. A policy violation or a request to elsewhere fails the test. */
     device: async ({ browser }, use) => {

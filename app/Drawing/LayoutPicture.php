@@ -67,7 +67,9 @@ final readonly class LayoutPicture
         }
 
         return new self(
-            sprintf('-4 -4 %s %s', Shape::at($sheet->finished->width->toFloat() + 0.08), Shape::at($sheet->finished->height->toFloat() + 0.08)),
+            sprintf(
+                '-4 -4 %s %s', Shape::at($sheet->finished->width->toFloat() + 0.08), Shape::at($sheet->finished->height->toFloat() + 0.08),
+            ),
             $units, $blocks, $places, array_map($shape, $sheet->frame),
             sprintf('M0 0H%sV%sH0Z', Shape::at($wide), Shape::at($high)),
         );

@@ -28,7 +28,8 @@ final readonly class UnitPicture
     }
 
     /**
-     * The unit as it looks once sewn, with its raw edge a seam allowance outside, and a flag on every seam that says which way it is pressed.
+     * The unit as it looks once sewn, with its raw edge a seam allowance outside, and a flag on every seam that says which way it is
+     * pressed.
      *
      * @param  list<PressFlag>|null  $flags  null for those of the task
      */

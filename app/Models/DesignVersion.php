@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $name given by the host
  * @property string|null $reason why it was published in spite of warnings
  * @property int|null $user_id who published it
- * @property array<string, array<string, list<string>>> $pressed how what was open by then is pressed, as people were told: flags by size and
+ * @property array<string, array<string, list<string>>> $pressed how what was open by then is pressed, as people were told: flags by size
+ *     and
  *     product key
  * @property CarbonImmutable $created_at
  * @property-read User|null $user

@@ -62,7 +62,9 @@ final class HandPart extends Model
 
     public function measured(): ?Size
     {
-        return $this->measured_width === null || $this->measured_height === null ? null : new Size($this->measured_width, $this->measured_height);
+        return $this->measured_width === null || $this->measured_height === null ? null : new Size(
+            $this->measured_width, $this->measured_height,
+        );
     }
 
     public function isOverdue(): bool

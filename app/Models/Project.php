@@ -38,7 +38,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, list<string>> $pressed how she pressed what she made otherwise than planned: flags by product key
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
- * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut, by slot
+ * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut,
+ *     by slot
  * @property array<string, array<string, int>> $cut_before what was cut when she last changed her cloth, by slot; see CutCounts
  * @property array<string, string> $set_widths what strip sets are made across where it is not the width of her cloth, by clue
  * @property array<string, array<string, string>> $bench what she measured at the bench, as she wrote it, by page and field
@@ -79,7 +80,16 @@ final class Project extends Model
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['turns' => '{}', 'pressed' => '{}', 'cloth' => '{}', 'cut_before' => '{}', 'set_widths' => '{}', 'bench' => '{}', 'aim' => 'cloth', 'left_handed' => false];
+    protected $attributes = [
+        'turns' => '{}',
+        'pressed' => '{}',
+        'cloth' => '{}',
+        'cut_before' => '{}',
+        'set_widths' => '{}',
+        'bench' => '{}',
+        'aim' => 'cloth',
+        'left_handed' => false,
+    ];
 
     protected function casts(): array
     {
@@ -156,7 +166,9 @@ final class Project extends Model
     public function colourway(Announcement $announcement): Colourway
     {
         $colourway = $announcement->colourway($this->colourway_key);
-        $own = $this->swatches->where('number', 0)->mapWithKeys(fn (Swatch $swatch): array => [$swatch->slot_key => $swatch->cloth()])->all();
+        $own = $this->swatches->where('number', 0)->mapWithKeys(
+            fn (Swatch $swatch): array => [$swatch->slot_key => $swatch->cloth()],
+        )->all();
 
         return new Colourway($colourway->id, $colourway->name, [...$colourway->cloths, ...$own], $colourway->gaps);
     }

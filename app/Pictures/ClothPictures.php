@@ -78,7 +78,9 @@ final class ClothPictures
         [$wide, $high] = [$image->width(), $image->height()];
         $width = max(1, intdiv($part['width'] * $wide, 1000));
         $height = max(1, intdiv($part['height'] * $high, 1000));
-        $image->crop($width, $height, min($wide - $width, intdiv($part['x'] * $wide, 1000)), min($high - $height, intdiv($part['y'] * $high, 1000)));
+        $image->crop(
+            $width, $height, min($wide - $width, intdiv($part['x'] * $wide, 1000)), min($high - $height, intdiv($part['y'] * $high, 1000)),
+        );
 
         return $this->keep((string) $image->toPng(), folder: $folder);
     }

@@ -19,7 +19,8 @@ final class QuiltingLines
 
     /**
      * @param  string  $kind  `seams` (one line beside every seam), `echoes` (one within the other), `grid` or `diagonal`
-     * @param  list<list<array{float, float}>>  $patches  the corners of every patch of the whole top; only lines that follow seams need them
+     * @param  list<list<array{float, float}>>  $patches  the corners of every patch of the whole top; only lines that follow seams need
+     *     them
      * @return list<list<array{float, float}>> lines by their points; those that follow seams close on themselves
      *
      * @throws MeasureRefused when the distance is too small, or there is no such kind

@@ -43,9 +43,13 @@ final readonly class RemnantUse
             // Half a yard and more of a usual width goes into a back.
             ! $short->isLessThan(Length::inches(18)) => new self('back'),
             $squares($large) > 0 => new self('squares', $squares($large), $large),
-            ! $long->isLessThan(Length::inches(self::LEAST_STRIP)) && ! $short->isLessThan($strip) => new self('strips', $short->countOf($strip), $strip),
+            ! $long->isLessThan(Length::inches(self::LEAST_STRIP)) && ! $short->isLessThan($strip) => new self(
+                'strips', $short->countOf($strip), $strip,
+            ),
             $squares($charm) > 0 => new self('squares', $squares($charm), $charm),
-            ! $short->isLessThan(Length::inches(self::LABEL[1])) && ! $long->isLessThan(Length::inches(self::LABEL[0])) => new self('label', 1),
+            ! $short->isLessThan(
+                Length::inches(self::LABEL[1]),
+            ) && ! $long->isLessThan(Length::inches(self::LABEL[0])) => new self('label', 1),
             $squares($strip) > 0 => new self('small-squares', $squares($strip), $strip),
             default => new self('scrap'),
         };

@@ -8,10 +8,12 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 
 /**
- * What to do with a part of a group quilt that measures otherwise than asked, so that it fits the parts beside it. All measures are raw edge
+ * What to do with a part of a group quilt that measures otherwise than asked, so that it fits the parts beside it. All measures are raw
+ * edge
  * to raw edge.
  *
- * Up to 1⁄16 in is within what anybody measures. A part that is off as much as its neighbours are fits them. What is larger is trimmed; what
+ * Up to 1⁄16 in is within what anybody measures. A part that is off as much as its neighbours are fits them. What is larger is trimmed;
+ * what
  * is smaller by up to ⅛ in is eased in; by ½ in and more it gets a plain strip that makes up the difference exactly; in between a strip
  * would finish too narrow to sew, so the part is trimmed on both sides until two strips of ½ in fit, or sewn anew.
  */
@@ -63,7 +65,9 @@ final class PartFit
         }
         if (! $off->isLessThan($half)) {
             // Sewn to one side, a strip loses two allowances in its seams and brings one edge with it.
-            return [...$advice, new FitAdvice('strip', $isWidth, $off, $off->plus($seam->times(2))), new FitAdvice('resew', $isWidth, $off)];
+            return [...$advice, new FitAdvice(
+                'strip', $isWidth, $off, $off->plus($seam->times(2)),
+            ), new FitAdvice('resew', $isWidth, $off)];
         }
 
         // Both strips show ½ in, and their outer seams take nothing more than the part's own would.

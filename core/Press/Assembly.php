@@ -71,7 +71,10 @@ final readonly class Assembly
 
         return new self(
             array_map(fn (array $corner): array => $move(...$corner), $this->corners),
-            $traced ? array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->segments) : [],
+            $traced ? array_map(
+                fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])],
+                $this->segments,
+            ) : [],
             array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->open),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3]), $one[4]], $this->edges),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->straight),

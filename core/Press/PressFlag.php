@@ -43,7 +43,9 @@ final readonly class PressFlag
         };
     }
 
-    /** Which way its allowance lies on the table, seen from the front with its unit upright: a key of the sentences in lang/en/press.php. */
+    /**
+     * Which way its allowance lies on the table, seen from the front with its unit upright: a key of the sentences in lang/en/press.php.
+     */
     public function way(): string
     {
         if ($this->pressed === Pressed::Open) {

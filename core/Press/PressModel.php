@@ -29,7 +29,9 @@ final class PressModel
      *     lies in the top */
     public array $segments = [];
 
-    /** @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order */
+    /**
+     * @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order
+     */
     public array $items = [];
 
     /**
@@ -66,7 +68,8 @@ final class PressModel
      * @param  list<Placement>  $placements  the blocks of the top
      * @param  list<Patch>  $frame  sashes, setting triangles, borders
      * @param  array<string, int>  $depths
-     * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which is
+     * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which
+     *     is
      *     sewn first. Borders follow from the inside outwards
      * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
@@ -170,7 +173,10 @@ final class PressModel
         }
         $product = rtrim($key, "'");
         $items = isset($this->blocks[$product])
-            ? array_map(fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part, $this->traced), $this->blocks[$product])
+            ? array_map(
+                fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part, $this->traced),
+                $this->blocks[$product],
+            )
             : array_map(fn (Patch $patch): Assembly => Assembly::ofPatch($patch, $this->depths), $this->units[$product] ?? []);
 
         return $this->known[$key] = $this->assemble(

@@ -34,7 +34,9 @@ final readonly class PressSeam
     ) {
     }
 
-    /** Which way its allowance lies on the table, seen from the front with its product upright: a key of the sentences in lang/en/press.php. */
+    /**
+     * Which way its allowance lies on the table, seen from the front with its product upright: a key of the sentences in lang/en/press.php.
+     */
     public function way(Pressed $pressed): string
     {
         return $this->flag($pressed)->way();

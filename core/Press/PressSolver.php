@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Dew\Core\Press;
 
 /**
- * Finds the plan with the fewest crossings that do not nest, then with the fewest seams against the school, then with the least bulk; ties go to
+ * Finds the plan with the fewest crossings that do not nest, then with the fewest seams against the school, then with the least bulk; ties
+ * go to
  * the side that comes first.
  *
- * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not everything can
- * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two that
+ * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not
+ * everything can
+ * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two
+ * that
  * cross, makes them better.
  */
 final class PressSolver
@@ -53,7 +56,9 @@ final class PressSolver
         }
         foreach ($model->crossings as $crossing) {
             // A crossing of an open seam nests whatever the other does, or never; a seam that crosses its own copy likewise.
-            if ($crossing->first !== $crossing->second && ! isset($this->open[$crossing->first]) && ! isset($this->open[$crossing->second])) {
+            if ($crossing->first !== $crossing->second && ! isset($this->open[$crossing->first]) && ! isset(
+                $this->open[$crossing->second],
+            )) {
                 $this->beside[$crossing->first][] = [$crossing->second, $crossing->differ, $crossing->copies];
                 $this->beside[$crossing->second][] = [$crossing->first, $crossing->differ, $crossing->copies];
             }

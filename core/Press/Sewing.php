@@ -178,7 +178,9 @@ final class Sewing
         $from = INF;
         $to = -INF;
         foreach ($part->edges as [$x1, $y1, $x2, $y2]) {
-            if (abs(self::distance($x1, $y1, $dx, $dy) - $cut) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
+            if (abs(
+                self::distance($x1, $y1, $dx, $dy) - $cut,
+            ) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
                 [$a, $b] = [$x1 * $dx + $y1 * $dy, $x2 * $dx + $y2 * $dy];
                 [$from, $to] = [min($from, $a, $b), max($to, $a, $b)];
             }
@@ -192,7 +194,9 @@ final class Sewing
     {
         $depth = 0.0;
         foreach ($part->edges as [$x1, $y1, $x2, $y2, $dark]) {
-            if (abs(self::distance($x1, $y1, $dx, $dy) - $cut) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
+            if (abs(
+                self::distance($x1, $y1, $dx, $dy) - $cut,
+            ) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
                 [$a, $b] = [$x1 * $dx + $y1 * $dy, $x2 * $dx + $y2 * $dy];
                 $depth += $dark * max(0.0, min($to, max($a, $b)) - max($from, min($a, $b)));
             }

@@ -8,7 +8,8 @@ namespace Dew\Core\Press;
 final readonly class StepPress
 {
     /**
-     * @param  string  $code  `open`, `slot` (all to one fabric), `way` (all the same way), `rows` (row by row), or `flags` (as the drawing shows)
+     * @param  string  $code  `open`, `slot` (all to one fabric), `way` (all the same way), `rows` (row by row), or `flags` (as the drawing
+     *     shows)
      * @param  string|null  $slot  id of the fabric
      * @param  list<string>  $ways  of all seams, or of the rows from the top; see {@see PressFlag::way()}
      * @param  list<int>  $sets  where segments of the same strip set are pressed in several ways: how many of each in one unit
@@ -72,7 +73,9 @@ final readonly class StepPress
      */
     private static function isOnBothSides(array $pairs, array $slots, string $slot): bool
     {
-        return array_filter($pairs, fn (array $pair): bool => ($slots[$pair[0]] ?? '') === $slot && ($slots[$pair[1]] ?? '') === $slot) !== [];
+        return array_filter(
+            $pairs, fn (array $pair): bool => ($slots[$pair[0]] ?? '') === $slot && ($slots[$pair[1]] ?? '') === $slot,
+        ) !== [];
     }
 
     /**
@@ -100,7 +103,8 @@ final readonly class StepPress
     }
 
     /**
-     * Rows that are segments of one strip set but are pressed in several ways. A segment may be turned round, which turns its seams round too.
+     * Rows that are segments of one strip set but are pressed in several ways. A segment may be turned round, which turns its seams round
+     * too.
      *
      * @param  list<PressFlag>  $flags
      * @param  list<string>  $slots
@@ -124,9 +128,14 @@ final readonly class StepPress
             ksort($row);
             $row = array_values($row);
             $turned = array_map(
-                fn (array $seam): array => [$seam[2], ['left' => 'right', 'right' => 'left'][$seam[1]] ?? $seam[1], $seam[0]], array_reverse($row),
+                fn (array $seam): array => [
+                    $seam[2], ['left' => 'right', 'right' => 'left'][$seam[1]] ?? $seam[1], $seam[0],
+                ], array_reverse($row),
             );
-            [$first, $second] = [self::cloths($row).' '.implode('|', array_column($row, 1)), self::cloths($turned).' '.implode('|', array_column($turned, 1))];
+            [$first, $second] = [
+                self::cloths($row).' '.implode('|', array_column($row, 1)),
+                self::cloths($turned).' '.implode('|', array_column($turned, 1)),
+            ];
             $pattern = min($first, $second);
             $set = min(self::cloths($row), self::cloths($turned));
             $patterns[$set][$pattern] = ($patterns[$set][$pattern] ?? 0) + 1;

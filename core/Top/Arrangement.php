@@ -49,7 +49,9 @@ final readonly class Arrangement
         foreach ($codes as $code) {
             [$product, $turn] = explode('*', $code, 2) + [1 => '0'];
             if (($left[$product] ?? 0) < 1) {
-                throw new LayoutRefused(isset($left[$product]) ? 'too_many' : 'unknown_block', ['block' => $sheet->names[$product] ?? $product]);
+                throw new LayoutRefused(
+                    isset($left[$product]) ? 'too_many' : 'unknown_block', ['block' => $sheet->names[$product] ?? $product],
+                );
             }
             if (preg_match('/^[0-3]$/', $turn) !== 1) {
                 throw new LayoutRefused('turn');
@@ -170,7 +172,9 @@ final readonly class Arrangement
     private function looksAlike(Laid $laid): bool
     {
         $form = fn (int $turn): array => self::sorted(array_map(
-            fn (Patch $patch): string => $patch->slot.' '.self::outlineText($patch->oriented(Orientation::of(90 * $turn), $this->sheet->block)),
+            fn (Patch $patch): string => $patch->slot.' '.self::outlineText(
+                $patch->oriented(Orientation::of(90 * $turn), $this->sheet->block),
+            ),
             $this->sheet->patches($laid->product),
         ));
 

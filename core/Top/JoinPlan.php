@@ -62,14 +62,21 @@ final readonly class JoinPlan
             $model = $sheet->copies === Copies::Alike
                 ? $model
                 : PressModel::of($sheet->units, $sheet->blocks, $placements, $sheet->frame, $depths, Copies::Alike, $sheet->owners);
-            $known = array_map(fn (PressLook $one): array => $one->toData()['flags'], $pressed + array_diff_key($sheet->press, ['' => true]));
-            $look = PressBook::of(PressSolver::plan($model, $sheet->school, PressBook::fixed($model, $known)))->look('') ?? new PressLook([]);
+            $known = array_map(
+                fn (PressLook $one): array => $one->toData()['flags'],
+                $pressed + array_diff_key($sheet->press, ['' => true]),
+            );
+            $look = PressBook::of(
+                PressSolver::plan($model, $sheet->school, PressBook::fixed($model, $known)),
+            )->look('') ?? new PressLook([]);
         }
         $grid = $arrangement->grid();
 
         return new self($method, match ($method) {
             JoinMethod::Rows => self::byRows($sheet, $placements, $model, $look),
-            JoinMethod::Webbing => [...self::webbing($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look)],
+            JoinMethod::Webbing => [
+                ...self::webbing($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look),
+            ],
             JoinMethod::Quarters => [...self::quarters($sheet, $grid), ...self::borders($sheet, $placements, $model, $look)],
         });
     }
@@ -283,7 +290,9 @@ final readonly class JoinPlan
         ];
     }
 
-    /** The finished length of so many blocks side by side: by the places where they lie, which quilted blocks make shorter than their sum. */
+    /**
+     * The finished length of so many blocks side by side: by the places where they lie, which quilted blocks make shorter than their sum.
+     */
     private static function span(LayoutSheet $sheet, int $blocks, int $axis): Length
     {
         $side = $axis === 0 ? $sheet->block->width : $sheet->block->height;

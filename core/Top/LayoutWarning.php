@@ -8,7 +8,8 @@ namespace Dew\Core\Top;
 final readonly class LayoutWarning
 {
     /**
-     * @param  string  $code  `twins` (two of a kind side by side), `meets` (a cloth meets itself), `turned` (a block lies another way than it
+     * @param  string  $code  `twins` (two of a kind side by side), `meets` (a cloth meets itself), `turned` (a block lies another way than
+     *     it
      *     was designed), `sideways` or `upside_down` (a cloth with a direction)
      * @param  int  $first  number of the place
      * @param  int|null  $second  number of the place beside it

@@ -203,7 +203,9 @@ final class DemoSeeder extends Seeder
         ));
         if ($fetched) {
             $this->keepKits->take($quiltAlong, $taken, 'desk');
-            $ids = array_values($quiltAlong->kitRows()->where('origin', 'desk')->get()->map(fn (KitRow $row): int => $row->id)->sort()->all());
+            $ids = array_values(
+                $quiltAlong->kitRows()->where('origin', 'desk')->get()->map(fn (KitRow $row): int => $row->id)->sort()->all(),
+            );
             $this->keepKits->mark($quiltAlong, array_slice($ids, 0, 4), 'packed');
             $this->keepKits->mark($quiltAlong, array_slice($ids, 0, 2), 'handed_out');
         }
@@ -285,7 +287,7 @@ final class DemoSeeder extends Seeder
     }
 
     /** A quilt-along of its own with nothing scheduled: what a test of the whole story begins with. */
-    public function world(string $name): QuiltAlong
+    public function world(string $name, string $design = 'night-ferry'): QuiltAlong
     {
         $this->person('Mara Quill', "mara-$name@rivers.example");
 
@@ -293,7 +295,7 @@ final class DemoSeeder extends Seeder
             'night-ferry-'.$name,
             $this->person('Wren Halloway', "host-$name@saltbox.example"),
             Str::upper($name),
-            document: (string) file_get_contents(base_path('tests/designs/night-ferry.json')),
+            document: (string) file_get_contents(base_path("tests/designs/$design.json")),
         );
     }
 
@@ -372,7 +374,9 @@ final class DemoSeeder extends Seeder
     private function garden(QuiltAlong $quiltAlong): array
     {
         $announcement = app(SheetStore::class)->announcement($quiltAlong->version());
-        [$size, $colourways] = [(string) array_key_first($announcement->sizes), array_map(strval(...), array_keys($announcement->colourways))];
+        [$size, $colourways] = [
+            (string) array_key_first($announcement->sizes), array_map(strval(...), array_keys($announcement->colourways)),
+        ];
         $month = 'clue:'.$this->clue($quiltAlong, 1)->key;
 
         return array_map(

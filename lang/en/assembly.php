@@ -80,9 +80,11 @@ return [
     'wrong_size' => 'If a part measures otherwise',
     'remedies' => [
         'Press it once more, from the front, and measure again: a fold beside a seam takes a little of every block.',
-        'A row that is too short or too long by less than a seam allowance: pin both ends and the middles, then every seam, and let the feed '
+        'A row that is too short or too long by less than a seam allowance: pin both ends and the middles, then every seam, and let the '
+            .'feed '
             .'dogs ease the longer one in from below.',
-        'More than that: find the block that is off, and take its seam a thread wider or narrower. Never trim the end of a row; it cuts points off.',
+        'More than that: find the block that is off, and take its seam a thread wider or narrower. Never trim the end of a row; it cuts '
+            .'points off.',
         'When all rows are off alike, go on: the borders are cut to your own top.',
     ],
     'wrong' => [

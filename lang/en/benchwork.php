@@ -10,24 +10,31 @@ return [
     'quilting' => [
         'says' => 'Lines: :lines, :distance apart.',
         'later' => 'The lines are drawn here once the lay-out is open.',
-        'picture' => 'Your picture', 'picture_alt' => 'Your picture beside your notes on quilting', 'picture_choose' => 'A sketch or a photograph',
+        'picture' => 'Your picture', 'picture_alt' => 'Your picture beside your notes on quilting', 'picture_choose' => 'A sketch or a '
+            .'photograph',
         'picture_keep' => 'Keep the picture', 'picture_kept' => 'The picture is kept.', 'picture_remove' => 'Remove the picture',
         'picture_gone' => 'The picture is removed.',
     ],
     'batting' => [
         'needed' => 'Batting: :width by :height.',
-        'upright' => 'From a roll :usable wide: one piece, :length of it.|From a roll :usable wide: :count widths side by side, :length in all. Butt the edges, do '
+        'upright' => 'From a roll :usable wide: one piece, :length of it.|From a roll :usable wide: :count widths side by side, :length '
+            .'in all. Butt the edges, do '
             .'not overlap them, and join them with a wide zigzag.',
-        'level' => 'From a roll :usable wide: one piece laid across, :length of it.|From a roll :usable wide: :count widths one above the other, :length in all. '
+        'level' => 'From a roll :usable wide: one piece laid across, :length of it.|From a roll :usable wide: :count widths one above the '
+            .'other, :length in all. '
             .'Butt the edges, do not overlap them, and join them with a wide zigzag.',
     ],
-    'sleeve' => 'Hanging sleeve: one strip :width wide and :length long. Hem both ends by ½ in turned twice, fold it along, sew it into the binding at the top, '
-        .'and sew its lower edge down by hand with a little slack for the rod.|Hanging sleeve: :count strips :width wide, joined to :length. Hem both ends by ½ in '
-        .'turned twice, fold it along, sew it into the binding at the top, and sew its lower edge down by hand with a little slack for the rod.',
+    'sleeve' => 'Hanging sleeve: one strip :width wide and :length long. Hem both ends by ½ in turned twice, fold it along, sew it into '
+        .'the binding at the top, '
+        .'and sew its lower edge down by hand with a little slack for the rod.|Hanging sleeve: :count strips :width wide, joined to '
+        .':length. Hem both ends by ½ in '
+        .'turned twice, fold it along, sew it into the binding at the top, and sew its lower edge down by hand with a little slack for '
+        .'the rod.',
     'label' => 'Label: cut :size, turn ¼ in under all round. Write who made it, for whom, when and where, and how it is washed.',
     'left' => [
         'heads' => ['Cloth', 'Size', 'It can still become'], 'none' => 'No cloth of yours is left over, or none is on your list.', 'to_cloth' => 'Your cloth',
-        'back' => 'part of a pieced back', 'squares' => 'one square of :side|:count squares of :side', 'strips' => 'one strip of :side, for binding or the next '
+        'back' => 'part of a pieced back', 'squares' => 'one square of :side|:count squares of :side', 'strips' => 'one strip of :side, '
+            .'for binding or the next '
             .'quilt|:count strips of :side, for binding or the next quilt',
         'label' => 'a label', 'small-squares' => 'one square of :side|:count squares of :side', 'scrap' => 'scraps',
     ],
@@ -38,28 +45,35 @@ return [
     'top_bottom' => 'Top and bottom',
     'pieced_title' => 'A pieced border',
     'intro' => [
-        'borders' => 'Measure your own top, not the pattern’s: raw edge to raw edge, near both edges and through the middle. A border that is cut to the '
+        'borders' => 'Measure your own top, not the pattern’s: raw edge to raw edge, near both edges and through the middle. A border '
+            .'that is cut to the '
             .'pattern’s number instead makes the top ruffle.',
         'back' => 'The back and the batting stand out beyond the top on every side. Measures are finished, without the seam allowance.',
-        'quilting' => 'The quilting is yours: a place for your notes and a picture, and lines drawn on your quilt to look at before you mark any.',
+        'quilting' => 'The quilting is yours: a place for your notes and a picture, and lines drawn on your quilt to look at before you '
+            .'mark any.',
         'left' => 'What is left of your cloth once the open :clues are cut, what can become most first.',
         'quilted' => 'Blocks that are quilted one by one and then joined: what each layer measures when.',
         'binding' => 'How many strips go round your quilt, straight across the cloth or on the bias, and which of your cloth is enough.',
     ],
     'field' => [
         'widths' => 'Across: top, middle, bottom', 'heights' => 'Down: left, middle, right', 'diagonals' => 'Both diagonals',
-        'borders' => 'Finished widths of the borders, from the inside out', 'corner' => 'The corners', 'unit' => 'Length of one unit of a pieced border',
-        'top' => 'The quilt top, width × height', 'beyond' => 'How far the back stands out on every side', 'module' => 'Piece it on modules of',
+        'borders' => 'Finished widths of the borders, from the inside out', 'corner' => 'The corners', 'unit' => 'Length of one unit of a '
+            .'pieced border',
+        'top' => 'The quilt top, width × height', 'beyond' => 'How far the back stands out on every side', 'module' => 'Piece it on '
+            .'modules of',
         'measured' => 'What your quilted blocks are trimmed to', 'batting' => 'Width of your batting', 'notes' => 'Your notes',
         'lines' => 'Lines to quilt along', 'distance' => 'Distance of the lines', 'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
     ],
     'hint' => [
-        'widths' => 'With commas between, such as 60, 60 1/4, 60.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show a top that leans.',
+        'widths' => 'With commas between, such as 60, 60 1/4, 60.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show '
+            .'a top that leans.',
         'borders' => 'With commas between, such as 1, 3. Left empty, only the top is looked at.', 'unit' => 'Left empty for plain borders.',
         'top' => 'Such as 60 x 80.', 'beyond' => '4 in for most; more on a frame, where your quilter asks for it.',
-        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '2 1/2 or 2 1/4 for most.',
+        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '2 1/2 or 2 1/4 '
+            .'for most.',
         'measured' => 'Left empty for what the pattern says. Otherwise the smallest one, such as 10 x 10.',
-        'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean to draw.',
+        'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean '
+            .'to draw.',
         'distance' => 'Such as 1/4 or 2.',
         'cloth' => 'Left empty for a straight binding.',
     ],
@@ -84,10 +98,12 @@ return [
         'diagonals' => 'Write both diagonals with a comma between, or none.',
     ],
     'warning' => [
-        'widths_wavy' => 'The top and bottom edges are longer than the middle: they have stretched. Ease them to the average when the border goes on.',
+        'widths_wavy' => 'The top and bottom edges are longer than the middle: they have stretched. Ease them to the average when the '
+            .'border goes on.',
         'widths_full' => 'The middle is wider than the edges: look for seams that are too narrow in the middle rows.',
         'widths_tapers' => 'The top gets wider from one end to the other: look at the seams of the rows at the wider end.',
-        'heights_wavy' => 'The left and right edges are longer than the middle: they have stretched. Ease them to the average when the border goes on.',
+        'heights_wavy' => 'The left and right edges are longer than the middle: they have stretched. Ease them to the average when the '
+            .'border goes on.',
         'heights_full' => 'The middle is longer than the edges: look for seams that are too narrow in the middle columns.',
         'heights_tapers' => 'One side is longer than the other: look at the seams between the rows, from that side inwards.',
         'leans' => 'The diagonals differ: the top leans by about :lean. Press it square, or trim it, before the border goes on.',
@@ -98,14 +114,17 @@ return [
     'cut' => 'Cut strips :cut wide: :strips of them across cloth :usable wide.',
     'sides' => 'Two sides, :length long',
     'ends' => 'Top and bottom, :length long',
-    'ends_first' => ['straight' => 'Sew the sides on first, press, and then top and bottom.', 'squares' => 'Sew the sides on; sew a square to both ends of '
-        .'top and bottom, press, and sew those on.', 'mitred' => 'Centre each strip on its side, sew from ¼ in to ¼ in, and sew the corners on the slant. The '
+    'ends_first' => ['straight' => 'Sew the sides on first, press, and then top and bottom.', 'squares' => 'Sew the sides on; sew a '
+        .'square to both ends of '
+        .'top and bottom, press, and sew those on.', 'mitred' => 'Centre each strip on its side, sew from ¼ in to ¼ in, and sew the '
+        .'corners on the slant. The '
         .'lengths reach just to the tips: cut 2 in more and trim.'],
     'corners' => 'Four corner squares of :size',
     'after' => 'With it the top measures :width by :height.',
     'after_pattern' => 'With it the top measures :width by :height; by the pattern :pattern_width by :pattern_height.',
     'pieced' => 'A border of units :unit long: :down down each side and :across along top and bottom.',
-    'coping' => 'Before it, sew strips on that finish :sides wide at the left and right and :ends at top and bottom (cut :cut_sides and :cut_ends).',
+    'coping' => 'Before it, sew strips on that finish :sides wide at the left and right and :ends at top and bottom (cut :cut_sides and '
+        .':cut_ends).',
     'no_coping' => 'The units fit as they are.',
     'back' => [
         'rest' => 'what your open clues leave of it',
@@ -127,7 +146,8 @@ return [
     ],
     'binding' => [
         'wanted' => 'The way round is :around; with 10 in for corners and the last join, :wanted.',
-        'straight' => 'Straight: 1 strip :width wide across cloth :usable wide, :length of cloth.|Straight: :count strips :width wide across cloth :usable wide, '
+        'straight' => 'Straight: 1 strip :width wide across cloth :usable wide, :length of cloth.|Straight: :count strips :width wide '
+            .'across cloth :usable wide, '
             .':length of cloth.',
         'bias' => 'On the bias from :cloth: :strips strips, :length in all.',
         'enough' => 'That is enough: the first :strips strips suffice.',
@@ -140,20 +160,26 @@ return [
         'moments' => ['Pieced or cut', 'Trimmed after quilting', 'Showing once joined'],
         'counted' => 'Cut :count batting :batting and :count back :back.|Cut :count battings :batting and :count backs :back.',
         'how' => [
-            'back-to-front' => 'Trim front and batting level, and the back :allowance larger all round. Sew two blocks front to front along the edge of the '
-                .'batting; press the backs open, fold their raw edges to the seam, fold again over it and sew down. The strip shows the cloth of the back, '
+            'back-to-front' => 'Trim front and batting level, and the back :allowance larger all round. Sew two blocks front to front '
+                .'along the edge of the '
+                .'batting; press the backs open, fold their raw edges to the seam, fold again over it and sew down. The strip shows the '
+                .'cloth of the back, '
                 .':allowance wide, and covers :half of each block. For a coloured strip, choose the back for it.',
-            'front-to-back' => 'Trim batting and back level, and leave the front :allowance larger all round. Sew two blocks back to back along the edge of '
+            'front-to-back' => 'Trim batting and back level, and leave the front :allowance larger all round. Sew two blocks back to back '
+                .'along the edge of '
                 .'the batting and fold the fronts over behind. No strip shows on the front.',
-            'cover-strip' => 'Sew two blocks front to front with a seam of :allowance, through front and back; the batting ends at the seam. Press it open '
+            'cover-strip' => 'Sew two blocks front to front with a seam of :allowance, through front and back; the batting ends at the '
+                .'seam. Press it open '
                 .'behind and sew a strip over it by hand. The strip shows behind only.',
-            'sewn-through' => 'Trim all layers level and sew two blocks together with a seam of :allowance, through everything; press it open and sew it '
+            'sewn-through' => 'Trim all layers level and sew two blocks together with a seam of :allowance, through everything; press it '
+                .'open and sew it '
                 .'down flat.',
         ],
         'edge_kept' => 'Along the outside of the quilt the allowance of :allowance is kept, and the binding goes over it.',
         'edge_trimmed' => 'Along the outside of the quilt, trim everything level with the batting before the binding goes on.',
         'joins' => 'Joins: :short of :short_length between the blocks of rows, then :long of :long_length between rows.',
-        'strips' => 'Cover strips: 1 strip :cut wide across cloth :usable wide.|Cover strips: :count strips :cut wide across cloth :usable wide.',
+        'strips' => 'Cover strips: 1 strip :cut wide across cloth :usable wide.|Cover strips: :count strips :cut wide across cloth '
+            .':usable wide.',
         'later' => 'How large the quilt becomes shows here once the lay-out is open.',
         'rules' => [
             'Quilting draws a block in. Trim every block to the smallest one, and write above what they measure then: all numbers follow.',

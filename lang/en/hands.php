@@ -55,7 +55,8 @@ return [
     'state' => ['free' => 'free', 'out' => 'being sewn', 'sent' => 'on its way back', 'accepted' => 'accepted'],
     'mine' => 'What you sew',
     'mine_none' => 'You have no part at the moment.',
-    'mine_lead' => 'Sew what lies with you, measure it, and send it back. Press as the flags of its :clue show: what others sew nests with it.',
+    'mine_lead' => 'Sew what lies with you, measure it, and send it back. Press as the flags of its :clue show: what others sew nests '
+        .'with it.',
     'press_joining' => 'How it is pressed stands with the joining.',
     'press' => 'Press as the flags show.',
     'said' => 'Your host says: :words',
@@ -65,7 +66,8 @@ return [
     'cannot_hint' => 'It goes back to your host, who deals it to somebody else.',
     'why' => 'A word to your host, if you like',
     'done' => [
-        'list' => 'The parts are listed.', 'deal' => 'Dealt to :name.', 'accept' => ':part is accepted.', 'remark' => ':part goes back with your remark.',
+        'list' => 'The parts are listed.', 'deal' => 'Dealt to :name.', 'accept' => ':part is accepted.', 'remark' => ':part goes back '
+            .'with your remark.',
         'withdraw' => ':part is free again.', 'hand_on' => ':part is handed on.', 'sent' => ':part is on its way back.',
         'cannot' => ':part goes back to your host.',
     ],

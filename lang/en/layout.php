@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'title' => 'Lay-out',
     'closed' => 'This opens with the :clue that joins the blocks.',
-    'intro' => 'Your blocks in your own cloth. Drag one onto another to swap them; a tap turns it. What you did not mean is listed beside it.',
+    'intro' => 'Your blocks in your own cloth. Drag one onto another to swap them; a tap turns it. What you did not mean is listed beside '
+        .'it.',
     'intro_fixed' => 'Your blocks in your own cloth, as the quilt is designed.',
     'label' => 'The blocks, laid out',
     'keys' => 'With keys: arrows go from block to block, Enter picks a block up and lays it down, R turns it.',
@@ -36,7 +37,8 @@ return [
     'quilt' => 'The quilt',
     'lost' => 'That did not reach us. The blocks lie as they did before; try again.',
     'done' => [
-        'swap' => 'The two blocks have changed places.', 'turn' => 'The block is turned.', 'keep' => 'Kept as “:name”. You work on that copy now.',
+        'swap' => 'The two blocks have changed places.', 'turn' => 'The block is turned.', 'keep' => 'Kept as “:name”. You work on that '
+            .'copy now.',
         'choose' => 'Laid out.', 'forget' => 'The arrangement is removed.',
     ],
     'warning' => [

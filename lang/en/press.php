@@ -7,7 +7,8 @@ return [
     'lead' => 'Which way every seam lies so that seams nest where they cross. All copies of a unit or block are pressed alike.',
     'school' => 'Where nothing else decides',
     'copies_of' => 'Copies of a block',
-    'copies_how' => ['alike' => 'all pressed alike', 'chequered' => 'every other one the other way', 'rows' => 'every other row the other way',
+    'copies_how' => ['alike' => 'all pressed alike', 'chequered' => 'every other one the other way', 'rows' => 'every other row the other '
+        .'way',
         'columns' => 'every other column the other way'],
     'schools' => ['dark' => 'to the darker cloth', 'open' => 'open', 'side' => 'always to the same side', 'bulk' => 'to the thinner side'],
     'look' => 'Show it',
@@ -20,7 +21,8 @@ return [
     'left_line' => ':of, at :x by :y in (:count times)',
     'open_page' => 'See how it is pressed',
     'way' => [
-        'open' => 'open', 'left' => 'to the left', 'right' => 'to the right', 'up' => 'up', 'down' => 'down', 'up_left' => 'up and to the left',
+        'open' => 'open', 'left' => 'to the left', 'right' => 'to the right', 'up' => 'up', 'down' => 'down', 'up_left' => 'up and to the '
+            .'left',
         'up_right' => 'up and to the right', 'down_left' => 'down and to the left', 'down_right' => 'down and to the right',
     ],
     'top' => 'The top',
@@ -29,7 +31,8 @@ return [
     'count' => ':crossings crossings in the top; :left do not nest.',
     'against' => ':against seams lie against the school.',
     'all_nest' => 'Everything nests.',
-    'left' => 'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.',
+    'left' => 'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam '
+        .'and turn it.',
     'other_place' => 'place :number (:block)',
     'other_places' => 'Pressed the other way, counted row by row from the top left: :places.',
     'other_copies' => ':name, every other copy',

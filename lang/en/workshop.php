@@ -377,7 +377,8 @@ return [
     'laid' => 'What members may do with the lay-out',
     'arrange' => 'Blocks',
     'arranges' => ['free' => 'may be swapped and turned', 'swap' => 'may be swapped', 'as-laid' => 'stay as they are laid'],
-    'also_hint' => 'The same blocks can also make something else, such as a runner or a medallion. Members see it where they have enough blocks.',
+    'also_hint' => 'The same blocks can also make something else, such as a runner or a medallion. Members see it where they have enough '
+        .'blocks.',
     'also_name' => 'Name', 'also_remove' => 'Remove :name', 'also_place' => 'Row :row, place :column',
     'also_names' => ['runner' => 'Table runner', 'square' => 'Medallion'],
     'also_add' => ['runner' => 'Offer a runner', 'square' => 'Offer a medallion'],

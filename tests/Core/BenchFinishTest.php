@@ -50,7 +50,9 @@ it('counts joins and cover strips, and follows what her blocks are really trimme
         ->and($top->shortLength->encode())->toBe('9')->and($top->longLength->encode())->toBe('37')->and($top->stripCut?->encode())->toBe('3/2')
         // Four of 9 in out of a strip of 40: three strips; 74 in out of two.
         ->and($top->strips)->toBe(5);
-    expect(fn () => new QuiltedTop($quilting, Size::square(Length::inches(10)), 4, 3, CuttingRoom::usual(), Size::square(Length::inches(3))))
+    expect(
+        fn () => new QuiltedTop($quilting, Size::square(Length::inches(10)), 4, 3, CuttingRoom::usual(), Size::square(Length::inches(3))),
+    )
         ->toThrow(MeasureRefused::class);
 });
 
@@ -85,6 +87,8 @@ it('draws lines beside seams, echoes, grids and diagonals', function (): void {
             ->and(min($x1, $x2, $y1, $y2))->toBeGreaterThanOrEqual(0.0)->and(max($x1, $x2))->toBeLessThanOrEqual(12.0)
             ->and(max($y1, $y2))->toBeLessThanOrEqual(8.0);
     }
-    expect(fn () => $lines('grid', '1/16'))->toThrow(MeasureRefused::class)->and(fn () => $lines('feathers', '1'))->toThrow(MeasureRefused::class)
+    expect(fn () => $lines('grid', '1/16'))->toThrow(MeasureRefused::class)->and(
+        fn () => $lines('feathers', '1'),
+    )->toThrow(MeasureRefused::class)
         ->and(fn () => $lines('grid', '90'))->toThrow(MeasureRefused::class);
 });

@@ -80,7 +80,16 @@ it('keeps flags through the store, and turns them round as somebody has pressed 
 
 it('presses a curve to a side where everything else is pressed open', function (): void {
     $design = smallDesign([
-        'units' => [['id' => 'u-curve', 'name' => 'Curve', 'kind' => 'quarter-circle', 'finished' => '4', 'radius' => '3', 'fabrics' => ['f-a', 'f-b']]],
+        'units' => [
+            [
+                'id' => 'u-curve',
+                'name' => 'Curve',
+                'kind' => 'quarter-circle',
+                'finished' => '4',
+                'radius' => '3',
+                'fabrics' => ['f-a', 'f-b'],
+            ],
+        ],
         'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['4', '4'], 'rows' => ['4'], 'cells' => [
             ['column' => 1, 'row' => 1, 'unit' => 'u-curve'], ['column' => 2, 'row' => 1, 'unit' => 'u-curve'],
         ]]],
@@ -95,7 +104,10 @@ it('presses a curve to a side where everything else is pressed open', function (
 
 it('names the copies that are pressed otherwise', function (): void {
     $zero = Length::zero();
-    $row = fn (int $count): array => array_map(fn (int $index): Placement => new Placement('b', Length::inches(4 * $index), $zero), range(0, $count - 1));
+    $row = fn (int $count): array => array_map(
+        fn (int $index): Placement => new Placement('b', Length::inches(4 * $index), $zero),
+        range(0, $count - 1),
+    );
     expect(PressModel::others($row(4), Copies::ByColumns))->toBe([false, true, false, true])
         ->and(PressModel::others($row(4), Copies::ByRows))->toBe([false, false, false, false])
         ->and(PressModel::others([new Placement('a', $zero, $zero), new Placement('b', Length::inches(4), $zero)], Copies::ByColumns))

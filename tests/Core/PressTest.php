@@ -52,7 +52,10 @@ function unitsForPressing(): array
     return [
         'four' => [squareAt(0, 0, 'dark'), squareAt(1, 0, 'light'), squareAt(0, 1, 'light'), squareAt(1, 1, 'dark')],
         'nine' => $nine,
-        'half' => [new Patch('dark', new Outline($point(0, 0), $point(2, 0), $point(0, 2))), new Patch('light', new Outline($point(2, 0), $point(2, 2), $point(0, 2)))],
+        'half' => [
+            new Patch('dark', new Outline($point(0, 0), $point(2, 0), $point(0, 2))),
+            new Patch('light', new Outline($point(2, 0), $point(2, 2), $point(0, 2))),
+        ],
         'plain' => [squareAt(0, 0, 'light', 3)],
     ];
 }
@@ -78,13 +81,19 @@ it('finds the seams and crossings of a unit as they are sewn in rows', function 
 
 it('presses the rows of a nine-patch by turns, to the dark where it can', function (): void {
     $model = modelOf([], 'nine', side: 3);
-    $ways = array_map(fn (PressSeam $seam, Pressed $pressed): string => $seam->way($pressed), $model->seams, PressSolver::plan($model, School::Dark)->pressed);
+    $ways = array_map(
+        fn (PressSeam $seam, Pressed $pressed): string => $seam->way($pressed),
+        $model->seams,
+        PressSolver::plan($model, School::Dark)->pressed,
+    );
     // Dark in the corners and in the middle: outwards in the first and last row, inwards between.
     expect($ways)->toBe(['left', 'right', 'right', 'left', 'left', 'right', 'up', 'down']);
 });
 
 it('knows what binds when all copies of a block are pressed alike', function (int $columns, int $rows, int $side, string $unit, int $left, int $chequered): void {
-    $plan = fn (Copies $copies): int => PressSolver::plan(modelOf([], $unit, $columns, $rows, $side, $copies), School::Dark)->leftInTop(School::Dark);
+    $plan = fn (Copies $copies): int => PressSolver::plan(
+        modelOf([], $unit, $columns, $rows, $side, $copies), School::Dark,
+    )->leftInTop(School::Dark);
     expect($plan(Copies::Alike))->toBe($left)->and($plan(Copies::Free))->toBe(0)->and($plan(Copies::Chequered))->toBe($chequered);
 })->with([
     // Neighbours meet with the long seam of both: 2 seams at 1 upright joint, whichever way it goes; the short ones lie by turns already.
@@ -127,7 +136,12 @@ function leastByTrying(PressModel $model, School $school): array
 it('is never worse than trying everything, on blocks of the library and on small tops', function (School $school): void {
     $design = DesignReader::stored((string) file_get_contents(__DIR__.'/../../database/designs/block-library.json'));
     $sheet = Compiler::quiltSheet($design, (string) array_key_first($design->sizes));
-    $depths = array_map(fn (Slot $slot): int => [FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2][$slot->value->value], $design->slots);
+    $depths = array_map(
+        fn (Slot $slot): int => [
+            FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2,
+        ][$slot->value->value],
+        $design->slots,
+    );
     $tried = 0;
     foreach (array_keys($sheet->blocks) as $block) {
         $zero = Length::zero();
@@ -140,7 +154,9 @@ it('is never worse than trying everything, on blocks of the library and on small
     expect($tried)->toBeGreaterThan(7);
     foreach ([[2, 2, 2, 'four'], [3, 2, 2, 'half'], [2, 1, 3, 'nine']] as [$columns, $rows, $side, $unit]) {
         $model = modelOf([], $unit, $columns, $rows, $side);
-        expect(PressSolver::cost(PressSolver::plan($model, $school), $school))->toBe(leastByTrying($model, $school), "$columns x $rows of $unit");
+        expect(
+            PressSolver::cost(PressSolver::plan($model, $school), $school),
+        )->toBe(leastByTrying($model, $school), "$columns x $rows of $unit");
     }
 })->with([[School::Dark], [School::Side], [School::Bulk]]);
 
@@ -173,7 +189,9 @@ it('mends larger parts as well as trying everything does, nearly always', functi
         $seams = $crossings = [];
         $count = 15;
         for ($seam = 0; $seam < $count; $seam++) {
-            $seams[] = new PressSeam("s/$seam", 's', 0, 0, 1, 0, $dice->getInt(1, 5), $dice->getInt(-1, 1), $dice->getInt(0, 3), $dice->getInt(0, 3));
+            $seams[] = new PressSeam(
+                "s/$seam", 's', 0, 0, 1, 0, $dice->getInt(1, 5), $dice->getInt(-1, 1), $dice->getInt(0, 3), $dice->getInt(0, 3),
+            );
         }
         for ($crossing = 0; $crossing < 26; $crossing++) {
             [$first, $second] = [$dice->getInt(0, $count - 1), $dice->getInt(0, $count - 1)];
@@ -191,18 +209,29 @@ it('agrees with a walk that finds the crossings from the patches alone', functio
     $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
     foreach (array_slice(array_keys($design->sizes), 0, 1) as $size) {
         $sheet = Compiler::quiltSheet($design, (string) $size);
-        $depths = array_map(fn (Slot $slot): int => [FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2][$slot->value->value], $design->slots);
+        $depths = array_map(
+            fn (Slot $slot): int => [
+                FabricValue::Light->value => 0, FabricValue::Medium->value => 1, FabricValue::Dark->value => 2,
+            ][$slot->value->value],
+            $design->slots,
+        );
         $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners, true);
         $plan = PressSolver::plan($model, School::Dark);
         [$crossings, $left] = PressWalk::over($sheet, $plan);
-        expect($crossings)->toBe($plan->crossingsInTop())->and($left)->toBe($plan->leftInTop(School::Dark))->and($crossings)->toBeGreaterThan(100);
+        expect($crossings)->toBe($plan->crossingsInTop())->and($left)->toBe(
+            $plan->leftInTop(School::Dark),
+        )->and($crossings)->toBeGreaterThan(100);
     }
 })->with([['night-ferry', Copies::Alike], ['night-ferry', Copies::Free], ['warm-hands', Copies::Alike]]);
 
 it('nests everything in the demo quilts once every unit is free, and gives the same plan every time', function (string $file): void {
     $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
     $sheet = Compiler::quiltSheet($design, (string) array_key_first($design->sizes));
-    $model = fn (Copies $copies): PressModel => PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, [], $copies, $sheet->owners);
+    $model = fn (Copies $copies): PressModel => PressModel::of(
+        $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, [], $copies, $sheet->owners,
+    );
     expect(PressSolver::plan($model(Copies::Free), School::Dark)->leftInTop(School::Dark))->toBe(0)
-        ->and(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed)->toBe(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed);
+        ->and(
+            PressSolver::plan($model(Copies::Alike), School::Dark)->pressed,
+        )->toBe(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed);
 })->with(['night-ferry', 'kitchen-garden', 'block-library', 'warm-hands']);

@@ -79,7 +79,16 @@ it('says on the clue how large front, batting and back of a block are', function
     );
     $sizes = array_map(fn (Size|Length $size): string => $size->encode(), $sheet->tasks[0]->quilting);
     expect($sizes)->toBe(
-        ['front' => '5 x 5', 'batting' => '5 x 5', 'back' => '6 x 6', 'trimmed' => '5 x 5', 'shows' => '5 x 5', 'strip' => '1/2', 'outer' => '1/4', 'clear' => '1/4'],
+        [
+            'front' => '5 x 5',
+            'batting' => '5 x 5',
+            'back' => '6 x 6',
+            'trimmed' => '5 x 5',
+            'shows' => '5 x 5',
+            'strip' => '1/2',
+            'outer' => '1/4',
+            'clear' => '1/4',
+        ],
     );
     expect(SheetReader::clue(SheetWriter::write($sheet))->tasks[0]->quilting)->toEqual($sheet->tasks[0]->quilting);
     expect(Compiler::clueSheet(smallDesign(), 's', 'k', MethodChoices::defaults())->tasks[0]->quilting)->toBe([]);

@@ -75,7 +75,9 @@ it('joins by webbing and by quarters where blocks lie in a plain grid only', fun
         ->toBe(['73/2 x 73/2', '49/2 x 73/2', '73/2 x 49/2', '49/2 x 49/2']);
     $rows = JoinPlan::of($sashed, Arrangement::designed($sashed), JoinMethod::Rows, depthsOf($sashed))->stages[0]->parts;
     // Rows of sashes and rows of blocks by turns: five of the one, four of the other.
-    expect(count($rows))->toBe(9)->and(count(array_unique(array_map(fn (TopPart $part): string => (string) $part->size?->width->encode(), $rows))))->toBe(1);
+    expect(count($rows))->toBe(9)->and(
+        count(array_unique(array_map(fn (TopPart $part): string => (string) $part->size?->width->encode(), $rows))),
+    )->toBe(1);
 });
 
 it('runs rows slanted on point', function (): void {
@@ -99,7 +101,9 @@ it('has every block in exactly one row, every label once, and rows of one length
     expect(array_unique($labels))->toBe($labels)->and(count($labels))->toBe($columns * $rows);
     foreach (JoinPlan::methods($sheet) as $method) {
         $plan = JoinPlan::of($sheet, $arrangement, $method, array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots));
-        $keys = array_merge(...array_map(fn (TopStage $stage): array => array_map(fn (TopPart $part): string => $part->key, $stage->parts), $plan->stages));
+        $keys = array_merge(
+            ...array_map(fn (TopStage $stage): array => array_map(fn (TopPart $part): string => $part->key, $stage->parts), $plan->stages),
+        );
         expect(array_unique($keys))->toBe($keys)->and($plan->count())->toBe(count($keys));
         if ($method !== JoinMethod::Webbing && $columns > 1) {
             $first = $plan->stages[0]->parts;
@@ -143,7 +147,10 @@ it('names what somebody may not have meant, but not what the design does itself'
     $swapped = $designed->swapped(0, 1);
     expect($codes($swapped)['twins'] ?? 0)->toBeGreaterThan(1);
     // The first place's block now lies beside others of its kind: those to its right and below.
-    $pairs = array_map(fn (LayoutWarning $one): array => [$one->first, $one->second], array_filter($swapped->warnings(), fn ($one): bool => $one->code === 'twins'));
+    $pairs = array_map(
+        fn (LayoutWarning $one): array => [$one->first, $one->second],
+        array_filter($swapped->warnings(), fn ($one): bool => $one->code === 'twins'),
+    );
     expect($pairs)->toContain([0, 5])->toContain([1, 2]);
     $slot = $sheet->patches($designed->laid[0]->product)[0]->slot;
     expect($codes($designed->turned(0), [$slot])['sideways'] ?? 0)->toBe(1)

@@ -24,7 +24,14 @@ function benchText(TestResponse $page): string
 }
 
 it('cuts borders to her own top, warns of one that is out of true, and keeps what she wrote', function (): void {
-    $form = ['widths' => '60 1/2, 61 1/4, 60 1/2', 'heights' => '60 1/2', 'diagonals' => '', 'borders' => '1, 3', 'corner' => 'straight', 'unit' => ''];
+    $form = [
+        'widths' => '60 1/2, 61 1/4, 60 1/2',
+        'heights' => '60 1/2',
+        'diagonals' => '',
+        'borders' => '1, 3',
+        'corner' => 'straight',
+        'unit' => '',
+    ];
     $this->put("$this->bench/borders", $form)->assertRedirect("$this->bench/borders#result");
     $page = benchText($this->get("$this->bench/borders")->assertOk());
     // (60½ + 61¼ + 60½) / 3 = 60¾; the sides are 60½ long, then top and bottom 62¾.
@@ -38,7 +45,9 @@ it('cuts borders to her own top, warns of one that is out of true, and keeps wha
 it('says how a pieced border fits, and squares and mitres in the corners', function (): void {
     $form = ['widths' => '60 1/2', 'heights' => '60 1/2', 'diagonals' => '84, 86', 'borders' => '4', 'corner' => 'mitred', 'unit' => '7'];
     $this->put("$this->bench/borders", $form)->assertSessionHasNoErrors();
-    expect(benchText($this->get("$this->bench/borders")))->toContain('leans by about', 'A border of units 7 in long: 9 down each side and 9 along',
+    expect(
+        benchText($this->get("$this->bench/borders")),
+    )->toContain('leans by about', 'A border of units 7 in long: 9 down each side and 9 along',
         'that finish 1½ in wide', 'cut 2 in and 2 in', 'Centre each strip on its side');
 });
 
@@ -76,7 +85,9 @@ it('pieces a back from the cloth on her list, and binds from it', function (): v
     expect($page)->toContain('The back must measure at least 68 in by 88 in.', '2 widths with upright seams', 'the middle measures 60½ in by 80½ in',
         '6 by 4 modules (cut 60½ in by 40½ in) from A: 1 scrap, 41 in by 62 in', 'Sew the middle first and measure it. Then cut a frame round it: 4¼ in');
     $this->put("$this->bench/binding", ['top' => '36 x 36', 'width' => '2 1/2', 'cloth' => '20 x 20'])->assertSessionHasNoErrors();
-    expect(benchText($this->get("$this->bench/binding")))->toContain('5 strips 2½ in wide', 'in all.', 'too short', 'is enough for a straight binding');
+    expect(benchText($this->get("$this->bench/binding")))->toContain(
+        '5 strips 2½ in wide', 'in all.', 'too short', 'is enough for a straight binding',
+    );
 });
 
 it('reads every length that it prints', function (): void {
@@ -95,7 +106,9 @@ it('tells of batting, sleeve and label beside back and binding', function (): vo
     expect(benchText($this->get("$this->bench/back")))->toContain('Batting: 68 in by 88 in', '2 widths one above the other, 136 in in all');
     $this->put("$this->bench/binding", ['top' => '60 x 80', 'width' => '2 1/2', 'cloth' => ''])->assertSessionHasNoErrors();
     expect(benchText($this->get("$this->bench/binding")))->toContain('2 strips 9 in wide, joined to 60 in', 'Label: cut 5 in × 4 in');
-    $this->put("$this->bench/back", ['top' => '60 x 80', 'beyond' => '4', 'module' => '', 'batting' => '0'])->assertSessionHasErrors('measures');
+    $this->put(
+        "$this->bench/back", ['top' => '60 x 80', 'beyond' => '4', 'module' => '', 'batting' => '0'],
+    )->assertSessionHasErrors('measures');
 });
 
 it('keeps notes on quilting with a picture, and draws lines once the lay-out is open', function (): void {
@@ -111,7 +124,9 @@ it('keeps notes on quilting with a picture, and draws lines once the lay-out is 
     $this->put("$this->bench/quilting", ['distance' => '1/100'] + $form)->assertSessionHasErrors('measures');
     $this->put("$this->bench/quilting", ['lines' => 'feathers'] + $form)->assertSessionHasErrors('measures');
 
-    $this->post("$this->bench/quilting/picture", ['picture' => UploadedFile::fake()->image('sketch.jpg', 300, 200)])->assertSessionHasNoErrors();
+    $this->post(
+        "$this->bench/quilting/picture", ['picture' => UploadedFile::fake()->image('sketch.jpg', 300, 200)],
+    )->assertSessionHasNoErrors();
     $hash = $this->project->fresh()->bench['quilting-picture']['hash'];
     expect($this->get("$this->bench/quilting/$hash")->assertOk()->headers->get('Content-Type'))->toBe('image/png');
     $this->get("$this->bench/quilting/".str_repeat('a', 64))->assertNotFound();
@@ -123,8 +138,19 @@ it('keeps notes on quilting with a picture, and draws lines once the lay-out is 
 });
 
 it('sorts what is left by what it can still become', function (): void {
-    $this->project->stock()->create(['slot_key' => 'f-deep', 'kind' => 'scrap', 'width' => Length::inches(12), 'length' => Length::inches(11), 'count' => 1, 'name' => 'old shirt']);
-    $this->project->stock()->create(['slot_key' => 'f-mist', 'kind' => 'scrap', 'width' => Length::inches(30), 'length' => Length::inches(20), 'count' => 1]);
+    $this->project->stock()->create(
+        [
+            'slot_key' => 'f-deep',
+            'kind' => 'scrap',
+            'width' => Length::inches(12),
+            'length' => Length::inches(11),
+            'count' => 1,
+            'name' => 'old shirt',
+        ],
+    );
+    $this->project->stock()->create(
+        ['slot_key' => 'f-mist', 'kind' => 'scrap', 'width' => Length::inches(30), 'length' => Length::inches(20), 'count' => 1],
+    );
     $page = benchText($this->get("$this->bench/left")->assertOk());
     expect($page)->toContain('part of a pieced back', 'old shirt', 'one square of 10 in')
         ->and(strpos($page, 'part of a pieced back'))->toBeLessThan(strpos($page, 'one square of 10 in'));
@@ -137,7 +163,9 @@ it('measures quilted blocks at three moments, by what they are really trimmed to
     unset($document['setting']['borders']);
     $document['setting']['quilting'] = ['join' => 'cover-strip', 'allowance' => '1/2', 'trim' => '1/2'];
     foreach ($document['clues'] as &$clue) {
-        $clue['tasks'] = array_values(array_filter($clue['tasks'], fn (array $task): bool => ! str_starts_with($task['part'] ?? '', 'border:')));
+        $clue['tasks'] = array_values(
+            array_filter($clue['tasks'], fn (array $task): bool => ! str_starts_with($task['part'] ?? '', 'border:')),
+        );
     }
     $quilt = App\Models\QuiltAlong::factory()->create();
     app(App\Actions\Host\PublishDesign::class)($quilt, (string) json_encode($document));
@@ -145,7 +173,9 @@ it('measures quilted blocks at three moments, by what they are really trimmed to
     $mine = $this->project($quilt);
     $page = benchText($this->actingAs($mine->user)->get("/q/{$mine->id}/bench/quilted")->assertOk());
     // Blocks finish 12 in: pieced 12½, trimmed to 12, showing 11; five by five of them 55.
-    expect($page)->toContain('Front12½ in × 12½ in12 in × 12 in11 in × 11 in', 'The quilt then measures 55 in by 55 in', 'Joins: 20 of 11 in');
+    expect($page)->toContain(
+        'Front12½ in × 12½ in12 in × 12 in11 in × 11 in', 'The quilt then measures 55 in by 55 in', 'Joins: 20 of 11 in',
+    );
     $this->put("/q/{$mine->id}/bench/quilted", ['measured' => '11 3/4 x 11 3/4'])->assertSessionHasNoErrors();
     expect(benchText($this->get("/q/{$mine->id}/bench/quilted")))->toContain('The quilt then measures 53¾ in by 53¾ in');
     $this->put("/q/{$mine->id}/bench/quilted", ['measured' => '3 x 3'])->assertSessionHasErrors('measures');

@@ -99,8 +99,13 @@ it('refuses in words what cannot be, and loses nothing', function (): void {
     $seen = $part->refresh()->revision;
     deal($this, $this->mara->user, $part)->assertSessionHasNoErrors();
     $other = handPart($this, 1);
-    $this->post("$this->page/deal", ["part_$part->id" => (string) $seen, "part_$other->id" => (string) $other->revision, 'to' => $this->tobias->user_id])
-        ->assertSessionHasErrors(['hands' => __('hands.wrong.dealt_meanwhile', ['part' => $part->label, 'name' => $this->mara->user->name])]);
+    $this->post(
+        "$this->page/deal",
+        ["part_$part->id" => (string) $seen, "part_$other->id" => (string) $other->revision, 'to' => $this->tobias->user_id],
+    )
+        ->assertSessionHasErrors(
+            ['hands' => __('hands.wrong.dealt_meanwhile', ['part' => $part->label, 'name' => $this->mara->user->name])],
+        );
     expect($part->refresh()->holder_id)->toBe($this->mara->user_id)->and($other->refresh()->state)->toBe(HandState::Free);
     host($this, $part, ['do' => 'accept', 'width' => '3'])->assertSessionHasErrors('width');
     host($this, $part, ['do' => 'accept', 'height' => 'tall'])->assertSessionHasErrors('height');

@@ -28,7 +28,9 @@ final readonly class DealParts
         DB::transaction(function () use ($quiltAlong, $size, $parts): void {
             $held = QuiltAlong::query()->lockForUpdate()->findOrFail($quiltAlong->id);
             $there = HandPart::query()->where('quilt_along_id', $held->id)->get()->keyBy('key');
-            if ($held->hands_size !== null && $held->hands_size !== $size && $there->contains(fn (HandPart $part): bool => $part->state !== HandState::Free)) {
+            if ($held->hands_size !== null && $held->hands_size !== $size && $there->contains(
+                fn (HandPart $part): bool => $part->state !== HandState::Free,
+            )) {
                 throw new HandRefused('size_begun');
             }
             HandPart::query()->where(['quilt_along_id' => $held->id, 'state' => HandState::Free->value])
@@ -141,7 +143,9 @@ final readonly class DealParts
     /** @param  array<string, mixed>  $columns */
     private function write(HandPart $part, string $what, User $by, ?User $to, string $words, array $columns): null
     {
-        $part->moves()->create(['what' => $what, 'by_id' => $by->id, 'from_id' => $part->holder_id, 'to_id' => $to?->id, 'words' => $words]);
+        $part->moves()->create(
+            ['what' => $what, 'by_id' => $by->id, 'from_id' => $part->holder_id, 'to_id' => $to?->id, 'words' => $words],
+        );
         $part->update($columns + ['revision' => $part->revision + 1]);
 
         return null;

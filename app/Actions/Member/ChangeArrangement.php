@@ -19,7 +19,8 @@ final readonly class ChangeArrangement
     public const MOST = 12;
 
     /**
-     * @param  array{do: string, first: int, second: int, arrangement: int, revision: int, name: string}  $asked  numbers of places from zero;
+     * @param  array{do: string, first: int, second: int, arrangement: int, revision: int, name: string}  $asked  numbers of places from
+     *     zero;
      *     an arrangement of 0 is the host's
      *
      * @throws LayoutRefused
@@ -30,7 +31,9 @@ final readonly class ChangeArrangement
             // One device after the other.
             Project::query()->lockForUpdate()->findOrFail($project->id);
             /** @var Collection<int, ArrangementRow> $kept */
-            $kept = ArrangementRow::query()->where(['project_id' => $project->id, 'other' => $other, 'size_key' => $project->size_key])->orderBy('id')->get();
+            $kept = ArrangementRow::query()->where(
+                ['project_id' => $project->id, 'other' => $other, 'size_key' => $project->size_key],
+            )->orderBy('id')->get();
             $row = $kept->firstWhere('id', $asked['arrangement']);
             if ($asked['arrangement'] !== 0 && $row === null) {
                 throw new LayoutRefused('gone');

@@ -77,7 +77,9 @@ final class Cut extends Command
                 $shelf = $shelf?->after($plan);
                 $plans[] = [$sheet, $plan];
             }
-            if ($this->text('out') !== '' && ! $this->draw($plans, $design, $colourway ?? array_values($design->colourways)[0], $notation)) {
+            if ($this->text('out') !== '' && ! $this->draw(
+                $plans, $design, $colourway ?? array_values($design->colourways)[0], $notation,
+            )) {
                 return self::INVALID;
             }
             $this->option('json') ? $this->data($plans, $notation) : $this->plans($plans, $design, $colourway, $notation);

@@ -15,7 +15,8 @@ final class Demo extends Command
     protected $signature = 'dew:demo
         {--if-empty : Do nothing when anybody has an account}
         {--sign-ins : Only print the demo sign-ins, when they are there}
-        {--world= : Add one more quilt-along under this name, for a browser test}';
+        {--world= : Add one more quilt-along under this name, for a browser test}
+        {--design=night-ferry : The design of that one, by the name of its file in tests/designs}';
 
     protected $description = 'Load the demo data';
 
@@ -28,7 +29,8 @@ final class Demo extends Command
             return self::SUCCESS;
         }
         $world = $this->option('world');
-        DB::transaction(fn () => is_string($world) ? $seeder->world($world) : $seeder->run());
+        $design = $this->option('design');
+        DB::transaction(fn () => is_string($world) && is_string($design) ? $seeder->world($world, basename($design)) : $seeder->run());
         $this->info('Demo data loaded.');
 
         return self::SUCCESS;

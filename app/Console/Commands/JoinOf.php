@@ -40,7 +40,9 @@ final class JoinOf extends Command
             // Cover strips lie over the seams behind: one between two blocks of a row, and one along every seam between rows.
             $cover = $quilting->join === QuiltingJoin::CoverStrip ? [
                 'between_blocks' => ($size->columns - 1) * $size->rows, 'block_length' => $shows->height,
-                'between_rows' => $size->rows - 1, 'row_length' => $sheet->finished->width, 'cut' => $sizes['strip']->plus($design->room->seam->times(2)),
+                'between_rows' => $size->rows - 1, 'row_length' => $sheet->finished->width, 'cut' => $sizes['strip']->plus(
+                    $design->room->seam->times(2),
+                ),
             ] : null;
             $this->option('json')
                 ? $this->line((string) json_encode([
@@ -64,7 +66,9 @@ final class JoinOf extends Command
     }
 
     /**
-     * @param  array{front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length}  $sizes
+     * @param  array{
+     *     front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length
+     * }  $sizes
      * @param  array{between_blocks: int, block_length: Length, between_rows: int, row_length: Length, cut: Length}|null  $cover
      */
     private function print(string $name, int $count, array $sizes, Size $shows, Size $quilt, Size $alone, ?array $cover): void
@@ -74,7 +78,12 @@ final class JoinOf extends Command
         $this->line(__('benchwork.join.front', [
             'front' => $by($sizes['front']), 'batting' => $by($sizes['batting']), 'back' => $by($sizes['back']),
         ]));
-        $this->line(__('quilting.trimmed', ['width' => $this->inches($sizes['trimmed']->width), 'height' => $this->inches($sizes['trimmed']->height)]));
+        $this->line(
+            __(
+                'quilting.trimmed',
+                ['width' => $this->inches($sizes['trimmed']->width), 'height' => $this->inches($sizes['trimmed']->height)],
+            ),
+        );
         $this->line($sizes['strip']->isZero() ? __('benchwork.join.plain') : __('benchwork.join.strip', [
             'strip' => $this->inches($sizes['strip']), 'outer' => $this->inches($sizes['outer']),
         ]));

@@ -84,7 +84,9 @@ final class PressOf extends Command
         foreach ($list as $seam => $way) {
             $pressed[$seam] = is_string($way) ? Pressed::tryFrom($way) : null;
             if ($pressed[$seam] === null || ! isset($known[$seam])) {
-                $this->error($pressed[$seam] === null ? __('press.no_pressed', ['file' => $file]) : __('press.unknown_seam', ['seam' => $seam]));
+                $this->error(
+                    $pressed[$seam] === null ? __('press.no_pressed', ['file' => $file]) : __('press.unknown_seam', ['seam' => $seam]),
+                );
 
                 return null;
             }

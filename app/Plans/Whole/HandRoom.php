@@ -35,7 +35,9 @@ final readonly class HandRoom
         return $this->sheets->layout($quiltAlong->version(), $size);
     }
 
-    /** @return list<array<string, mixed>> columns of {@see \App\Models\HandPart}: every block, every row, the joining of rows, every border */
+    /**
+     * @return list<array<string, mixed>> columns of {@see \App\Models\HandPart}: every block, every row, the joining of rows, every border
+     */
     public function parts(QuiltAlong $quiltAlong, string $size): array
     {
         $sheet = $this->layout($quiltAlong, $size);

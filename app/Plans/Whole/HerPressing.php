@@ -22,7 +22,8 @@ final readonly class HerPressing
     }
 
     /**
-     * @param  array<string, list<string>>  $pressed  flags of what she has pressed, as {@see PressFlag::encode()} writes them, by product key
+     * @param  array<string, list<string>>  $pressed  flags of what she has pressed, as {@see PressFlag::encode()} writes them, by product
+     *     key
      * @return array<string, PressLook> by product key
      */
     public function looks(int $version, string $size, array $pressed): array
@@ -34,7 +35,10 @@ final readonly class HerPressing
             $sheet = $this->sheets->quilt($version, $size);
             $model = PressModel::of(
                 $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame,
-                array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($version)->slots), $sheet->pressing->copies,
+                array_map(
+                    fn (Slot $slot): int => $slot->value->depth(),
+                    $this->sheets->announcement($version)->slots,
+                ), $sheet->pressing->copies,
                 $sheet->owners,
             );
             $plan = PressSolver::plan(

@@ -280,7 +280,15 @@ final class SheetStore
         $rows = DB::table('method_choices')
             ->join('projects', 'projects.id', '=', 'method_choices.project_id')
             ->where('projects.quilt_along_id', $quiltAlong)
-            ->get(['method_choices.project_id', 'method_choices.kind', 'method_choices.method', 'method_choices.oversize', 'projects.size_key']);
+            ->get(
+                [
+                    'method_choices.project_id',
+                    'method_choices.kind',
+                    'method_choices.method',
+                    'method_choices.oversize',
+                    'projects.size_key',
+                ],
+            );
         $inUse = [];
         foreach ($rows->groupBy('project_id') as $chosen) {
             $choices = $defaults;

@@ -54,9 +54,13 @@ final readonly class HandsPage
                 && ! $part->due_on->isAfter($soon))->sortBy('due_on')->values(),
             'packs' => $this->packs($quiltAlong, $sheet),
             'asked' => $parts->mapWithKeys(fn (HandPart $part): array => [$part->id => $this->size($part->asked(), $quiltAlong)])->all(),
-            'measured' => $parts->mapWithKeys(fn (HandPart $part): array => [$part->id => $this->size($part->measured(), $quiltAlong)])->all(),
+            'measured' => $parts->mapWithKeys(
+                fn (HandPart $part): array => [$part->id => $this->size($part->measured(), $quiltAlong)],
+            )->all(),
             'advice' => $parts->filter(fn (HandPart $part): bool => $part->state === HandState::Accepted)
-                ->mapWithKeys(fn (HandPart $part): array => [$part->id => $this->advice($part, $parts->toBase(), $grid, $sheet, $quiltAlong)])
+                ->mapWithKeys(
+                    fn (HandPart $part): array => [$part->id => $this->advice($part, $parts->toBase(), $grid, $sheet, $quiltAlong)],
+                )
                 ->filter(fn (array $lines): bool => $lines !== [])->all(),
             'moves' => HandMove::query()->with(['by', 'from', 'to'])->whereIn('hand_part_id', $parts->pluck('id'))
                 ->latest('id')->limit(self::LATEST)->get()

@@ -47,7 +47,9 @@ final readonly class Pressing
         $name = implode(':', ['pressing plan', $this->sheets->edition($version), $size, $school->value, app()->getLocale()]);
 
         return ['school' => $school, 'html' => Cache::remember(
-            $name, now()->addDays(self::DAYS), fn (): string => view('host.pressing-plan', $this->plan($version, $sheet, $school))->render(),
+            $name, now()->addDays(self::DAYS), fn (): string => view(
+                'host.pressing-plan', $this->plan($version, $sheet, $school),
+            )->render(),
         )];
     }
 
@@ -65,7 +67,9 @@ final readonly class Pressing
         $others = [];
         foreach ($left > 0 ? [Copies::Alike, Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
             if ($copies !== $sheet->pressing->copies) {
-                $others[] = __('press.others.'.$copies->value, ['left' => PressSolver::plan($model($copies), $school, $said)->leftInTop($school)]);
+                $others[] = __(
+                    'press.others.'.$copies->value, ['left' => PressSolver::plan($model($copies), $school, $said)->leftInTop($school)],
+                );
             }
         }
         $names = $sheet->unitNames + $sheet->blockNames;
@@ -78,7 +82,9 @@ final readonly class Pressing
             $cards[] = [
                 'name' => $key === '' ? __('press.top') : $this->name((string) $key, $names),
                 'copies' => $key === '' ? null : trans_choice('press.copies', array_values($seams)[0]->copies),
-                'drawing' => $key === '' ? null : $this->drawing((string) $key, $seams, $plan, $sheet, array_values($announcement->colourways)[0]),
+                'drawing' => $key === '' ? null : $this->drawing(
+                    (string) $key, $seams, $plan, $sheet, array_values($announcement->colourways)[0],
+                ),
                 'seams' => array_values(array_map(fn (PressSeam $seam, int $number): string => __('press.seam_line', [
                     'at' => $this->place($seam), 'way' => __('press.way.'.$seam->way($plan->pressed[$number])),
                 ]), $seams, array_keys($seams))),

@@ -145,7 +145,10 @@ final readonly class BenchFinish
             [$x, $y, $angle] = [$placement->x->toFloat(), $placement->y->toFloat(), deg2rad($placement->turn)];
             [$cos, $sin] = [cos($angle), sin($angle)];
             foreach ($own as $patch) {
-                $patches[] = array_map(fn (array $at): array => [$x + $cos * $at[0] - $sin * $at[1], $y + $sin * $at[0] + $cos * $at[1]], $patch);
+                $patches[] = array_map(
+                    fn (array $at): array => [$x + $cos * $at[0] - $sin * $at[1], $y + $sin * $at[0] + $cos * $at[1]],
+                    $patch,
+                );
             }
         }
 

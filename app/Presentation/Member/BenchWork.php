@@ -66,7 +66,9 @@ final readonly class BenchWork
         $size = $top === null ? '' : $this->text($top->width, $project).' x '.$this->text($top->height, $project);
 
         $fields = match ($work) {
-            'borders' => ['widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => '', 'corner' => Corner::Straight->value, 'unit' => ''],
+            'borders' => [
+                'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => '', 'corner' => Corner::Straight->value, 'unit' => '',
+            ],
             'quilted' => ['measured' => ''],
             'quilting' => ['notes' => '', 'lines' => 'none', 'distance' => $this->text(Length::fraction(1, 2), $project)],
             'left' => [],
@@ -130,7 +132,9 @@ final readonly class BenchWork
             ],
             'rounds' => array_map(fn (BorderRound $round, int $number): array => [
                 'title' => __('benchwork.border', ['number' => $number + 1, 'finished' => $text($round->finished)]),
-                'cut' => __('benchwork.cut', ['cut' => $text($round->cut), 'strips' => $round->strips, 'usable' => $text($room->usableWidth)]),
+                'cut' => __(
+                    'benchwork.cut', ['cut' => $text($round->cut), 'strips' => $round->strips, 'usable' => $text($room->usableWidth)],
+                ),
                 'sides' => $text($round->sides), 'ends' => $text($round->ends),
                 'corners' => $round->corners === null ? null : __('benchwork.corners', ['size' => $text($round->corners)]),
                 'after' => __('benchwork.after', ['width' => $text($round->after->width), 'height' => $text($round->after->height)]),
@@ -169,7 +173,9 @@ final readonly class BenchWork
         foreach (['whole' => $room->usableWidth, 'wide' => Length::inches(self::WIDE)] as $name => $usable) {
             $backing = Backing::of($top, $usable, $beyond, $joint);
             $cloths[] = __('benchwork.back.'.$name, ['usable' => $text($usable), 'text' => trans_choice(
-                $backing->upright ? 'benchwork.back.upright' : 'benchwork.back.level', $backing->widths, ['length' => $text($backing->length)],
+                $backing->upright ? 'benchwork.back.upright' : 'benchwork.back.level', $backing->widths, [
+                    'length' => $text($backing->length),
+                ],
             )]);
         }
         $needed = $top->outsetBy($beyond);
@@ -212,7 +218,9 @@ final readonly class BenchWork
                     continue;
                 }
                 $top = new QuiltedTop(
-                    $quilting, $task->finished, max([0, ...array_column($grid, 0)]) + 1, max([0, ...array_column($grid, 1)]) + 1, $room, $measured,
+                    $quilting, $task->finished, max(
+                        [0, ...array_column($grid, 0)],
+                    ) + 1, max([0, ...array_column($grid, 1)]) + 1, $room, $measured,
                 );
                 $blocks[] = [
                     'name' => __('benchwork.quilted.block', ['count' => $task->count, 'name' => $task->name]),
@@ -220,7 +228,14 @@ final readonly class BenchWork
                     'counted' => trans_choice('benchwork.quilted.counted', $task->count, [
                         'batting' => $by($top->layers['batting'][0]), 'back' => $by($top->layers['back'][0]),
                     ]),
-                    'clear' => __('benchwork.join.clear', ['clear' => $this->text($task->quilting['clear'] instanceof Length ? $task->quilting['clear'] : Length::zero(), $project)]),
+                    'clear' => __(
+                        'benchwork.join.clear',
+                        [
+                            'clear' => $this->text(
+                                $task->quilting['clear'] instanceof Length ? $task->quilting['clear'] : Length::zero(), $project,
+                            ),
+                        ],
+                    ),
                 ];
             }
         }
@@ -228,8 +243,14 @@ final readonly class BenchWork
 
         return [
             'blocks' => $blocks,
-            'how' => __('benchwork.quilted.how.'.$quilting->join->value, ['allowance' => $text($quilting->allowance), 'half' => $text($quilting->allowance->dividedBy(2))]),
-            'edge' => __($quilting->edgeKept ? 'benchwork.quilted.edge_kept' : 'benchwork.quilted.edge_trimmed', ['allowance' => $text($quilting->allowance)]),
+            'how' => __(
+                'benchwork.quilted.how.'.$quilting->join->value,
+                ['allowance' => $text($quilting->allowance), 'half' => $text($quilting->allowance->dividedBy(2))],
+            ),
+            'edge' => __(
+                $quilting->edgeKept ? 'benchwork.quilted.edge_kept' : 'benchwork.quilted.edge_trimmed',
+                ['allowance' => $text($quilting->allowance)],
+            ),
             'lines' => $layout === null || $top === null ? [__('benchwork.quilted.later')] : array_values(array_filter([
                 __('benchwork.join.quilt', [
                     'width' => $text($top->quilt->width), 'height' => $text($top->quilt->height),
@@ -324,7 +345,10 @@ final readonly class BenchWork
                 'length' => $text(Length::approximately(floor($bias->length * 8) / 8)),
             ]);
             $lines[] = $enough === null
-                ? __('benchwork.binding.short', ['short' => $text(Length::approximately(ceil(($wanted->toFloat() - $bias->length) * 8) / 8))])
+                ? __(
+                    'benchwork.binding.short',
+                    ['short' => $text(Length::approximately(ceil(($wanted->toFloat() - $bias->length) * 8) / 8))],
+                )
                 : __('benchwork.binding.enough', ['strips' => $enough->strips]);
         }
 
@@ -365,7 +389,9 @@ final readonly class BenchWork
             $fields = $project->bench['borders'] ?? [];
             if (isset($fields['widths'], $fields['heights'])) {
                 $room = $this->cutting->room($project);
-                $top = new TopMeasure($this->lengths($fields['widths'], $project, 'widths'), $this->lengths($fields['heights'], $project, 'heights'));
+                $top = new TopMeasure(
+                    $this->lengths($fields['widths'], $project, 'widths'), $this->lengths($fields['heights'], $project, 'heights'),
+                );
                 $widths = trim($fields['borders'] ?? '') === '' ? [] : $this->lengths($fields['borders'], $project, 'border');
                 $size = (new Size($top->width(), $top->height()))->outsetBy(Length::sum($widths));
 

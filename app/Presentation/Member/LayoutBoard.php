@@ -96,7 +96,10 @@ final readonly class LayoutBoard
     /** @return list<string> sentences: which blocks of which clue she has not counted as made */
     private function missing(Project $project, LayoutSheet $sheet): array
     {
-        /** @var list<list<array{task: string, digest: string, makes: list<string>, name: string, count: int, number: int, title: string}>> $clues */
+        /**
+         * @var list<list<array{task: string, digest: string, makes: list<string>, name: string, count: int, number: int, title: string}>>
+         * $clues
+         */
         $clues = $this->drawn->ofOpenClues($project, 'blocks of the lay-out', fn (ClueSheet $clue): array => array_map(
             fn (TaskSheet $task): array => [
                 'task' => $task->task, 'digest' => $task->digest, 'makes' => $task->makes, 'name' => $task->name, 'count' => $task->count,

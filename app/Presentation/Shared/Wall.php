@@ -18,7 +18,8 @@ final class Wall
 {
     /**
      * @param  Collection<int, HandPart>  $parts
-     * @return array{picture: LayoutPicture, places: list<array{state: string, mark: string, title: string}>, text: string, accepted: int, count: int,
+     * @return array{picture: LayoutPicture, places: list<array{state: string, mark: string, title: string}>, text: string, accepted: int,
+     *     count: int,
      *     others: list<array{label: string, state: string, who: string}>, framed: bool}
      */
     public static function of(LayoutSheet $sheet, Collection $parts, Colourway $colourway): array
@@ -54,7 +55,10 @@ final class Wall
 
     private static function initials(string $name): string
     {
-        $letters = array_map(fn (string $word): string => mb_strtoupper(mb_substr($word, 0, 1)), preg_split('/[\s-]+/u', trim($name)) ?: []);
+        $letters = array_map(
+            fn (string $word): string => mb_strtoupper(mb_substr($word, 0, 1)),
+            preg_split('/[\s-]+/u', trim($name)) ?: [],
+        );
 
         return implode('', array_slice($letters, 0, 2));
     }

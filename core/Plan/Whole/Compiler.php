@@ -153,7 +153,9 @@ final class Compiler
      */
     private static function saidByHost(Compilation $compilation, SizedDesign $sized, ?PressModel $model = null): array
     {
-        $given = array_filter(array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind() === UnitKind::Custom);
+        $given = array_filter(
+            array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind() === UnitKind::Custom,
+        );
         $kept = $compilation->design->pressing->kept[$sized->size->id] ?? [];
         if ($given === [] && $kept === []) {
             return [];
@@ -316,7 +318,9 @@ final class Compiler
 
         return new LayoutSheet(
             $size, $design->setting->kind->value, $layout->finished, $sized->products[$keys[0]]->finished(), $compilation->room->seam, $units,
-            $blocks, array_intersect_key($sized->names, $layout->blockCounts), $layout->placements, $layout->frame, $layout->owners, $borders,
+            $blocks, array_intersect_key(
+                $sized->names, $layout->blockCounts,
+            ), $layout->placements, $layout->frame, $layout->owners, $borders,
             $opens, $madeIn, $press, $design->pressing->school, $design->pressing->copies, self::also($design, $sized),
             $sized->layout->blockCounts === [] || $design->setting->kind === SettingKind::Sixty ? 'as-laid' : $design->setting->arrange,
             self::packs($compilation, $sized, $keys),

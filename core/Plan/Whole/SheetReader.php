@@ -122,7 +122,9 @@ final class SheetReader
             self::effort($sheet->get('effort')),
             self::quilting($sheet->get('quilting')),
             $sheet->has('crop') ? self::length($sheet->get('crop')) : null,
-            new Pressing($sheet->get('pressing')->get('school')->enum(School::class), $sheet->get('pressing')->get('copies')->enum(Copies::class)),
+            new Pressing(
+                $sheet->get('pressing')->get('school')->enum(School::class), $sheet->get('pressing')->get('copies')->enum(Copies::class),
+            ),
             $sheet->has('press_said') ? self::names($sheet->get('press_said')) : [],
             self::owners($sheet->get('owners')),
         );
@@ -290,7 +292,9 @@ final class SheetReader
             ? array_map(fn (Node $flag): string => $flag->string(), $press->get($name)->items(self::MANY))
             : [];
 
-        return PressLook::fromCodes($codes('flags'), $codes('other'), $press->has('others') ? $press->get('others')->integer(0, PHP_INT_MAX) : 0);
+        return PressLook::fromCodes(
+            $codes('flags'), $codes('other'), $press->has('others') ? $press->get('others')->integer(0, PHP_INT_MAX) : 0,
+        );
     }
 
     private static function drawing(Node $drawing): BlockDrawing

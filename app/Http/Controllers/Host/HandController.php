@@ -65,7 +65,14 @@ final class HandController extends Controller
                 throw new HandRefused('no_member');
             }
             $due = isset($asked['due']) ? CarbonImmutable::createFromFormat('!Y-m-d', $asked['due']) : null;
-            $deal->deal($quiltAlong, $revisions, $to, $due instanceof CarbonImmutable ? $due : null, trim((string) ($asked['pack'] ?? '')), $this->by($request));
+            $deal->deal(
+                $quiltAlong,
+                $revisions,
+                $to,
+                $due instanceof CarbonImmutable ? $due : null,
+                trim((string) ($asked['pack'] ?? '')),
+                $this->by($request),
+            );
         }, __('hands.done.deal', ['name' => $to->name ?? '']));
     }
 

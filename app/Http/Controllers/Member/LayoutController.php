@@ -58,7 +58,9 @@ final class LayoutController extends Controller
             throw ValidationException::withMessages(['layout' => __('layout.wrong.'.$refused->reason, $refused->values)]);
         }
         if ($request->expectsJson()) {
-            return response()->json(['html' => view('member.layout-board', ['project' => $project] + ($board->of($project, $other) ?? []))->render()]);
+            return response()->json(
+                ['html' => view('member.layout-board', ['project' => $project] + ($board->of($project, $other) ?? []))->render()],
+            );
         }
 
         return redirect()->to($other === '' ? route('member.layout', $project) : route('member.layout.other', [$project, $other]))

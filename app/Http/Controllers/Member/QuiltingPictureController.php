@@ -33,7 +33,9 @@ final class QuiltingPictureController extends Controller
 
     public function store(Request $request, Project $project, ClothPictures $pictures): RedirectResponse
     {
-        $file = $request->validate(['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')])['picture'];
+        $file = $request->validate(
+            ['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')],
+        )['picture'];
         try {
             $kept = $pictures->keep((string) $file->getContent(), self::SIDE, ClothPictures::notesOf($project));
         } catch (PictureRefused $error) {

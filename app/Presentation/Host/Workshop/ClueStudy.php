@@ -37,7 +37,9 @@ final readonly class ClueStudy
             $size = isset($design->sizes[$size]) ? $size : (string) array_key_first($design->sizes);
             // How seams are pressed takes a plan of the whole top, and no words of a clue change it.
             Compiler::usePressBook($design, $size, Cache::remember(
-                'press of a draft:'.hash('sha256', serialize([array_diff_key($document->value, ['clues' => true]), $size, Compiler::REVISION])),
+                'press of a draft:'.hash(
+                    'sha256', serialize([array_diff_key($document->value, ['clues' => true]), $size, Compiler::REVISION]),
+                ),
                 now()->addDays(self::DAYS), fn (): PressBook => Compiler::pressBook($design, $size),
             ));
             $compiler = new SizeCompiler($design, $size);
