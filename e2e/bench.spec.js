@@ -255,7 +255,7 @@ test.describe('a quilt whose blocks are quilted one by one', () => {
         await page.goto(`${quilt}/bench`);
         await page.getByRole('link', { name: 'Quilted blocks' }).click();
         const lantern = page.getByRole('region', { name: '13 × Pier Lantern' }).getByRole('row', { name: /^Front/ });
-        await expect(lantern).toHaveText(/12½ in × 12½ in\s*12 in × 12 in\s*11 in × 11 in/);
+        await expect(lantern).toHaveText(/12½\sin\s×\s12½\sin\s*12\sin\s×\s12\sin\s*11\sin\s×\s11\sin/);
         await expect(page.getByText('The quilt then measures 55 in by 55 in')).toBeVisible();
         await page.getByLabel('What your quilted blocks are trimmed to').fill('11 3/4 x 11 3/4');
         await page.getByRole('button', { name: 'Work it out' }).click();
