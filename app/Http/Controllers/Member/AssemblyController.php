@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
+use App\Actions\Member\KeepOnBench;
 use App\Actions\Member\MarkAssembled;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
@@ -18,7 +19,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -33,7 +33,7 @@ final class AssemblyController extends Controller
             : view('member.assembly', ['project' => $project] + $view);
     }
 
-    public function store(Request $request, Project $project, HerLayout $layout, MarkAssembled $mark): RedirectResponse
+    public function store(Request $request, Project $project, HerLayout $layout, MarkAssembled $mark, KeepOnBench $keep): RedirectResponse
     {
         $sheet = $layout->sheet($project) ?? abort(404);
         $methods = array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet));
@@ -42,19 +42,15 @@ final class AssemblyController extends Controller
             'part' => ['required_without:method', 'nullable', 'string', 'max:80'],
             'sewn' => ['nullable', 'boolean'],
         ], ['*.*' => __('assembly.wrong.asked')]);
+        $row = $layout->kept($project)->firstWhere('chosen', true);
         if (isset($asked['method'])) {
-            DB::transaction(function () use ($project, $asked): void {
-                $held = Project::query()->lockForUpdate()->findOrFail($project->id);
-                $held->update(['bench' => ['assembly' => ['method' => $asked['method']]] + $held->bench]);
-            });
-            $project->refresh();
-            $row = $layout->kept($project)->firstWhere('chosen', true);
-            $count = $layout->plan($project, $sheet, $layout->arrangement($sheet, $row))->count();
-            $project->update(['bench' => ['assembly' => ['method' => $asked['method'], 'count' => (string) $count]] + $project->bench]);
+            // The host's list of members shows how many parts there are by this way.
+            $asWished = (clone $project)->setAttribute('bench', ['assembly' => ['method' => $asked['method']]] + $project->bench);
+            $count = $layout->plan($asWished, $sheet, $layout->arrangement($sheet, $row))->count();
+            $keep($project, 'assembly', ['method' => $asked['method'], 'count' => (string) $count]);
 
             return redirect()->to(route('member.assembly', $project))->with('status', __('assembly.chosen'));
         }
-        $row = $layout->kept($project)->firstWhere('chosen', true);
         $plan = $layout->plan($project, $sheet, $layout->arrangement($sheet, $row));
         try {
             $mark($project, $plan, (string) $asked['part'], $request->boolean('sewn'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
+use App\Actions\Member\KeepOnBench;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Presentation\Member\BenchWork;
@@ -12,7 +13,6 @@ use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Borders, back and binding from what a member's own quilt measures. */
@@ -43,7 +43,7 @@ final class BenchWorkController extends Controller
         ]);
     }
 
-    public function update(Request $request, Project $project, string $work, BenchWork $bench): RedirectResponse
+    public function update(Request $request, Project $project, string $work, BenchWork $bench, KeepOnBench $keep): RedirectResponse
     {
         $fields = [];
         foreach (array_keys($bench->fields($project, $work)) as $field) {
@@ -57,10 +57,7 @@ final class BenchWorkController extends Controller
         } catch (MeasureRefused $error) {
             throw ValidationException::withMessages(['measures' => __('benchwork.wrong.'.$error->sentence())]);
         }
-        DB::transaction(function () use ($project, $work, $fields): void {
-            $held = Project::query()->lockForUpdate()->findOrFail($project->id);
-            $held->update(['bench' => [$work => $fields] + $held->bench]);
-        });
+        $keep($project, $work, $fields);
 
         return redirect()->to(route('member.bench.work', [$project, $work]).'#result')->with('status', __('benchwork.saved'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
+use App\Actions\Member\KeepOnBench;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Pictures\ClothPictures;
@@ -11,7 +12,6 @@ use App\Pictures\PictureRefused;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** The picture beside a member's notes on quilting: written anew before it is kept, and shown to her alone. */
@@ -31,7 +31,7 @@ final class QuiltingPictureController extends Controller
         ]);
     }
 
-    public function store(Request $request, Project $project, ClothPictures $pictures): RedirectResponse
+    public function store(Request $request, Project $project, ClothPictures $pictures, KeepOnBench $keep): RedirectResponse
     {
         $file = $request->validate(
             ['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')],
@@ -41,26 +41,17 @@ final class QuiltingPictureController extends Controller
         } catch (PictureRefused $error) {
             throw ValidationException::withMessages(['picture' => $error->getMessage()]);
         }
-        $this->keep($project, ['quilting-picture' => ['hash' => $kept->hash]]);
+        $keep($project, 'quilting-picture', ['hash' => $kept->hash]);
         $pictures->clear(ClothPictures::notesOf($project), [$kept->hash]);
 
         return redirect()->route('member.bench.work', [$project, 'quilting'])->with('status', __('benchwork.quilting.picture_kept'));
     }
 
-    public function destroy(Project $project, ClothPictures $pictures): RedirectResponse
+    public function destroy(Project $project, ClothPictures $pictures, KeepOnBench $keep): RedirectResponse
     {
-        $this->keep($project, []);
+        $keep($project, 'quilting-picture', null);
         $pictures->clear(ClothPictures::notesOf($project));
 
         return redirect()->route('member.bench.work', [$project, 'quilting'])->with('status', __('benchwork.quilting.picture_gone'));
-    }
-
-    /** @param  array<string, array<string, string>>  $with */
-    private function keep(Project $project, array $with): void
-    {
-        DB::transaction(function () use ($project, $with): void {
-            $held = Project::query()->lockForUpdate()->findOrFail($project->id);
-            $held->update(['bench' => $with + array_diff_key($held->bench, ['quilting-picture' => true])]);
-        });
     }
 }
