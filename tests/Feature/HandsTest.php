@@ -84,8 +84,12 @@ it('lets somebody say that she cannot, and the part is dealt anew', function ():
     $this->actingAs($this->host)->get($this->page)->assertSee('My wrist hurts.');
     deal($this, $this->tobias->user, $part)->assertSessionHasNoErrors();
     expect($part->refresh()->holder_id)->toBe($this->tobias->user_id);
+    host($this, $part, ['do' => 'remark', 'words' => 'One seam is open.'])->assertSessionHasNoErrors();
     host($this, $part, ['do' => 'withdraw'])->assertSessionHasNoErrors();
     expect($part->refresh()->holder_id)->toBeNull();
+    // What was said to one does not go on to the next.
+    deal($this, $this->mara->user, $part)->assertSessionHasNoErrors();
+    expect($part->refresh()->remark)->toBe('');
 });
 
 it('refuses in words what cannot be, and loses nothing', function (): void {

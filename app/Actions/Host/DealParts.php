@@ -82,6 +82,8 @@ final readonly class DealParts
                 }
                 $this->write($part, 'dealt', $by, $to, '', [
                     'state' => HandState::Out, 'holder_id' => $to->id, 'held_since' => now(), 'due_on' => $due, 'pack' => $pack,
+                    // What was said and measured of an earlier one does not concern her.
+                    'remark' => '', 'measured_width' => null, 'measured_height' => null,
                 ]);
             }
 
