@@ -61,6 +61,12 @@ final class QuiltAlong extends Model
         ];
     }
 
+    /** @return Collection<int, User> everybody who belongs to it, by name */
+    public function people(): Collection
+    {
+        return User::query()->whereHas('memberships', fn (Builder $query) => $query->where('quilt_along_id', $this->id))->orderBy('name')->get();
+    }
+
     /** @return HasMany<HandPart, $this> */
     public function handParts(): HasMany
     {

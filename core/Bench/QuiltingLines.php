@@ -10,8 +10,6 @@ use Dew\Core\Measure\Size;
 /** Lines to quilt along, worked out from a top: for somebody to see before she marks anything. All places in finished inches. */
 final class QuiltingLines
 {
-    public const KINDS = ['seams', 'echoes', 'grid', 'diagonal'];
-
     /** Lines of one drawing. */
     private const MOST = 6000;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dew\Core\Bench\QuiltedTop;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Setting\QuiltingJoin;
 use Illuminate\Console\Command;
 
 /** Prints what the blocks of a design measure that are quilted one by one, and what the quilt measures once they are joined. */
@@ -35,25 +35,22 @@ final class JoinOf extends Command
             }
             $sheet = Compiler::quiltSheet($design, $size->id);
             $sizes = $quilting->sizes($sheet->block, $design->room);
-            $shows = $quilting->pitch($sheet->block, $design->room);
-            $alone = new Size($sheet->block->width->times($size->columns), $sheet->block->height->times($size->rows));
+            $top = new QuiltedTop($quilting, $sheet->block, $size->columns, $size->rows, $design->room);
             // Cover strips lie over the seams behind: one between two blocks of a row, and one along every seam between rows.
-            $cover = $quilting->join === QuiltingJoin::CoverStrip ? [
-                'between_blocks' => ($size->columns - 1) * $size->rows, 'block_length' => $shows->height,
-                'between_rows' => $size->rows - 1, 'row_length' => $sheet->finished->width, 'cut' => $sizes['strip']->plus(
-                    $design->room->seam->times(2),
-                ),
-            ] : null;
+            $cover = $top->stripCut === null ? null : [
+                'between_blocks' => $top->short, 'block_length' => $top->shortLength, 'between_rows' => $top->long,
+                'row_length' => $top->longLength, 'cut' => $top->stripCut,
+            ];
             $this->option('json')
                 ? $this->line((string) json_encode([
                     'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
                     ...array_map(fn (Size|Length $one): array|string => $this->data($one), $sizes),
-                    'shows' => $this->data($shows), 'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($alone),
+                    'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($top->alone),
                     'cover_strips' => $cover === null ? null : array_map(
                         fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,
                     ),
                 ]))
-                : $this->print($size->name, array_sum($sheet->blockCounts), $sizes, $shows, $sheet->finished, $alone, $cover);
+                : $this->print($size->name, array_sum($sheet->blockCounts), $sizes, $top->shows, $sheet->finished, $top->alone, $cover);
 
             return self::SUCCESS;
         });

@@ -8,7 +8,6 @@ use App\Models\HandMove;
 use App\Models\HandPart;
 use App\Models\HandState;
 use App\Models\QuiltAlong;
-use App\Models\User;
 use App\Plans\Whole\HandRoom;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\Wall;
@@ -49,7 +48,7 @@ final readonly class HandsPage
             'sheet' => $sheet,
             'parts' => $parts,
             'wall' => Wall::of($sheet, $parts->toBase(), $this->room->colourway($quiltAlong)),
-            'people' => $this->people($quiltAlong),
+            'people' => $quiltAlong->people(),
             'due' => $parts->filter(fn (HandPart $part): bool => $part->state === HandState::Out && $part->due_on !== null
                 && ! $part->due_on->isAfter($soon))->sortBy('due_on')->values(),
             'packs' => $this->packs($quiltAlong, $sheet),
@@ -72,13 +71,6 @@ final readonly class HandsPage
                     ]).($move->words === '' ? '' : ' “'.$move->words.'”'),
                 ])->all(),
         ];
-    }
-
-    /** @return Plain<int, User> everybody who belongs to the quilt-along, by name */
-    private function people(QuiltAlong $quiltAlong): Plain
-    {
-        return User::query()->whereHas('memberships', fn ($query) => $query->where('quilt_along_id', $quiltAlong->id))
-            ->orderBy('name')->get()->toBase();
     }
 
     /** @return array<string, string> what the pack of cloth of each block holds, by product key */

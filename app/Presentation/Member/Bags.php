@@ -12,7 +12,6 @@ use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\SizeKind;
 use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
 
 /** What lies in a member's bags. */
 final readonly class Bags
@@ -37,11 +36,7 @@ final readonly class Bags
             return $this->bags($sheet, $pictures, $project);
         };
         $clues = $this->drawn->ofOpenClues($project, 'bags', $draw);
-        $trimmed = Progress::query()
-            ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
-            ->toBase()
-            ->get(['task_key', 'digest', 'done'])
-            ->mapWithKeys(fn (object $row): array => [$row->task_key.' '.$row->digest => (int) $row->done]);
+        $trimmed = Progress::made($project);
         $bags = [];
         foreach ($clues as $clue) {
             /** @var array{made: string, name: string, number: int, total: int, besides: bool, picture: string, figure: string} $bag */

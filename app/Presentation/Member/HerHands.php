@@ -9,7 +9,6 @@ use App\Drawing\LayoutPicture;
 use App\Models\HandPart;
 use App\Models\HandState;
 use App\Models\Project;
-use App\Models\User;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\Wall;
@@ -58,8 +57,7 @@ final readonly class HerHands
                 ),
                 'press' => $part->product === null ? '' : __('hands.press'),
             ])->all()),
-            'people' => User::query()->whereHas('memberships', fn ($query) => $query->where('quilt_along_id', $quiltAlong->id))
-                ->whereKeyNot($project->user_id)->orderBy('name')->get(),
+            'people' => $quiltAlong->people()->where('id', '!=', $project->user_id),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace App\Presentation\Member;
 
 use App\Drawing\LayoutPicture;
 use App\Models\ArrangementRow;
+use App\Models\Progress;
 use App\Models\Project;
 use App\Plans\HerLayout;
 use App\Plans\ReleasedSheets;
@@ -16,8 +17,6 @@ use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\PressModel;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\LayoutWarning;
-use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 
 /** The blocks of a quilt laid out in somebody's own cloth, with what to look at again, what is missing, and other arrangements. */
 final readonly class LayoutBoard
@@ -106,7 +105,7 @@ final readonly class LayoutBoard
                 'number' => $clue->number, 'title' => $clue->title,
             ], $clue->tasks,
         ));
-        $done = $this->done($project);
+        $done = Progress::made($project);
         $missing = [];
         foreach (array_merge(...$clues) as $task) {
             $left = $task['count'] - ($done[$task['task'].' '.$task['digest']] ?? 0);
@@ -118,14 +117,5 @@ final readonly class LayoutBoard
         }
 
         return $missing;
-    }
-
-    /** @return Collection<string, int> units counted as made, by task and specification */
-    private function done(Project $project): Collection
-    {
-        return DB::table('progress')
-            ->where(['project_id' => $project->id, 'counter' => TaskSheet::TRIMMED])
-            ->get(['task_key', 'digest', 'done'])
-            ->mapWithKeys(fn (object $row): array => [$row->task_key.' '.$row->digest => (int) $row->done]);
     }
 }
