@@ -126,6 +126,7 @@ final class BlockUnit implements Composed
         if ($this->spans()) {
             return [
                 $layOut,
+                ...$this->middleCheck($room->seam),
                 new Step(StepKind::Sew, 'block.sections', $seam, on: $all),
                 ...$this->edgeCheck($room->seam),
                 new Step(StepKind::Press, 'block.press_sections', on: $all),
@@ -134,6 +135,7 @@ final class BlockUnit implements Composed
 
         return [
             $layOut,
+            ...$this->middleCheck($room->seam),
             ...$within === [] ? [] : [
                 new Step(StepKind::Sew, 'block.rows', $seam, counts: ['rows' => $rows], on: $within),
                 ...$this->edgeCheck($room->seam),
@@ -271,6 +273,46 @@ final class BlockUnit implements Composed
         }
 
         return false;
+    }
+
+    /**
+     * A middle with a frame of plain strips round it is measured before the frame goes on: afterwards what is wrong in it is hidden.
+     *
+     * @return list<Step>
+     */
+    private function middleCheck(Length $seam): array
+    {
+        [$columns, $rows] = [count($this->block->columns), count($this->block->rows)];
+        $middle = 0;
+        foreach ($this->block->cells as $cell) {
+            $isPlain = $this->products[$cell->product]->kind()->isPlain();
+            $atEnd = $cell->row === 0 || $cell->row + $cell->down === $rows;
+            $atSide = $cell->column === 0 || $cell->column + $cell->across === $columns;
+            if (! $atEnd && ! $atSide) {
+                $middle += $isPlain ? 0 : 1;
+            } elseif (! $isPlain || ! ($atEnd && $atSide && $cell->across < $columns && $cell->down < $rows) && ! $this->isStrip($cell)) {
+                return [];
+            }
+        }
+        if ($middle === 0) {
+            return [];
+        }
+        $inner = fn (array $widths): Length => Length::sum(array_slice($widths, 1, -1))->plus($seam->times(2));
+
+        return [new Step(StepKind::Check, 'block.middle', [
+            'width' => Measurement::exact($inner($this->block->columns)), 'unfinished' => Measurement::exact($inner($this->block->rows)),
+        ], on: [On::whole()])];
+    }
+
+    /** Whether a cell at the edge is as long as the middle of the block or longer, and narrower than it is long. */
+    private function isStrip(Cell $cell): bool
+    {
+        $size = $this->block->cellSize($cell);
+        [$short, $long] = $size->width->isLessThan($size->height) ? [$size->width, $size->height] : [$size->height, $size->width];
+
+        return $short->times(3, 2)->isLessThan($long) && max(
+            $cell->across - count($this->block->columns), $cell->down - count($this->block->rows),
+        ) >= -2;
     }
 
     /**

@@ -19,7 +19,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A block that is sewn larger on purpose and then trimmed to a chosen size, as much from the left as from the right and from the top as
@@ -54,7 +53,6 @@ final class TrimmedBlock implements Turnable
         return $this->block->slots();
     }
 
-    /** @throws InvalidArgumentException when a curve lies across the edge to be trimmed off */
     public function patches(): array
     {
         if ($this->patches !== null) {
@@ -112,10 +110,15 @@ final class TrimmedBlock implements Turnable
             'side' => Measurement::setting($left), 'end' => Measurement::setting($top),
         ], on: [On::whole()]);
 
+        // It is measured before it is trimmed, and not told to be left as it is.
+        $steps = array_map(
+            fn (Step $step): Step => $step->code === 'block.check' ? $step->as('block.check_before_trimming') : $step, $making->steps,
+        );
+
         return new Making(
             $making->method,
             $making->pieces,
-            [...$making->steps, $trim],
+            [...$steps, $trim],
             sewn: [Measurement::setting($size->width), Measurement::setting($size->height)],
         );
     }

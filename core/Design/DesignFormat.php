@@ -40,8 +40,6 @@ final class DesignFormat
     /** The version of the format that is described here. */
     public const VERSION = 3;
 
-    private const PART = 60;
-
     /** Made once: it is the same for every document and holds none. */
     private static ?RecordType $document = null;
 
@@ -271,7 +269,7 @@ final class DesignFormat
                 'name' => new TextType(60),
                 'unit' => self::id(),
                 'block' => self::id(),
-                'part' => new TextType(self::PART),
+                'part' => PatternType::part(),
                 'section' => self::id(),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),

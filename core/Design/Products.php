@@ -18,7 +18,9 @@ use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
+use Dew\Core\Unit\Kind\CustomPiece;
 use Dew\Core\Unit\Kind\PlacedUnit;
+use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
@@ -41,8 +43,17 @@ final class Products
     /** Units in one block, with those of the blocks in it: far more than could be sewn. */
     private const MOST_UNITS = 4000;
 
-    /** @var array<string, int> by block key */
+    /** Pieces of one unit, with those of the units in it: more would take minutes to work out. */
+    private const MOST_PIECES = 1000;
+
+    /** @var array<string, int> by the key of a block, or of a unit that is made of others */
     private array $unitsIn = [];
+
+    /** @var array<string, int> by unit key */
+    private array $piecesIn = [];
+
+    /** @var array<string, int> how deep blocks and units lie in each other, by key */
+    private array $depths = [];
 
     /** @var array<string, UnitSpec> */
     public array $units = [];
@@ -109,7 +120,6 @@ final class Products
                 sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST),
             );
         }
-
         if (! isset($this->declaredUnits[$id]) && ! isset($this->declared[$id])) {
             throw new PassedOver;
         }
@@ -229,11 +239,46 @@ final class Products
     {
         if (! isset($this->units[$key])) {
             $this->room();
-            $this->units[$key] = $make();
+            $spec = $make();
+            $this->weigh($key, $spec->options);
+            $this->units[$key] = $spec;
             $this->product($key);
             $declared = $this->declaredUnits[ProductKey::id($key)];
             $this->names[$key] = $this->nameOf($key, $declared->name, $declared->names);
         }
+    }
+
+    /** @throws InvalidArgumentException when a unit is made of too much, or of units that lie too deep in each other */
+    private function weigh(string $key, UnitOptions $options): void
+    {
+        $pieces = count($options->corners);
+        $units = 0;
+        foreach ([$options->base, ...array_map(fn (CustomPiece $piece): ?string => $piece->placed?->product, $options->pieces)] as $inner) {
+            $pieces += $inner === null ? 1 : $this->piecesIn[$inner] ?? 1;
+            $units += $inner === null ? 0 : $this->unitsIn[$inner] ?? 1;
+        }
+        if ($pieces > self::MOST_PIECES) {
+            throw new InvalidArgumentException(sprintf(
+                'Unit "%s" holds %d pieces, units within it counted; %d is the most.', ProductKey::id($key), $pieces, self::MOST_PIECES,
+            ));
+        }
+        $this->piecesIn[$key] = $pieces;
+        $this->unitsIn[$key] = max(1, $units);
+        $this->deepen($key, $options->contents());
+    }
+
+    /**
+     * @param  list<string>  $contents  product keys
+     *
+     * @throws InvalidArgumentException when blocks or units lie too deep in each other
+     */
+    private function deepen(string $key, array $contents): void
+    {
+        $deep = 1 + array_reduce($contents, fn (int $most, string $inner): int => max($most, $this->depths[$inner] ?? 0), 0);
+        if ($deep > self::DEEPEST) {
+            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', $deep, self::DEEPEST));
+        }
+        $this->depths[$key] = $deep;
     }
 
     /**
@@ -290,6 +335,7 @@ final class Products
                 );
             }
             $this->unitsIn[$key] = $units;
+            $this->deepen($key, array_map(strval(...), array_keys($block->contents())));
             $this->blocks[$key] = $block;
             $this->names[$key] = $this->nameOf($key, $block->name, $this->declared[$id]->names);
         }

@@ -36,9 +36,9 @@ final class ScaledProducts
         $this->made = array_fill_keys($design->madeProducts(), true);
         $sections = [];
         foreach (array_keys($this->made) as $key) {
-            $unit = ProductKey::unitOfSection($key);
+            $unit = ProductKey::unitOfSection((string) $key);
             if ($unit !== null) {
-                $sections[$unit][substr($key, strlen($unit) + 1)] = $key;
+                $sections[$unit][substr((string) $key, strlen($unit) + 1)] = (string) $key;
             }
         }
         $this->sections = $sections;

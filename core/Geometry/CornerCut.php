@@ -76,10 +76,7 @@ final class CornerCut
     {
         [$x, $y, $toX, $toY] = $outline->edge($index);
         $arc = $outline->arcs[$index];
-        $chord = hypot($toX - $x, $toY - $y);
-        $height = sqrt(max(0.0, $arc->radius->toFloat() ** 2 - ($chord / 2) ** 2));
-        $side = ($arc->clockwise ? 1 : -1) / $chord;
-        [$centreX, $centreY] = [($x + $toX) / 2 - $side * ($toY - $y) * $height, ($y + $toY) / 2 + $side * ($toX - $x) * $height];
+        [$centreX, $centreY] = $outline->centre($index);
         $off = ($leg->toFloat() - $centreX - $centreY) / 2;
         $half = sqrt(max(0.0, $arc->radius->toFloat() ** 2 / 2 - $off ** 2));
         [$middleX, $middleY] = [($x + $toX) / 2, ($y + $toY) / 2];

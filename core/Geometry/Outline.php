@@ -126,6 +126,17 @@ final readonly class Outline
         return [$this->corners[$index]->x->toFloat(), $this->corners[$index]->y->toFloat(), $next->x->toFloat(), $next->y->toFloat()];
     }
 
+    /** @return array{float, float} the centre of the circle that a circular edge is a part of */
+    public function centre(int $index): array
+    {
+        [$x, $y, $toX, $toY] = $this->edge($index);
+        $chord = hypot($toX - $x, $toY - $y);
+        $height = sqrt(max(0.0, $this->arcs[$index]->radius->toFloat() ** 2 - ($chord / 2) ** 2));
+        $side = ($this->arcs[$index]->clockwise ? 1 : -1) / $chord * $height;
+
+        return [($x + $toX) / 2 - $side * ($toY - $y), ($y + $toY) / 2 + $side * ($toX - $x)];
+    }
+
     public function encode(): string
     {
         $parts = [];

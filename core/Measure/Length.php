@@ -84,6 +84,14 @@ final readonly class Length
         return self::reduced(self::whole(round($inches * self::FINE)), 0, 0, self::FINE);
     }
 
+    /** Rounded up to the next 1⁄65536 in, so that what is reckoned with an irrational that has no exact value keeps to small numbers. */
+    public function upToFine(): self
+    {
+        return self::FINE % $this->denominator === 0 && $this->isRational()
+            ? $this
+            : self::reduced(self::whole(ceil($this->toFloat() * self::FINE - 1e-6)), 0, 0, self::FINE);
+    }
+
     /**
      * The long edge of a right triangle: exact where the square root is a rational, or one times √2 or √3; else rounded up by less than
      * 1⁄65536 in.
@@ -324,8 +332,11 @@ final readonly class Length
     public function compareTo(self $other): int
     {
         if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
-            // Comparing crosswise needs no new length.
-            return self::whole($this->one * $other->denominator) <=> self::whole($other->one * $this->denominator);
+            // Comparing crosswise needs no new length; what does not fit into 64 bits is compared by larger numbers.
+            [$mine, $theirs] = [$this->one * $other->denominator, $other->one * $this->denominator];
+
+            return is_int($mine) && is_int($theirs) ? $mine <=> $theirs : BigInteger::of($this->one)
+                ->multipliedBy($other->denominator)->compareTo(BigInteger::of($other->one)->multipliedBy($this->denominator));
         }
 
         return $this->minus($other)->sign();
@@ -593,10 +604,8 @@ final readonly class Length
 
     private static function int(string $digits): int
     {
-        if (strlen($digits) > 18) {
-            throw MeasureException::tooLarge();
-        }
+        $number = $digits === '' ? 0 : filter_var($digits, FILTER_VALIDATE_INT);
 
-        return (int) $digits;
+        return is_int($number) ? $number : throw MeasureException::tooLarge();
     }
 }

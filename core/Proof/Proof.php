@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use ArithmeticError;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\Reading;
 use Dew\Core\Document\Complaint;
@@ -32,35 +33,66 @@ final class Proof
         if ($reading->design === null) {
             return $findings;
         }
-        try {
-            return self::worstFirst([
-                ...$findings, ...self::of($reading->design), ...ClueProof::of($reading->design, $isSecret, $days),
-            ]);
-        } catch (InvalidArgumentException|MeasureException) {
-            // Why a size cannot be laid out or a unit cannot be made stands among the complaints.
-            return $findings;
-        }
+
+        // What the reader says of a place is not said of it twice.
+        $known = array_fill_keys(array_map(fn (Complaint $complaint): string => $complaint->pointer, $reading->complaints), true);
+        $found = array_filter(
+            [...self::of($reading->design), ...ClueProof::of($reading->design, $isSecret, $days)],
+            fn (Finding $finding): bool => match ($finding->code) {
+                'uncomputable' => ! isset($known[$finding->place]),
+                'uncomputable-whole' => $known === [],
+                default => true,
+            },
+        );
+
+        return self::worstFirst(self::once([...$findings, ...$found]));
     }
 
     /** @return list<Finding> errors first, each kind in the order of the document, none of them twice */
     public static function of(Design $design): array
     {
         $subject = new Subject($design);
+
+        return self::worstFirst(self::once([...$subject->uncomputable(), ...self::found($subject, [
+            FitChecks::of(...), StatedChecks::of(...), CuttingChecks::of(...), TrimChecks::of(...), QuiltingChecks::of(...),
+            FabricChecks::of(...), ...$subject->isWhole() ? [WorkChecks::of(...)] : [], ClueChecks::of(...),
+        ])]));
+    }
+
+    /**
+     * What some checks find. What cannot be computed is an error of its own and takes no other finding with it.
+     *
+     * @param  list<callable(Subject): list<Finding>>  $checks
+     * @return list<Finding>
+     */
+    public static function found(Subject $subject, array $checks): array
+    {
         $findings = [];
-        foreach ([
-            ...FitChecks::of($subject),
-            ...StatedChecks::of($subject),
-            ...CuttingChecks::of($subject),
-            ...TrimChecks::of($subject),
-            ...QuiltingChecks::of($subject),
-            ...FabricChecks::of($subject),
-            ...$subject->isWhole() ? WorkChecks::of($subject) : [],
-            ...ClueChecks::of($subject),
-        ] as $finding) {
-            $findings[$finding->key()] ??= $finding;
+        foreach ($checks as $check) {
+            try {
+                array_push($findings, ...$check($subject));
+            } catch (InvalidArgumentException|MeasureException|ArithmeticError $error) {
+                if ($subject->isWhole() && $subject->uncomputable() === []) {
+                    $findings[] = new Finding('uncomputable-whole', Severity::Error, '', ['problem' => $error->getMessage()]);
+                }
+            }
         }
 
-        return self::worstFirst(array_values($findings));
+        return $findings;
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function once(array $findings): array
+    {
+        $once = [];
+        foreach ($findings as $finding) {
+            $once[$finding->key()] ??= $finding;
+        }
+
+        return array_values($once);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use ArithmeticError;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
@@ -12,15 +13,22 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
-/** The design under proof, with what every check asks of it. Units are made by the methods the design usually makes them by. */
+/**
+ * The design under proof, with what every check asks of it. Units are made by the methods the design usually makes them by. What cannot be
+ * computed is an error, and left out of everything else that is asked.
+ */
 final readonly class Subject
 {
     public Compilation $compilation;
 
     /** @var array<int, SizedDesign> */
     private array $sizes;
+
+    /** @var array<string, array<string, Finding>> by product key and the key of a scale */
+    private array $faulty;
 
     public function __construct(public Design $design)
     {
@@ -35,6 +43,58 @@ final readonly class Subject
             }
         }
         $this->sizes = $sizes;
+        $faulty = [];
+        foreach ($sizes as $sized) {
+            foreach (array_keys(array_filter($sized->counts)) as $key) {
+                $problem = isset($faulty[$key][$sized->size->scaleKey()]) ? null : $this->problem($sized->products[$key]);
+                if ($problem !== null) {
+                    $faulty[$key][$sized->size->scaleKey()] = new Finding('uncomputable', Severity::Error, $this->place((string) $key), [
+                        'unit' => $sized->names[$key] ?? (string) $key, 'size' => $sized->size->name, 'problem' => $problem,
+                    ]);
+                }
+            }
+        }
+        $this->faulty = $faulty;
+    }
+
+    /** Why something cannot be drawn, cut or made in every way there is; null when it can. */
+    private function problem(Unit $unit): ?string
+    {
+        $work = $this->compilation->work($unit);
+        if ($unit->kind() === UnitKind::Block && $unit->contents() === []) {
+            // That its places are empty is said of the block already.
+            return null;
+        }
+        try {
+            $work->patches();
+            $work->digest();
+            $work->overhangs();
+            $work->seamwork();
+            $work->cutArea();
+            foreach ($work->ways() as $making) {
+                $work->perStrip($making->method);
+            }
+        } catch (InvalidArgumentException|MeasureException|ArithmeticError $error) {
+            return $error->getMessage();
+        }
+
+        return null;
+    }
+
+    /** @return list<Finding> what cannot be computed, each once at the first size of its scale */
+    public function uncomputable(): array
+    {
+        return array_merge(...array_map(array_values(...), array_values($this->faulty)));
+    }
+
+    /** @return array<string, int> how many of each thing a size takes, by product key, without what cannot be computed */
+    public function counts(SizedDesign $sized): array
+    {
+        $scale = $sized->size->scaleKey();
+
+        return $this->faulty === [] ? $sized->counts : array_filter(
+            $sized->counts, fn (string|int $key): bool => ! isset($this->faulty[$key][$scale]), ARRAY_FILTER_USE_KEY,
+        );
     }
 
     /**
@@ -122,7 +182,7 @@ final readonly class Subject
         foreach ($this->sizes() as $sized) {
             foreach ($keys as $key) {
                 $once = $key.' '.$sized->size->scaleKey();
-                if ($sized->count($key) > 0 && ! isset($seen[$once])) {
+                if ($sized->count($key) > 0 && ! isset($seen[$once]) && ! isset($this->faulty[$key][$sized->size->scaleKey()])) {
                     $seen[$once] = true;
                     $products[] = [$key, $sized->products[$key], $sized];
                 }

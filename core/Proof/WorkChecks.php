@@ -64,7 +64,7 @@ final readonly class WorkChecks
         $made = array_fill_keys($this->subject->design->madeProducts(), true);
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
-            foreach ($sized->counts as $key => $count) {
+            foreach ($this->subject->counts($sized) as $key => $count) {
                 if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
                     $code = isset(
                         $this->subject->design->units[$key],
@@ -241,7 +241,7 @@ final readonly class WorkChecks
     {
         $gives = $needs = [];
         $room = $this->subject->design->room;
-        foreach ($sized->counts as $key => $count) {
+        foreach ($this->subject->counts($sized) as $key => $count) {
             $unit = $sized->products[$key];
             if ($count < 1 || ! isset($this->subject->design->units[$key])) {
                 continue;
@@ -267,7 +267,7 @@ final readonly class WorkChecks
     {
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
-            foreach ($sized->counts as $key => $count) {
+            foreach ($this->subject->counts($sized) as $key => $count) {
                 if (! isset($this->subject->design->units[$key]) || $count < 1) {
                     continue;
                 }

@@ -8,6 +8,8 @@ return [
     'count' => ':errors errors, :warnings warnings, :notes notes',
     'unfinished' => 'This is not finished: it :problem',
     'unreadable' => 'This cannot be read as it stands: it :problem',
+    'uncomputable' => 'Change :unit: at size :size it cannot be computed. :problem',
+    'uncomputable-whole' => 'Change the design: a part of it cannot be computed. :problem',
     'too-wide' => 'Choose a smaller size or wider cloth: :unit needs a piece of :cut, and the cloth is :usable wide.',
     'unused-fabric' => 'Use :fabric or take it out: no unit and no border is cut from it.',
     'unused-unit' => 'Lay :unit into a block or take it out: no block has it.',

@@ -386,6 +386,10 @@ return [
             'lay_out' => 'Lay the :rows parts out below each other as drawn, before you sew.',
             'sew' => 'Sew the parts together from top to bottom with a :seam seam.',
         ],
+        'check_before_trimming' => 'Measure the block before you trim it: :width by :unfinished.',
+        'check_before_trimming_otherwise' => 'Measure the block before you trim it: :width by :unfinished. That is what parts trimmed to the '
+            .'marks of your ruler give; the pattern has :pattern_width by :pattern. There is enough to trim either way.',
+        'middle' => 'Measure the middle before its frame goes on: :width by :unfinished.',
         'check' => 'Measure: :width by :unfinished. Do not trim a block to a wished-for size: it would come off its outermost pieces.',
         'check_otherwise' => 'Measure: :width by :unfinished. That is what parts trimmed to the marks of your ruler give, and not the '
             .':pattern_width by '

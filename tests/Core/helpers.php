@@ -26,6 +26,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\QuiltSheet;
+use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
@@ -536,4 +537,20 @@ function givenUnit(array $change = []): array
         'blocks' => [blockOf('b-one', ['6'], ['6'], ['u-given'])],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [['id' => 't', 'unit' => 'u-given']]]],
     ];
+}
+
+/** @return array<string, string> every compiled sheet as it is stored */
+function storedSheets(Design $design): array
+{
+    $stored = ['announcement' => SheetWriter::write(Compiler::announcement($design)), 'cloth' => SheetWriter::write(Compiler::clothSheet($design))];
+    foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+        $stored["quilt $size"] = SheetWriter::write(Compiler::quiltSheet($design, $size));
+        $stored["layout $size"] = SheetWriter::write(Compiler::layoutSheet($design, $size));
+        foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {
+            $sheet = Compiler::clueSheet($design, $size, $clue, MethodChoices::defaults($design->methods));
+            $stored["clue $size $clue"] = SheetWriter::write($sheet);
+        }
+    }
+
+    return $stored;
 }

@@ -15,6 +15,9 @@ final readonly class PatternType implements Type
     /** SHA-256, as it names a picture. */
     public const HASH = '^[0-9a-f]{64}$';
 
+    /** What a task makes of the setting: `sashes`, or with the id of a border `border:e-outer`. */
+    public const PART = '^[a-z][a-z-]{2,39}(:[a-z][a-z0-9-]{0,39})?$';
+
     public const COLOUR = '^#[0-9a-f]{6}$';
 
     public const ADDRESS = '^https:\/\/[^\s"<>\\\\]{3,380}$';
@@ -28,6 +31,11 @@ final readonly class PatternType implements Type
     public static function id(): self
     {
         return new self(self::ID, 'an id of small letters, digits and hyphens');
+    }
+
+    public static function part(): self
+    {
+        return new self(self::PART, 'a part of the setting, such as "sashes" or "border:ID"');
     }
 
     public static function hash(): self

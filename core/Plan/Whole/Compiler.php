@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
@@ -50,7 +51,7 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 11;
+    public const REVISION = 12;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;
@@ -493,14 +494,33 @@ final class Compiler
             $areas[$patch->slot] += $patch->outline->area();
         }
         foreach ($blockCounts as $block => $count) {
-            foreach (self::unitsIn($compilation, $sized, $block) as $key => $each) {
-                foreach ($compilation->work($sized->products[$key])->areas() as $slot => $area) {
-                    $areas[$slot] += $count * $each * $area;
-                }
+            foreach (self::areasOf($compilation, $sized, (string) $block) as $slot => $area) {
+                $areas[$slot] += $count * $area;
             }
         }
 
         return array_map(fn (float $area): float => round($area, 6), $areas);
+    }
+
+    /**
+     * Finished square inches of each fabric in one block or unit. What is trimmed off a block is not seen, so it is not counted.
+     *
+     * @return array<string, float>
+     */
+    private static function areasOf(Compilation $compilation, SizedDesign $sized, string $key): array
+    {
+        $work = $compilation->work($sized->products[$key]);
+        if (! isset($compilation->design->blocks[$key]) || $work->unit instanceof TrimmedBlock) {
+            return $work->areas();
+        }
+        $areas = [];
+        foreach ($work->contents() as $inner => $each) {
+            foreach (self::areasOf($compilation, $sized, $inner) as $slot => $area) {
+                $areas[$slot] = ($areas[$slot] ?? 0.0) + $each * $area;
+            }
+        }
+
+        return $areas;
     }
 
     /**

@@ -58,10 +58,8 @@ final class SheetReader
 {
     private const LARGEST_SHEET = 20_000_000;
 
-    private const MANY = 100_000;
-
-    /** A measurement that depends on many pieces is a long text. */
-    private const LONG = 20_000;
+    /** Whatever was written is read again: the size of the whole sheet is the only limit. */
+    private const MANY = PHP_INT_MAX;
 
     /**
      * @param  bool  $whole  false where steps and other ways of making are not asked for, as when pieces are counted: they take most of
@@ -74,12 +72,12 @@ final class SheetReader
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
 
         return new ClueSheet(
-            $sheet->get('clue')->string(),
+            $sheet->get('clue')->text(),
             $sheet->get('number')->integer(1, self::MANY),
-            $sheet->get('title')->string(),
+            $sheet->get('title')->text(),
             $sheet->get('introduction')->text(),
             $sheet->get('minutes')->integer(0, self::MANY),
-            $sheet->get('size')->string(),
+            $sheet->get('size')->text(),
             array_map(fn (Node $task): TaskSheet => self::task($task, $whole), $sheet->get('tasks')->items(self::MANY)),
             $sheet->has('chores') ? array_map(
                 fn (Node $chore): ChoreSheet => ChoreSheet::fromData(self::data($chore)),
@@ -106,9 +104,9 @@ final class SheetReader
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
 
         return new QuiltSheet(
-            $sheet->get('size')->string(),
-            Size::decode($sheet->get('finished')->string()),
-            Size::decode($sheet->get('block')->string()),
+            $sheet->get('size')->text(),
+            Size::decode($sheet->get('finished')->text()),
+            Size::decode($sheet->get('block')->text()),
             array_map(self::patches(...), $sheet->get('units')->entries()),
             array_map(self::placements(...), $sheet->get('blocks')->entries()),
             self::names($sheet->get('block_names')),
@@ -117,7 +115,7 @@ final class SheetReader
             self::counts($sheet->get('block_counts')),
             self::counts($sheet->get('unit_counts')),
             self::names($sheet->get('unit_names')),
-            Length::decode($sheet->get('perimeter')->string()),
+            Length::decode($sheet->get('perimeter')->text()),
             array_map(fn (Node $area): float => $area->number(), $sheet->get('areas')->entries()),
             self::effort($sheet->get('effort')),
             self::quilting($sheet->get('quilting')),
@@ -134,13 +132,13 @@ final class SheetReader
     public static function layout(string $json): LayoutSheet
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
-        $texts = fn (Node $all): array => array_map(fn (Node $text): string => $text->string(), $all->items(self::MANY));
+        $texts = fn (Node $all): array => array_map(fn (Node $text): string => $text->text(), $all->items(self::MANY));
 
         return new LayoutSheet(
-            $sheet->get('size')->string(),
-            $sheet->get('kind')->string(),
-            Size::decode($sheet->get('finished')->string()),
-            Size::decode($sheet->get('block')->string()),
+            $sheet->get('size')->text(),
+            $sheet->get('kind')->text(),
+            Size::decode($sheet->get('finished')->text()),
+            Size::decode($sheet->get('block')->text()),
             self::length($sheet->get('seam')),
             array_map(self::patches(...), $sheet->get('units')->entries()),
             array_map(self::placements(...), $sheet->get('blocks')->entries()),
@@ -155,12 +153,12 @@ final class SheetReader
             $sheet->get('school')->enum(School::class),
             $sheet->get('copies')->enum(Copies::class),
             array_map(fn (Node $other): OtherLayout => new OtherLayout(
-                $other->get('id')->string(), $other->get('name')->string(), Size::decode($other->get('finished')->string()),
+                $other->get('id')->text(), $other->get('name')->text(), Size::decode($other->get('finished')->text()),
                 self::placements($other->get('placements')),
             ), $sheet->get('also')->items(self::MANY)),
-            $sheet->get('arrange')->string(),
+            $sheet->get('arrange')->text(),
             array_map(fn (Node $pack): array => array_map(fn (Node $piece): array => [
-                'slot' => $piece->get('slot')->string(), 'count' => $piece->get('count')->integer(0, self::MANY),
+                'slot' => $piece->get('slot')->text(), 'count' => $piece->get('count')->integer(0, self::MANY),
                 'width' => self::length($piece->get('width')), 'length' => self::length($piece->get('length')),
             ], $pack->items(self::MANY)), $sheet->get('packs')->entries()),
         );
@@ -170,7 +168,7 @@ final class SheetReader
     public static function cloth(string $json): ClothSheet
     {
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
-        $lengths = fn (Node $all): array => array_map(fn (Node $length): Length => Length::decode($length->string()), $all->entries());
+        $lengths = fn (Node $all): array => array_map(fn (Node $length): Length => Length::decode($length->text()), $all->entries());
         $sizes = fn (Node $all): array => array_map(
             fn (Node $clues): array => array_map($lengths, $clues->entries()), $all->entries(),
         );
@@ -184,41 +182,41 @@ final class SheetReader
         $sheet = Node::fromJson($json, self::LARGEST_SHEET);
         $slots = $colourways = $sizes = [];
         foreach ($sheet->get('slots')->items(self::MANY) as $slot) {
-            $id = $slot->get('id')->string();
+            $id = $slot->get('id')->text();
             $slots[$id] = new Slot(
                 $id,
-                $slot->get('letter')->string(),
-                $slot->get('name')->string(),
+                $slot->get('letter')->text(),
+                $slot->get('name')->text(),
                 $slot->get('value')->enum(FabricValue::class),
-                $slot->has('instead') ? $slot->get('instead')->string() : null,
+                $slot->has('instead') ? $slot->get('instead')->text() : null,
             );
         }
         foreach ($sheet->get('colourways')->items(self::MANY) as $colourway) {
-            $id = $colourway->get('id')->string();
+            $id = $colourway->get('id')->text();
             $cloths = array_map(
-                fn (Node $cloth): Cloth => new Cloth($cloth->get('name')->string(), $cloth->get('colour')->colour()),
+                fn (Node $cloth): Cloth => new Cloth($cloth->get('name')->text(), $cloth->get('colour')->colour()),
                 $colourway->get('cloths')->entries(),
             );
-            $colourways[$id] = new Colourway($id, $colourway->get('name')->string(), $cloths);
+            $colourways[$id] = new Colourway($id, $colourway->get('name')->text(), $cloths);
         }
         foreach ($sheet->get('sizes')->items(self::MANY) as $size) {
-            $id = $size->get('id')->string();
-            $sizes[$id] = new AnnouncedSize($id, $size->get('name')->string(), Size::decode($size->get('finished')->string()));
+            $id = $size->get('id')->text();
+            $sizes[$id] = new AnnouncedSize($id, $size->get('name')->text(), Size::decode($size->get('finished')->text()));
         }
         $minutes = array_map(fn (Node $node): int => $node->integer(0, self::MANY), $sheet->get('minutes')->items(self::MANY));
 
         return new Announcement(
-            $sheet->get('title')->string(),
+            $sheet->get('title')->text(),
             $slots,
             $colourways,
             $sizes,
-            Length::decode($sheet->get('usable_width')->string()),
+            Length::decode($sheet->get('usable_width')->text()),
             $minutes,
             $sheet->has('size_needed_at') ? $sheet->get('size_needed_at')->integer(1, self::MANY) : null,
             $sheet->has('fabrics_needed_at') ? self::counts($sheet->get('fabrics_needed_at')) : [],
             $sheet->has('prepare') ? Preparation::fromData(self::data($sheet->get('prepare'))) : new Preparation,
             array_map(
-                fn (Node $slots): array => array_map(fn (Node $length): Length => Length::decode($length->string()), $slots->entries()),
+                fn (Node $slots): array => array_map(fn (Node $length): Length => Length::decode($length->text()), $slots->entries()),
                 $sheet->get('cloth')->entries(),
             ),
             $sheet->has('quilting') ? new QuiltAsYouGo(
@@ -236,71 +234,71 @@ final class SheetReader
             self::length($room->get('usable_width')),
             self::length($room->get('squaring')),
         );
-        $count = $task->get('count')->integer(0, PHP_INT_MAX);
+        $count = $task->get('count')->integer(0, self::MANY);
         $cutArea = $task->has('cut_area') ? $task->get('cut_area')->number() : INF;
 
         $making = self::making($task->get('making'), $whole);
 
         return new TaskSheet(
-            task: $task->get('task')->string(),
-            digest: $task->get('digest')->string(),
-            name: $task->get('name')->string(),
+            task: $task->get('task')->text(),
+            digest: $task->get('digest')->text(),
+            name: $task->get('name')->text(),
             kind: $task->get('kind')->enum(UnitKind::class),
             count: $count,
-            finished: Size::decode($task->get('finished')->string()),
-            unfinished: Size::decode($task->get('unfinished')->string()),
+            finished: Size::decode($task->get('finished')->text()),
+            unfinished: Size::decode($task->get('unfinished')->text()),
             patches: self::patches($task->get('patches')),
             making: $making,
             ways: ! $whole ? [$making] : array_map(
                 fn (Node $way): Making => $way->has('pieces')
-                    ? new Making($way->get('method')->enum(Method::class), self::pieces($way), [], $way->get('bias_edges')->integer(0, 4))
+                    ? new Making($way->get('method')->enum(Method::class), self::pieces($way), [], $way->get('bias_edges')->integer(0, self::MANY))
                     : $making,
                 $task->get('offers')->items(self::MANY),
             ),
             overhangs: array_map(
-                fn (Node $overhang): Overhang => Overhang::decode($overhang->string()),
+                fn (Node $overhang): Overhang => Overhang::decode($overhang->text()),
                 $task->get('overhangs')->items(self::MANY),
             ),
-            seamwork: new Seamwork($task->get('seams')->integer(0, PHP_INT_MAX), $task->get('seam_length')->number()),
+            seamwork: new Seamwork($task->get('seams')->integer(0, self::MANY), $task->get('seam_length')->number()),
             cutArea: $cutArea,
             room: $cuttingRoom,
             drawing: $task->has('drawing') ? self::drawing($task->get('drawing')) : null,
             oversize: $task->has('oversize'),
-            picture: $task->has('picture') ? $task->get('picture')->string() : null,
+            picture: $task->has('picture') ? $task->get('picture')->text() : null,
             along: $task->has('along') ? [
-                Size::decode($task->get('along')->get(0)->string()), Size::decode($task->get('along')->get(1)->string()),
+                Size::decode($task->get('along')->get(0)->text()), Size::decode($task->get('along')->get(1)->text()),
             ] : null,
-            fromBag: $task->has('bag') ? $task->get('bag')->get('count')->integer(0, PHP_INT_MAX) : 0,
-            bagTask: $task->has('bag') ? $task->get('bag')->get('task')->string() : null,
-            bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, PHP_INT_MAX) : 0,
+            fromBag: $task->has('bag') ? $task->get('bag')->get('count')->integer(0, self::MANY) : 0,
+            bagTask: $task->has('bag') ? $task->get('bag')->get('task')->text() : null,
+            bagGives: $task->has('bag') ? $task->get('bag')->get('gives')->integer(0, self::MANY) : 0,
             byproduct: $task->has('byproduct') ? self::byproduct($task->get('byproduct')) : null,
             quilting: $task->has('quilting') ? self::quilting($task->get('quilting')) : [],
             press: $task->has('press') ? self::press($task->get('press')) : null,
-            makes: array_map(fn (Node $product): string => $product->string(), $task->get('makes')->items(self::MANY)),
+            makes: array_map(fn (Node $product): string => $product->text(), $task->get('makes')->items(self::MANY)),
         );
     }
 
     /** @return list<string> */
     private static function owners(Node $owners): array
     {
-        return array_map(fn (Node $owner): string => $owner->string() === '-' ? '' : $owner->string(), $owners->items(self::MANY));
+        return array_map(fn (Node $owner): string => $owner->text() === '-' ? '' : $owner->text(), $owners->items(self::MANY));
     }
 
     private static function press(Node $press): PressLook
     {
         $codes = fn (string $name): array => $press->has($name)
-            ? array_map(fn (Node $flag): string => $flag->string(), $press->get($name)->items(self::MANY))
+            ? array_map(fn (Node $flag): string => $flag->text(), $press->get($name)->items(self::MANY))
             : [];
 
         return PressLook::fromCodes(
-            $codes('flags'), $codes('other'), $press->has('others') ? $press->get('others')->integer(0, PHP_INT_MAX) : 0,
+            $codes('flags'), $codes('other'), $press->has('others') ? $press->get('others')->integer(0, self::MANY) : 0,
         );
     }
 
     private static function drawing(Node $drawing): BlockDrawing
     {
         return new BlockDrawing(
-            $drawing->get('block')->string(),
+            $drawing->get('block')->text(),
             array_map(self::patches(...), $drawing->get('units')->entries()),
             array_map(self::placements(...), $drawing->get('blocks')->entries()),
             self::names($drawing->get('names')),
@@ -314,7 +312,7 @@ final class SheetReader
     private static function way(Node $look): WayLook
     {
         return new WayLook(
-            $look->get('name')->string(),
+            $look->get('name')->text(),
             $look->has('placements') ? self::placements($look->get('placements')) : [],
             $look->has('patches') ? self::patches($look->get('patches')) : [],
         );
@@ -323,10 +321,10 @@ final class SheetReader
     private static function byproduct(Node $node): Byproduct
     {
         return new Byproduct(
-            $node->has('name') ? $node->get('name')->string() : null,
-            $node->get('count')->integer(0, PHP_INT_MAX),
+            $node->has('name') ? $node->get('name')->text() : null,
+            $node->get('count')->integer(0, self::MANY),
             self::patches($node->get('patches')),
-            Size::decode($node->get('finished')->string()),
+            Size::decode($node->get('finished')->text()),
         );
     }
 
@@ -334,19 +332,19 @@ final class SheetReader
     private static function quilting(Node $node): array
     {
         return array_map(
-            fn (Node $size): Size|Length => str_contains($size->string(), ' x ') ? Size::decode($size->string()) : self::length($size),
+            fn (Node $size): Size|Length => str_contains($size->text(), ' x ') ? Size::decode($size->text()) : self::length($size),
             $node->entries(),
         );
     }
 
     private static function length(Node $node): Length
     {
-        return Length::decode($node->string());
+        return Length::decode($node->text());
     }
 
     private static function measurement(Node $node): Measurement
     {
-        return Measurement::decode($node->string(self::LONG));
+        return Measurement::decode($node->text());
     }
 
     private static function making(Node $making, bool $whole): Making
@@ -357,7 +355,7 @@ final class SheetReader
             $making->get('method')->enum(Method::class),
             self::pieces($making),
             $whole ? array_map(self::step(...), $making->get('steps')->items(self::MANY)) : [],
-            $making->get('bias_edges')->integer(0, 4),
+            $making->get('bias_edges')->integer(0, self::MANY),
             isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
         );
     }
@@ -375,13 +373,13 @@ final class SheetReader
         $lines = fn (Node $from, string $which): array => $from->has($which)
             ? array_map(fn (Node $line): Outline => Outline::decode($line->text()), $from->get($which)->items(self::MANY))
             : [];
-        $positive = fn (string $which): int => $piece->has($which) ? max(1, $piece->get($which)->integer(1, PHP_INT_MAX)) : 1;
+        $positive = fn (string $which): int => $piece->has($which) ? max(1, $piece->get($which)->integer(1, self::MANY)) : 1;
         $measure = fn (string $which): ?Measurement => $piece->has($which) ? self::measurement($piece->get($which)) : null;
-        $slots = array_map(fn (Node $slot): string => $slot->string(), $piece->get('slots')->items(self::MANY, 1));
+        $slots = array_map(fn (Node $slot): string => $slot->text(), $piece->get('slots')->items(self::MANY, 1));
         $template = $piece->has('template') ? $piece->get('template') : null;
 
         return new Piece(
-            $piece->get('id')->string(),
+            $piece->get('id')->text(),
             $piece->get('shape')->enum(PieceShape::class),
             $slots === [] ? throw $piece->fail('has no fabric.') : $slots,
             self::measurement($piece->get('width')),
@@ -390,7 +388,7 @@ final class SheetReader
                 $positive('yield'),
                 $positive('per_unit'),
                 $positive('each'),
-                $piece->has('segment') ? $piece->get('segment')->string() : null,
+                $piece->has('segment') ? $piece->get('segment')->text() : null,
             ),
             new Lines($lines($piece, 'sew'), $lines($piece, 'cut')),
             new Lay(
@@ -402,7 +400,7 @@ final class SheetReader
                 $piece->has('mirrored'),
                 $piece->get('grain')->enum(Grain::class),
             ),
-            $piece->has('label') ? $piece->get('label')->string() : null,
+            $piece->has('label') ? $piece->get('label')->text() : null,
             $template === null ? null : new Template(
                 $lines($template, 'notches'),
                 $template->has('later') ? Outline::decode($template->get('later')->text()) : null,
@@ -414,7 +412,7 @@ final class SheetReader
     {
         return new Step(
             $step->get('kind')->enum(StepKind::class),
-            $step->get('code')->string(),
+            $step->get('code')->text(),
             $step->has('measures') ? array_map(self::measurement(...), $step->get('measures')->entries()) : [],
             $step->has('slots') ? self::names($step->get('slots')) : [],
             $step->has('counts') ? self::counts($step->get('counts')) : [],
@@ -428,7 +426,7 @@ final class SheetReader
     private static function placements(Node $list): array
     {
         return array_map(function (Node $node): Placement {
-            [$product, $x, $y, $turn] = explode(' ', $node->string()) + ['', '', '', ''];
+            [$product, $x, $y, $turn] = explode(' ', $node->text()) + ['', '', '', ''];
 
             return new Placement($product, Length::decode($x), Length::decode($y), (int) $turn);
         }, $list->items(self::MANY));
@@ -437,9 +435,9 @@ final class SheetReader
     private static function effort(Node $effort): Effort
     {
         return new Effort(
-            $effort->get('seams')->integer(0, PHP_INT_MAX),
+            $effort->get('seams')->integer(0, self::MANY),
             $effort->get('length')->number(),
-            $effort->get('minutes')->integer(0, PHP_INT_MAX),
+            $effort->get('minutes')->integer(0, self::MANY),
         );
     }
 
@@ -452,12 +450,12 @@ final class SheetReader
     /** @return array<string, string> */
     private static function names(Node $node): array
     {
-        return array_map(fn (Node $name): string => $name->string(), $node->entries());
+        return array_map(fn (Node $name): string => $name->text(), $node->entries());
     }
 
     /** @return array<string, int> */
     private static function counts(Node $node): array
     {
-        return array_map(fn (Node $count): int => $count->integer(0, PHP_INT_MAX), $node->entries());
+        return array_map(fn (Node $count): int => $count->integer(0, self::MANY), $node->entries());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Plan\Whole;
 
+use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -95,12 +96,16 @@ final class SizeCompiler
         return array_values(array_filter($there, fn (Task $task): bool => ! in_array($task->product, $madeAlong, true)));
     }
 
-    /** The block of the same clue that is nothing but the unit a task makes, and as often needed: sewing it once is enough. */
+    /**
+     * The block of the same clue that is nothing but the unit a task makes, and as often needed: sewing it once is enough. A block that is
+     * trimmed is a job of its own.
+     */
     private function blockOf(Task $unit, string $clue): ?string
     {
         foreach ($this->design->clues[$clue]->tasks as $task) {
             if ($task->product !== $unit->product && $task->share === null && $unit->share === null
                 && isset($this->design->blocks[$task->product], $this->design->units[$unit->product])
+                && ! $this->sized->products[$task->product] instanceof TrimmedBlock
                 && $this->sized->count($task->product) === $this->sized->count($unit->product)
                 && $this->compilation->work($this->sized->products[$task->product])->contents() === [$unit->product => 1]) {
                 return $task->product;

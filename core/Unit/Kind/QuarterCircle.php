@@ -87,6 +87,8 @@ final readonly class QuarterCircle implements Unit
 
     public function cutArea(CuttingRoom $room): float
     {
+        $this->refuseTightCurve($room);
+
         return CutShape::of($this->patches()[0]->outline, $room->seam)->area() + $this->outerCut($room)->area();
     }
 
@@ -97,13 +99,18 @@ final readonly class QuarterCircle implements Unit
     }
 
     /** @throws InvalidArgumentException when the curve is too tight for the seam */
-    public function making(Method $method, CuttingRoom $room): Making
+    private function refuseTightCurve(CuttingRoom $room): void
     {
         if ($this->radius->isLessThan($room->seam->times(2))) {
             throw new InvalidArgumentException(
                 'A quarter circle has a radius of two seam allowances at least: a tighter curve cannot be sewn.',
             );
         }
+    }
+
+    public function making(Method $method, CuttingRoom $room): Making
+    {
+        $this->refuseTightCurve($room);
 
         return match ($method) {
             Method::QuarterCircleTemplates => $this->fromTemplates($room),

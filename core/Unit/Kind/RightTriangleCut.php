@@ -71,6 +71,8 @@ final class RightTriangleCut
     {
         [$tip, $exactly] = $seam->timesRatio($along->plus($longEdge), $other);
 
-        return Measurement::up($along->plus($seam)->plus($tip), ! $exact || ! $exactly);
+        $isExact = $exact && $exactly;
+
+        return Measurement::up($along->plus($seam)->plus($isExact ? $tip : $tip->upToFine()), ! $isExact);
     }
 }

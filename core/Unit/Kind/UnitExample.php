@@ -18,10 +18,13 @@ use Dew\Core\Unit\UnitKind;
  */
 final class UnitExample
 {
-    /** @param  list<Slot>  $slots  as many as the kind allows */
-    public static function of(UnitKind $kind, Length $height, array $slots): UnitSpec
+    /**
+     * @param  list<Slot>  $slots  as many as the kind allows
+     * @param  Length|null  $width  of a kind that may have any proportion; twice the height when left out
+     */
+    public static function of(UnitKind $kind, Length $height, array $slots, ?Length $width = null): UnitSpec
     {
-        $width = $height->times($kind->proportion() ?? 2);
+        $width = $kind->proportion() === null && $width !== null ? $width : $height->times($kind->proportion() ?? 2);
         if ($kind === UnitKind::LogCabin && count($slots) % 2 === 0) {
             array_pop($slots);
         }
@@ -63,7 +66,8 @@ final class UnitExample
     }
 
     /**
-     * Half of a leaf: a curve across the rectangle, and as many upright pieces beyond it as there are fabrics left.
+     * Half of a leaf: a curve across the rectangle where that is twice as wide as high, else a slanted seam, and as many upright pieces
+     * beyond it as there are fabrics left.
      *
      * @return list<CustomPiece>
      */
@@ -72,12 +76,13 @@ final class UnitExample
         $zero = Length::zero();
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);
         $half = $width->dividedBy(2);
+        $curve = fn (bool $clockwise): array => $half->equals($height) ? [new Arc($half, $clockwise)] : [];
         $pieces = [
-            new CustomPiece('p-leaf', 0, new Outline($at($zero, $zero), $at($half, $zero), new Arc($half, true), $at($zero, $height))),
+            new CustomPiece('p-leaf', 0, new Outline(...[$at($zero, $zero), $at($half, $zero), ...$curve(true), $at($zero, $height)])),
             new CustomPiece(
                 'p-ground',
                 min(1, $fabrics - 1),
-                new Outline($at($half, $zero), $at($half, $height), $at($zero, $height), new Arc($half, false)),
+                new Outline(...[$at($half, $zero), $at($half, $height), $at($zero, $height), ...$curve(false)]),
             ),
         ];
         $bars = max(1, $fabrics - 2);
