@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $design_version_id the version that put it right
  * @property int|null $user_id who published it
  * @property string $words
+ * @property int|null $revision the compiler that put it right; null for what a host put right
  * @property CarbonImmutable $created_at
  * @property-read int|null $marks_count
  * @property-read int|null $read_count of them marked as read
@@ -30,7 +31,7 @@ final class Correction extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['quilt_along_id', 'clue_id', 'design_version_id', 'user_id', 'words'];
+    protected $fillable = ['quilt_along_id', 'clue_id', 'design_version_id', 'user_id', 'words', 'revision'];
 
     protected function casts(): array
     {

@@ -21,8 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $reason why it was published in spite of warnings
  * @property int|null $user_id who published it
  * @property array<string, array<string, list<string>>> $pressed how what was open by then is pressed, as people were told: flags by size
- *     and
- *     product key
+ *     and product key
+ * @property int|null $revision the compiler whose numbers members have been told of
  * @property CarbonImmutable $created_at
  * @property-read User|null $user
  */
@@ -30,14 +30,14 @@ final class DesignVersion extends Model
 {
     public const UPDATED_AT = null;
 
-    protected $fillable = ['number', 'document', 'hash', 'name', 'reason', 'user_id', 'pressed'];
+    protected $fillable = ['number', 'document', 'hash', 'name', 'reason', 'user_id', 'pressed', 'revision'];
 
     /** @var array<string, mixed> */
     protected $attributes = ['pressed' => '{}'];
 
     protected function casts(): array
     {
-        return ['created_at' => 'immutable_datetime', 'pressed' => 'array'];
+        return ['created_at' => 'immutable_datetime', 'pressed' => 'array', 'revision' => 'integer'];
     }
 
     /** @return BelongsTo<User, $this> */

@@ -161,6 +161,8 @@ dew_start() {
     # Pages that an earlier release has drawn.
     artisan cache:clear --quiet
     artisan dew:demo --if-empty
+    # After an update: what it changed in open clues is told before anybody reads it.
+    artisan dew:warm --quiet
     launch_web
     launch_queue
     launch_scheduler

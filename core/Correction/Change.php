@@ -12,10 +12,12 @@ final readonly class Change
     /** What a clue or a task says besides numbers, so that nobody cuts or sews otherwise for it. */
     public const WORDS = ['title', 'opening', 'name', 'minutes', 'words'];
 
+    /** What is said in other words or drawn otherwise, while every number stays. */
+    private const LOOKS = ['patches', 'steps'];
+
     /**
      * @param  string  $code  what changed: a word of {@see WORDS}, or `new`, `gone`, `count`, `chore`, `method`, `finished`, `unfinished`,
-     *     `cloth`,
-     *     `patches`, `steps`; of one piece `cut`, `quantity`, `piece-cloth`, `piece-shape`, `new-piece`, `gone-piece`
+     *     `cloth`, `press` (how many seams lie the other way), `patches`, `steps`; of one piece `cut`, `quantity`, `piece-cloth`, `piece-shape`, `new-piece`, `gone-piece`
      * @param  list<Measurement|int|string>  $was  lengths, numbers or words; empty where there was nothing
      * @param  list<Measurement|int|string>  $is
      * @param  string|null  $piece  id of the piece it is about
@@ -34,6 +36,12 @@ final readonly class Change
     public function matters(): bool
     {
         return ! in_array($this->code, self::WORDS, true);
+    }
+
+    /** Whether something that is cut, counted, trimmed to or pressed by changed. */
+    public function isNumber(): bool
+    {
+        return $this->matters() && ! in_array($this->code, self::LOOKS, true);
     }
 
     /** @return array<string, mixed> plain data; see {@see fromData()} */

@@ -22,6 +22,20 @@ final readonly class ClueCorrection
         return $this->changes === [] && $this->tasks === [];
     }
 
+    /**
+     * The numbers that changed, and ways of pressing: what a person cuts, counts, trims to or presses by. Another order of steps or another
+     * drawing of the same is left out.
+     */
+    public function inNumbers(): ?self
+    {
+        $numbers = new self(
+            array_values(array_filter($this->changes, fn (Change $change): bool => $change->isNumber())),
+            array_values(array_filter($this->tasks, fn (TaskCorrection $task): bool => $task->inNumbers())),
+        );
+
+        return $numbers->isEmpty() ? null : $numbers;
+    }
+
     /** Whether more changed than words, so that members have to be told. */
     public function matters(): bool
     {

@@ -8,9 +8,11 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Press\PressLook;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
@@ -107,6 +109,7 @@ final class SheetComparison
             self::lengths('finished', self::finished($old), self::finished($new)),
             self::lengths('unfinished', self::trim($old), self::trim($new)),
             $cloth[0] === $cloth[1] ? null : new Change('cloth', $cloth[0], $cloth[1]),
+            self::pressing($old->press, $new->press),
         ]));
         $pieces = [];
         foreach (self::cut($old) as $id => $piece) {
@@ -145,6 +148,19 @@ final class SheetComparison
             ), $old->digest, $old->count, $new->count,
             self::trim($new), self::copingStrip($old, $new),
         );
+    }
+
+    /** How many seams lie in the same place and are pressed another way; null when none does, or when nothing was said of them. */
+    private static function pressing(?PressLook $old, ?PressLook $new): ?Change
+    {
+        $turned = 0;
+        foreach ($old === null || $new === null ? [] : $old->flags as $flag) {
+            foreach ($new->flags as $other) {
+                $turned += $flag->isAt($other) && $flag->pressed !== $other->pressed ? 1 : 0;
+            }
+        }
+
+        return $turned === 0 ? null : new Change('press', [], [$turned]);
     }
 
     /**
@@ -300,6 +316,9 @@ final class SheetComparison
      */
     private static function encoded(array $lengths): array
     {
-        return array_map(fn (Measurement $length): string => $length->exact->encode().$length->rounding->value, $lengths);
+        // What has no exact value is the same while it is cut to the same marks.
+        return array_map(fn (Measurement $length): string => $length->rounding->value.' '.($length->approximate
+            ? $length->in(Notation::Fractions)->encode().' '.$length->in(Notation::Centimetres)->encode()
+            : $length->exact->encode()), $lengths);
     }
 }

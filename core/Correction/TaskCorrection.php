@@ -19,8 +19,7 @@ final readonly class TaskCorrection
      * @param  int  $was  how many were to be made
      * @param  int  $is  how many are
      * @param  list<Measurement>  $trim  width and height to trim to now
-     * @param  Measurement|null  $strip  how wide to cut a coping strip that, sewn to all four sides, brings a block to its new size; null
-     *     where
+     * @param  Measurement|null  $strip  how wide to cut a coping strip that, sewn to all four sides, brings a block to its new size; null where
      *     none does
      */
     public function __construct(
@@ -41,6 +40,12 @@ final readonly class TaskCorrection
     public function matters(): bool
     {
         return array_filter($this->changes, fn (Change $change): bool => $change->matters()) !== [];
+    }
+
+    /** Whether a number that somebody works by changed, or a way of pressing. */
+    public function inNumbers(): bool
+    {
+        return array_filter($this->changes, fn (Change $change): bool => $change->isNumber()) !== [];
     }
 
     /** @param  array<string, int>  $counts  as {@see Standing} holds them */

@@ -7,9 +7,6 @@ namespace Dew\Core\Press;
 /** A pressing plan by unit and block: how the seams of each lie, and between which of its parts. */
 final readonly class PressBook
 {
-    /** Inches by which the ends of a seam may differ in all and still be the same seam. */
-    private const SAME = 0.01;
-
     /** @param  array<string, PressLook>  $looks  by product key; the top's under the empty key */
     private function __construct(private array $looks)
     {
@@ -59,8 +56,7 @@ final readonly class PressBook
         $fixed = [];
         foreach ($model->seams as $seam) {
             foreach ($flags[rtrim($seam->of, "'")] ?? [] as $flag) {
-                if (abs($flag->fromX - $seam->fromX) + abs($flag->fromY - $seam->fromY) + abs($flag->toX - $seam->toX)
-                    + abs($flag->toY - $seam->toY) < self::SAME) {
+                if ($flag->liesAt($seam->fromX, $seam->fromY, $seam->toX, $seam->toY)) {
                     $fixed[$seam->id] = $flag->pressed;
                 }
             }

@@ -9,6 +9,9 @@ use InvalidArgumentException;
 /** Which way one seam of a unit or block is pressed, and between which of its patches or cells it lies. Places in finished inches. */
 final readonly class PressFlag
 {
+    /** Inches by which the ends of a seam may differ in all and still be the same seam. */
+    private const SAME = 0.01;
+
     /**
      * @param  list<array{int, int}>  $between  numbers of patches of a unit, or of cells of a block: on the seam's left, and on its right
      * @param  bool  $clashes  whether it meets a seam, within the same unit or block, that lies the same way
@@ -22,6 +25,17 @@ final readonly class PressFlag
         public array $between = [],
         public bool $clashes = false,
     ) {
+    }
+
+    /** Whether it lies where another one does, so that both are the same seam. */
+    public function isAt(self $other): bool
+    {
+        return $this->liesAt($other->fromX, $other->fromY, $other->toX, $other->toY);
+    }
+
+    public function liesAt(float $fromX, float $fromY, float $toX, float $toY): bool
+    {
+        return abs($this->fromX - $fromX) + abs($this->fromY - $fromY) + abs($this->toX - $toX) + abs($this->toY - $toY) < self::SAME;
     }
 
     /** Whether it lies between two patches or cells, in either order. */

@@ -8,6 +8,7 @@ return [
     'host_made' => ':name is at :address.',
     'join_code' => 'Its join code is :code.',
     'choose_password' => 'Its owner chooses her password within an hour at :address',
+    'corrected' => 'Members of :count open clue were told what changed.|Members of :count open clues were told what changed.',
     'pruned' => ':count sheet taken out.|:count sheets taken out.',
     'no_file' => 'There is no file :file to read.',
     'too_large' => ':file is :bytes bytes; the most is :most.',

@@ -13,6 +13,8 @@ return [
     'read' => 'Read',
     'new_here' => 'Corrected',
 
+    'by_upgrade' => 'Dew was updated, and a number of this clue is right now that was not. What changed for your quilt is below.',
+
     'changes' => [
         'title' => 'The title was “:was” and is “:is”.',
         'opening' => 'The opening says something else.',
@@ -27,6 +29,8 @@ return [
         'finished' => ':name finishes :is, not :was.',
         'unfinished' => ':name measures :is unfinished, not :was.',
         'cloth' => ':name: sewn from fabrics :is, not :was.',
+        'press' => ':name: :is of its seams go the other way. What you have pressed already can stay: say so at the task, and the rest '
+            .'is planned around it.',
         'patches' => ':name looks different: compare its drawing.',
         'steps' => 'A step of :name says something else.|:is steps of :name say something else.',
         'cut' => ':name: cut :is, not :was.',

@@ -63,7 +63,7 @@ const CORE_BORDERS = [
     'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Sixty', 'Draft'],
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Plan', 'Words'],
     'Plan' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Words', 'Press', 'Setting'],
-    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Plan', 'Words'],
+    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Press', 'Plan', 'Words'],
     'Plan/Whole' => [
         'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Block', 'Setting', 'Design', 'Plan', 'Words', 'Split', 'Cutting',
         'Press',

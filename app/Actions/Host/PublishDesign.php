@@ -32,6 +32,7 @@ final readonly class PublishDesign
     public function __construct(
         private SheetStore $sheets,
         private RecordCorrections $record,
+        private UpgradeSheets $upgrade,
     ) {
     }
 
@@ -64,6 +65,8 @@ final readonly class PublishDesign
                 throw DocumentException::at('', __('publish.meanwhile'));
             }
             OpenClues::refuse($locked, $design);
+            // What this release of Dew changes is told apart from what the host changes now.
+            ($this->upgrade)($locked);
             $before = $locked->publishedVersion;
             $changes = $before === null ? [] : OpenClueChanges::between($locked, DesignReader::stored($before->document), $design);
             foreach ($changes as $change) {
@@ -79,6 +82,7 @@ final readonly class PublishDesign
                 'hash' => hash('sha256', DesignWriter::write($design)),
                 ...$about,
                 'pressed' => $before === null ? [] : $this->sheets->pressedInOpenClues($locked),
+                'revision' => Compiler::REVISION,
             ]);
             $this->listClues($quiltAlong, $design);
             Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))

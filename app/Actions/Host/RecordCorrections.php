@@ -26,18 +26,19 @@ final class RecordCorrections
     /**
      * @param  list<OpenClueChange>  $changes
      * @param  array<int, string>  $words  by the number of the clue; of a clue of which nothing is said, nobody is told
+     * @param  int|null  $revision  of the compiler that changed it; null where the host did
      */
-    public function __invoke(DesignVersion $version, array $changes, array $words): void
+    public function __invoke(DesignVersion $version, array $changes, array $words, ?int $revision = null): void
     {
         foreach ($changes as $change) {
             $said = $words[$change->clue->number] ?? '';
             if ($said !== '' && $change->quilts !== []) {
-                $this->record($version, $change, $said);
+                $this->record($version, $change, $said, $revision);
             }
         }
     }
 
-    private function record(DesignVersion $version, OpenClueChange $change, string $words): void
+    private function record(DesignVersion $version, OpenClueChange $change, string $words, ?int $revision): void
     {
         $correction = Correction::query()->create([
             'quilt_along_id' => $version->quilt_along_id,
@@ -45,6 +46,7 @@ final class RecordCorrections
             'design_version_id' => $version->id,
             'user_id' => $version->user_id,
             'words' => $words,
+            'revision' => $revision,
         ]);
         $counts = QuiltCounts::of($change);
         $marks = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Host\UpgradeSheets;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\SheetStore;
@@ -12,7 +13,10 @@ use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
-/** Compiles what every published quilt-along's people use, as after an update, and takes out the sheets of before. */
+/**
+ * Compiles what every published quilt-along's people use, as after an update, tells them of numbers that it changed in open clues, and takes
+ * out the sheets of before.
+ */
 final class Warm extends Command
 {
     protected $signature = 'dew:warm
@@ -20,19 +24,24 @@ final class Warm extends Command
 
     protected $description = 'Compile the sheets that people use ahead';
 
-    public function handle(SheetStore $sheets): int
+    public function handle(SheetStore $sheets, UpgradeSheets $upgrade): int
     {
-        $warmed = $pruned = 0;
+        $warmed = $pruned = $corrected = 0;
         foreach (QuiltAlong::query()->with('publishedVersion')->lazyById(20) as $quiltAlong) {
             $version = $quiltAlong->publishedVersion;
             if ($version === null) {
                 continue;
             }
-            $warmed += $sheets->warm($version);
+            [$compiled, $changed] = $upgrade($quiltAlong);
+            $warmed += $compiled;
+            $corrected += $changed;
             $pruned += $this->option('keep') ? 0 : $sheets->prune($quiltAlong);
             $this->listSizes($quiltAlong, $version->document);
         }
-        $this->info(trans_choice('console.warmed', $warmed).' '.trans_choice('console.pruned', $pruned));
+        $this->info(implode(' ', array_filter([
+            trans_choice('console.warmed', $warmed), trans_choice('console.pruned', $pruned),
+            $corrected === 0 ? '' : trans_choice('console.corrected', $corrected),
+        ])));
 
         return self::SUCCESS;
     }

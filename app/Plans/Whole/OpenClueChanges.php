@@ -6,11 +6,14 @@ namespace App\Plans\Whole;
 
 use App\Models\Clue;
 use App\Models\QuiltAlong;
+use Closure;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetComparison;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Plan\Whole\SizeCompiler;
@@ -19,6 +22,7 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use InvalidArgumentException;
 
 /** Compares what members have open, at every size and by the methods that they have chosen, with what another version says. */
 final class OpenClueChanges
@@ -30,12 +34,34 @@ final class OpenClueChanges
 
     private bool $computed = false;
 
-    /** @param  array<string, ClueCorrection|null>  $compared  by clue, size and methods; null where the written sheets are the same */
+    /**
+     * @param  array<string, ClueCorrection|null>  $compared  by clue, size and methods; null where the written sheets are the same
+     * @param  (Closure(string, string, MethodChoices, bool): (ClueSheet|null))|null  $stored  finds a stored sheet by clue, size and
+     *     methods, as it was or as it is, where a release of Dew and no host changed it
+     */
     private function __construct(
         private readonly Design $old,
         private readonly Design $new,
         private array $compared = [],
+        private readonly ?Closure $stored = null,
     ) {
+    }
+
+    /**
+     * What another release of Dew says otherwise of what members have open: numbers and ways of pressing, and no words.
+     *
+     * @param  int  $before  the revision of the compiler whose sheets they have read
+     * @return list<OpenClueChange> those that matter
+     */
+    public static function byUpgrade(QuiltAlong $quiltAlong, SheetStore $sheets, int $before): array
+    {
+        $version = $quiltAlong->version();
+        $design = $sheets->design($version);
+        $stored = fn (string $clue, string $size, MethodChoices $methods, bool $asItWas): ?ClueSheet => $sheets->stored(
+            $version, $clue, $size, $methods->only(...Compiler::kinds($design, $clue)), $asItWas ? $before : Compiler::REVISION,
+        );
+
+        return (new self($design, $design, [], $stored))->open($quiltAlong);
     }
 
     /** @return list<OpenClueChange> in the order of the clues; those that say the same are left out */
@@ -138,14 +164,31 @@ final class OpenClueChanges
     {
         $name = $clue.' '.$size.' '.self::text($choices);
         if (! array_key_exists($name, $this->compared)) {
-            $before = $this->compiler($this->old, $size)->clue($clue, self::methods($this->old, $choices));
-            $after = $this->compiler($this->new, $size)->clue($clue, self::methods($this->new, $choices));
-            $same = SheetWriter::write($before) === SheetWriter::write($after);
-            $this->compared[$name] = $same ? null : SheetComparison::of($before, $after);
+            $this->compared[$name] = $this->compare($clue, $size, $choices);
             $this->computed = true;
         }
 
         return $this->compared[$name];
+    }
+
+    /** @param  array<string, array{Method|null, bool}>  $choices */
+    private function compare(string $clue, string $size, array $choices): ?ClueCorrection
+    {
+        if ($this->stored !== null) {
+            $methods = self::methods($this->new, $choices);
+            [$before, $after] = [($this->stored)($clue, $size, $methods, true), ($this->stored)($clue, $size, $methods, false)];
+            // Nobody has read a sheet that was never stored, or that could not be read.
+            return $before === null || $after === null ? null : SheetComparison::of($before, $after)->inNumbers();
+        }
+        try {
+            $before = $this->compiler($this->old, $size)->clue($clue, self::methods($this->old, $choices));
+        } catch (InvalidArgumentException|MeasureException) {
+            // What could not be computed told nobody anything, and must not stop what puts it right.
+            return null;
+        }
+        $after = $this->compiler($this->new, $size)->clue($clue, self::methods($this->new, $choices));
+
+        return SheetWriter::write($before) === SheetWriter::write($after) ? null : SheetComparison::of($before, $after);
     }
 
     private function compiler(Design $design, string $size): SizeCompiler

@@ -11,6 +11,8 @@ use App\Models\Sheet;
 use Closure;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\LayoutSheet;
@@ -26,6 +28,7 @@ use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use InvalidArgumentException;
 
 /**
  * Compiled sheets, read from the database.
@@ -69,7 +72,7 @@ final class SheetStore
     public function announcement(int $version): Announcement
     {
         if ($this->announcement === null || $this->announcementOf !== $version) {
-            $this->announcement = SheetReader::announcement($this->body($version, self::ANNOUNCEMENT));
+            $this->announcement = $this->read(SheetReader::announcement(...), $version, self::ANNOUNCEMENT);
             $this->announcementOf = $version;
         }
 
@@ -78,23 +81,41 @@ final class SheetStore
 
     public function quilt(int $version, string $size): QuiltSheet
     {
-        return SheetReader::quilt($this->body($version, self::QUILT, $size));
+        return $this->read(SheetReader::quilt(...), $version, self::QUILT, $size);
     }
 
     public function cloth(int $version): ClothSheet
     {
-        return SheetReader::cloth($this->body($version, self::CLOTH));
+        return $this->read(SheetReader::cloth(...), $version, self::CLOTH);
     }
 
     public function layout(int $version, string $size): LayoutSheet
     {
-        return SheetReader::layout($this->body($version, self::LAYOUT, $size));
+        return $this->read(SheetReader::layout(...), $version, self::LAYOUT, $size);
     }
 
     /** @param  bool  $whole  whether steps and other ways of making are asked for */
     public function clue(int $version, string $size, Clue $clue, MethodChoices $methods, bool $whole = true): ClueSheet
     {
-        return SheetReader::clue($this->body($version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods)), $whole);
+        $read = fn (string $body): ClueSheet => SheetReader::clue($body, $whole);
+
+        return $this->read($read, $version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods));
+    }
+
+    /** A clue's sheet by the compiler of some revision, as it was stored; null where there is none, or none that can be read. */
+    public function stored(int $version, string $clue, string $size, MethodChoices $methods, int $revision): ?ClueSheet
+    {
+        $body = Sheet::query()->where(['revision' => $revision] + $this->key($version, self::CLUE, $size, $clue, $methods))->value('body');
+
+        return is_string($body) ? $this->readable(fn (): ClueSheet => SheetReader::clue($body)) : null;
+    }
+
+    /** The newest compiler before this one by which a version's sheets are stored; null where there are none. */
+    public function newestBefore(DesignVersion $version): ?int
+    {
+        $newest = Sheet::query()->where('design_version_id', $version->id)->where('revision', '<', Compiler::REVISION)->max('revision');
+
+        return $newest === null ? null : (int) $newest;
     }
 
     /**
@@ -126,27 +147,78 @@ final class SheetStore
             })
             ->pluck('body', 'clue_key');
 
-        return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => SheetReader::clue(
-            $bodies[$key] ?? $this->body($version, self::CLUE, $size, $key, $choices, $expected),
-            $whole,
+        $read = fn (string $body): ClueSheet => SheetReader::clue($body, $whole);
+
+        return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => $this->read(
+            $read, $version, self::CLUE, $size, $key, $choices, $expected, $bodies[$key] ?? null,
         ))->all());
+    }
+
+    /**
+     * Reads a stored sheet. One that cannot be read, as when a release of Dew wrote what it could not read back, is compiled again.
+     *
+     * @template T
+     *
+     * @param  callable(string): T  $read
+     * @param  string|null  $body  what is stored, where it was fetched already
+     * @return T
+     *
+     * @throws DocumentException when what was just compiled cannot be read either
+     */
+    private function read(
+        callable $read, int $version, string $kind, string $size = '', string $clue = '', ?MethodChoices $methods = null,
+        bool $expected = false, ?string $body = null,
+    ): mixed {
+        $methods ??= MethodChoices::defaults();
+        $body ??= $this->body($version, $kind, $size, $clue, $methods, $expected);
+        $sheet = $this->readable(fn (): mixed => $read($body));
+        if ($sheet === null) {
+            Sheet::query()->where($this->key($version, $kind, $size, $clue, $methods))->delete();
+            $sheet = $read($this->body($version, $kind, $size, $clue, $methods, $expected));
+        }
+
+        return $sheet;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T|null null when it cannot be read
+     */
+    private function readable(callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (DocumentException|InvalidArgumentException|MeasureException $error) {
+            report($error);
+
+            return null;
+        }
     }
 
     /**
      * How people were told to press what is open now, so that a new version tells them no different.
      *
+     * @param  int|null  $revision  of the compiler whose sheets they read; null for this one
      * @return array<string, array<string, list<string>>> flags by size and product key
      */
-    public function pressedInOpenClues(QuiltAlong $quiltAlong): array
+    public function pressedInOpenClues(QuiltAlong $quiltAlong, ?int $revision = null): array
     {
         $open = $quiltAlong->clues()->released()->get()->toBase();
         if ($quiltAlong->published_version_id === null || $open->isEmpty()) {
             return [];
         }
+        $version = $quiltAlong->version();
+        $methods = MethodChoices::defaults($quiltAlong->usualMethods());
+        // Of a sheet that cannot be read, nobody was told anything.
+        $stored = fn (Clue $clue, string $size): ?ClueSheet => $this->stored(
+            $version, $clue->key, $size, $this->relevant($clue, $methods), $revision ?? Compiler::REVISION,
+        );
         $kept = [];
-        foreach (array_map(strval(...), array_keys($this->announcement($quiltAlong->version())->sizes)) as $size) {
-            foreach ($this->clues($quiltAlong->version(), $size, $open, MethodChoices::defaults($quiltAlong->usualMethods())) as $sheet) {
-                foreach ($sheet->tasks as $task) {
+        foreach ($this->keys($this->design($version)->sizes) as $size) {
+            foreach ($open as $clue) {
+                foreach ($stored($clue, $size)->tasks ?? [] as $task) {
                     if ($task->press !== null) {
                         $kept[$size][$task->makes[0]] = $task->press->toData()['flags'];
                     }
@@ -247,11 +319,23 @@ final class SheetStore
     }
 
     /**
+     * A row of the table. What is stored is read back first: nothing is published that no page could show.
+     *
      * @param  array<string, int|string>  $key
      * @return array<string, int|string>
+     *
+     * @throws DocumentException when it cannot be read back
      */
     private function written(array $key, string $body): array
     {
+        match ($key['kind']) {
+            self::ANNOUNCEMENT => SheetReader::announcement($body),
+            self::QUILT => SheetReader::quilt($body),
+            self::CLOTH => SheetReader::cloth($body),
+            self::LAYOUT => SheetReader::layout($body),
+            default => SheetReader::clue($body),
+        };
+
         return $key + ['body' => $body, 'created_at' => now()->toDateTimeString()];
     }
 
@@ -356,32 +440,24 @@ final class SheetStore
             if (! $expected) {
                 event(new SheetMissed($version, $kind, $size, $clue, $methods->signature()));
             }
-            $row = $this->row($version, $kind, $size, $clue, $methods);
-            Sheet::query()->insertOrIgnore($row);
+            $body = $this->compiled($version, $kind, $size, $clue, $methods);
+            Sheet::query()->insertOrIgnore($this->written($this->key($version, $kind, $size, $clue, $methods), $body));
 
-            return $row['body'];
+            return $body;
         });
     }
 
-    /**
-     * @return array{design_version_id: int, kind: string, size_key: string, clue_key: string, methods: string, revision: int, body: string,
-     * created_at: string}
-     */
-    private function row(int $version, string $kind, string $size, string $clue, MethodChoices $methods): array
+    private function compiled(int $version, string $kind, string $size, string $clue, MethodChoices $methods): string
     {
         $design = $this->design($version);
-        $sheet = match ($kind) {
+
+        return SheetWriter::write(match ($kind) {
             self::ANNOUNCEMENT => Compiler::announcement($design),
             self::QUILT => Compiler::quiltSheet($design, $size),
             self::CLOTH => Compiler::clothSheet($design),
             self::LAYOUT => Compiler::layoutSheet($design, $size),
             default => Compiler::clueSheet($design, $size, $clue, $methods),
-        };
-
-        return $this->key($version, $kind, $size, $clue, $methods) + [
-            'body' => SheetWriter::write($sheet),
-            'created_at' => now()->toDateTimeString(),
-        ];
+        });
     }
 
     /** @return array{design_version_id: int, kind: string, size_key: string, clue_key: string, methods: string, revision: int} */
@@ -397,7 +473,8 @@ final class SheetStore
         ];
     }
 
-    private function design(int $version): Design
+    /** The design of a version, with its seams pressed as people were told before. */
+    public function design(int $version): Design
     {
         if ($this->design === null || $this->designOf !== $version) {
             $held = DesignVersion::query()->findOrFail($version);
