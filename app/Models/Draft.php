@@ -15,11 +15,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $quilt_along_id
  * @property string $document the canonical bytes
  * @property int $number of the last edit
+ * @property list<string>|null $faults what is of another type than the format has there; null for a sound draft
  * @property-read QuiltAlong $quiltAlong
  */
 final class Draft extends Model
 {
     protected $fillable = ['document', 'number'];
+
+    protected function casts(): array
+    {
+        return ['faults' => 'array'];
+    }
 
     /** @return BelongsTo<QuiltAlong, $this> */
     public function quiltAlong(): BelongsTo

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
@@ -66,6 +67,22 @@ final readonly class DesignDocument
     public function check(Complaints $complaints): void
     {
         DesignFormat::document()->check($this->value, '', $complaints);
+    }
+
+    /**
+     * Refuses a document in which something is of a type that the format does not have there. What is only missing yet, or means nothing
+     * here, may stay: a draft is drawn up bit by bit.
+     *
+     * @throws DocumentException with every place that is wrong
+     */
+    public function refuseMisformed(): void
+    {
+        $complaints = new Complaints;
+        $this->check($complaints);
+        $wrong = array_values(array_filter($complaints->all(), fn (Complaint $complaint): bool => $complaint->misformed));
+        if ($wrong !== []) {
+            throw DocumentException::of($wrong);
+        }
     }
 
     /**

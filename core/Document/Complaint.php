@@ -11,12 +11,14 @@ final readonly class Complaint
      * @param  string  $pointer  JSON pointer; empty for the whole document
      * @param  bool  $harmless  whether the rest can be read in spite of it, as with a key that means nothing
      * @param  bool  $unfinished  whether something is only missing yet, as it may be in a draft
+     * @param  bool  $misformed  whether what stands there is of another type than the format has there, such as a list for a text
      */
     public function __construct(
         public string $pointer,
         public string $problem,
         public bool $harmless = false,
         public bool $unfinished = false,
+        public bool $misformed = false,
     ) {
     }
 

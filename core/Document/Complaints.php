@@ -13,10 +13,11 @@ final class Complaints
     /** @var list<Complaint> */
     private array $complaints = [];
 
-    public function add(string $pointer, string $problem, bool $harmless = false, bool $unfinished = false): void
-    {
+    public function add(
+        string $pointer, string $problem, bool $harmless = false, bool $unfinished = false, bool $misformed = false,
+    ): void {
         if (count($this->complaints) < self::MOST) {
-            $this->complaints[] = new Complaint($pointer, $problem, $harmless, $unfinished);
+            $this->complaints[] = new Complaint($pointer, $problem, $harmless, $unfinished, $misformed);
         }
     }
 

@@ -53,7 +53,8 @@ return [
         'from' => 'Choose what it begins with.',
         'file' => 'Choose the design file.',
         'too_large' => 'That file is larger than 20 MB. A design, with its pictures too, is smaller.',
-        'no_design' => 'That file holds no design: it :problem',
+        'no_design' => 'Dew cannot take that file. :problem',
+        'more' => 'One more place is wrong besides.|:count more places are wrong besides.',
     ],
     'blank' => [
         'background' => 'Background', 'main' => 'Main', 'accent' => 'Accent', 'colourway' => 'First colourway', 'small' => 'Lap',

@@ -21,6 +21,12 @@ return [
         'waiting' => 'Waiting for a connection',
         'signed_out' => 'Signed out: sign in to save',
     ],
+    'misformed' => [
+        'title' => 'This design cannot be opened',
+        'why' => 'The file it came from has values of the wrong type at these places. Nothing is lost: save the file, put these places '
+            .'right, and start a quilt-along from it.',
+        'file' => 'Save the design as a file',
+    ],
     'no_script' => 'This page needs scripts to lay out blocks. The fields below work without them.',
     'nothing_to_undo' => 'There is nothing of yours to undo here.',
     'nothing_to_redo' => 'There is nothing to make again.',

@@ -19,7 +19,7 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 
-function faulty(string $name): string
+function faultOf(string $name): string
 {
     return (string) file_get_contents(dirname(__DIR__)."/designs/faults/$name.json");
 }
@@ -140,13 +140,13 @@ it('draws and computes a trimmed block of whatever lies at its edge', function (
 ));
 
 it('computes the smallest designs that once could not be', function (string $name): void {
-    $design = DesignReader::read(faulty($name));
+    $design = DesignReader::read(faultOf($name));
     expect(array_filter(Proof::of($design), fn (Finding $finding): bool => $finding->severity === Severity::Error))->toBe([])
         ->and(count(storedSheets($design)))->toBeGreaterThanOrEqual(5);
 })->with([['metric-half-rectangle-crash'], ['trimmed-star-crash'], ['trimmed-single-unit-block'], ['trimmed-areas']]);
 
 it('keeps the trimming of a block that is one unit with a task of its own', function (): void {
-    $sheet = Compiler::clueSheet(DesignReader::read(faulty('trimmed-single-unit-block')), 's-one', 'k-one', MethodChoices::defaults());
+    $sheet = Compiler::clueSheet(DesignReader::read(faultOf('trimmed-single-unit-block')), 's-one', 'k-one', MethodChoices::defaults());
     expect(array_map(fn (TaskSheet $task): string => $task->task, $sheet->tasks))->toBe(['t-turned', 't-one', 't-two']);
     $codes = array_map(fn (Step $step): string => $step->code, $sheet->tasks[1]->making->steps);
     expect($codes)->toBe(['block.check_before_trimming', 'block.trimmed'])
@@ -154,7 +154,7 @@ it('keeps the trimming of a block that is one unit with a task of its own', func
 });
 
 it('counts no cloth that is trimmed off as seen', function (): void {
-    $sheet = Compiler::quiltSheet(DesignReader::read(faulty('trimmed-areas')), 's');
+    $sheet = Compiler::quiltSheet(DesignReader::read(faultOf('trimmed-areas')), 's');
     // Blocks of 7 in: 16 sq in of D beside corners of which half an inch is cut off all round.
     expect(array_sum($sheet->areas))->toEqualWithDelta(14 * 7, 1e-5)
         ->and($sheet->areas['f-d'])->toEqualWithDelta(49.0, 1e-5);

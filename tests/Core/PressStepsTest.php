@@ -116,7 +116,7 @@ it('names the copies that are pressed otherwise', function (): void {
 
 it('follows what the host of a design wants, and says which copies lie otherwise', function (): void {
     $document = json_decode((string) file_get_contents(__DIR__.'/../../database/designs/night-ferry.json'), true);
-    $design = fn (array $pressing) => DesignReader::read((string) json_encode(['pressing' => $pressing] + $document));
+    $design = fn (array $pressing) => DesignReader::read((string) json_encode(['pressing' => (object) $pressing] + $document));
     foreach (Compiler::pressBook($design(['school' => 'open']), 's-queen')->all() as $look) {
         foreach ($look->flags as $flag) {
             expect($flag->pressed)->toBe(Pressed::Open);

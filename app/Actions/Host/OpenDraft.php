@@ -13,8 +13,20 @@ use Dew\Core\Draft\DraftDocument;
 /** Finds the draft of a quilt-along, and reads it. */
 final class OpenDraft
 {
-    /** Where there is no draft yet, it begins with what was published last. */
+    /**
+     * Where there is no draft yet, it begins with what was published last.
+     *
+     * @throws MisformedDraft when an earlier release took what no page can show
+     */
     public static function of(QuiltAlong $quiltAlong): Draft
+    {
+        $draft = self::asItIs($quiltAlong);
+
+        return $draft->faults === null ? $draft : throw new MisformedDraft($draft);
+    }
+
+    /** The draft, also one that no page can show. */
+    public static function asItIs(QuiltAlong $quiltAlong): Draft
     {
         $draft = Draft::query()->whereBelongsTo($quiltAlong)->first();
         if ($draft === null) {

@@ -12,6 +12,7 @@ use App\Models\QuiltAlongKind;
 use App\Pictures\DesignArchive;
 use App\Pictures\PictureRefused;
 use Dew\Core\Design\DesignDocument;
+use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\BlankDesign;
 use Illuminate\Contracts\View\View;
@@ -25,6 +26,9 @@ use Illuminate\Validation\ValidationException;
 final class StartController extends Controller
 {
     private const LONGEST_ID = 40;
+
+    /** How many faults of a file are named at once. */
+    private const PROBLEMS = 5;
 
     public function create(Request $request): View
     {
@@ -63,13 +67,26 @@ final class StartController extends Controller
                 )->document,
                 default => (string) file_get_contents(database_path("designs/ready/$from.json")),
             });
+            if ($from === 'file') {
+                $given->refuseMisformed();
+            }
         } catch (DocumentException|PictureRefused $error) {
             throw ValidationException::withMessages([
-                'file' => __('start.errors.no_design', ['problem' => $error->getMessage()]),
+                'file' => __('start.errors.no_design', ['problem' => $this->problems($error)]),
             ]);
         }
 
         return $from === 'file' ? $given : DesignDocument::of(['title' => $name] + $given->value);
+    }
+
+    /** The first things that are wrong with a file, with their places. */
+    private function problems(DocumentException|PictureRefused $error): string
+    {
+        $all = $error instanceof DocumentException ? array_map(fn (Complaint $one): string => $one->text(), $error->complaints) : [];
+        $more = count($all) - self::PROBLEMS;
+
+        return implode(' ', array_slice($all, 0, self::PROBLEMS)).($more > 0 ? ' '.trans_choice('start.errors.more', $more) : '')
+            ?: $error->getMessage();
     }
 
     /**

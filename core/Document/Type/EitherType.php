@@ -22,7 +22,7 @@ final readonly class EitherType implements Type
     {
         $type = $this->typeOf($value);
         if ($type === null) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()));
+            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
         } else {
             $type->check($value, $pointer, $complaints);
         }

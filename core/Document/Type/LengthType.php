@@ -29,7 +29,7 @@ final readonly class LengthType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! is_string($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()));
+            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
 
             return;
         }

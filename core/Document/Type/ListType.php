@@ -20,7 +20,7 @@ final readonly class ListType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! is_array($value) || ! array_is_list($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be a list.', Node::shown($value)));
+            $complaints->add($pointer, sprintf('is %s; it should be a list.', Node::shown($value)), misformed: true);
 
             return;
         }

@@ -21,7 +21,7 @@ final readonly class MapType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! $this->resembles($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be an object.', Node::shown($value)));
+            $complaints->add($pointer, sprintf('is %s; it should be an object.', Node::shown($value)), misformed: true);
 
             return;
         }
@@ -36,7 +36,7 @@ final readonly class MapType implements Type
 
     public function resembles(mixed $value): bool
     {
-        return $value instanceof stdClass || (is_array($value) && ($value === [] || ! array_is_list($value)));
+        return $value instanceof stdClass || (is_array($value) && ! array_is_list($value));
     }
 
     public function inner(string $step): ?Type
@@ -51,7 +51,8 @@ final readonly class MapType implements Type
 
     public function ordered(mixed $value): mixed
     {
-        if (! is_array($value) || ! $this->resembles($value)) {
+        // In memory an object without keys may be an empty array.
+        if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             return $value;
         }
         ksort($value);

@@ -14,10 +14,13 @@ trait Plain
 
     abstract public function accepts(mixed $value): bool;
 
+    abstract public function resembles(mixed $value): bool;
+
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! $this->accepts($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()));
+            $problem = sprintf('is %s; it should be %s.', Node::shown($value), $this->words());
+            $complaints->add($pointer, $problem, misformed: ! $this->resembles($value));
         }
     }
 

@@ -89,7 +89,7 @@ final class DraftController extends Controller
     /** The design as an open file; with its pictures, where it has any, in a zip. */
     public function file(QuiltAlong $quiltAlong, DesignArchive $archive): Response|BinaryFileResponse
     {
-        $document = OpenDraft::of($quiltAlong)->document;
+        $document = OpenDraft::asItIs($quiltAlong)->document;
         if (DesignArchive::named($document) !== []) {
             return response()->download($archive->write($document), (Str::slug($quiltAlong->name) ?: 'design').'.zip', [
                 'Content-Type' => 'application/zip',
