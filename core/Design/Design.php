@@ -24,6 +24,12 @@ use Dew\Core\Words\Preparation;
  */
 final readonly class Design
 {
+    /** What stands for joining the top among what is not made here. */
+    public const JOINING = 'joining';
+
+    /** What stands for layering, quilting and binding there. */
+    public const FINISHING = 'finishing';
+
     /** What has been worked out from this design so far; it goes when the design goes. */
     public Caches $caches;
 
@@ -42,6 +48,7 @@ final readonly class Design
      * @param  list<list<string>>  $together  product keys of what stays in one clue when a split is suggested
      * @param  Preparation  $prepare  what members read and collect before the first clue
      * @param  Pressing  $pressing  how seams are pressed
+     * @param  list<string>  $notMade  product keys of what no clue makes on purpose, and {@see JOINING} and {@see FINISHING}
      * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
     public function __construct(
@@ -64,6 +71,7 @@ final readonly class Design
         public Preparation $prepare = new Preparation,
         public array $together = [],
         public Pressing $pressing = new Pressing,
+        public array $notMade = [],
     ) {
         $this->caches = new Caches;
     }
@@ -78,7 +86,7 @@ final readonly class Design
         return $kept === [] ? $this : new self(
             $this->id, $this->title, $this->room, $this->slots, $this->colourways, $this->units, $this->names, $this->blocks, $this->setting,
             $this->sizes, $this->clues, $this->stated, $this->methods, $this->later, $this->document, $this->pictures, $this->prepare,
-            $this->together, new Pressing($this->pressing->school, $this->pressing->copies, $kept),
+            $this->together, new Pressing($this->pressing->school, $this->pressing->copies, $kept), $this->notMade,
         );
     }
 

@@ -114,6 +114,9 @@ final class DesignBuilder
             pictures: $this->pictures,
             together: $this->together(),
             pressing: $this->attempt(fn (): Pressing => $this->pressing()) ?? new Pressing,
+            notMade: $this->attempt(fn (): array => array_map(
+                fn (Node $key): string => $key->text(), $this->root->has('not_made') ? $this->root->get('not_made')->items(PHP_INT_MAX) : [],
+            )) ?? [],
             prepare: $this->attempt(fn (): Preparation => (new WordsReader([], []))->preparation($this->root)) ?? new Preparation,
         );
     }

@@ -79,11 +79,12 @@ final class DesignFormat
             'together' => new ListType(new RecordType([
                 'id' => self::id(), 'makes' => new ListType(new TextType(200), 2, 20),
             ]), 0, 40),
+            'not_made' => new ListType(new TextType(200), 0, 200),
             'pressing' => new RecordType([
                 'school' => ChoiceType::cases(School::cases()), 'copies' => ChoiceType::of('alike', 'chequered', 'rows', 'columns'),
             ], ['school', 'copies']),
             'prepare' => new RecordType(['text' => new TextType(8000), 'tools' => self::tools()], ['text', 'tools']),
-        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'pressing', 'prepare']);
+        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'not_made', 'pressing', 'prepare']);
     }
 
     /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */

@@ -7,6 +7,8 @@ namespace Dew\Core\Design;
 use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Measure\MeasureException;
+use InvalidArgumentException;
 
 /**
  * Reads a design document: text → document → all complaints → design → checks. Documents of older formats are brought up to date first.
@@ -16,15 +18,16 @@ use Dew\Core\Document\DocumentException;
 final class DesignReader
 {
     /**
-     * Reads a document that must be right.
+     * Reads a document that must be right. A block that is not finished and lies in no size is passed over.
      *
      * @throws DocumentException with everything that is wrong with it
      */
     public static function read(string $json): Design
     {
         $reading = self::reading($json);
-        if ($reading->complaints !== []) {
-            throw DocumentException::of($reading->complaints);
+        $complaints = array_values(array_filter($reading->complaints, fn (Complaint $complaint): bool => ! $complaint->idle));
+        if ($complaints !== []) {
+            throw DocumentException::of($complaints);
         }
 
         return $reading->design ?? throw DocumentException::at('', 'holds no design.');
@@ -45,7 +48,39 @@ final class DesignReader
             DesignChecks::of($design, $complaints);
         }
 
-        return new Reading($document, $complaints->all(), $design);
+        return new Reading($document, self::idle($complaints->all(), $document, $design), $design);
+    }
+
+    /**
+     * What is said of empty places in blocks that lie in no size, and that no task makes, is marked as idle.
+     *
+     * @param  list<Complaint>  $complaints
+     * @return list<Complaint>
+     */
+    private static function idle(array $complaints, DesignDocument $document, ?Design $design): array
+    {
+        $unfinished = array_filter($complaints, fn (Complaint $complaint): bool => $complaint->unfinished && $complaint->harmless);
+        if ($unfinished === [] || $design === null) {
+            return $complaints;
+        }
+        $used = array_fill_keys(array_map(ProductKey::id(...), $design->madeProducts()), true);
+        try {
+            foreach (Compilation::of($design)->sizes() as $sized) {
+                $used += array_fill_keys(array_map(fn (int|string $key): string => ProductKey::id((string) $key), array_keys($sized->counts)), true);
+            }
+        } catch (InvalidArgumentException|MeasureException) {
+            return $complaints;
+        }
+        $blocks = is_array($document->value['blocks'] ?? null) ? $document->value['blocks'] : [];
+        foreach ($unfinished as $number => $complaint) {
+            $index = preg_match('#^/blocks/(\d+)/#', $complaint->pointer, $found) === 1 ? (int) $found[1] : -1;
+            $id = is_array($blocks[$index] ?? null) ? $blocks[$index]['id'] ?? null : null;
+            if (is_string($id) && ! isset($used[$id])) {
+                $complaints[$number] = $complaint->ofSomethingIdle();
+            }
+        }
+
+        return $complaints;
     }
 
     /**

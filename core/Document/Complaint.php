@@ -12,6 +12,7 @@ final readonly class Complaint
      * @param  bool  $harmless  whether the rest can be read in spite of it, as with a key that means nothing
      * @param  bool  $unfinished  whether something is only missing yet, as it may be in a draft
      * @param  bool  $misformed  whether what stands there is of another type than the format has there, such as a list for a text
+     * @param  bool  $idle  whether nothing uses what it is about
      */
     public function __construct(
         public string $pointer,
@@ -19,7 +20,14 @@ final readonly class Complaint
         public bool $harmless = false,
         public bool $unfinished = false,
         public bool $misformed = false,
+        public bool $idle = false,
     ) {
+    }
+
+    /** The same of something that nothing uses, so that it stops nobody. */
+    public function ofSomethingIdle(): self
+    {
+        return new self($this->pointer, $this->problem, $this->harmless, $this->unfinished, $this->misformed, true);
     }
 
     /** The place and the problem in one line. */

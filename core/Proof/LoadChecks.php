@@ -7,6 +7,7 @@ namespace Dew\Core\Proof;
 use Dew\Core\Design\Clue;
 use Dew\Core\Split\Load;
 use Dew\Core\Split\MakingGraph;
+use Dew\Core\Words\Chore;
 use Dew\Core\Words\ClueKind;
 
 /** Whether the clues are of a size: none asks for more than twice the usual, none leaves a size idle, none is heavy for the days it has. */
@@ -21,15 +22,21 @@ final readonly class LoadChecks
      */
     public static function of(Subject $subject, array $days = []): array
     {
-        $minutes = [];
+        $minutes = $sewing = [];
         foreach ($subject->sizes() as $sized) {
             $graph = MakingGraph::of($subject->compilation, $sized->size->id);
             foreach (Load::ofClues($subject->design, $graph) as $load) {
                 $minutes[$load->clue][$sized->size->name] = $load->minutes;
+                $stages = array_filter(
+                    array_values($subject->design->clues)[$load->clue]->chores,
+                    fn (Chore $chore): bool => in_array($chore->kind, [...Chore::JOINING, ...Chore::FINISHING], true),
+                );
+                // The last mile takes as long as it takes: it is not held against the clues before it.
+                $sewing[$load->clue][$sized->size->name] = $load->minutes - array_sum(array_map($graph->minutesOf(...), $stages));
             }
         }
 
-        return [...self::heavy($subject, $minutes), ...self::idle($subject, $minutes), ...self::hurried($subject, $minutes, $days)];
+        return [...self::heavy($subject, $sewing), ...self::idle($subject, $minutes), ...self::hurried($subject, $minutes, $days)];
     }
 
     /**

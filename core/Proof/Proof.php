@@ -20,13 +20,14 @@ final class Proof
      *
      * @param  bool  $isSecret  whether what is to come is kept from members
      * @param  array<string, int>  $days  from the opening of a clue to that of the next one, by the id of the clue, where both are known
+     * @param  bool  $isBegun  whether members have a clue open already
      * @return list<Finding>
      */
-    public static function ofDraft(Reading $reading, bool $isSecret = false, array $days = []): array
+    public static function ofDraft(Reading $reading, bool $isSecret = false, array $days = [], bool $isBegun = false): array
     {
         $findings = array_map(fn (Complaint $complaint): Finding => new Finding(
             $complaint->unfinished ? 'unfinished' : 'unreadable',
-            Severity::Error,
+            $complaint->idle ? Severity::Note : Severity::Error,
             $complaint->pointer,
             ['problem' => $complaint->problem],
         ), $reading->complaints);
@@ -37,7 +38,7 @@ final class Proof
         // What the reader says of a place is not said of it twice.
         $known = array_fill_keys(array_map(fn (Complaint $complaint): string => $complaint->pointer, $reading->complaints), true);
         $found = array_filter(
-            [...self::of($reading->design), ...ClueProof::of($reading->design, $isSecret, $days)],
+            [...self::of($reading->design, $isBegun), ...ClueProof::of($reading->design, $isSecret, $days)],
             fn (Finding $finding): bool => match ($finding->code) {
                 'uncomputable' => ! isset($known[$finding->place]),
                 'uncomputable-whole' => $known === [],
@@ -48,10 +49,13 @@ final class Proof
         return self::worstFirst(self::once([...$findings, ...$found]));
     }
 
-    /** @return list<Finding> errors first, each kind in the order of the document, none of them twice */
-    public static function of(Design $design): array
+    /**
+     * @param  bool  $isBegun  whether members have a clue open already, so that what no clue makes must not stop a correction
+     * @return list<Finding> errors first, each kind in the order of the document, none of them twice
+     */
+    public static function of(Design $design, bool $isBegun = false): array
     {
-        $subject = new Subject($design);
+        $subject = new Subject($design, $isBegun);
 
         return self::worstFirst(self::once([...$subject->uncomputable(), ...self::found($subject, [
             FitChecks::of(...), StatedChecks::of(...), CuttingChecks::of(...), TrimChecks::of(...), QuiltingChecks::of(...),

@@ -30,7 +30,8 @@ final readonly class Subject
     /** @var array<string, array<string, Finding>> by product key and the key of a scale */
     private array $faulty;
 
-    public function __construct(public Design $design)
+    /** @param  bool  $isBegun  whether members have a clue open already, so that what is missing must not stop a correction */
+    public function __construct(public Design $design, public bool $isBegun = false)
     {
         $this->compilation = Compilation::of($design);
         $sizes = [];

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Block\TrimmedBlock;
+use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Geometry\Symmetry;
+use Dew\Core\Split\MakingGraph;
 use Dew\Core\Unit\Piece;
+use Dew\Core\Words\Chore;
 
 /** What is made: units nobody uses or makes, the same unit twice, bias edges, waste, and left and right cut alike. */
 final readonly class WorkChecks
@@ -25,7 +29,7 @@ final readonly class WorkChecks
         $checks = new self($subject);
 
         return [
-            ...$checks->unused(), ...$checks->unmade(), ...$checks->unmadeShares(), ...$checks->twins(), ...$checks->biasOutside(),
+            ...$checks->unused(), ...$checks->unmade(), ...$checks->unfinished(), ...$checks->unmadeShares(), ...$checks->twins(), ...$checks->biasOutside(),
             ...$checks->mirroredPieces(), ...$checks->byproducts(), ...$checks->wastefulYields(),
         ];
     }
@@ -44,7 +48,8 @@ final readonly class WorkChecks
             if (! str_contains((string) $key, '.') && ! isset($used[$key])) {
                 $findings[] = new Finding(
                     isset($this->subject->design->units[$key]) ? 'unused-unit' : 'unused-block',
-                    Severity::Warning,
+                    // A block that is kept for another time harms nobody.
+                    isset($this->subject->design->units[$key]) ? Severity::Warning : Severity::Note,
                     $this->subject->place((string) $key),
                     ['unit' => $this->subject->name((string) $key)],
                 );
@@ -55,31 +60,73 @@ final readonly class WorkChecks
     }
 
     /**
-     * A sewn unit or a block that the quilt needs and no clue makes.
+     * What the quilt needs and no clue makes: units, blocks, and what is cut for the top itself. Unless its host says that it is not made
+     * here, nobody would cut it.
      *
      * @return list<Finding>
      */
     private function unmade(): array
     {
-        $made = array_fill_keys($this->subject->design->madeProducts(), true);
+        $made = array_fill_keys([...$this->subject->design->madeProducts(), ...$this->subject->design->notMade], true);
         $findings = [];
         foreach ($this->subject->sizes() as $sized) {
-            foreach ($this->subject->counts($sized) as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && ! $sized->products[$key]->kind()->isCutOnly()) {
-                    $code = isset(
-                        $this->subject->design->units[$key],
-                    ) ? 'unmade-unit' : (isset($this->subject->design->blocks[$key]) ? 'unmade-block' : 'unmade-part');
-                    $findings[$key] = new Finding(
-                        $code,
-                        $code === 'unmade-unit' ? Severity::Warning : Severity::Note,
-                        $this->subject->place($key),
-                        ['unit' => $sized->names[$key], 'part' => $key],
+            foreach (array_filter($this->subject->counts($sized)) as $key => $count) {
+                if (! isset($made[$key]) && MakingGraph::mustBeMade((string) $key, $sized)) {
+                    $isError = ! $this->subject->isBegun && $this->isForgotten((string) $key, $sized);
+                    $findings[$key] ??= new Finding(
+                        match (true) {
+                            isset($this->subject->design->units[$key]) => 'unmade-unit',
+                            isset($this->subject->design->blocks[$key]) => 'unmade-block',
+                            default => 'unmade-part',
+                        },
+                        $isError ? Severity::Error : ($this->isOneUnit((string) $key, $sized) ? Severity::Note : Severity::Warning),
+                        $this->subject->place((string) $key),
+                        ['unit' => $sized->names[$key], 'part' => (string) $key],
                     );
                 }
             }
         }
 
         return array_values($findings);
+    }
+
+    /** Whether a thing is cut for the top itself, or is a section of a block: then no other task leads anybody to it. */
+    private function isForgotten(string $key, SizedDesign $sized): bool
+    {
+        return isset($this->subject->design->blocks[$key])
+            ? ! isset($sized->layout->blockCounts[$key])
+            : ! isset($this->subject->design->units[$key]) || $sized->products[$key]->kind()->isCutOnly();
+    }
+
+    /** Whether a block is nothing but one unit, as it is made elsewhere. */
+    private function isOneUnit(string $key, SizedDesign $sized): bool
+    {
+        return isset($this->subject->design->blocks[$key]) && array_sum($sized->products[$key]->contents()) === 1
+            && ! $sized->products[$key] instanceof TrimmedBlock;
+    }
+
+    /**
+     * Whether some clue joins the top, and whether one finishes the quilt.
+     *
+     * @return list<Finding>
+     */
+    private function unfinished(): array
+    {
+        $kinds = [];
+        foreach ($this->subject->design->clues as $clue) {
+            $kinds += array_fill_keys(array_map(fn (Chore $chore): string => $chore->kind, $clue->chores), true);
+        }
+        $parts = array_map(
+            fn (SizedDesign $sized): int => count($sized->layout->placements) + count($sized->layout->frame), $this->subject->sizes(),
+        );
+        $isOpen = fn (string $what, array $stages): bool => ! in_array($what, $this->subject->design->notMade, true)
+            && array_intersect_key($kinds, array_flip($stages)) === [];
+
+        return array_values(array_filter([
+            $isOpen(Design::JOINING, Chore::JOINING) && max([0, ...$parts]) > 1
+                ? new Finding('no-joining', Severity::Warning, '/clues') : null,
+            $isOpen(Design::FINISHING, Chore::FINISHING) ? new Finding('no-finishing', Severity::Warning, '/clues') : null,
+        ]));
     }
 
     /**

@@ -23,7 +23,7 @@ use OutOfBoundsException;
 
 /**
  * What is made at one size, what goes into what, and how many: from the pieces over units, sections and blocks to the top. What is only cut
- * has no work of its own unless some task makes it; it is cut with what it goes into.
+ * and lies in a block has no work of its own unless some task makes it; it is cut with what it goes into.
  */
 final readonly class MakingGraph
 {
@@ -61,7 +61,7 @@ final readonly class MakingGraph
     {
         $sized = $compilation->sized($size);
         $made = array_fill_keys($compilation->design->madeProducts(), true);
-        $isWork = fn (string $key): bool => isset($made[$key]) || ! $sized->products[$key]->kind()->isCutOnly();
+        $isWork = fn (string $key): bool => isset($made[$key]) || self::mustBeMade($key, $sized);
         $works = $sections = [];
         foreach (array_map(strval(...), array_keys($made)) as $product) {
             $unit = ProductKey::unitOfSection($product);
@@ -104,6 +104,15 @@ final readonly class MakingGraph
             [count($layout->placements) + count($layout->frame), $rows, $layout->finished->width->toFloat()],
             $compilation,
         );
+    }
+
+    /**
+     * Whether a thing that a size takes needs a task of its own: whatever is sewn, and what is cut for the top itself. Other plain pieces
+     * are cut with the block or unit that they lie in.
+     */
+    public static function mustBeMade(string $key, SizedDesign $sized): bool
+    {
+        return ! $sized->products[$key]->kind()->isCutOnly() || isset($sized->layout->parts[$key]) || isset($sized->layout->unitCounts[$key]);
     }
 
     /**

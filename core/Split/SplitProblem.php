@@ -153,7 +153,7 @@ final readonly class SplitProblem
         }
         foreach ($graphs as $graph) {
             foreach (array_map(strval(...), array_keys($graph->works)) as $product) {
-                if (! isset($made[$product])) {
+                if (! isset($made[$product]) && ! in_array($product, $design->notMade, true)) {
                     $jobs[] = new SplitJob($product);
                     $made[$product] = true;
                 }
@@ -218,6 +218,14 @@ final readonly class SplitProblem
                         if ($jobs[$other]->goesInto($job)) {
                             $needed[$other] = true;
                         }
+                    }
+                }
+            }
+            if (str_starts_with($job->product, 'border')) {
+                // Borders go round everything else, the inner ones first.
+                foreach ($jobs as $other => $before) {
+                    if (! str_starts_with($before->product, 'border') || ($other < $number && $before->product !== $job->product)) {
+                        $needed[$other] = true;
                     }
                 }
             }

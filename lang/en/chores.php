@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'joining' => 'Joining the top',
+    'finishing' => 'Layering, quilting and binding',
     'times' => 'Once, about :minutes minutes|:count times, about :minutes minutes in all',
     'quilt' => 'Quilt :block',
     'kinds' => [

@@ -64,6 +64,8 @@ return [
         'strip' => 'strip as it shows',
         'outer' => 'strip at the edge',
         'clear' => 'points stay from the edge',
+        'trimmed' => 'trimmed once it is quilted',
+        'shows' => 'what is seen of it in the quilt',
     ],
     'no_kind' => 'There is no kind of unit ":kind". The kinds are: :kinds.',
     'no_unit' => 'There is no unit ":unit". Its units are: :units.',

@@ -5,7 +5,9 @@ declare(strict_types=1);
 return [
     'severity' => ['error' => 'Error', 'warning' => 'Warning', 'note' => 'Note'],
     'clean' => 'Nothing to mark.',
-    'count' => ':errors errors, :warnings warnings, :notes notes',
+    'errors' => '{0}no errors|{1}:count error|[2,*]:count errors',
+    'warnings' => '{0}no warnings|{1}:count warning|[2,*]:count warnings',
+    'notes' => '{0}no notes|{1}:count note|[2,*]:count notes',
     'unfinished' => 'This is not finished: it :problem',
     'unreadable' => 'This cannot be read as it stands: it :problem',
     'uncomputable' => 'Change :unit: at size :size it cannot be computed. :problem',
@@ -18,13 +20,15 @@ return [
         .':mark.',
     'look-alike' => 'Label the strips: in :fabric, :wider (for :unit) and :narrower (for :other) are easily mixed up.',
     'bias-outside' => 'Starch, or choose another method: :edges edges of :unit lie on the bias.',
-    'wasteful-yield' => 'Choose a method of smaller yield: :unit at size :size is needed :needed times, and :spares more come out.',
+    'wasteful-yield' => 'Choose a method of smaller yield: :unit at size :size takes :needed, and :spares more come out.',
     'unused-block' => 'Lay :unit into the setting or take it out: no size has it.',
     'made-too-late' => 'Move :unit before :by, or :by behind it: it is made in clue :made, and :by needs it in clue :needed.',
     'made-behind' => 'Put :unit before :by: both are made in clue :made, and :by needs it.',
     'unmade-share' => 'Give the rest of :unit to a clue: at size :size the quilt takes :needed, and the shares of its tasks come to :made.',
     'unmade-block' => 'Give :unit to a clue: the quilt needs the block and no clue makes it.',
-    'unmade-part' => 'Give :unit (":part") to a clue: the setting needs it and no clue makes it.',
+    'unmade-part' => 'Give :unit to a clue: the setting needs it and no clue makes it.',
+    'no-joining' => 'Add a clue in which the top is joined: no clue sews the rows.',
+    'no-finishing' => 'Add a clue in which the quilt is layered, quilted and bound, or mark that it is not finished here.',
     'twin-units' => 'Use one id: :unit is the same as :other, and made together they are one task.',
     'mirrored-pieces' => 'Cut the pieces of :unit in pairs, half of them mirrored: left and right are different pieces.',
     'unbalanced-cloth' => 'Use the other halves too, or have :left triangles over: at size :size, :unit takes :used halves of the '
@@ -91,6 +95,8 @@ return [
         .':exact for :unit.',
     'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to sixteenths: at size :size (blocks of '
         .':block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
+    'unfriendly-size-near-one' => 'Make the blocks :lower, cut oversize and trim, or cut to sixteenths: at size :size (blocks of :block), '
+        .':pieces cuts do not lie on the cutting step, such as :exact for :unit.',
     'close-values' => 'Look at it in grey: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
     'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',
     'task-too-early' => 'Move it later, or :unit earlier: in :clue :done it needs :unit, which is made in :clue :made.',

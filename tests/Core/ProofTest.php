@@ -79,7 +79,7 @@ it('notes a method that leaves a quarter over', function (): void {
             ] + $d,
         ),
     )->toBe([
-        'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'warning unused-block /blocks/1',
+        'warning unused-fabric /fabrics/4', 'warning unused-unit /units/1', 'warning unused-unit /units/3', 'note unused-block /blocks/1',
         'note wasteful-yield /units/2',
     ]);
 });
@@ -378,4 +378,72 @@ it('keeps Kitchen Garden and the library free of errors, and words for every fin
     }
     expect(array_filter($codes, fn (Severity $severity): bool => $severity === Severity::Error))->toBe([])
         ->and($codes)->toHaveKey('mirrored-pieces');
+});
+
+/** A sashed quilt with a border and a nested block, of which only the given tasks are made. */
+function sashed(array $tasks, array $change = []): array
+{
+    return Proof::of(DesignReader::read(smallJson($change + [
+        'units' => [
+            ['id' => 'u-hst', 'name' => 'Triangle square', 'kind' => 'hst', 'finished' => '3', 'fabrics' => ['f-a', 'f-b']],
+            ['id' => 'u-plain', 'name' => 'Plain square', 'kind' => 'square', 'finished' => '6', 'fabrics' => ['f-c']],
+        ],
+        'blocks' => [
+            blockOf('b-in', ['3', '3'], ['3', '3'], ['u-hst u-hst', 'u-hst u-hst']),
+            ['id' => 'b-one', 'name' => 'One', 'columns' => ['6', '6'], 'rows' => ['6'], 'cells' => [
+                ['column' => 1, 'row' => 1, 'block' => 'b-in'], ['column' => 2, 'row' => 1, 'unit' => 'u-plain'],
+            ]],
+        ],
+        'setting' => [
+            'kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '1', 'fabric' => 'f-a', 'cornerstones' => 'f-b'],
+            'borders' => [['id' => 'e-out', 'name' => 'Outer', 'width' => '2', 'fabric' => 'f-c']],
+        ],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [
+            ['id' => 't', 'unit' => 'u-hst'], ['id' => 't-one', 'block' => 'b-one'], ...$tasks,
+        ]]],
+    ])));
+}
+
+it('calls it an error when nobody would cut what the quilt needs, until its host says that it is not made here', function (): void {
+    $errors = fn (array $findings): array => array_values(array_map(
+        fn (Finding $finding): string => $finding->names['part'],
+        array_filter($findings, fn (Finding $finding): bool => $finding->severity === Severity::Error),
+    ));
+    // Sashes of one length lie upright, those of the other lie level: blocks of 12 by 6.
+    expect($errors(sashed([])))->toEqualCanonicalizing(['b-in', 'sashes', 'level-sashes', 'cornerstones', 'border:e-out'])
+        ->and($errors(sashed([['id' => 't-in', 'block' => 'b-in'], ['id' => 't-s', 'part' => 'sashes'], ['id' => 't-b', 'part' => 'border:e-out']])))
+        ->toEqualCanonicalizing(['level-sashes', 'cornerstones'])
+        ->and($errors(sashed([], ['not_made' => ['b-in', 'sashes', 'level-sashes', 'cornerstones', 'border:e-out']])))->toBe([]);
+});
+
+it('warns until the top is joined and finished, and stops no correction once a clue is open', function (): void {
+    $codes = fn (array $findings): array => array_values(array_intersect(
+        array_map(fn (Finding $finding): string => $finding->code, $findings), ['no-joining', 'no-finishing'],
+    ));
+    $stages = fn (string ...$stages): array => array_map(
+        fn (string $stage): array => ['id' => "t-$stage", 'stage' => $stage] + (in_array($stage, ['rows', 'centre'], true) ? [] : ['minutes' => 30]), $stages,
+    );
+    expect($codes(sashed([])))->toBe(['no-joining', 'no-finishing'])
+        ->and($codes(sashed($stages('rows', 'centre'))))->toBe(['no-finishing'])
+        ->and($codes(sashed($stages('rows', 'centre', 'binding'))))->toBe([])
+        ->and($codes(sashed([], ['not_made' => ['joining', 'finishing']])))->toBe([]);
+    $begun = Proof::of(DesignReader::read(smallJson([
+        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '1', 'fabric' => 'f-a']],
+    ])), isBegun: true);
+    $parts = array_filter($begun, fn (Finding $finding): bool => $finding->code === 'unmade-part');
+    expect($parts)->not->toBe([])
+        ->and(array_values(array_unique(array_map(fn (Finding $finding): string => $finding->severity->value, $parts))))->toBe(['warning']);
+});
+
+it('publishes a design with a block that is not finished and lies in no size', function (): void {
+    $document = json_decode(smallJson(), true);
+    $document['blocks'][] = ['id' => 'b-idle', 'name' => 'Idle', 'columns' => ['3', '3'], 'rows' => ['3'], 'cells' => [
+        ['column' => 1, 'row' => 1, 'unit' => 'u-hst'],
+    ]];
+    $reading = DesignReader::reading((string) json_encode($document));
+    $said = array_values(array_filter(Proof::ofDraft($reading), fn (Finding $finding): bool => str_starts_with($finding->place, '/blocks/1')));
+    expect(array_unique(array_map(fn (Finding $finding): string => $finding->severity->value, $said)))->toBe(['note'])
+        ->and(DesignReader::read((string) json_encode($document))->sizes)->toHaveCount(1);
+    $document['setting']['pattern'] = [['b-one', 'b-idle']];
+    expect(fn () => DesignReader::read((string) json_encode($document)))->toThrow(Dew\Core\Document\DocumentException::class);
 });

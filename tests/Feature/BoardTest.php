@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Host\OpenDraft;
 use App\Models\QuiltAlong;
 use App\Models\Role;
+use App\Models\User;
 use App\Presentation\Host\Workshop\ClueColumns;
 use App\Presentation\Host\Workshop\ClueWork;
 use App\Presentation\Host\Workshop\WorkRecord;
@@ -12,6 +13,7 @@ use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Kind\EditReader;
 use Dew\Core\Draft\Place;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 
 /** @param  array<string, mixed>  ...$edits */
@@ -109,4 +111,39 @@ it('puts a bonus or a pause behind a clue, and the later ones keep their order',
         'Casting off', 'Slack water', 'A bonus', 'Lanterns along the pier', 'In the engine room', 'Midstream', 'The far bank in sight',
         'Ropes across', 'Landing',
     ])->and($clues[2]['kind'])->toBe('bonus');
+});
+
+it('shows what no clue makes on the board, gives it to a clue, leaves it out, and offers it in a suggested split', function (): void {
+    $host = User::factory()->create();
+    $this->actingAs($host)->post('/start', [
+        'name' => 'Quay', 'pace' => 'weekly', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'in', 'seam' => '1/4', 'may_share' => '1',
+        'from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.json', smallJson([
+            'setting' => [
+                'kind' => 'straight', 'pattern' => [['b-one']], 'sashing' => ['width' => '1', 'fabric' => 'f-a', 'cornerstones' => 'f-b'],
+                'borders' => [['id' => 'e-out', 'name' => 'Outer', 'width' => '2', 'fabric' => 'f-c']],
+            ],
+        ])),
+    ])->assertSessionHasNoErrors();
+    $quiltAlong = QuiltAlong::query()->latest('id')->firstOrFail();
+    $this->actingAs($host->fresh());
+    $page = fn (): string => (string) $this->get("/host/$quiltAlong->slug/design/clues")->assertOk()->getContent();
+    expect($page())->toContain('Sashes (Flax)')->toContain('Cornerstones (Moss)')->toContain('Border (Outer)')->toContain('Joining the top')
+        ->toContain('Layering, quilting and binding')->not->toContain('border:e-out<');
+    $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'x'])->assertSessionHasErrors('publish');
+    expect(session('errors')->first('publish'))->toContain('Sashes (Flax)')->not->toContain('sashes"');
+
+    // What is not made here needs no clue; it can be made after all.
+    sendEdit($host, $quiltAlong, ['kind' => 'set', 'place' => 'not_made', 'expect' => null, 'to' => ['border:e-out', 'finishing']])->assertOk();
+    expect($page())->toContain('Make it after all');
+    $split = $this->get("/host/$quiltAlong->slug/design/split?clues=3")->assertOk()->assertSee('Sashes (Flax)')->assertSee('Join the rows');
+    expect((string) $split->getContent())->not->toContain('Border (Outer)');
+    sendEdit($host, $quiltAlong, ['kind' => 'set', 'place' => 'not_made', 'expect' => ['border:e-out', 'finishing'], 'to' => ['finishing']])->assertOk();
+    $this->post("/host/$quiltAlong->slug/design/split", ['clues' => 3, 'secret' => 0, 'all' => 1])->assertSessionHasNoErrors();
+    $clues = documentOf($quiltAlong)->items(Place::of('clues'));
+    $last = $clues[count($clues) - 1]['tasks'];
+    // Borders come behind everything else, and joining last.
+    expect(array_map(fn (array $task): string => $task['part'] ?? $task['stage'] ?? '', array_slice($last, -3)))->toBe(['border:e-out', 'rows', 'centre'])
+        ->and(array_merge(...array_map(fn (array $clue): array => array_column($clue['tasks'], 'part'), $clues)))
+        ->toEqualCanonicalizing(['sashes', 'cornerstones', 'border:e-out']);
+    $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'Only a try'])->assertSessionHasNoErrors();
 });

@@ -73,7 +73,7 @@ it('proves a design, and fails when it cannot be sewn', function (): void {
         ->expectsOutput(
             "Error /units/0: Choose a smaller size or wider cloth: Beam half-square triangle needs a piece of 3.854\u{a0}in, and the cloth is 3\u{a0}in wide.",
         )
-        ->expectsOutput('3 errors, 2 warnings, 0 notes')
+        ->expectsOutput('3 errors, 2 warnings, no notes')
         ->assertExitCode(1);
     unlink($file);
 });

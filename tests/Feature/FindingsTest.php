@@ -130,6 +130,8 @@ function everyFinding(): array
             fn (): array => ['blocks' => [...json_decode(smallJson(), true)['blocks'], blockOf('b-two', ['3'], ['3'], ['u-plain'])]],
         ],
         'unmade-block' => ['unmade-block', fn (): array => []],
+        'no-joining' => ['no-joining', fn (): array => []],
+        'no-finishing' => ['no-finishing', fn (): array => []],
         'unmade-part' => [
             'unmade-part',
             fn (): array => [
@@ -321,16 +323,19 @@ it('says of a smaller thing that was wrong nothing once it is right', function (
 });
 
 it('has an example of nearly every finding it has words for', function (): void {
-    $words = array_diff(array_keys((array) __('proof')), ['severity', 'clean', 'count']);
+    $words = array_diff(array_keys((array) __('proof')), ['severity', 'clean', 'errors', 'warnings', 'notes']);
     // The rest differ from these only in their wording for lengths that are told otherwise.
     expect(array_values(array_diff($words, array_column(everyFinding(), 0), array_column(clueFindings(), 0))))
         ->toBe([
             'unfinished',
             'unreadable',
+            'uncomputable',
+            'uncomputable-whole',
             'stated-cut-small-plain-method',
             'stated-cut-large-plain-method',
             'check-off-mark',
             'unfriendly-size',
+            'unfriendly-size-near-one',
         ]);
 });
 

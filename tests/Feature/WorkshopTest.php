@@ -72,11 +72,11 @@ it('begins with a ready design, a copy of her own or a file, and says what is wr
         'from' => 'file',
     ];
     foreach ([
-        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', 'no design'], 'deep' => [
+        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', '/dew'], 'deep' => [
             str_repeat('[', 5000),
-            'no design',
+            'is not JSON',
         ],
-        'a list' => ['[]', 'no design'],
+        'a list' => ['[]', 'cannot take that file'],
     ] as [$text, $says]) {
         $this->from('/start')->post('/start', ['file' => UploadedFile::fake()->createWithContent('design.json', $text)] + $given)
             ->assertRedirect('/start')->assertSessionHasErrors('file');
@@ -260,12 +260,12 @@ it('goes from a blank page to a published version through the pages\' own edits'
     $clues = $this->get("/host/$quiltAlong->slug/design/clues")->assertOk()->assertSee('Point')->assertSee('Tide Star');
     preg_match_all('/value="(\{&quot;kind&quot;:&quot;together[^"]*)"/', (string) $clues->getContent(), $found);
     sendEdit($this->host, $quiltAlong, json_decode(htmlspecialchars_decode($found[1][0]), true))->assertOk();
-    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Everything that has to be made is in a clue.');
+    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Everything that this quilt needs is in a clue.');
     $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('This will be the first version.');
     $this->post("/host/$quiltAlong->slug/design/versions", ['name' => 'Spring'])->assertSessionHasNoErrors();
     $version = $quiltAlong->versions()->firstOrFail();
     expect([$version->number, $version->name, $version->user_id])->toBe([1, 'Spring', $this->host->id])
-        ->and($quiltAlong->clues()->pluck('title')->all())->toBe(['Point', 'Tide Star']);
+        ->and($quiltAlong->clues()->pluck('title')->all())->toBe(['Point', 'Tide Star', 'Joining the top', 'Layering, quilting and binding']);
     $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('Spring')->assertSee('Nothing has changed since the last version.');
     $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('publish');
     $this->get("/host/$quiltAlong->slug")->assertOk()->assertSee('Point');

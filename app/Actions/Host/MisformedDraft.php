@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions\Host;
 
 use App\Models\Draft;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\JsonResponse;
 use RuntimeException;
 
 /** A draft that an earlier release of Dew took from a file although no page can show it: what is wrong in it, and the way out. */

@@ -15,6 +15,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -52,9 +53,10 @@ final readonly class PublishDesign
         ?int $after = null,
     ): DesignVersion {
         $design = DesignReader::read($document);
-        foreach (Proof::of($design) as $finding) {
+        $isBegun = $quiltAlong->clues()->released()->exists();
+        foreach (Proof::of($design, $isBegun) as $finding) {
             if ($finding->severity === Severity::Error) {
-                throw DocumentException::at($finding->place, FindingSentence::of($finding));
+                throw DocumentException::at($finding->place, FindingSentence::of($finding, DraftDocument::of($design->document)));
             }
         }
 

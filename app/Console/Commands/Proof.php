@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Presentation\Host\FindingSentence;
 use Dew\Core\Design\Reading;
+use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof as CoreProof;
@@ -43,15 +44,13 @@ final class Proof extends Command
                             '%s %s: %s',
                             __('proof.severity.'.$finding->severity->value),
                             $finding->place,
-                            FindingSentence::of($finding),
+                            FindingSentence::of($finding, DraftDocument::of($reading->document)),
                         ),
                     );
                 }
-                $this->line($findings === [] ? __('proof.clean') : __('proof.count', [
-                    'errors' => $this->count($findings, Severity::Error),
-                    'warnings' => $this->count($findings, Severity::Warning),
-                    'notes' => $this->count($findings, Severity::Note),
-                ]));
+                $this->line($findings === [] ? __('proof.clean') : FindingSentence::counts(
+                    $this->count($findings, Severity::Error), $this->count($findings, Severity::Warning), $this->count($findings, Severity::Note),
+                ));
             }
 
             return $this->count($findings, Severity::Error) > 0 ? self::FAILURE : self::SUCCESS;

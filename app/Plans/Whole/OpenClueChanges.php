@@ -177,6 +177,7 @@ final class OpenClueChanges
         if ($this->stored !== null) {
             $methods = self::methods($this->new, $choices);
             [$before, $after] = [($this->stored)($clue, $size, $methods, true), ($this->stored)($clue, $size, $methods, false)];
+
             // Nobody has read a sheet that was never stored, or that could not be read.
             return $before === null || $after === null ? null : SheetComparison::of($before, $after)->inNumbers();
         }

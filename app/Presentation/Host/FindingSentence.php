@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Presentation\Shared\Figure;
+use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -13,26 +14,42 @@ use Dew\Core\Proof\Finding;
 /** What a finding says to the host: what to change, then why. */
 final class FindingSentence
 {
-    public static function of(Finding $finding): string
+    /** @param  DraftDocument|null  $document  where things are named that a sentence of the core tells by their ids */
+    public static function of(Finding $finding, ?DraftDocument $document = null): string
     {
-        return __('proof.'.$finding->code, [
-            ...self::names($finding->names),
-            ...array_map(
-                fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions),
-                $finding->lengths,
-            ),
-            ...array_map(strval(...), $finding->counts),
+        $problem = $finding->names['problem'] ?? '';
+        $isSentence = in_array($finding->code, ['unfinished', 'unreadable'], true) && $problem !== '' && $problem === ucfirst($problem);
+        $lengths = array_map(
+            fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths,
+        );
+        // Two sizes that read alike are one.
+        $isOne = $finding->code === 'unfriendly-size-near' && $lengths['lower'] === $lengths['higher'];
+        $sentence = $isSentence ? $problem : __('proof.'.$finding->code.($isOne ? '-one' : ''), [
+            ...self::names($finding->names), ...$lengths, ...array_map(strval(...), $finding->counts),
+        ]);
+
+        return $document === null ? $sentence : ValueText::named($sentence, $document);
+    }
+
+    /** How many errors, warnings and notes there are. */
+    public static function counts(int $errors, int $warnings, int $notes): string
+    {
+        return implode(', ', [
+            trans_choice('proof.errors', $errors), trans_choice('proof.warnings', $warnings), trans_choice('proof.notes', $notes),
         ]);
     }
 
     /**
-     * Methods by the names people read.
+     * Methods and parts of the setting by the names people read.
      *
      * @param  array<string, string>  $names
      * @return array<string, string>
      */
     private static function names(array $names): array
     {
+        if (isset($names['part'], $names['unit'])) {
+            $names['unit'] = PartName::of($names['part'], $names['unit']);
+        }
         foreach (array_intersect_key($names, ['method' => '', 'right_by' => '']) as $name => $method) {
             $names[$name] = __('methods.'.$method.'.name');
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
+use Dew\Core\Design\ProductKey;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
@@ -33,7 +34,7 @@ final class ValueText
      */
     public static function named(string $sentence, DraftDocument ...$documents): string
     {
-        return preg_replace_callback('/"([a-z][a-z0-9-]{0,39})"/', function (array $found) use ($documents): string {
+        return preg_replace_callback('/"([a-z][a-z0-9-]{0,39}(?:[.:\/=][a-z0-9.:\/=-]{0,160})?)"/', function (array $found) use ($documents): string {
             $name = self::name($found[1], array_values($documents));
 
             return $name === null ? $found[0] : "“{$name}”";
@@ -74,10 +75,20 @@ final class ValueText
     /** @param  list<DraftDocument>  $documents */
     private static function name(string $id, array $documents): ?string
     {
+        if (str_contains($id, ':')) {
+            $of = self::name(substr($id, strpos($id, ':') + 1), $documents);
+
+            return $of === null ? null : PartName::of($id, $of);
+        }
+        $id = ProductKey::id($id);
         if (preg_match('/^[a-z]+-/', $id) !== 1) {
             return null;
         }
         foreach ($documents as $document) {
+            $border = $document->at(Place::of('setting', 'borders', $id))->value;
+            if (is_array($border)) {
+                return is_string($border['name'] ?? null) ? $border['name'] : __('parts.unnamed_border');
+            }
             foreach (self::LISTS as $list) {
                 $thing = $document->at(Place::of($list, $id))->value;
                 $name = is_array($thing) ? $thing['name'] ?? $thing['title'] ?? null : null;

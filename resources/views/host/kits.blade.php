@@ -51,7 +51,8 @@
                         @php($isReserve = $row->origin === App\Models\KitRow::RESERVE)
                         <tr><td><input type="checkbox" class="form-check-input" name="order_{{ $row->id }}" value="1" aria-label="{{ __('kits.choose',
                             ['number' => $row->number]) }}"></td>
-                            <td>{{ $isReserve ? '–' : Str::limit($row->number, 14) }} <small>{{ __('kits.origin.'.$row->origin) }}</small></td>
+                            <td>{{-- What a member orders here has an id of Dew's own, which says nothing to anybody. --}}{{ $isReserve || $row->origin === 'member' ? '–'
+                                : Str::limit($row->number, 14) }} <small>{{ __('kits.origin.'.$row->origin) }}</small></td>
                             <th scope="row">{{ $isReserve ? __('kits.in_reserve') : ($row->name ?: $row->email ?: '–') }}</th>
                             <td>{{ $tables->name($row->order()) }}</td><td>{{ $tables->sizes()[$row->size_key] ?? $row->size_key }}</td>
                             <td>{{ $tables->colourways()[$row->colourway_key] ?? $row->colourway_key }}</td><td class="is-number">{{ $row->count }}</td>

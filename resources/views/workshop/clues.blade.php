@@ -1,4 +1,9 @@
 @php($clues = $document->items(Dew\Core\Draft\Place::of('clues')))
+@php($each = fn ($tasks, $edit) => count($tasks) === 1 ? $edit(['id' => App\Support\Fill::in('id', 't')] + $tasks[0]) : ['kind' => 'together',
+    'edits' => array_map(fn ($task) => $edit(['id' => App\Support\Fill::in('id', 't')] + $task), $tasks)])
+@php($left = array_map(strval(...), array_keys($work->notMade)))
+@php($leaves = fn ($keys) => ['kind' => 'set', 'place' => 'not_made', 'expect' => $left === [] ? null : $left] + ($keys === [] ? [] : ['to' =>
+    $keys]))
 @if ($work->unmade === [])
     <p class="field-hint">{{ __('workshop.all_made') }}</p>
 @else
@@ -10,19 +15,35 @@
                     $loop->first ? '' : ' · ' }}{{ __('workshop.counts', ['size' => $of, 'count' => $count]) }}@endforeach</small>
                     @foreach ($clues as $number => $clue)
                         @if ($number >= count($clues) - 3)
-                            <x-edit.button class="btn-quiet" :edit="['kind' => 'add', 'to' => 'clues/'.$clue['id'].'/tasks', 'item' => ['id'
-                                => App\Support\Fill::in('id', 't')] + $thing['task']]"
+                            <x-edit.button class="btn-quiet" :edit="$each($thing['tasks'], fn ($task) => ['kind' => 'add', 'to' =>
+                                'clues/'.$clue['id'].'/tasks', 'item' => $task])"
                                 :aria-label="__('workshop.give_to', ['name' => $thing['name']]).' '.__('workshop.clue_number', ['number' =>
                                     $number + 1])">→ {{ $number + 1 }}</x-edit.button>
                         @endif
                     @endforeach
+                    <x-edit.button class="btn-quiet" :edit="$leaves([...$left, $thing['key']])"
+                        :aria-label="__('workshop.not_made_of', ['name' => $thing['name']])">{{ __('workshop.not_made') }}</x-edit.button>
                 </li>
             @endforeach
         </ul>
         <p class="actions"><x-edit.button class="btn-main" :edit="['kind' => 'together', 'edits' => array_map(fn ($thing) => ['kind' =>
             'add', 'to' => 'clues', 'item' => [
-            'id' => App\Support\Fill::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => [['id' =>
-                App\Support\Fill::in('id', 't')] + $thing['task']]]], $work->unmade)]">{{ __('workshop.clue_each') }}</x-edit.button></p>
+            'id' => App\Support\Fill::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => array_map(
+                fn ($task) => ['id' => App\Support\Fill::in('id', 't')] + $task, $thing['tasks'])]], $work->unmade)]">{{ __('workshop.clue_each')
+                }}</x-edit.button></p>
+    </section>
+@endif
+@if ($work->notMade !== [])
+    <section class="unmade is-left">
+        <h2>{{ __('workshop.left_out') }}</h2>
+        <ul class="plain-list">
+            @foreach ($work->notMade as $key => $name)
+                <li><span class="unmade-name">{{ $name }}</span>
+                    <x-edit.button class="btn-quiet" :edit="$leaves(array_values(array_diff($left, [$key])))"
+                        :aria-label="__('workshop.made_after_all_of', ['name' => $name])">{{ __('workshop.made_after_all')
+                        }}</x-edit.button></li>
+            @endforeach
+        </ul>
     </section>
 @endif
 @include('workshop.prepare')

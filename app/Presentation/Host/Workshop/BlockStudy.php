@@ -43,7 +43,7 @@ final readonly class BlockStudy
 
     /** Findings about one block alone; what only a whole quilt can tell is for the proof. */
     private const NOT_ALONE = ['unfinished', 'unused-fabric', 'unmade-unit', 'unmade-block', 'wasteful-yield', 'bias-edge', 'unfriendly-size',
-        'unfriendly-size-near', 'unused-byproduct', 'points-at-join'];
+        'unfriendly-size-near', 'unused-byproduct', 'points-at-join', 'missing-halves', 'unused-unit'];
 
     /**
      * @param  list<float>  $columns  widths in hundredths of an inch
@@ -242,7 +242,7 @@ final readonly class BlockStudy
                 'finished' => $text($finished->width).' × '.$text($finished->height),
                 'unfinished' => $text($raw->width).' × '.$text($raw->height),
                 'friendly' => $friendly->unfriendly === [],
-                'near' => implode(' '.__('workshop.or').' ', array_map($text, $near)),
+                'near' => implode(' '.__('workshop.or').' ', array_unique(array_map($text, $near))),
                 'side' => $side->isRational() ? LengthText::of($side) : '',
             ];
         }
@@ -259,7 +259,8 @@ final readonly class BlockStudy
     {
         $said = [];
         foreach ($findings as $finding) {
-            if (in_array($finding->code, self::NOT_ALONE, true)) {
+            // Fabrics, clues and sizes are the whole quilt's, and are proved with it.
+            if (in_array($finding->code, self::NOT_ALONE, true) || preg_match('#^/(blocks|units)/#', $finding->place) !== 1) {
                 continue;
             }
             $cell = preg_match('#^/blocks/(\d+)/cells/(\d+)#', $finding->place, $found) === 1
@@ -267,7 +268,7 @@ final readonly class BlockStudy
                 : null;
             $said[] = [
                 'severity' => $finding->severity->value,
-                'text' => FindingSentence::of($finding),
+                'text' => FindingSentence::of($finding, new DraftDocument($document)),
                 'column' => is_int($cell['column'] ?? null) ? $cell['column'] : null,
                 'row' => is_int($cell['row'] ?? null) ? $cell['row'] : null,
             ];

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Presentation\Host\PartName;
 use Dew\Core\Design\Clue;
+use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Task;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Place;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
+use Dew\Core\Words\Chore;
 use Illuminate\Support\Facades\Cache;
 
 /** What a quilt takes that somebody has to make, which clue makes it, and what each clue asks of every size. */
@@ -23,10 +27,11 @@ final readonly class ClueWork
     private const SCALE = [1, 1.5, 2, 3, 5, 7.5, 10];
 
     /** Changes with what is kept. */
-    private const FORM = 3;
+    private const FORM = 4;
 
     /**
-     * @param  list<array{key: string, name: string, counts: array<string, int>, task: array<string, mixed>}>  $unmade  what no clue makes
+     * @param  list<array{key: string, name: string, counts: array<string, int>, tasks: list<array<string, mixed>>}>  $unmade  what no clue
+     *     makes, and the tasks that would
      * @param  array<string, array<string, int>>  $counts  by the id of a task and of a size
      * @param  array<string, string>  $names  of what each task makes
      * @param  array<string, string>  $products  ids of the units and blocks that tasks make, by task; empty for parts of the setting
@@ -36,6 +41,7 @@ final readonly class ClueWork
      *     size
      * @param  array<string, list<string>>  $problems  why a task cannot be where it is, by task
      * @param  list<list<string>>  $blocks  names of the blocks that are all sewn once a clue is done, and were not before
+     * @param  array<string, string>  $notMade  names of what the design does not make on purpose, by key
      */
     private function __construct(
         public array $unmade,
@@ -46,6 +52,7 @@ final readonly class ClueWork
         public array $loads = [],
         public array $problems = [],
         public array $blocks = [],
+        public array $notMade = [],
     ) {
     }
 
@@ -92,15 +99,16 @@ final readonly class ClueWork
             $made += array_fill_keys(array_map(fn (Task $task): string => $task->product, $clue->tasks), true);
         }
         $order = array_flip($record->order);
+        $notMade = self::notMade($document, $record);
         $unmade = $counts = $names = $products = [];
         foreach ($record->graphs as $size => $graph) {
             foreach ($graph->counts as $key => $count) {
-                if ($count > 0 && ! isset($made[$key]) && ! isset($record->cutOnly[$key])) {
+                if ($count > 0 && ! isset($made[$key]) && ! isset($notMade[$key]) && isset($graph->works[$key])) {
                     $unmade[$key] ??= [
                         'key' => (string) $key,
-                        'name' => $record->names[$size][$key],
+                        'name' => PartName::of((string) $key, $record->names[$size][$key]),
                         'counts' => [],
-                        'task' => Remark::product($document, (string) $key),
+                        'tasks' => [Remark::product($document, (string) $key)],
                     ];
                     $unmade[$key]['counts'][$record->sizes[$size]] = $count;
                 }
@@ -125,7 +133,47 @@ final readonly class ClueWork
         }
         uasort($unmade, fn (array $a, array $b): int => ($order[$a['key']] ?? PHP_INT_MAX) <=> ($order[$b['key']] ?? PHP_INT_MAX));
 
-        return new self(array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues));
+        array_push($unmade, ...self::unjoined($clues, $notMade));
+
+        return new self(
+            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues), notMade: $notMade,
+        );
+    }
+
+    /**
+     * Joining and finishing, where no clue does them and the design does not leave them out.
+     *
+     * @param  list<Clue>  $clues
+     * @param  array<string, string>  $notMade
+     * @return list<array{key: string, name: string, counts: array<string, int>, tasks: list<array<string, mixed>>}>
+     */
+    private static function unjoined(array $clues, array $notMade): array
+    {
+        $kinds = [];
+        foreach ($clues as $clue) {
+            $kinds += array_fill_keys(array_map(fn (Chore $chore): string => $chore->kind, $clue->chores), true);
+        }
+        $unjoined = [];
+        foreach ([Design::JOINING => Chore::JOINING, Design::FINISHING => Chore::FINISHING] as $key => $stages) {
+            if (! isset($notMade[$key]) && array_intersect_key($kinds, array_flip($stages)) === []) {
+                $unjoined[] = ['key' => $key, 'name' => __('chores.'.$key), 'counts' => [], 'tasks' => Remark::stages($key)];
+            }
+        }
+
+        return $unjoined;
+    }
+
+    /** @return array<string, string> names by key */
+    private static function notMade(DraftDocument $document, WorkRecord $record): array
+    {
+        $keys = $document->at(Place::of('not_made'))->value;
+        $names = array_replace(...array_reverse([[], ...array_values($record->names)]));
+        $notMade = [];
+        foreach (is_array($keys) ? array_filter($keys, is_string(...)) : [] as $key) {
+            $notMade[$key] = in_array($key, [Design::JOINING, Design::FINISHING], true) ? __('chores.'.$key) : PartName::of($key, $names[$key] ?? $key);
+        }
+
+        return $notMade;
     }
 
     /**

@@ -21,7 +21,7 @@ final readonly class ProofStudy
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 2;
+    private const FORM = 3;
 
     /** @param  list<Remark>  $remarks */
     private function __construct(public array $remarks)
@@ -32,12 +32,15 @@ final readonly class ProofStudy
     {
         $text = $document->document()->text;
         $days = self::daysBetween($quiltAlong);
-        $about = [$text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION, self::FORM, $quiltAlong->secret, $days];
+        $isBegun = $quiltAlong->clues()->released()->exists();
+        $about = [
+            $text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION, self::FORM, $quiltAlong->secret, $days, $isBegun,
+        ];
 
         return Cache::remember(
             'proof:'.hash('sha256', serialize($about)),
             now()->addDays(self::DAYS),
-            fn (): self => self::make($document, $text, $quiltAlong->secret, $days),
+            fn (): self => self::make($document, $text, $quiltAlong->secret, $days, $isBegun),
         );
     }
 
@@ -57,10 +60,10 @@ final readonly class ProofStudy
     }
 
     /** @param  array<string, int>  $days */
-    private static function make(DraftDocument $document, string $text, bool $isSecret, array $days): self
+    private static function make(DraftDocument $document, string $text, bool $isSecret, array $days, bool $isBegun): self
     {
         try {
-            $findings = Proof::ofDraft(DesignReader::reading($text), $isSecret, $days);
+            $findings = Proof::ofDraft(DesignReader::reading($text), $isSecret, $days, $isBegun);
         } catch (DocumentException $error) {
             $findings = [new Finding('unreadable', Severity::Error, '', ['problem' => $error->getMessage()])];
         }

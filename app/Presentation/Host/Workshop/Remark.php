@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\FindingSentence;
-use App\Presentation\Host\ValueText;
 use App\Presentation\Shared\Figure;
 use App\Support\Fill;
+use Dew\Core\Design\Design;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
@@ -16,10 +16,14 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Words\Chore;
 
 /** A finding as the proof page has it: its sentence, where it leads, and where the remedy is mechanical the edit that brings it. */
 final readonly class Remark
 {
+    /** What a stage is first said to take. */
+    private const FINISHING_MINUTES = ['layers' => 60, 'quilting' => 180, 'binding' => 90];
+
     /** What is put right on the page of a clue's words. */
     private const OF_WORDS = ['no-opening', 'tool-late', 'quoted-length', 'quoted-count', 'secret-named', 'secret-picture'];
 
@@ -94,13 +98,7 @@ final readonly class Remark
             return __($next);
         }
 
-        $problem = $finding->names['problem'] ?? '';
-        if ($problem !== '' && $problem === ucfirst($problem)) {
-            // A whole sentence already.
-            return ValueText::named($problem, $document);
-        }
-
-        return ValueText::named(FindingSentence::of($finding), $document);
+        return FindingSentence::of($finding, $document);
     }
 
     /** @return array{array<string, mixed>|null, string} an edit, and what its button says */
@@ -110,6 +108,8 @@ final readonly class Remark
 
         return match (true) {
             $finding->code === 'unmade-part' => [self::task($document, $finding->names['part']), __('workshop.remedies.task')],
+            $finding->code === 'no-joining' => [self::last($document, Design::JOINING), __('workshop.remedies.joining')],
+            $finding->code === 'no-finishing' => [self::last($document, Design::FINISHING), __('workshop.remedies.finishing')],
             $id === '' => [null, ''],
             in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove, __('workshop.remedies.remove')],
             in_array($finding->code, ['unmade-unit', 'unmade-block'], true) => [
@@ -205,6 +205,27 @@ final readonly class Remark
         }
 
         return [null, ''];
+    }
+
+    /**
+     * The edit that adds a last clue with the stages of joining or of finishing.
+     *
+     * @return array<string, mixed>
+     */
+    private static function last(DraftDocument $document, string $what): array
+    {
+        return ['kind' => 'add', 'to' => 'clues', 'item' => [
+            'id' => Fill::in('id', 'k'), 'title' => __('chores.'.$what), 'minutes' => 60,
+            'tasks' => array_map(fn (array $task): array => ['id' => Fill::in('id', 't')] + $task, self::stages($what)),
+        ]];
+    }
+
+    /** @return list<array<string, mixed>> tasks without an id; how long finishing takes is the host's to change */
+    public static function stages(string $what): array
+    {
+        return $what === Design::JOINING
+            ? array_map(fn (string $stage): array => ['stage' => $stage], Chore::JOINING)
+            : array_map(fn (string $stage): array => ['stage' => $stage, 'minutes' => self::FINISHING_MINUTES[$stage]], Chore::FINISHING);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Presentation\Host\PartName;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -21,6 +22,7 @@ use Dew\Core\Split\Split;
 use Dew\Core\Split\SplitJob;
 use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
+use Dew\Core\Words\Chore;
 use Dew\Core\Words\ClueKind;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
@@ -31,7 +33,7 @@ final readonly class SplitStudy
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 3;
+    private const FORM = 4;
 
     /**
      * @param  array<string, string>  $sizes  names by id
@@ -176,18 +178,33 @@ final readonly class SplitStudy
         }
         $jobs = array_map(fn (array $jobs): array => array_map(fn (SplitJob $job): array => [
             'product' => $job->product,
-            'name' => $job->share === null || $job->share->block !== null ? $names[$job->product] ?? $job->product : __('split.part', [
+            'name' => $job->share === null || $job->share->block !== null ? PartName::of($job->product, $names[$job->product] ?? $job->product) : __('split.part', [
                 'name' => $names[$job->product] ?? $job->product, 'part' => $job->share->part, 'of' => $job->share->of,
             ]),
             'task' => self::task($job, $document, $tasks),
         ], $jobs), $split->clues());
+        $then = self::then(array_values($design->clues), $kept, array_values($now), $chores, $split->minutes());
+        // Joining the top comes last, where no clue has it yet and the design does not leave it out.
+        $joined = array_merge(...array_map(fn (Clue $clue): array => array_map(
+            fn (Chore $chore): string => $chore->kind, $clue->chores,
+        ), array_values($design->clues)));
+        if (! in_array(Design::JOINING, $design->notMade, true) && array_intersect($joined, Chore::JOINING) === [] && $jobs !== []) {
+            foreach (Remark::stages(Design::JOINING) as $task) {
+                $names[$task['stage']] = __('chores.kinds.'.$task['stage']);
+                $jobs[count($jobs) - 1][] = ['product' => $task['stage'], 'name' => $names[$task['stage']], 'task' => $task];
+                foreach ($graphs as $size => $graph) {
+                    $then[count($then) - 1][$size] = ($then[count($then) - 1][$size] ?? 0)
+                        + $graph->minutesOf(new Chore('', $task['stage'], '', '', null));
+                }
+            }
+        }
 
         return new self(
             array_map(fn ($size): string => $size->name, $design->sizes),
             $open,
             $kept,
             array_values($now),
-            self::then(array_values($design->clues), $kept, array_values($now), $chores, $split->minutes()),
+            $then,
             $jobs,
             self::moved($document, $kept, $jobs, $names),
             $split->cost,
@@ -317,7 +334,7 @@ final readonly class SplitStudy
      */
     private static function key(array $task): string
     {
-        $what = array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics']));
+        $what = array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'stage']));
         ksort($what);
 
         return (string) json_encode($what);

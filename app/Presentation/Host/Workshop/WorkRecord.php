@@ -28,13 +28,12 @@ final readonly class WorkRecord
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 1;
+    private const FORM = 2;
 
     /**
      * @param  array<string, MakingGraph>  $graphs  by size
      * @param  array<string, string>  $sizes  names by id
      * @param  array<string, array<string, string>>  $names  by size and product key
-     * @param  array<string, true>  $cutOnly  product keys of what is only cut
      * @param  array<string, true>  $drawn  ids of units and blocks
      * @param  list<string>  $order  product keys in the order of the document
      * @param  array<string, Task|Chore>  $tasks  as they were read, by how they are written
@@ -44,7 +43,6 @@ final readonly class WorkRecord
         public array $graphs,
         public array $sizes,
         public array $names,
-        public array $cutOnly,
         public array $drawn,
         public array $order,
         private array $tasks,
@@ -85,7 +83,7 @@ final readonly class WorkRecord
     private static function made(Design $design, DraftDocument $document): self
     {
         $compilation = Compilation::of($design);
-        $graphs = $names = $cutOnly = $tasks = $all = [];
+        $graphs = $names = $tasks = $all = [];
         foreach ($design->clues as $clue) {
             array_push($all, ...$clue->tasks);
             foreach ([...$clue->tasks, ...$clue->chores] as $task) {
@@ -97,18 +95,12 @@ final readonly class WorkRecord
             $size = $sized->size->id;
             $graphs[$size] = MakingGraph::of($compilation, $size)->record($all);
             $names[$size] = $sized->names;
-            foreach ($sized->products as $key => $product) {
-                if ($product->kind()->isCutOnly()) {
-                    $cutOnly[$key] = true;
-                }
-            }
         }
 
         return new self(
             $graphs,
             array_map(fn ($size): string => $size->name, $design->sizes),
             $names,
-            $cutOnly,
             array_fill_keys(array_map(strval(...), array_keys($design->units + $design->blocks)), true),
             array_map(strval(...), array_keys($design->units + $design->blocks)),
             $tasks,
