@@ -120,6 +120,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('print/chart.pdf', [Member\PrintController::class, 'chart'])->name('print.chart');
         Route::get('print/bags.pdf', [Member\PrintController::class, 'bags'])->name('print.bags');
         Route::get('clues/{number}/mat.pdf', [Member\PrintController::class, 'plan'])->name('print.plan');
+        Route::get('clues/{number}/templates.pdf', [Member\PrintController::class, 'templates'])->name('print.templates');
         Route::get('kits', [Member\KitController::class, 'index'])->name('kits');
         Route::post('kits', [Member\KitController::class, 'store'])->middleware('throttle:edits')->name('kits.store');
         Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
@@ -168,6 +169,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('design/published', Host\DesignController::class)->name('published');
         Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
+        Route::get('clues/{number}/templates.pdf', [Host\ClueController::class, 'templates'])->name('clues.templates');
         Route::get('people', Host\PeopleController::class)->name('people');
         Route::get('history', [Host\HistoryController::class, 'index'])->name('history');
         Route::get('kits', [Host\KitController::class, 'index'])->name('kits');

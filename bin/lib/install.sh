@@ -44,6 +44,8 @@ missing_packages() {
     { command -v pgrep && command -v ps; } >/dev/null || echo procps
     if [ "${1:-}" = tests ]; then
         [ -n "$(chromium_path)" ] || echo chromium
+        # A test measures printed templates in pixels.
+        command -v pdftoppm >/dev/null || echo poppler-utils
     fi
 }
 

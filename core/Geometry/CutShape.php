@@ -16,6 +16,9 @@ final readonly class CutShape
 {
     private const SAME = 1e-9;
 
+    /** Edges whose directions differ by less, in radians, are parallel. */
+    private const PARALLEL = 1e-4;
+
     /** A curve that continues a straight edge touches it, but for what lengths kept to 1⁄65536 in miss. */
     private const TOUCHING = 1e-3;
 
@@ -136,18 +139,22 @@ final readonly class CutShape
     /**
      * How to lay the shape on the narrowest strip.
      *
+     * @param  list<float>  $along  angles of edges, in radians, one of which should lie along the strip, as those outside do for the grain;
+     *     any straight edge where there is none
      * @return array{float, float, float} the angle to turn it by, in radians, and how far to move it then, across and down
      */
-    public function strip(): array
+    public function strip(array $along = []): array
     {
         $best = 0.0;
         $narrowest = INF;
         foreach ($this->corners as $index => [$x, $y]) {
-            if (isset($this->arcs[$index])) {
+            [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
+            $edge = atan2($nextY - $y, $nextX - $x);
+            $isAlong = array_filter($along, fn (float $angle): bool => abs(sin($angle - $edge)) < self::PARALLEL) !== [];
+            if (isset($this->arcs[$index]) || ($along !== [] && ! $isAlong)) {
                 continue;
             }
-            [$nextX, $nextY] = $this->corners[($index + 1) % count($this->corners)];
-            $angle = -atan2($nextY - $y, $nextX - $x);
+            $angle = -$edge;
             $height = $this->turned($angle)->height();
             if ($height < $narrowest - self::SAME) {
                 [$best, $narrowest] = [$angle, $height];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Unit\Kind\CustomSeam;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
 use Dew\Core\Block\SixtyBlock;
@@ -19,6 +21,9 @@ final readonly class FitChecks
     /** Share of its area by which the drawing of a custom unit may be off: what rounding a drawing to eighths comes to. */
     private const ROOM = 0.005;
 
+    /** Inches by which two edges may lie apart and still be one seam. */
+    private const NEAR = 0.01;
+
     private function __construct(private Subject $subject)
     {
     }
@@ -28,7 +33,7 @@ final readonly class FitChecks
     {
         $checks = new self($subject);
 
-        return [...$checks->seamsDiffer(), ...$checks->uncovered(), ...$checks->tooLittleCut(), ...$checks->trimmedPoints()];
+        return [...$checks->seamsDiffer(), ...$checks->uncovered(), ...$checks->tooLittleCut(), ...$checks->trimmedPoints(), ...$checks->spareOnSeam()];
     }
 
     /**
@@ -179,6 +184,62 @@ final readonly class FitChecks
         }
 
         return array_values($findings);
+    }
+
+    /**
+     * A spare allowance on an edge that is sewn by the very seam after which it is trimmed: the seam would lie in the wrong place.
+     *
+     * @return list<Finding>
+     */
+    private function spareOnSeam(): array
+    {
+        $findings = [];
+        foreach ($this->subject->design->units as $key => $spec) {
+            $pieces = [];
+            foreach ($spec->options->pieces as $piece) {
+                $pieces[$piece->id] = $piece;
+            }
+            foreach ($pieces as $piece) {
+                $seam = array_values(array_filter(
+                    $spec->options->seams,
+                    fn (CustomSeam $seam): bool => $seam->id === $piece->spare?->after && in_array($piece->id, [$seam->first, $seam->second], true),
+                ))[0] ?? null;
+                $other = $seam === null ? null : $pieces[$seam->first === $piece->id ? $seam->second : $seam->first]->outline ?? null;
+                if ($seam === null || $other === null || $piece->outline === null) {
+                    continue;
+                }
+                foreach ($piece->spare->edges ?? [] as $edge) {
+                    if (self::liesAlong($piece->outline, $edge, $other)) {
+                        $findings[$key.' '.$piece->id] = new Finding('spare-on-seam', Severity::Error, $this->subject->place((string) $key), [
+                            'unit' => $this->subject->name((string) $key), 'piece' => $piece->letter ?? $piece->id,
+                        ], counts: ['edge' => $edge + 1]);
+                    }
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /** Whether an edge of one outline runs along an edge of another, the other way round, for some of its length. */
+    private static function liesAlong(Outline $outline, int $edge, Outline $other): bool
+    {
+        [$x, $y, $toX, $toY] = $outline->edge($edge);
+        $length = hypot($toX - $x, $toY - $y);
+        foreach (array_keys($other->corners) as $index) {
+            if (isset($outline->arcs[$edge]) !== isset($other->arcs[$index])) {
+                continue;
+            }
+            [$fromX, $fromY, $endX, $endY] = $other->edge($index);
+            $along = fn (float $atX, float $atY): float => (($atX - $x) * ($toX - $x) + ($atY - $y) * ($toY - $y)) / $length;
+            $off = fn (float $atX, float $atY): float => abs(($atX - $x) * ($toY - $y) - ($atY - $y) * ($toX - $x)) / $length;
+            $shared = min($length, max($along($fromX, $fromY), $along($endX, $endY))) - max(0.0, min($along($fromX, $fromY), $along($endX, $endY)));
+            if ($off($fromX, $fromY) < self::NEAR && $off($endX, $endY) < self::NEAR && $shared > self::NEAR) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

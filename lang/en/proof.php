@@ -43,6 +43,8 @@ return [
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
     'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most :covers of its '
         .':area square inches.',
+    'spare-on-seam' => 'Take the spare allowance off edge :edge of piece :piece in :unit: the seam after which it is trimmed is sewn along that '
+        .'very edge.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
     'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
         .'purpose.',

@@ -69,7 +69,7 @@ it('cuts the Lap as it was worked out by hand', function (string $clue, array $l
     'June' => ['k-runner-beans', ['A 2 rectangle 7⅜ by 3¾', 'A 2 rectangle 7⅜ by 3¾', 'B 2 rectangle 7⅜ by 3¾', 'B 2 rectangle 7⅜ by 3¾']],
     'July' => ['k-bee-bath', ['D 16 template 3½', 'E 16 template 2½']],
     // Sides of 6 and 2, long edge √40: 6 + ¼ + ¼ (6 + 6.3246)/2 = 7.7906, 2 + ¼ + ¼ (2 + 6.3246)/6 = 2.5969.
-    'August' => ['k-tomato-stakes', ['A 2 rectangle 2⅝ by 7⅞', 'A 2 rectangle 2⅝ by 7⅞', 'C 4 template 5⅝ by 8¼']],
+    'August' => ['k-tomato-stakes', ['A 2 rectangle 2⅝ by 7⅞', 'A 2 rectangle 2⅝ by 7⅞', 'C 4 template 6½']],
     // Eight triangle squares of 3 for two pinwheels.
     'September' => ['k-pumpkin-vine', ['B 4 square 3⅞', 'E 4 square 3⅞', 'A 1 strip 3½', 'C 1 strip 3½']],
     // The strip at the tip is 2 + ½ + ¼√2 = 2.8536. Two squares of the set give two triangles of each kind; plain ones are cut for both.

@@ -129,6 +129,15 @@ function everyFinding(): array
             'unused-block',
             fn (): array => ['blocks' => [...json_decode(smallJson(), true)['blocks'], blockOf('b-two', ['3'], ['3'], ['u-plain'])]],
         ],
+        'spare-on-seam' => ['spare-on-seam', function (): array {
+            $leaf = leafUnit();
+            $leaf['pieces'][1]['spare']['edges'] = [3];
+
+            return [
+                'units' => [$leaf], 'blocks' => [blockOf('b-one', ['4'], ['4'], ['u-leaf'])],
+                'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'unit' => 'u-leaf']]]],
+            ];
+        }],
         'unmade-block' => ['unmade-block', fn (): array => []],
         'no-joining' => ['no-joining', fn (): array => []],
         'no-finishing' => ['no-finishing', fn (): array => []],

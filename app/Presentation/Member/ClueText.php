@@ -40,6 +40,7 @@ final readonly class ClueText
             'turns' => e(route('member.turns.update', [$project, $clue->number])),
             'pictures' => e(Str::beforeLast(route('member.picture', [$project, $clue->number, '-']), '-')),
             'mat' => e(route('member.mat', [$project, $clue->number])),
+            'templates' => e(route('member.print.templates', [$project, $clue->number])),
             'fabrics' => e(route('member.fabrics', $project)),
         ];
         $values['recap'] = $this->recap->html($project, $clue);

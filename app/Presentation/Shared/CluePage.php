@@ -90,6 +90,12 @@ final readonly class CluePage
         return $this->project?->size_later === true ? __('quilt.any_size') : $this->announcement->sizes[$this->sheet->size]->name;
     }
 
+    /** Whether something here is cut round a template, which can be printed. */
+    public function hasTemplates(): bool
+    {
+        return TemplatePages::areIn($this->sheet);
+    }
+
     /** What the host says first. */
     public function opening(): HtmlString
     {

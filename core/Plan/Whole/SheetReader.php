@@ -404,6 +404,7 @@ final class SheetReader
             $template === null ? null : new Template(
                 $lines($template, 'notches'),
                 $template->has('later') ? Outline::decode($template->get('later')->text()) : null,
+                $template->has('sewing') ? Outline::decode($template->get('sewing')->text()) : null,
             ),
         );
     }

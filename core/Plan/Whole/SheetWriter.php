@@ -247,6 +247,7 @@ final class SheetWriter
             ...($bare || $piece->template === null ? [] : ['template' => [
                 'notches' => $this->lines($piece->template->notches),
                 ...($piece->template->later === null ? [] : ['later' => $piece->template->later->encode()]),
+                ...($piece->template->sewing === null ? [] : ['sewing' => $piece->template->sewing->encode()]),
             ]]),
         ];
     }

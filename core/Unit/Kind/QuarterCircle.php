@@ -25,6 +25,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\Template;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -125,12 +126,17 @@ final readonly class QuarterCircle implements Unit
             'inner' => Measurement::exact($this->radius->plus($room->seam)),
             'outer' => Measurement::exact($this->radius->minus($room->seam)),
         ];
-        $inner = CutShape::of($this->patches()[0]->outline, $room->seam)->laidOnStrip()->toOutline();
+        [$inside, $outside] = [$this->patches()[0]->outline, $this->patches()[1]->outline];
+        $cutInside = CutShape::of($inside, $room->seam);
+        $lay = $cutInside->strip();
+        $inner = $cutInside->laid($lay)->toOutline();
         $unfinished = $room->unfinished($this->side);
 
         return new Making(Method::QuarterCircleTemplates, [
-            $this->template('inner', $this->inner, $room->unfinished($this->radius), $inner),
-            $this->template('outer', $this->outer, $unfinished, $this->outerCut($room)),
+            $this->template(
+                'inner', $this->inner, $room->unfinished($this->radius), $inner, CutShape::of($inside, Length::zero())->laid($lay)->toOutline(),
+            ),
+            $this->template('outer', $this->outer, $unfinished, $this->outerCut($room), $outside->movedBy($room->seam, $room->seam)),
         ], [
             new Step(StepKind::Cut, 'quarter_circle.templates.cut', $cut, on: On::pieces('inner', 'outer')),
             ...$this->sew($room),
@@ -173,9 +179,12 @@ final readonly class QuarterCircle implements Unit
         ];
     }
 
-    private function template(string $id, Slot $slot, Measurement $box, Outline $outline): Piece
+    private function template(string $id, Slot $slot, Measurement $box, Outline $outline, Outline $sewing): Piece
     {
-        return new Piece($id, PieceShape::Template, [$slot->id], $box, $box, lay: new Lay($outline, grain: Grain::Drawn));
+        return new Piece(
+            $id, PieceShape::Template, [$slot->id], $box, $box, lay: new Lay($outline, grain: Grain::Drawn),
+            template: new Template([], null, $sewing),
+        );
     }
 
     /**

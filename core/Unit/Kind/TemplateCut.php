@@ -38,12 +38,15 @@ final class TemplateCut
             $shape = $blunt === null ? $shape : $shape->bluntedTo($blunt, $room->seam);
             [$as, $over] = self::signatures($shape);
             $key = $patch->slot.' '.$as;
-            $found[$key] ??= ['shape' => $shape, 'slot' => $patch->slot, 'over' => $patch->slot.' '.$over, 'count' => 0];
+            $found[$key] ??= [
+                'shape' => $shape, 'slot' => $patch->slot, 'over' => $patch->slot.' '.$over, 'count' => 0, 'outline' => $patch->outline,
+            ];
             $found[$key]['count']++;
         }
         $pieces = [];
         foreach ($found as $key => $one) {
-            $laid = $one['shape']->laidOnStrip();
+            $lay = $one['shape']->strip($blunt === null ? [] : self::outside($one['outline'], $blunt));
+            $laid = $one['shape']->laid($lay);
             $pieces[] = new Piece(
                 $prefix.'-'.(count($pieces) + 1),
                 PieceShape::Template,
@@ -52,6 +55,7 @@ final class TemplateCut
                 Measurement::up(Length::approximately($laid->width()), true),
                 new Batch(each: max(1, $one['count'])),
                 lay: new Lay($laid->toOutline(), chiral: $key !== $one['over'], grain: Grain::Drawn),
+                template: new Template([], null, self::sewing($one['outline'], $lay)),
             );
         }
 
@@ -92,7 +96,7 @@ final class TemplateCut
         }
         $templates = [];
         foreach ($found as $key => $one) {
-            $lay = $one['shape']->strip();
+            $lay = $one['shape']->strip(self::outside($one['outline'], $unit->finished()));
             $laid = $one['shape']->laid($lay);
             $later = $one['piece']->spare === null ? null : CutShape::of($one['outline'], $room->seam)->laid($lay)->toOutline();
             $notches = array_map(
@@ -108,11 +112,41 @@ final class TemplateCut
                 new Batch(each: max(1, $one['count'])),
                 lay: new Lay($laid->toOutline(), chiral: $key !== $one['over'], grain: Grain::Drawn),
                 label: $one['piece']->letter,
-                template: $notches === [] && $later === null ? null : new Template($notches, $later),
+                template: new Template($notches, $later, self::sewing($one['outline'], $lay)),
             );
         }
 
         return [$templates, $idOf];
+    }
+
+    /** @param  array{float, float, float}  $lay */
+    private static function sewing(Outline $finished, array $lay): Outline
+    {
+        return CutShape::of($finished, Length::zero())->laid($lay)->toOutline();
+    }
+
+    /**
+     * Directions of the straight edges of a piece that lie on the outside of its unit: one of them goes along the grain.
+     *
+     * @return list<float> angles in radians
+     */
+    private static function outside(Outline $outline, Size $unit): array
+    {
+        $angles = [];
+        foreach ($outline->corners as $index => $corner) {
+            $next = $outline->corners[($index + 1) % count($outline->corners)];
+            $isOutside = ! isset($outline->arcs[$index]) && array_filter([
+                $corner->x->isZero() && $next->x->isZero(), $corner->y->isZero() && $next->y->isZero(),
+                $corner->x->equals($unit->width) && $next->x->equals($unit->width),
+                $corner->y->equals($unit->height) && $next->y->equals($unit->height),
+            ]) !== [];
+            if ($isOutside) {
+                [$x, $y, $toX, $toY] = $outline->edge($index);
+                $angles[] = atan2($toY - $y, $toX - $x);
+            }
+        }
+
+        return $angles;
     }
 
     /**

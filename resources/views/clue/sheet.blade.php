@@ -67,6 +67,12 @@
     <section aria-labelledby="cutting">
         <h2 id="cutting" class="section-title">{{ __('clue.cutting') }}</h2>
         @if (isset($open))<p><a class="btn btn-other" href="{{ $open->at('mat') }}">{{ __('mat.open') }}</a></p>@endif
+        @if ($page->hasTemplates())
+            @php($templates = isset($open) ? $open->at('templates') : route('host.clues.templates', [$quiltAlong, $page->sheet->number, ...$asked ?? []]))
+            @php($with = isset($open) || ! str_contains($templates, '?') ? '?' : '&')
+            <p>{{ __('templates.papers') }} <a href="{{ $templates.$with }}paper=letter">{{ __('templates.letter') }}</a> ·
+                <a href="{{ $templates.$with }}paper=a4">{{ __('templates.a4') }}</a></p>
+        @endif
         <p class="field-hint">{{ __('drawings.key') }}</p>
         <div class="fabric-cards">
             @foreach ($page->fabrics() as $fabric)

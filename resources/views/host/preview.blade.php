@@ -39,7 +39,7 @@
             App\Presentation\Shared\When::full($at, $quiltAlong->zone)]) }}</p>
     @endunless
     <div class="preview">
-        @include('clue.sheet', ['page' => $page])
+        @include('clue.sheet', ['page' => $page, 'asked' => array_diff_key(request()->query->all(), ['at' => 1, 'paper' => 1]) + ['size' => $size]])
     </div>
     @include('host.remarks')
 </x-layout.host>

@@ -14,6 +14,8 @@ use App\Presentation\Host\PreviewLine;
 use App\Presentation\Host\RemarkPlaces;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
+use App\Presentation\Shared\TemplatePages;
+use App\Support\Pdf;
 use Carbon\CarbonImmutable;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
@@ -23,6 +25,7 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 final class ClueController extends Controller
 {
@@ -73,6 +76,22 @@ final class ClueController extends Controller
             'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
                 ->orderBy('id')->get(),
         ]);
+    }
+
+    /** The templates of a clue at true size, at the size and by the methods that the preview shows. */
+    public function templates(Request $request, QuiltAlong $quiltAlong, int $number, SheetStore $sheets): Response
+    {
+        $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
+        $announcement = $sheets->announcement($quiltAlong->version());
+        $size = $request->string('size')->value();
+        $size = isset($announcement->sizes[$size]) ? $size : (string) array_key_first($announcement->sizes);
+        $sheet = $sheets->clue($quiltAlong->version(), $size, $clue, $this->methods($request, $quiltAlong));
+        $paper = Pdf::paper($request->string('paper')->value(), $this->notation($request) === Notation::Centimetres);
+        $title = __('templates.title', ['name' => $quiltAlong->name, 'clue' => $clue->title]);
+
+        return Pdf::response('print.templates', [
+            'title' => $title, 'pages' => TemplatePages::of($sheet, $announcement, $this->notation($request), $paper),
+        ], $title, $paper);
     }
 
     private function notation(Request $request): Notation

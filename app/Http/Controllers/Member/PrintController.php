@@ -11,6 +11,7 @@ use App\Presentation\Member\ClothChart;
 use App\Presentation\Member\ClothFacts;
 use App\Presentation\Member\Mat;
 use App\Presentation\Shared\FabricView;
+use App\Presentation\Shared\TemplatePages;
 use App\Support\Pdf;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Notation;
@@ -45,6 +46,20 @@ final class PrintController extends Controller
         return Pdf::response('print.plan', [
             'title' => __('prints.plan', ['name' => $project->quiltAlong->name, 'clue' => $plan['title']]), 'cards' => $plan['cards'],
         ], $plan['title'].' cutting', $this->paper($request, $project));
+    }
+
+    /** The templates of a clue at true size. */
+    public function templates(Request $request, Project $project, int $number, ReleasedSheets $sheets): Response
+    {
+        $clue = $sheets->find($project, $number);
+        abort_if($sheets->waitsForSize($project, $clue), 404);
+        $paper = $this->paper($request, $project);
+        $title = __('templates.title', ['name' => $project->quiltAlong->name, 'clue' => $clue->title]);
+
+        return Pdf::response('print.templates', [
+            'title' => $title,
+            'pages' => TemplatePages::of($sheets->sheet($project, $clue), $sheets->announcement($project), $project->notation, $paper),
+        ], $title, $paper);
     }
 
     /** @return array{fabrics: list<array{view: FabricView, facts: ClothFacts}>} */

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Shared;
+
+use Dew\Core\Cutting\TemplateSheet;
+use Dew\Core\Cutting\TemplateSheets;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Plan\Announcement;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PieceShape;
+
+/** The templates of a clue on pages at true size, each with what it is, which cloth it is cut from, and how many. */
+final readonly class TemplatePages
+{
+    /** Inches: the margin of the page, and the head of each page with its two test squares. */
+    public const MARGIN = 0.5;
+
+    public const HEAD = 1.2;
+
+    private const PAPERS = ['letter' => [8.5, 11.0], 'a4' => [210 / 25.4, 297 / 25.4]];
+
+    /**
+     * @param  list<TemplateSheet>  $sheets
+     * @param  list<array{name: string, cut: string, note: string}>  $labels  by template
+     * @param  float  $width  of the printable area, in inches
+     * @param  float  $height  likewise, the head included
+     */
+    private function __construct(
+        public array $sheets,
+        public array $labels,
+        public float $width,
+        public float $height,
+    ) {
+    }
+
+    /** Whether a clue has any piece that is cut round a template. */
+    public static function areIn(ClueSheet $sheet): bool
+    {
+        return self::pieces($sheet) !== [];
+    }
+
+    /** @param  string  $paper  `letter` or `a4` */
+    public static function of(ClueSheet $sheet, Announcement $announcement, Notation $notation, string $paper): self
+    {
+        [$wide, $high] = self::PAPERS[$paper] ?? self::PAPERS['letter'];
+        [$width, $height] = [$wide - 2 * self::MARGIN, $high - 2 * self::MARGIN];
+        $labels = $pieces = [];
+        foreach (self::pieces($sheet) as [$task, $piece]) {
+            $slot = $announcement->slots[$piece->slots[0]];
+            $pieces[] = $piece;
+            $labels[] = [
+                'name' => $piece->label === null ? $task->name : __('pieces.labelled', ['label' => $piece->label, 'task' => $task->name]),
+                'cut' => __('templates.cut', ['count' => $task->quantity($piece), 'letter' => $slot->letter, 'fabric' => $slot->name]),
+                'note' => implode(' ', array_filter([
+                    $piece->lay->chiral && $piece->lay->mirrored ? __('templates.mirrored') : '',
+                    $piece->lay->chiral && ! $piece->lay->mirrored ? __('templates.one_way') : '',
+                    $piece->template?->later === null ? '' : __('templates.later'),
+                ])),
+            ];
+        }
+
+        return new self(TemplateSheets::of($pieces, $width, $height - self::HEAD), $labels, $width, $height);
+    }
+
+    /** @return list<array{\Dew\Core\Plan\TaskSheet, Piece}> */
+    private static function pieces(ClueSheet $sheet): array
+    {
+        $pieces = [];
+        foreach ($sheet->tasks as $task) {
+            foreach ($task->making->pieces as $piece) {
+                if ($piece->shape === PieceShape::Template && $piece->lay->outline !== null) {
+                    $pieces[] = [$task, $piece];
+                }
+            }
+        }
+
+        return $pieces;
+    }
+}

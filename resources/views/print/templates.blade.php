@@ -1,0 +1,47 @@
+@php($kinds = ['cut' => ['1', ''], 'later' => ['0.75', '6 2 1 2'], 'sew' => ['0.75', '4 3'], 'notch' => ['1', ''], 'grain' => ['0.5', ''], 'mark' => ['0.5', '']])
+@php($points = fn ($inches) => rtrim(rtrim(number_format($inches * 72, 3, '.', ''), '0'), '.'))
+@php($head = App\Presentation\Shared\TemplatePages::HEAD)
+@php($square = fn ($x, $side) => 'M'.$points($x).' 0H'.$points($x + $side).'V'.$points($side).'H'.$points($x).'Z')
+<!DOCTYPE html>
+<html lang="{{ app()->getLocale() }}"><head><meta charset="utf-8"><title>{{ $title }}</title>
+<style>{!! $css !!}
+@page { margin: {{ App\Presentation\Shared\TemplatePages::MARGIN }}in; }
+.sheet { position: relative; width: {{ $pages->width }}in; height: {{ $pages->height - 0.05 }}in; }
+.sheet.next { page-break-before: always; }
+.sheet img { position: absolute; left: 0; top: 0; width: {{ $pages->width }}in; height: {{ $pages->height - 0.05 }}in; }
+.sheet div { position: absolute; }
+.words { left: 0; top: 0; width: {{ $pages->width - 2.4 }}in; }
+.words h1 { font-size: 12pt; }
+.label { font-size: 8pt; line-height: 1.15; }
+.side { font-size: 7pt; }
+</style></head>
+<body>
+@forelse ($pages->sheets as $number => $sheet)
+    <div class="sheet{{ $number === 0 ? '' : ' next' }}">
+        @php($svg = '<svg xmlns="http://www.w3.org/2000/svg" width="'.$points($pages->width).'" height="'.$points($pages->height - 0.05).'" viewBox="0 0 '.$points(
+            $pages->width).' '.$points($pages->height - 0.05).'">')
+        @php($svg .= '<path d="'.$square($pages->width - 1 - 1/72, 1.0).'" fill="none" stroke="#000000" stroke-width="1"/>')
+        @php($svg .= '<path d="'.$square($pages->width - 1 - 1/72 - 0.25 - 2/2.54, 2/2.54).'" fill="none" stroke="#000000" stroke-width="1"/>')
+        @foreach ($kinds as $what => [$width, $dashes])
+            @if (($sheet->lines[$what] ?? []) !== [])
+                @php($path = implode('', array_map(fn ($line) => 'M'.$points($line[0]).' '.$points($line[1] + $head).'L'.$points($line[2]).' '.$points($line[3] + $head),
+                    $sheet->lines[$what])))
+                @php($svg .= '<path d="'.$path.'" fill="none" stroke="#000000" stroke-width="'.$width.'"'.($dashes === '' ? '' : ' stroke-dasharray="'.$dashes.'"').'/>')
+            @endif
+        @endforeach
+        <img src="data:image/svg+xml;base64,{{ base64_encode($svg.'</svg>') }}" alt="">
+        <div class="words"><h1>{{ $title }}</h1><p class="soft">{{ __('templates.true_size') }} {{ __('templates.lines') }}
+            {{ __('templates.page', ['number' => $number + 1, 'of' => count($pages->sheets)]) }}</p></div>
+        <div class="side" style="left: {{ $pages->width - 0.92 }}in; top: 0.42in; width: 0.8in; text-align: center;">1 in</div>
+        <div class="side" style="left: {{ $pages->width - 1.27 - 2/2.54 }}in; top: 0.3in; width: {{ 2/2.54 }}in; text-align: center;">2 cm</div>
+        @foreach ($sheet->labels as $label)
+            @php($says = $pages->labels[$label['template']])
+            <div class="label" style="left: {{ $label['x'] }}in; top: {{ $label['y'] + $head + 0.03 }}in; width: {{ $label['width'] }}in;"><b>{{ $says['name'] }}</b>
+                @if ($label['columns'] * $label['rows'] > 1){{ __('templates.part', ['column' => $label['column'], 'columns' => $label['columns'], 'row' => $label['row'], 'rows' =>
+                    $label['rows']]) }}@endif<br>{{ $says['cut'] }}@if ($says['note'] !== '')<br>{{ $says['note'] }}@endif</div>
+        @endforeach
+    </div>
+@empty
+    <p>{{ __('templates.none') }}</p>
+@endforelse
+</body></html>
