@@ -25,6 +25,7 @@ final readonly class Announcement
      * @param  array<string, array<string, Length>>  $cloth  what covers every way of making the whole quilt, allowances included, by size
      *     and slot: exact, so that it is rounded before anybody sees it
      * @param  QuiltAsYouGo|null  $quilting  how blocks are joined that are quilted one by one; null where they are not
+     * @param  array<string, list<int>>  $clothClues  numbers of the clues that take cloth at all, by size: those for which a kit can be packed
      * @param  Preparation  $prepare  what is published before the first clue on purpose
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Announcement
         public Preparation $prepare = new Preparation,
         public array $cloth = [],
         public ?QuiltAsYouGo $quilting = null,
+        public array $clothClues = [],
     ) {
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Unit\Kind\CustomSeam;
-use Dew\Core\Geometry\Outline;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Block\TrimmedBlock;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\CustomSeam;
 use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;

@@ -14,6 +14,7 @@ return [
     'handed_out' => 'Handed out', 'holds' => 'Holds', 'to_pack' => 'To pack',
     'orders' => 'Orders', 'number' => 'Order', 'name' => 'For', 'count' => 'Kits', 'state' => 'State',
     'states' => ['ordered' => 'to pack', 'packed' => 'packed', 'handed_out' => 'handed out', 'part' => ':packed of :count packed'],
+    'holds_nothing' => 'Order :number is for a kit that holds no cloth at its size: take it out.',
     'choose_all' => 'Choose all on this page', 'choose' => 'Choose order :number',
     'mark' => 'The chosen orders are', 'mark_as' => ['packed' => 'Packed', 'handed_out' => 'Handed out', 'ordered' => 'Still to pack'],
     'marked' => ':count order is written down.|:count orders are written down.',

@@ -250,3 +250,43 @@ it('answers a member\'s page of kits in few queries, however many clues have kit
         expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(15, "$how: ".implode("\n", array_column(DB::getQueryLog(), 'query')));
     }
 });
+
+it('offers no kit of a pause, takes no order for one, and prints no label without cloth', function (): void {
+    $document = json_decode(TestCase::document(), true);
+    array_splice($document['clues'], 1, 0, [['id' => 'k-breath', 'kind' => 'pause', 'title' => 'Breathe', 'minutes' => 0, 'tasks' => []]]);
+    app(App\Actions\Host\PublishDesign::class)($this->quilt, (string) json_encode($document));
+    $this->quilt->refresh()->update(['kits' => ['offered' => ['clue']]]);
+    $kits = "/q/{$this->project->id}/kits";
+    $page = (string) $this->actingAs($this->project->user)->get($kits)->assertOk()->getContent();
+    expect($page)->toContain('value="clue:1"')->not->toContain('value="clue:2"');
+    $form = ['form' => strtolower((string) Str::ulid()), 'count' => '1'];
+    $this->post($kits, [...$form, 'kit' => 'clue:2'])->assertSessionHasErrors('kit');
+    readOrders($this->actingAs($this->host), "number,name,email,kit,size,colourway,count\n7,Ada,,clue:k-breath,s-crib,c-last-boat,1\n")
+        ->assertSessionHasErrors('file');
+    expect($this->quilt->kitRows()->count())->toBe(0);
+    $this->get("/host/{$this->quilt->slug}/order-desk")->assertOk()->assertDontSee('clue:k-breath', false);
+
+    // An order that was taken before the clue became a pause: nothing is packed, and no label is printed.
+    $row = KitRow::query()->create([
+        'quilt_along_id' => $this->quilt->id, 'project_id' => $this->project->id, 'number' => '8', 'name' => 'Bea', 'email' => '', 'kind' => KitKind::Clue,
+        'part' => 'k-breath', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'count' => 1, 'packed' => 1, 'handed_out' => 0, 'origin' => 'file',
+    ]);
+    $labels = $this->get("/host/{$this->quilt->slug}/kits/labels.pdf")->assertOk()->getContent();
+    expect((string) $labels)->toStartWith('%PDF-');
+    $tables = new App\Presentation\Host\KitTables($this->quilt->refresh(), app(App\Plans\Whole\KitRoom::class));
+    expect($tables->cloths($row->order()))->toBe([]);
+});
+
+it('marks nothing as listed while the clue of a kit is not open', function (): void {
+    $row = KitRow::query()->create([
+        'quilt_along_id' => $this->quilt->id, 'project_id' => $this->project->id, 'number' => '9', 'name' => 'Mine', 'email' => '', 'kind' => KitKind::Clue,
+        'part' => 'k-casting-off', 'size_key' => 's-throw', 'colourway_key' => 'c-last-boat', 'count' => 1, 'packed' => 1, 'handed_out' => 1,
+        'origin' => 'file',
+    ]);
+    $kits = "/q/{$this->project->id}/kits";
+    $this->actingAs($this->project->user)->post("$kits/$row->id/stock")->assertSessionHasErrors('kit');
+    expect($row->fresh()->stocked_at)->toBeNull()->and(StockRow::query()->count())->toBe(0);
+    $this->release($this->quilt);
+    $this->post("$kits/$row->id/stock")->assertSessionHasNoErrors();
+    expect($row->fresh()->stocked_at)->not->toBeNull()->and(StockRow::query()->count())->toBeGreaterThan(0);
+});

@@ -126,7 +126,7 @@ it('marks mirrored templates, gives letters, counts and the line to trim to, and
     ]);
     $leaf = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults());
     $pages = TemplatePages::of($leaf, Compiler::announcement($design), Notation::Fractions, 'letter');
-    expect(array_column($pages->labels, 'name'))->toContain('R of Leaf')
+    expect(array_column($pages->labels, 'name'))->toContain(__('pieces.labelled', ['label' => 'R', 'task' => 'Leaf']))
         ->and(implode(' ', array_column($pages->labels, 'note')))->toContain('Trim to the inner line')
         ->and(array_keys(array_merge(...array_column($pages->sheets, 'lines'))))->toContain('cut', 'sew', 'later', 'notch', 'grain');
     $kite = gardenSheet('k-tomato-stakes');

@@ -58,7 +58,11 @@ final readonly class KitTables
     {
         $kits = ['whole' => __('kits.kinds.whole')];
         foreach ($this->clues as $key => $title) {
-            $kits["clue:$key"] = $title;
+            // A pause has no kit, nor has what is sewn from bags alone.
+            $takes = fn (KitContents $contents): bool => $contents->of(KitKind::Clue, (string) $key) !== [];
+            if (array_filter($this->contents, $takes) !== []) {
+                $kits["clue:$key"] = $title;
+            }
         }
         foreach ($this->announcement->slots as $slot) {
             $kits["slot:$slot->id"] = $slot->letter.' '.$slot->name;

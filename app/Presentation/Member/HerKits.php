@@ -87,9 +87,16 @@ final class HerKits
 
         return match ($kind) {
             KitKind::Whole => $named === '' ? '' : null,
-            KitKind::Slot => isset($this->sheets->announcement($project)->slots[$named]) ? $named : null,
-            KitKind::Clue => $project->quiltAlong->clues()->where('number', (int) $named)->value('key'),
+            KitKind::Slot => isset($this->sheets->announcement($project)->cloth[$project->size_key][$named]) ? $named : null,
+            KitKind::Clue => in_array((int) $named, $this->withCloth($project), true)
+                ? $project->quiltAlong->clues()->where('number', (int) $named)->value('key') : null,
         };
+    }
+
+    /** @return list<int> numbers of the clues that take cloth at her size */
+    private function withCloth(Project $project): array
+    {
+        return $this->sheets->announcement($project)->clothClues[$project->size_key] ?? [];
     }
 
     /**
@@ -109,13 +116,17 @@ final class HerKits
             ];
         };
         foreach ($project->quiltAlong->kitSettings()->offered as $kind) {
+            if ($kind === KitKind::Clue) {
+                // A pause has no kit, nor has what is sewn from bags alone.
+                $numbers = array_intersect($numbers, $this->withCloth($project));
+            }
             match ($kind) {
                 KitKind::Whole => $offers[] = $offer($kind, '', 'whole'),
                 KitKind::Clue => array_push($offers, ...array_map(
                     fn (string $key, int $number): array => $offer($kind, $key, "clue:$number"), array_keys($numbers), $numbers,
                 )),
                 KitKind::Slot => array_push($offers, ...array_map(
-                    fn (string $slot): array => $offer($kind, $slot, "slot:$slot"), array_keys($announcement->slots),
+                    fn (string $slot): array => $offer($kind, $slot, "slot:$slot"), array_keys(array_intersect_key($announcement->slots, $announcement->cloth[$project->size_key] ?? [])),
                 )),
             };
         }

@@ -86,6 +86,9 @@ final class Compiler
             $design->prepare,
             self::clothSheet($design)->whole(),
             $design->setting->quilting,
+            array_map(fn (array $clues): array => array_map(
+                fn (int $index): int => $index + 1, array_keys(array_filter(array_values($clues))),
+            ), self::clothSheet($design)->exact),
         );
     }
 

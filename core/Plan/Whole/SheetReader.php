@@ -223,6 +223,9 @@ final class SheetReader
                 $sheet->get('quilting')->get('join')->enum(QuiltingJoin::class), self::length($sheet->get('quilting')->get('allowance')),
                 $sheet->get('quilting')->get('edge_kept')->boolean(), self::length($sheet->get('quilting')->get('trim')),
             ) : null,
+            $sheet->has('cloth_clues') ? array_map(fn (Node $clues): array => array_map(
+                fn (Node $number): int => $number->integer(1, self::MANY), $clues->items(self::MANY),
+            ), $sheet->get('cloth_clues')->entries()) : [],
         );
     }
 

@@ -422,6 +422,7 @@ final class SheetWriter
                 'join' => $sheet->quilting->join->value, 'allowance' => $sheet->quilting->allowance->encode(),
                 'edge_kept' => $sheet->quilting->edgeKept, 'trim' => $sheet->quilting->trim->encode(),
             ]]),
+            'cloth_clues' => (object) $sheet->clothClues,
             'cloth' => (object) array_map(
                 fn (array $slots): object => (object) array_map(fn (Length $length): string => $length->encode(), $slots),
                 $sheet->cloth,

@@ -18,6 +18,7 @@ use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Table;
 use Dew\Core\Kits\KitKind;
+use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\OrderReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
@@ -191,6 +192,13 @@ final class KitController extends Controller
         } catch (DocumentException $error) {
             $lines = array_map(fn (Complaint $complaint): string => $complaint->text(), array_slice($error->complaints, 0, self::SHOWN));
             throw ValidationException::withMessages(['file' => __('kits.file_wrong', ['complaints' => implode(' ', $lines)])]);
+        }
+        $contents = $room->contents($quiltAlong);
+        $empty = array_filter($orders, fn (KitOrder $order): bool => ! $room->isKnown($order, $contents, $announcement));
+        if ($empty !== []) {
+            throw ValidationException::withMessages(['file' => __('kits.file_wrong', ['complaints' => implode(' ', array_map(
+                fn (KitOrder $order): string => __('kits.holds_nothing', ['number' => $order->number]), array_slice($empty, 0, self::SHOWN),
+            ))])]);
         }
         $outcome = $kits->take($quiltAlong, $orders, $origin);
         $late = $outcome['late'] === [] ? '' : ' '.__('kits.late', ['numbers' => implode(', ', array_slice($outcome['late'], 0, 20))]);

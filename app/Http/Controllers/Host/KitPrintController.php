@@ -30,6 +30,10 @@ final class KitPrintController extends Controller
         $rows = $quiltAlong->kitRows()->whereColumn('handed_out', '<', 'count')
             ->orderBy('size_key')->orderBy('name')->orderBy('id')->get();
         foreach ($rows as $row) {
+            if ($tables->cloths($row->order()) === []) {
+                // Nothing to pack, as for a clue that takes no cloth: no label for an empty bag.
+                continue;
+            }
             for ($kit = 1; $kit <= $row->count && count($labels) < self::MOST; $kit++) {
                 $labels[] = [
                     'name' => $row->origin === KitRow::RESERVE ? __('kits.in_reserve') : ($row->name ?: $row->email ?: $row->number),

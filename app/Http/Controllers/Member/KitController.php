@@ -55,7 +55,12 @@ final class KitController extends Controller
     public function stock(Project $project, string $order, HerKits $kits, OrderKit $keep): RedirectResponse
     {
         $row = KitRow::query()->where('project_id', $project->id)->whereColumn('handed_out', 'count')->findOrFail((int) $order);
-        $keep->stock($project, $row, $kits->holds($project, $row->kind, $row->part, $row->size_key, $row->colourway_key));
+        $holds = $kits->holds($project, $row->kind, $row->part, $row->size_key, $row->colourway_key);
+        if ($holds === []) {
+            // What it holds is not known here before its clue is open: nothing is marked.
+            throw ValidationException::withMessages(['kit' => __('kits.member.later')]);
+        }
+        $keep->stock($project, $row, $holds);
 
         return redirect()->route('member.kits', $project)->with('status', __('kits.member.stocked'));
     }
