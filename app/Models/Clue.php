@@ -29,7 +29,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $release_at
  * @property string|null $about a date that is only roughly known, in the host's words; a clue with one opens by no clock
  * @property CarbonImmutable|null $about_date the day it is likely to be
- * @property CarbonImmutable|null $withdrawn_at
+ * @property CarbonImmutable|null $withdrawn_at a few seconds ahead while its host can still undo it
  * @property CarbonImmutable|null $announced_at when its release notices were handed out
  * @property-read QuiltAlong $quiltAlong
  *
@@ -67,7 +67,9 @@ final class Clue extends Model
      */
     protected function scopeReleased(Builder $query): void
     {
-        $query->where('release_at', '<=', now())->whereNull('withdrawn_at');
+        $query->where('release_at', '<=', now())->where(
+            fn (Builder $there) => $there->whereNull('withdrawn_at')->orWhere('withdrawn_at', '>', now()),
+        );
     }
 
     /**
@@ -89,7 +91,12 @@ final class Clue extends Model
     /** The same rule for a clue already in hand. */
     public function isReleased(): bool
     {
-        return $this->release_at !== null && $this->release_at <= now() && $this->withdrawn_at === null;
+        return $this->release_at !== null && $this->release_at <= now() && ! $this->isWithdrawn();
+    }
+
+    public function isWithdrawn(): bool
+    {
+        return $this->withdrawn_at !== null && $this->withdrawn_at <= now();
     }
 
     /** Whether its hour may still be set: it has none, or one that is to come. */
@@ -101,7 +108,7 @@ final class Clue extends Model
     public function state(): ClueState
     {
         return match (true) {
-            $this->withdrawn_at !== null => ClueState::Withdrawn,
+            $this->isWithdrawn() => ClueState::Withdrawn,
             $this->release_at === null => ClueState::Draft,
             $this->isReleased() => ClueState::Released,
             default => ClueState::Scheduled,

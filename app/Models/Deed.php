@@ -38,6 +38,20 @@ final class Deed extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** Within which what a host did can be undone before anybody notices. */
+    public const SECONDS = 10;
+
+    /** Deeds that take effect so many seconds after they are done. */
+    public const PENDING = ['released', 'withdrawn'];
+
+    /** Seconds until it takes effect; 0 when it has, and for what takes effect at once. */
+    public function seconds(): int
+    {
+        $left = (int) ceil(now()->diffInMilliseconds($this->created_at->addSeconds(self::SECONDS)) / 1000);
+
+        return in_array($this->what, self::PENDING, true) && $this->undone_at === null ? max(0, $left) : 0;
+    }
+
     /** Whether it can still be taken back. */
     public function canBeUndone(): bool
     {

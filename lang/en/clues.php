@@ -14,6 +14,20 @@ return [
     'time' => 'Hour',
     'zone' => 'Time zone',
     'save' => 'Save release time',
+    'will_open' => '{0}:Clue :number opens now; nobody has joined yet|{1}:Clue :number opens for one member now|[2,*]:Clue :number opens for '
+        .':count members now',
+    'still_closed' => ':clue :others is still closed|:clues :others are still closed',
+    'will_withdraw' => '{0}:Clue :number is hidden; nobody has joined yet.|{1}:Clue :number is hidden from one member.|[2,*]:Clue :number is '
+        .'hidden from :count members.',
+    'counts_stay' => 'One of them has begun it; what is counted is kept.|:count of them have begun it; what they counted is kept.',
+    'ten_seconds' => 'It takes effect after ten seconds; until then you can undo it, and mails go after that.',
+    'out_of_order' => 'Open it before the others: out of order, on purpose',
+    'open_it' => 'Open :clue :number',
+    'withdraw_it' => 'Withdraw :clue :number',
+    'pending' => [
+        'released' => ':Clue :number opens in :seconds s.', 'withdrawn' => ':Clue :number is withdrawn in :seconds s.',
+        'released_done' => ':Clue :number is open.', 'withdrawn_done' => ':Clue :number is withdrawn.', 'undo' => 'Undo',
+    ],
     'release_now' => 'Release now',
     'withdraw' => 'Withdraw',
     'preview' => 'See it as a member',
@@ -45,6 +59,8 @@ return [
         'time' => 'Enter an hour such as 09:00.',
         'zone' => 'Choose a time zone from the list, such as Europe/Dublin.',
         'past' => 'That hour has passed; there it is :now now. Choose a later one, or press Release now.',
+        'out_of_order' => ':Clues open in order, and :clue :number would pass :clue :others. Choose another date, or say that it opens out of order.'
+            .'|:Clues open in order, and :clue :number would pass :clues :others. Choose another date, or say that it opens out of order.',
         'already_released' => 'This :clue is open already. Withdraw it first if it must open again later.',
     ],
 ];

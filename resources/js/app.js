@@ -2,6 +2,7 @@ import { countdown } from './countdown.js';
 import { counters } from './counters.js';
 import { layout } from './layout.js';
 import { marking, photographs } from './photo.js';
+import { pending } from './pending.js';
 import { forgetQueues } from './queue.js';
 import { theme } from './theme.js';
 
@@ -25,6 +26,7 @@ document.querySelectorAll('form[data-sign-out]').forEach((form) => form.addEvent
 afterPaint(() => {
     theme();
     countdown();
+    pending();
     counters();
     photographs();
     marking();

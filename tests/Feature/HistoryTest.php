@@ -74,6 +74,7 @@ it('gives a clue a rough date, which stands on the stitch line and in the feed a
     $this->travelTo(now()->addMonth());
     $this->get("/q/{$project->id}/clues/1")->assertNotFound();
     $this->actingAs($this->owner)->post("$this->host/clues/1/release");
+    $this->travel(Deed::SECONDS)->seconds();
     expect($this->clue($this->quilt, 1)->about)->toBeNull();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
 });

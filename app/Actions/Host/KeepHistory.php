@@ -21,9 +21,9 @@ final class KeepHistory
      * @param  array<string, mixed>  $about  what the sentence names
      * @param  array<string, mixed>|null  $before  how it was; null where it cannot be taken back
      */
-    public static function write(QuiltAlong $quiltAlong, User $person, string $what, array $about = [], ?array $before = null): void
+    public static function write(QuiltAlong $quiltAlong, User $person, string $what, array $about = [], ?array $before = null): Deed
     {
-        Deed::query()->create([
+        return Deed::query()->create([
             'quilt_along_id' => $quiltAlong->id, 'user_id' => $person->id, 'what' => $what, 'about' => $about, 'before' => $before,
         ]);
     }
@@ -81,7 +81,7 @@ final class KeepHistory
         if ($clue->isReleased() && ! $was->isReleased()) {
             throw ValidationException::withMessages(['deed' => __('history.is_open', ['number' => $clue->number])]);
         }
-        if (! $clue->isReleased() && $was->isReleased() && $clue->withdrawn_at === null) {
+        if (! $clue->isReleased() && $was->isReleased() && ! $clue->isWithdrawn()) {
             throw ValidationException::withMessages(['deed' => __('history.is_over', ['number' => $clue->number])]);
         }
         $clue->forceFill(array_intersect_key($date, array_flip(self::DATE)))->save();

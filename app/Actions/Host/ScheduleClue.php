@@ -6,7 +6,9 @@ namespace App\Actions\Host;
 
 use App\Models\Clue;
 use App\Models\ClueState;
+use App\Presentation\Shared\Sentence;
 use DateTimeImmutable;
+use DateTimeInterface;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
 use Illuminate\Support\Facades\DB;
@@ -69,30 +71,67 @@ final class ScheduleClue
         });
     }
 
-    public function now(Clue $clue): void
+    /**
+     * Opens a clue, at once or in a few seconds, within which its host can undo it. Its date is kept with the deed.
+     *
+     * @param  int  $seconds  from now
+     */
+    public function now(Clue $clue, int $seconds = 0): void
     {
-        DB::transaction(function () use ($clue): void {
+        DB::transaction(function () use ($clue, $seconds): void {
             $locked = $this->locked($clue);
             if ($locked->state() === ClueState::Released) {
+                $locked->forceFill(['withdrawn_at' => null])->save();
+
                 return;
             }
-            if ($locked->state() !== ClueState::Withdrawn || $locked->release_at?->isFuture() !== false) {
-                $locked->setReleaseTime(
-                    ReleaseTime::at(DateTimeImmutable::createFromInterface(now()), $locked->zone ?? $locked->quiltAlong->zone),
-                );
-                $locked->announced_at = null;
+            $isSeenAgain = $locked->state() === ClueState::Withdrawn && $locked->release_at?->isFuture() === false;
+            if (! $isSeenAgain || $seconds > 0) {
+                $locked->setReleaseTime(ReleaseTime::at(
+                    DateTimeImmutable::createFromInterface(now()->addSeconds($seconds)), $locked->zone ?? $locked->quiltAlong->zone,
+                ));
             }
+            // Whoever was told of it before is not told again.
+            $locked->announced_at = $isSeenAgain ? $locked->announced_at : null;
             $locked->withdrawn_at = null;
             $locked->save();
         });
         $clue->refresh();
     }
 
-    /** Hides the clue; what people counted in it stays. */
-    public function withdraw(Clue $clue): void
+    /**
+     * Hides the clue, at once or in a few seconds; what people counted in it stays.
+     *
+     * @param  int  $seconds  from now
+     */
+    public function withdraw(Clue $clue, int $seconds = 0): void
     {
-        $clue->withdrawn_at = now()->toImmutable();
+        $clue->withdrawn_at = now()->addSeconds($seconds)->toImmutable();
         $clue->save();
+    }
+
+    /**
+     * Clues open in their order, unless their host wants it otherwise.
+     *
+     * @param  DateTimeInterface  $instant  at which a clue would open
+     *
+     * @throws ValidationException naming the clues that it would pass
+     */
+    public function refuseOutOfOrder(Clue $clue, DateTimeInterface $instant): void
+    {
+        $passed = $clue->quiltAlong->clues()->where('id', '!=', $clue->id)->get()->filter(fn (Clue $other): bool => match (true) {
+            // A rough date was given on purpose.
+            $other->about !== null => false,
+            $other->number < $clue->number => $other->release_at === null || $other->release_at > $instant,
+            default => $other->release_at !== null && $other->release_at < $instant,
+        });
+        if ($passed->isNotEmpty()) {
+            throw ValidationException::withMessages(['out_of_order' => trans_choice('clues.errors.out_of_order', $passed->count(), [
+                'number' => $clue->number, 'others' => Sentence::list(array_values(
+                    $passed->map(fn (Clue $other): string => (string) $other->number)->all(),
+                )),
+            ])]);
+        }
     }
 
     private function locked(Clue $clue): Clue

@@ -6,8 +6,10 @@ namespace App\Presentation\Host;
 
 use App\Models\Clue;
 use App\Models\ClueState;
+use App\Models\Deed;
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Presentation\Shared\Sentence;
 use Illuminate\Support\Facades\DB;
 
 /** All clues as the host has them: when each opens, and how many have begun and finished it. */
@@ -17,10 +19,12 @@ final readonly class ClueBoard
     private function __construct(
         public array $rows,
         public int $projects,
+        public ?Deed $pending = null,
     ) {
     }
 
-    public static function of(QuiltAlong $quiltAlong): self
+    /** @param  bool  $isPending  whether to look for what was done in the last seconds */
+    public static function of(QuiltAlong $quiltAlong, bool $isPending = false): self
     {
         $counts = DB::table('clue_progress')
             ->join('clues', 'clues.id', '=', 'clue_progress.clue_id')
@@ -37,7 +41,40 @@ final readonly class ClueBoard
             zone: $clue->zone ?? $quiltAlong->zone,
         ));
 
-        return new self(array_values($rows->all()), Project::query()->whereBelongsTo($quiltAlong)->count());
+        // What was done just now can be undone until it takes effect.
+        $pending = $isPending ? Deed::query()->where('quilt_along_id', $quiltAlong->id)->whereIn('what', Deed::PENDING)->whereNull('undone_at')
+            ->where('created_at', '>', now()->subSeconds(Deed::SECONDS))->latest('id')->first() : null;
+
+        return new self(array_values($rows->all()), Project::query()->whereBelongsTo($quiltAlong)->count(), $pending);
+    }
+
+    /** What opening a clue now does, and to whom. */
+    public function opening(ClueRow $row): string
+    {
+        $closed = array_values(array_map(
+            fn (ClueRow $other): string => (string) $other->clue->number,
+            array_filter($this->rows, fn (ClueRow $other): bool => $other->clue->number < $row->clue->number
+                && $other->state !== ClueState::Released),
+        ));
+
+        return implode('; ', array_filter([
+            trans_choice('clues.will_open', $this->projects, ['number' => $row->clue->number]),
+            $closed === [] ? '' : trans_choice('clues.still_closed', count($closed), ['others' => Sentence::list($closed)]),
+        ])).'.';
+    }
+
+    /** Whether opening a clue now would pass clues that are still closed. */
+    public function passes(ClueRow $row): bool
+    {
+        return array_filter($this->rows, fn (ClueRow $other): bool => $other->clue->number < $row->clue->number
+            && $other->clue->about === null && ($other->clue->release_at === null || $other->clue->release_at->isFuture())) !== [];
+    }
+
+    /** What withdrawing a clue does, and to whom. */
+    public function withdrawing(ClueRow $row): string
+    {
+        return trans_choice('clues.will_withdraw', $this->projects, ['number' => $row->clue->number])
+            .($row->begun > 0 ? ' '.trans_choice('clues.counts_stay', $row->begun) : '');
     }
 
     /** The next to open; failing that, the first that has no date yet. */

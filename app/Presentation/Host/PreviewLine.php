@@ -24,10 +24,10 @@ final readonly class PreviewLine
             number: $clue->number,
             state: DropState::of(self::isOpen($clue, $at), $clue->hasWorkAt($size), null, 0),
             title: self::isOpen($clue, $at) ? $clue->title : null,
-            opens: $clue->withdrawn_at === null ? $clue->release_at : null,
+            opens: ! $clue->isWithdrawn() ? $clue->release_at : null,
             zone: $clue->zone,
             url: route('host.clues.show', [$quiltAlong, $clue->number]),
-            about: $clue->release_at === null && $clue->withdrawn_at === null ? $clue->about : null,
+            about: $clue->release_at === null && ! $clue->isWithdrawn() ? $clue->about : null,
         ));
 
         return new self(array_values($drops->all()));
@@ -36,6 +36,6 @@ final readonly class PreviewLine
     /** Whether members could read a clue at that moment. */
     public static function isOpen(Clue $clue, CarbonImmutable $at): bool
     {
-        return $clue->release_at !== null && $clue->release_at <= $at && $clue->withdrawn_at === null;
+        return $clue->release_at !== null && $clue->release_at <= $at && ! $clue->isWithdrawn();
     }
 }

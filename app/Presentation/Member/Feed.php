@@ -18,7 +18,7 @@ final class Feed
         app(Words::class)->call($quiltAlong->clue_word ?? Words::USUAL);
         $mayRead = ! $quiltAlong->asksForWord() || $project->own_copy_at !== null;
         foreach ($quiltAlong->clues()->get() as $clue) {
-            if ($clue->withdrawn_at === null && $clue->release_at === null && $clue->about !== null) {
+            if (! $clue->isWithdrawn() && $clue->release_at === null && $clue->about !== null) {
                 $file->addRoughly(
                     "$quiltAlong->slug-$clue->number@dew",
                     $quiltAlong->name.': '.__('calendar.clue', ['number' => $clue->number]).', '.$clue->about,
@@ -26,7 +26,7 @@ final class Feed
                     ($clue->updated_at ?? now())->toDateTimeImmutable(),
                 );
             }
-            if ($clue->release_at === null || $clue->withdrawn_at !== null) {
+            if ($clue->release_at === null || $clue->isWithdrawn()) {
                 continue;
             }
             $isOpen = $clue->isReleased() && $mayRead;

@@ -28,12 +28,12 @@ final readonly class StitchLine
                 number: $clue->number,
                 state: DropState::of($released, $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
                 title: $released ? $clue->title : null,
-                opens: $clue->withdrawn_at === null ? $clue->release_at : null,
+                opens: ! $clue->isWithdrawn() ? $clue->release_at : null,
                 zone: $clue->zone,
                 done: $released ? $row?->done : null,
                 total: $released ? $row?->total : null,
                 url: $released ? route('member.clues.show', [$project, $clue->number]) : null,
-                about: $clue->release_at === null && $clue->withdrawn_at === null ? $clue->about : null,
+                about: $clue->release_at === null && ! $clue->isWithdrawn() ? $clue->about : null,
             );
         });
 

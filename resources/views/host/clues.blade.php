@@ -1,5 +1,7 @@
 <x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="field-hint">{{ __('clues.hidden') }}</p>
+    @if ($board->pending !== null)<x-pending :deed="$board->pending" :quilt-along="$quiltAlong"/>@endif
+    @error('deed')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
     @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('calendar.title')
         }}</a>
         <a class="btn btn-quiet" href="{{ route('host.dates.file', $quiltAlong) }}">{{ __('calendar.download') }}</a>
@@ -25,10 +27,12 @@
                 @can('run', $quiltAlong)
                     <div class="clue-row-release">
                         @if ($row->state === App\Models\ClueState::Released)
-                            <form method="post"
-                                action="{{ route('host.release.destroy', [$quiltAlong,
-                                    $row->clue->number]) }}">@csrf @method('delete')<button class="btn btn-danger">{{ __('clues.withdraw')
-                                        }}</button></form>
+                            <details class="ask"><summary class="btn btn-danger">{{ __('clues.withdraw') }}</summary>
+                                <form method="post" action="{{ route('host.release.destroy', [$quiltAlong, $row->clue->number]) }}">
+                                    @csrf @method('delete')
+                                    <p>{{ $board->withdrawing($row) }} {{ __('clues.ten_seconds') }}</p>
+                                    <button class="btn btn-danger">{{ __('clues.withdraw_it', ['number' => $row->clue->number]) }}</button>
+                                </form></details>
                         @else
                             <form method="post" action="{{ route('host.release.update', [$quiltAlong, $row->clue->number]) }}"
                                 class="release-form" id="release-{{ $row->clue->number }}">
@@ -48,6 +52,11 @@
                                     </div>
                                 @endforeach
                                 <button class="btn btn-other">{{ __('clues.save') }}</button>
+                                @if ($failed && ! old('now') && $errors->has('out_of_order'))
+                                    <p class="field-error release-error" role="alert">{{ $errors->first('out_of_order') }}</p>
+                                    <label class="check release-error"><input class="form-check-input" type="checkbox" name="out_of_order"
+                                        value="1"> {{ __('clues.out_of_order') }}</label>
+                                @endif
                                 @if ($failed)
                                     @foreach (['date', 'time', 'zone'] as $field)
                                         @error($field)<p class="field-error release-error" role="alert"
@@ -76,8 +85,19 @@
                                         @endif</div>
                                     <button class="btn btn-other">{{ __('clues.save_about') }}</button>
                                 </form></details>
-                            <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf<button
-                                class="btn btn-quiet">{{ __('clues.release_now') }}</button></form>
+                            <details class="ask" @if ($failed && $errors->has('out_of_order') && old('now')) open @endif><summary
+                                class="btn btn-quiet">{{ __('clues.release_now') }}</summary>
+                                <form method="post" action="{{ route('host.release.store', [$quiltAlong, $row->clue->number]) }}">@csrf
+                                    <input type="hidden" name="clue" value="{{ $row->clue->number }}"><input type="hidden" name="now" value="1">
+                                    <p>{{ $board->opening($row) }} {{ __('clues.ten_seconds') }}</p>
+                                    @if ($board->passes($row))<label class="check"><input class="form-check-input" type="checkbox"
+                                        name="out_of_order" value="1" @checked($failed && old('out_of_order'))> {{
+                                        __('clues.out_of_order') }}</label>
+                                        @if ($failed && old('now'))@error('out_of_order')<p class="field-error" role="alert">{{ $message
+                                            }}</p>@enderror @endif
+                                    @endif
+                                    <button class="btn btn-other">{{ __('clues.open_it', ['number' => $row->clue->number]) }}</button>
+                                </form></details>
                         @endif
                     </div>
                 @endcan

@@ -35,7 +35,7 @@ final class ClueController extends Controller
             return view('host.unpublished', ['quiltAlong' => $quiltAlong, 'place' => 'clues', 'title' => __('clues.title')]);
         }
 
-        return view('host.clues', ['quiltAlong' => $quiltAlong, 'board' => ClueBoard::of($quiltAlong)]);
+        return view('host.clues', ['quiltAlong' => $quiltAlong, 'board' => ClueBoard::of($quiltAlong, isPending: true)]);
     }
 
     /** A clue as a member of the asked size will see it. */

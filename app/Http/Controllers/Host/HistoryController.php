@@ -29,6 +29,6 @@ final class HistoryController extends Controller
     {
         KeepHistory::undo($quiltAlong, $this->person($request), $deed);
 
-        return redirect()->route('host.history', $quiltAlong)->with('status', __('history.undone'));
+        return redirect()->route($request->input('back') === 'clues' ? 'host.clues.index' : 'host.history', $quiltAlong)->with('status', __('history.undone'));
     }
 }

@@ -9,8 +9,11 @@ use App\Actions\Host\ScheduleClue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ReleaseRequest;
 use App\Models\Clue;
+use App\Models\Deed;
 use App\Models\QuiltAlong;
 use App\Presentation\Shared\When;
+use Dew\Core\Calendar\ReleaseTime;
+use Dew\Core\Calendar\ReleaseTimeException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -20,6 +23,9 @@ final class ReleaseController extends Controller
     public function update(ReleaseRequest $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $clue = $this->clue($quiltAlong, $number);
+        if (! $request->boolean('out_of_order')) {
+            $this->inOrder($request, $clue, $schedule);
+        }
         $before = KeepHistory::dates([$clue]);
         $release = $schedule->at(
             $clue,
@@ -54,20 +60,38 @@ final class ReleaseController extends Controller
 
     public function store(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
-        $schedule->now($this->clue($quiltAlong, $number));
-        KeepHistory::write($quiltAlong, $this->person($request), 'released', ['number' => $number]);
+        $clue = $this->clue($quiltAlong, $number);
+        if (! $request->boolean('out_of_order')) {
+            $schedule->refuseOutOfOrder($clue, now()->addSeconds(Deed::SECONDS));
+        }
+        $before = KeepHistory::dates([$clue]);
+        $schedule->now($clue, Deed::SECONDS);
+        $deed = KeepHistory::write($quiltAlong, $this->person($request), 'released', ['number' => $number], $before);
 
-        return $this->back($quiltAlong, $number)->with('status', __('clues.released', ['number' => $number]));
+        return $this->back($quiltAlong, $number)->with('pending', $deed->id);
     }
 
     public function destroy(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $clue = $this->clue($quiltAlong, $number);
         $before = KeepHistory::dates([$clue]);
-        $schedule->withdraw($clue);
-        KeepHistory::write($quiltAlong, $this->person($request), 'withdrawn', ['number' => $number], $before);
+        $schedule->withdraw($clue, Deed::SECONDS);
+        $deed = KeepHistory::write($quiltAlong, $this->person($request), 'withdrawn', ['number' => $number], $before);
 
-        return $this->back($quiltAlong, $number)->with('status', __('clues.withdrawn', ['number' => $number]));
+        return $this->back($quiltAlong, $number)->with('pending', $deed->id);
+    }
+
+    /** Refuses a date that passes the other clues; a date that is none is refused by the schedule itself. */
+    private function inOrder(ReleaseRequest $request, Clue $clue, ScheduleClue $schedule): void
+    {
+        try {
+            $at = ReleaseTime::of($request->string('date')->value(), $request->string('time')->value(), $request->string('zone')->value());
+        } catch (ReleaseTimeException) {
+            return;
+        }
+        if ($at->instant > now()) {
+            $schedule->refuseOutOfOrder($clue, $at->instant);
+        }
     }
 
     private function clue(QuiltAlong $quiltAlong, int $number): Clue
