@@ -274,7 +274,7 @@ final class DesignFormat
                 'section' => self::id(),
                 'mirror' => new FlagType,
                 'fabrics' => self::replacements(),
-                'share' => new RecordType(['part' => new WholeType(1, 20), 'of' => new WholeType(2, 20)]),
+                'share' => new RecordType(['part' => new WholeType(1, 20), 'of' => new WholeType(2, 20)], isValue: true),
                 'for' => self::id(),
                 'own' => $long,
                 'quilt' => self::id(),
@@ -334,7 +334,7 @@ final class DesignFormat
     {
         return new NamedType(
             'finished',
-            new EitherType(self::length(), new RecordType(['width' => self::length(), 'height' => self::length()])),
+            new EitherType(self::length(), new RecordType(['width' => self::length(), 'height' => self::length()], isValue: true)),
         );
     }
 

@@ -16,5 +16,7 @@ return [
     'lines' => 'Solid: cut. Dashed: sew. Arrow: along the grain.',
     'page' => 'Page :number of :of.',
     'part' => '(part: column :column of :columns, row :row of :rows; lay the crosses on each other)',
+    'inch' => '1 in',
+    'centimetres' => '2 cm',
     'none' => 'Nothing in this clue is cut round a template.',
 ];

@@ -432,6 +432,9 @@ return [
     'clue_minutes' => 'Minutes you announce',
     'clue_opening' => 'What members read first',
     'add_clue' => 'Add a :clue',
+    'will_remove_clue' => '{0}:Clue :number leaves the draft in # s. Members see nothing of it until you publish.|{1}:Clue :number and its task '
+        .'leave the draft in # s; the task goes back to “In no :clue yet”. Members see nothing of it until you publish.|[2,*]:Clue :number and '
+        .'its :count tasks leave the draft in # s; the tasks go back to “In no :clue yet”. Members see nothing of it until you publish.',
     'remove_clue' => 'Remove :clue :number',
     'clue_up' => 'Move :clue :number one place earlier',
     'tasks' => 'To make',

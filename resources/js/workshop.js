@@ -3,6 +3,7 @@ import { Cards } from './workshop/cards.js';
 import { OutlineEditor } from './workshop/outline.js';
 import { Outbox } from './workshop/outbox.js';
 import { shrink } from './workshop/picture.js';
+import { later } from './workshop/later.js';
 import { known, show } from './workshop/panels.js';
 
 const CATCH_UP_MS = 15000;
@@ -156,7 +157,13 @@ const workshop = () => {
         sent.set(form, text);
         setTimeout(() => sent.delete(form), 300);
         const then = form.matches('[data-hold]') ? 'hold' : (form.dataset.open ?? event.submitter?.dataset.leave);
-        outbox.add({ ...fields, ...(then ? { then } : {}), ...(form.id === 'cell-form' ? { board: '1' } : {}) });
+        const send = () => outbox.add({ ...fields, ...(then ? { then } : {}), ...(form.id === 'cell-form' ? { board: '1' } : {}) });
+        if (event.submitter?.dataset.wait) {
+            later(root.querySelector('#waiting'), event.submitter.dataset, send);
+
+            return;
+        }
+        send();
         if (event.submitter?.dataset.tool) {
             board?.preview(event.submitter.dataset.tool);
         }

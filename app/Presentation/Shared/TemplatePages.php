@@ -65,6 +65,17 @@ final readonly class TemplatePages
         return new self(TemplateSheets::of($pieces, $width, $height - self::HEAD), $labels, $width, $height);
     }
 
+    /** What the style sheet of all prints does not know: how large a page is. */
+    public function css(): string
+    {
+        $size = sprintf('width: %sin; height: %sin;', $this->width, $this->height - 0.05);
+
+        return '@page { margin: '.self::MARGIN.'in; } .sheet { position: relative; '.$size.' } .sheet.next { page-break-before: always; } '
+            .'.sheet img { position: absolute; left: 0; top: 0; '.$size.' } .sheet div { position: absolute; } '
+            .'.words { left: 0; top: 0; width: '.($this->width - 2.4).'in; } .words h1 { font-size: 12pt; } '
+            .'.label { font-size: 8pt; line-height: 1.15; } .side { font-size: 7pt; }';
+    }
+
     /** @return list<array{\Dew\Core\Plan\TaskSheet, Piece}> */
     private static function pieces(ClueSheet $sheet): array
     {

@@ -26,7 +26,7 @@ final readonly class ListType implements Type
         }
         if (count($value) > $this->most || count($value) < $this->least) {
             $problem = sprintf('holds %d entries; it takes %d to %d.', count($value), $this->least, $this->most);
-            $complaints->add($pointer, $problem, unfinished: count($value) < $this->least);
+            $complaints->add($pointer, $problem, unfinished: count($value) < $this->least, misformed: count($value) > $this->most);
         }
         foreach (array_slice($value, 0, $this->most) as $index => $item) {
             $this->items->check($item, $pointer.'/'.$index, $complaints);

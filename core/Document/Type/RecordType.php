@@ -14,10 +14,12 @@ final readonly class RecordType implements Type
     /**
      * @param  array<string, Type>  $parts  in the order in which they are written
      * @param  list<string>  $optional  names of the parts that may be left out
+     * @param  bool  $isValue  whether its parts are one value, such as a width and a height, and not things that are drawn up bit by bit
      */
     public function __construct(
         private array $parts,
         private array $optional = [],
+        private bool $isValue = false,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class RecordType implements Type
             if (array_key_exists($name, $given)) {
                 $type->check($given[$name], $pointer.'/'.Node::escaped($name), $complaints);
             } elseif (! in_array($name, $this->optional, true)) {
-                $complaints->add($pointer, sprintf('has no "%s".', $name), unfinished: true);
+                $complaints->add($pointer, sprintf('has no "%s".', $name), unfinished: ! $this->isValue, misformed: $this->isValue);
             }
         }
         foreach (array_diff_key($given, $this->parts) as $name => $unknown) {

@@ -4,15 +4,30 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Document\Complaints;
+use Dew\Core\Document\Node;
+
 /** A whole number within bounds. */
 final readonly class WholeType implements Type
 {
-    use Plain;
+    use Plain {
+        check as checkPlain;
+    }
 
     public function __construct(
         private int $least,
         private int $most,
     ) {
+    }
+
+    /** A count beyond its bounds is misformed: pages draw as many things as it says. */
+    public function check(mixed $value, string $pointer, Complaints $complaints): void
+    {
+        if ($this->resembles($value) && ! $this->accepts($value)) {
+            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
+        } else {
+            $this->checkPlain($value, $pointer, $complaints);
+        }
     }
 
     public function accepts(mixed $value): bool

@@ -4,17 +4,7 @@
 @php($square = fn ($x, $side) => 'M'.$points($x).' 0H'.$points($x + $side).'V'.$points($side).'H'.$points($x).'Z')
 <!DOCTYPE html>
 <html lang="{{ app()->getLocale() }}"><head><meta charset="utf-8"><title>{{ $title }}</title>
-<style>{!! $css !!}
-@page { margin: {{ App\Presentation\Shared\TemplatePages::MARGIN }}in; }
-.sheet { position: relative; width: {{ $pages->width }}in; height: {{ $pages->height - 0.05 }}in; }
-.sheet.next { page-break-before: always; }
-.sheet img { position: absolute; left: 0; top: 0; width: {{ $pages->width }}in; height: {{ $pages->height - 0.05 }}in; }
-.sheet div { position: absolute; }
-.words { left: 0; top: 0; width: {{ $pages->width - 2.4 }}in; }
-.words h1 { font-size: 12pt; }
-.label { font-size: 8pt; line-height: 1.15; }
-.side { font-size: 7pt; }
-</style></head>
+<style>{!! $css.$pages->css() !!}</style></head>
 <body>
 @forelse ($pages->sheets as $number => $sheet)
     <div class="sheet{{ $number === 0 ? '' : ' next' }}">
@@ -32,8 +22,8 @@
         <img src="data:image/svg+xml;base64,{{ base64_encode($svg.'</svg>') }}" alt="">
         <div class="words"><h1>{{ $title }}</h1><p class="soft">{{ __('templates.true_size') }} {{ __('templates.lines') }}
             {{ __('templates.page', ['number' => $number + 1, 'of' => count($pages->sheets)]) }}</p></div>
-        <div class="side" style="left: {{ $pages->width - 0.92 }}in; top: 0.42in; width: 0.8in; text-align: center;">1 in</div>
-        <div class="side" style="left: {{ $pages->width - 1.27 - 2/2.54 }}in; top: 0.3in; width: {{ 2/2.54 }}in; text-align: center;">2 cm</div>
+        <div class="side" style="left: {{ $pages->width - 0.92 }}in; top: 0.42in; width: 0.8in; text-align: center;">{{ __('templates.inch') }}</div>
+        <div class="side" style="left: {{ $pages->width - 1.27 - 2/2.54 }}in; top: 0.3in; width: {{ 2/2.54 }}in; text-align: center;">{{ __('templates.centimetres') }}</div>
         @foreach ($sheet->labels as $label)
             @php($says = $pages->labels[$label['template']])
             <div class="label" style="left: {{ $label['x'] }}in; top: {{ $label['y'] + $head + 0.03 }}in; width: {{ $label['width'] }}in;"><b>{{ $says['name'] }}</b>

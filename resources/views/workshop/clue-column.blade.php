@@ -18,7 +18,9 @@
                     <x-edit.button class="icon-button" :edit="['kind' => 'move', 'place' => $at, 'before' => $clues[$number - 1]['id']]"
                         :aria-label="__('workshop.clue_up', ['number' => $number + 1])"><x-icon name="earlier"/></x-edit.button>
                 @endif
-                <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $clue]"
+                <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $clue]" data-wait="10"
+                    :data-says="trans_choice('workshop.will_remove_clue', count($clue['tasks'] ?? []), ['number' => $number + 1])"
+                    :data-undo="__('workshop.undo')"
                     :aria-label="__('workshop.remove_clue', ['number' => $number + 1])"><x-icon name="minus"/></x-edit.button></div>
             <p class="clue-name">{{ $clue['title'] ?? '' }}@isset($clue['kind'])<small class="clue-kind">{{
                 __('workshop.clue_kinds.'.$clue['kind']) }}</small>@endisset</p>

@@ -7,6 +7,7 @@
         <x-workshop-tabs :quilt-along="$quiltAlong" :here="$back"/>
         <form id="edits" method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit>@csrf</form>
         <noscript><p class="message is-warning">{{ __('workshop.no_script') }}</p></noscript>
+        <div id="waiting" hidden></div>
         <div id="clashes" role="region" aria-label="{{ __('workshop.clashes') }}" hidden></div>
         <p id="refusal" class="message is-warning" role="alert" hidden></p>
         @cannot('edit', $quiltAlong)<p class="message is-quiet"><x-icon name="lock"/> {{ __('errors.may_not_edit') }}</p>@endcannot

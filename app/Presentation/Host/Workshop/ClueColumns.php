@@ -19,7 +19,7 @@ final readonly class ClueColumns
     private const DAYS = 2;
 
     /** Changes with how a column looks. */
-    private const FORM = 1;
+    private const FORM = 2;
 
     /** What says which things a task makes. */
     private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'];

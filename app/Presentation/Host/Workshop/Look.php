@@ -62,7 +62,7 @@ final readonly class Look
     public function svg(Palette $palette, int $side, bool $letters = true, ?string $label = null, ?array $numbered = null): string
     {
         $scale = $side / max($this->width, $this->height, 1.0);
-        $fabric = fn (string $slot): string => $numbered === null ? $slot : ($numbered[(int) substr($slot, 2) - 1] ?? $slot);
+        $fabric = fn (string $slot): string => (string) ($numbered[(int) substr($slot, 2) - 1] ?? $slot);
         $svg = sprintf(
             '<svg class="look" viewBox="-3 -3 %s %s" width="%d" height="%d" %s>',
             $this->width + 6,

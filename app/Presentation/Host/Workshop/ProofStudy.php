@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Support\Words;
 use Dew\Core\Design\DesignReader;
@@ -13,6 +14,7 @@ use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 
 /** Everything that is to be said of a draft, worst first. Kept under the document's content. */
@@ -31,8 +33,9 @@ final readonly class ProofStudy
     public static function of(DraftDocument $document, QuiltAlong $quiltAlong): self
     {
         $text = $document->document()->text;
-        $days = self::daysBetween($quiltAlong);
-        $isBegun = $quiltAlong->clues()->released()->exists();
+        $clues = $quiltAlong->clues()->get(['key', 'release_at', 'withdrawn_at', 'number'])->toBase();
+        $days = self::daysBetween($clues);
+        $isBegun = $clues->contains(fn (Clue $clue): bool => $clue->isReleased());
         $about = [
             $text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION, self::FORM, $quiltAlong->secret, $days, $isBegun,
         ];
@@ -44,12 +47,15 @@ final readonly class ProofStudy
         );
     }
 
-    /** @return array<string, int> days from the opening of each clue to that of the next, by its id, where both have a date */
-    private static function daysBetween(QuiltAlong $quiltAlong): array
+    /**
+     * @param  Collection<int, Clue>  $clues
+     * @return array<string, int> days from the opening of each clue to that of the next, by its id, where both have a date
+     */
+    private static function daysBetween(Collection $clues): array
     {
         $days = [];
         $before = null;
-        foreach ($quiltAlong->clues()->get(['key', 'release_at', 'number']) as $clue) {
+        foreach ($clues as $clue) {
             if ($before?->release_at !== null && $clue->release_at !== null) {
                 $days[$before->key] = (int) round($before->release_at->diffInHours($clue->release_at) / 24);
             }
