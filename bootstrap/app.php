@@ -27,7 +27,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(TestClock::class);
-        $middleware->append(SecurityHeaders::class);
+        // Outermost: an address that cannot be read is answered with the same headers.
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         $middleware->web(append: [CallsClues::class]);
         $middleware->trustHosts(at: Hosts::patterns(...), subdomains: false);

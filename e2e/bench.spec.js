@@ -36,6 +36,32 @@ const drag = async (page, from, to) => {
     return times;
 };
 
+test('a finger drags a block on a phone, and the page stays where it is', async ({ world, device }) => {
+    await openAll(await device(), world);
+    const page = await device({ viewport: PHONE, hasTouch: true });
+    const quilt = await join(page, world);
+    await page.goto(`${quilt}/bench/layout`);
+    await ready(page);
+    await place(page, 0).scrollIntoViewIfNeeded();
+    const [start, end] = [await place(page, 0).boundingBox(), await place(page, 7).boundingBox()];
+    const middle = (box) => ({ x: box.x + box.width / 2, y: box.y + box.height / 2 });
+    const [from, to] = [middle(start), middle(end)];
+    const before = await page.evaluate(() => scrollY);
+    const finger = await page.context().newCDPSession(page);
+    const touch = (type, touchPoints) => finger.send('Input.dispatchTouchEvent', { type, touchPoints });
+    await page.evaluate(() => addEventListener('pointercancel', () => { window.cancelled = true; }, true));
+    await touch('touchStart', [from]);
+    for (let step = 1; step <= 10; step += 1) {
+        await touch('touchMove', [{ x: from.x + ((to.x - from.x) * step) / 10, y: from.y + ((to.y - from.y) * step) / 10 }]);
+        await page.waitForTimeout(20);
+    }
+    await expect(page.locator('.layout-ghost')).toBeVisible();
+    const answered = page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.url().endsWith('/bench/layout'));
+    await touch('touchEnd', []);
+    expect((await answered).request().postDataJSON()).toMatchObject({ do: 'swap', first: 0, second: 7 });
+    expect(await page.evaluate(() => [scrollY, window.cancelled ?? false])).toEqual([before, false]);
+});
+
 test('a member lays her blocks out, swaps and turns them, compares arrangements, and joins the top part by part', async ({ world, device }) => {
     test.slow();
     await openAll(await device(), world);

@@ -5,7 +5,7 @@ export { expect };
 
 export const PHONE = { width: 390, height: 844 };
 export const LAPTOP = { width: 1280, height: 800 };
-export const PASSWORD = 'quilting-bee';
+export const PASSWORD = 'ferry-by-lamplight';
 
 let made = 0;
 

@@ -17,7 +17,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await clue.getByRole('button', { name: 'Save release time' }).click();
             await expect(clue.getByRole('alert')).toContainText('That hour has passed');
             await expect(clue.getByLabel('Date')).toHaveValue('2027-02-27');
-            await expect(clue.getByRole('button', { name: 'Release now' })).toBeVisible();
+            await expect(clue.getByText('Release now', { exact: true })).toBeVisible();
             await clue.getByLabel('Date').fill('2027-03-06');
             await clue.getByRole('button', { name: 'Save release time' }).click();
             await expect(host.getByText('Clue 1 is scheduled.')).toBeVisible();
@@ -117,17 +117,39 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
     });
 }
 
-test('a host opens a clue at once, and takes it back', async ({ world, device }) => {
+test('a host opens a clue in ten seconds, in which it can be undone, and takes it back', async ({ world, device }) => {
     const host = await device();
     await signIn(host, world.owner);
     await host.goto(`/host/${world.slug}`);
     await host.getByRole('link', { name: 'Give it a date' }).click();
     const clue = host.locator('#clue-1');
-    await clue.getByRole('button', { name: 'Release now' }).click();
-    await expect(clue.getByText('Open', { exact: true })).toBeVisible();
+    const open = async () => {
+        await clue.getByText('Release now', { exact: true }).click();
+        await clue.getByRole('button', { name: 'Open clue 1' }).click();
+        await expect(host.getByText(/Clue 1 opens in \d+ s/)).toBeVisible();
+    };
+
+    await test.step('nothing opens when it is undone', async () => {
+        await open();
+        await host.getByRole('button', { name: 'Undo' }).click();
+        await expect(host.getByText(/Clue 1 opens in/)).toHaveCount(0);
+        await expect(clue.getByText('Release now', { exact: true })).toBeVisible();
+    });
+
+    await test.step('the page of the host turns by itself when it is open', async () => {
+        await open();
+        await expect(clue.getByText('Open', { exact: true })).toBeVisible({ timeout: 20_000 });
+    });
+
     const member = await device({ viewport: PHONE });
     const quilt = await join(member, world, 's-crib');
-    await clue.getByRole('button', { name: 'Withdraw' }).click();
-    await expect(clue.getByText('Withdrawn', { exact: true })).toBeVisible();
-    expect((await member.goto(`${quilt}/clues/1`)).status()).toBe(404);
+    expect((await member.goto(`${quilt}/clues/1`)).status()).toBe(200);
+
+    await test.step('it is withdrawn after ten seconds', async () => {
+        await clue.getByText('Withdraw', { exact: true }).click();
+        await clue.getByRole('button', { name: 'Withdraw clue 1' }).click();
+        expect((await member.goto(`${quilt}/clues/1`)).status()).toBe(200);
+        await expect(clue.getByText('Withdrawn', { exact: true })).toBeVisible({ timeout: 20_000 });
+        expect((await member.goto(`${quilt}/clues/1`)).status()).toBe(404);
+    });
 });

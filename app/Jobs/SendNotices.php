@@ -53,8 +53,10 @@ final class SendNotices implements ShouldQueue
             }
             try {
                 DB::transaction(function () use ($notice, $project): void {
-                    $notice->update(['sent_at' => now()]);
-                    Mail::to($notice->user)->sendNow($this->letter($notice, $project));
+                    // One who was slow and one who took over do not both send it.
+                    if (Notice::query()->whereKey($notice->id)->whereNull('sent_at')->update(['sent_at' => now()]) === 1) {
+                        Mail::to($notice->user)->sendNow($this->letter($notice, $project));
+                    }
                 });
             } catch (Throwable $error) {
                 report($error);

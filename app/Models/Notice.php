@@ -38,8 +38,11 @@ final class Notice extends Model
     /** After this many attempts a mail is not tried again. */
     public const MOST_ATTEMPTS = 5;
 
-    /** Whoever claimed a notice longer ago than this is taken to have died before sending it. */
-    public const CLAIM_MINUTES = 10;
+    /**
+     * Whoever claimed a notice longer ago than this is taken to have died before sending it. With the minute that the scheduler may take to
+     * look, mail waits two minutes at most. Somebody slow sends nothing twice: a notice is marked as sent before it goes out.
+     */
+    public const CLAIM_MINUTES = 1;
 
     public $timestamps = false;
 

@@ -49,7 +49,17 @@ final class NotGuessable implements DataAwareRule, ValidationRule
             }
         }
 
-        return $this->isRepeated($password) || $this->isRow($password) || $this->isMadeOfOwn($password);
+        return $this->isOneUsualWord($password) || $this->isRepeated($password) || $this->isRow($password) || $this->isMadeOfOwn($password);
+    }
+
+    /** One or two of the words that come to mind first, with no more than figures, signs and a few letters beside them. */
+    private function isOneUsualWord(string $password): bool
+    {
+        $words = file(database_path('passwords/words.txt'), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+        usort($words, fn (string $one, string $other): int => strlen($other) <=> strlen($one));
+        $rest = preg_replace('/'.implode('|', array_map(preg_quote(...), $words)).'/', ' ', $password, 2, $found) ?? $password;
+
+        return $found > 0 && mb_strlen(preg_replace('/[^\pL]+/u', '', $rest) ?? '') < self::SHORTEST_PART;
     }
 
     /** One short piece over and over, as in "abcabcabcabc". */

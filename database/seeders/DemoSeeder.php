@@ -48,7 +48,7 @@ use LogicException;
  */
 final class DemoSeeder extends Seeder
 {
-    public const PASSWORD = 'quilting-bee';
+    public const PASSWORD = 'ferry-by-lamplight';
 
     /** Address and what it shows. */
     public const SIGN_INS = [

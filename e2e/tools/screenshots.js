@@ -2,7 +2,7 @@
 import { chromium } from '@playwright/test';
 
 const [address, folder = 'docs/screenshots', ...only] = process.argv.slice(2);
-const password = 'quilting-bee';
+const password = 'ferry-by-lamplight';
 const desktop = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 

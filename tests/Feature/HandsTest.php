@@ -75,6 +75,18 @@ it('deals out, is handed on, comes back, is measured and accepted, and fills the
     $this->actingAs($this->mara->user)->get($mine)->assertSee('1 of 35 parts');
 });
 
+it('says which date it wants where a number too large for one came', function (): void {
+    $part = handPart($this, 3);
+    $this->actingAs($this->host)->postJson("$this->page/deal", [
+        'due' => '__NUMBER__', "part_$part->id" => (string) $part->revision, 'to' => $this->mara->user->id,
+    ])->assertUnprocessable()->assertJsonValidationErrors(['due']);
+    foreach (['9223372036854775807', '9223372036854775808', '1e308', '0.5'] as $number) {
+        $body = sprintf('{"due": %s, "part_%d": "%d", "to": %d}', $number, $part->id, $part->revision, $this->mara->user->id);
+        $answer = $this->call('POST', "$this->page/deal", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+        expect($answer->getStatusCode())->toBe(422)->and($answer->json('errors'))->toHaveKey('due');
+    }
+});
+
 it('lets somebody say that she cannot, and the part is dealt anew', function (): void {
     $part = handPart($this, 0);
     deal($this, $this->mara->user, $part);

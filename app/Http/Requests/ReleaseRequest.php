@@ -12,8 +12,8 @@ final class ReleaseRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'date' => ['required', 'date_format:Y-m-d'],
-            'time' => ['required', 'date_format:H:i'],
+            'date' => ['bail', 'required', 'string', 'date_format:Y-m-d'],
+            'time' => ['bail', 'required', 'string', 'date_format:H:i'],
             'zone' => ['required', 'timezone:all'],
         ];
     }

@@ -49,7 +49,7 @@ final class HandController extends Controller
     {
         $asked = $request->validate([
             'to' => ['required', 'integer', 'min:1', 'max:9000000000000000'],
-            'due' => ['nullable', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2100-01-01'],
+            'due' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2100-01-01'],
             'pack' => ['nullable', 'string', 'max:60'],
         ], ['to.*' => __('hands.wrong.no_member'), 'due.*' => __('hands.wrong.due'), 'pack.*' => __('hands.wrong.pack')]);
         $revisions = [];

@@ -48,7 +48,7 @@ final class ReleaseController extends Controller
     public function about(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
         $given = $request->validate([
-            'about' => ['required', 'string', 'max:80'], 'about_date' => ['nullable', 'date_format:Y-m-d'],
+            'about' => ['required', 'string', 'max:80'], 'about_date' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
         ], ['about.*' => __('clues.errors.about'), 'about_date.*' => __('clues.errors.date')]);
         $clue = $this->clue($quiltAlong, $number);
         $before = KeepHistory::dates([$clue]);
