@@ -42,7 +42,7 @@ test('a finger drags a block on a phone, and the page stays where it is', async 
     const quilt = await join(page, world);
     await page.goto(`${quilt}/bench/layout`);
     await ready(page);
-    await place(page, 0).scrollIntoViewIfNeeded();
+    await place(page, 0).evaluate((block) => block.scrollIntoView({ block: 'center' }));
     const [start, end] = [await place(page, 0).boundingBox(), await place(page, 7).boundingBox()];
     const middle = (box) => ({ x: box.x + box.width / 2, y: box.y + box.height / 2 });
     const [from, to] = [middle(start), middle(end)];

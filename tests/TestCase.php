@@ -49,9 +49,9 @@ abstract class TestCase extends BaseTestCase
         return $user;
     }
 
-    public function project(QuiltAlong $quiltAlong, string $size = 's-throw', ?User $user = null): Project
+    public function project(QuiltAlong $quiltAlong, string $size = 's-throw', ?User $user = null, string $colourway = 'c-last-boat'): Project
     {
-        return app(JoinQuiltAlong::class)($user ?? User::factory()->create(), $quiltAlong, 'Mine', $size, 'c-last-boat');
+        return app(JoinQuiltAlong::class)($user ?? User::factory()->create(), $quiltAlong, 'Mine', $size, $colourway);
     }
 
     public function release(QuiltAlong $quiltAlong, int $number = 1): Clue

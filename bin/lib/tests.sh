@@ -54,6 +54,12 @@ test_pest() {
     [ -z "${PEST_FAILED:-}" ] || say "pest: ended with exit code $PEST_FAILED"
 }
 
+# Designs made up from the numbers 1 to 300, or from those that are given as in "bin/dew test walk -- 1-40".
+test_walk() {
+    say "== Walk"
+    DEW_WALK="${1:-1-300}" DB_DATABASE=dew_test APP_ENV=testing vendor/bin/pest tests/Feature/WalkTest.php || PEST_FAILED=$?
+}
+
 test_js() {
     say "== JavaScript"
     npx --no-install vitest run --reporter=default --reporter=json --outputFile.json="$RUN/js.json" "$@" || JS_FAILED=1
@@ -95,9 +101,9 @@ test_e2e() {
 dew_test() {
     local kind=all
     case "${1:-}" in
-        static | pest | js | start | e2e) kind=$1; shift ;;
+        static | pest | js | start | e2e | walk) kind=$1; shift ;;
         "" | --) ;;
-        *) fail "test knows static, pest, js, start and e2e, not \"$1\"." ;;
+        *) fail "test knows static, pest, js, start, e2e and walk, not \"$1\"." ;;
     esac
     [ "${1:-}" = -- ] && shift
     install_everything tests

@@ -297,10 +297,10 @@ final class BlockUnit implements Composed
         if ($middle === 0) {
             return [];
         }
-        $inner = fn (array $widths): Length => Length::sum(array_slice($widths, 1, -1))->plus($seam->times(2));
+        $inner = fn (Length ...$widths): Length => Length::sum(array_slice($widths, 1, -1))->plus($seam->times(2));
 
         return [new Step(StepKind::Check, 'block.middle', [
-            'width' => Measurement::exact($inner($this->block->columns)), 'unfinished' => Measurement::exact($inner($this->block->rows)),
+            'width' => Measurement::exact($inner(...$this->block->columns)), 'unfinished' => Measurement::exact($inner(...$this->block->rows)),
         ], on: [On::whole()])];
     }
 

@@ -153,8 +153,11 @@ final class SheetComparison
     /** How many seams lie in the same place and are pressed another way; null when none does, or when nothing was said of them. */
     private static function pressing(?PressLook $old, ?PressLook $new): ?Change
     {
+        if ($old === null || $new === null) {
+            return null;
+        }
         $turned = 0;
-        foreach ($old === null || $new === null ? [] : $old->flags as $flag) {
+        foreach ($old->flags as $flag) {
             foreach ($new->flags as $other) {
                 $turned += $flag->isAt($other) && $flag->pressed !== $other->pressed ? 1 : 0;
             }

@@ -14,6 +14,12 @@ final readonly class StockCut
     ) {
     }
 
+    /** The same cuts from another piece of cloth of the same size. */
+    public function from(StockPiece $stock): self
+    {
+        return new self($stock, $this->sheets);
+    }
+
     /** @return array<string, int> pieces that it gives, by id */
     public function pieces(): array
     {

@@ -39,6 +39,7 @@ final class StockCuts
         $left = $wanted;
         $cuts = [];
         $alike = [];
+        $filled = [];
         while ($left !== [] && $stock !== []) {
             $last = self::holdsAll($left, $stock, $aim);
             if ($last !== null) {
@@ -47,7 +48,9 @@ final class StockCuts
             $next = array_shift($stock);
             // Cloth of the same size as one that held nothing holds nothing either.
             $size = implode(' ', [$next->width, $next->length, $next->goneWidth, $next->goneLength]);
-            $cut = isset($alike[$size]) ? null : self::most($left, $next, $aim);
+            // More of a piece than one piece of cloth can hold changes nothing of how it is filled: the next one like it is cut alike.
+            $filling = $size.' '.self::countsWithin($left, $next);
+            $cut = isset($alike[$size]) ? null : ($filled[$filling] ??= self::most($left, $next, $aim))?->from($next);
             if ($cut === null) {
                 $alike[$size] = $next;
                 $untouched[] = $next;
@@ -59,6 +62,22 @@ final class StockCuts
         }
 
         return new CuttingPlan($wanted, $cuts, [...$untouched ?? [], ...$stock]);
+    }
+
+    /**
+     * What is wanted, no more of each than a piece of cloth could hold if nothing else were cut from it.
+     *
+     * @param  list<Wanted>  $wanted
+     */
+    private static function countsWithin(array $wanted, StockPiece $piece): string
+    {
+        $counts = [];
+        foreach ($wanted as $one) {
+            $most = intdiv($piece->width * $piece->length * $one->group, $one->height * $one->pitch);
+            $counts[] = $one->id.'='.min($one->count, $most);
+        }
+
+        return implode(' ', $counts);
     }
 
     /**

@@ -27,6 +27,9 @@ final class StripFill
     /** Kinds of piece that are tried in a strip. */
     private const OPTIONS = 8;
 
+    /** @var array<string, array{float, list<Strip>, array<int, int>}> rows that were worked out already, by their question */
+    private array $known = [];
+
     /**
      * @param  list<Wanted>  $pieces
      * @param  list<non-empty-list<Wanted>>  $lays  the ways in which each can lie
@@ -69,12 +72,32 @@ final class StripFill
     }
 
     /**
-     * Narrower strips one below the other.
+     * Narrower strips one below the other. Every order of the same heights leaves the same question below it, which is answered once: the work
+     * grows with the rows, not by doubling with each of them.
      *
      * @param  list<int>  $left
      * @return array{float, list<Strip>, array<int, int>}
      */
     private function rows(int $width, int $height, array $left, int $depth): array
+    {
+        // More than the rectangle can hold changes nothing.
+        $within = array_map(fn (int $kind): int => min($left[$kind], $this->mostIn($width * $height, $kind)), array_keys($this->pieces));
+        $question = "$width $height $depth ".implode(' ', $within);
+
+        return $this->known[$question] ??= $this->newRows($width, $height, $within, $depth);
+    }
+
+    /** Pieces of a kind that so many square marks can hold at most. */
+    private function mostIn(int $area, int $kind): int
+    {
+        return max(array_map(fn (Wanted $lay): int => intdiv($area * $lay->group, $lay->height * $lay->pitch), $this->lays[$kind]));
+    }
+
+    /**
+     * @param  list<int>  $left
+     * @return array{float, list<Strip>, array<int, int>}
+     */
+    private function newRows(int $width, int $height, array $left, int $depth): array
     {
         $best = [0.0, [], []];
         $heights = [];

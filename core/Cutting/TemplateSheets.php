@@ -185,7 +185,7 @@ final class TemplateSheets
             'notch' => array_merge([], ...array_map(fn (Outline $notch): array => self::flat($notch, false), $piece->template->notches ?? [])),
         ]);
         // Within the line that is sewn along, where there is one.
-        $lines['grain'] = self::grain($lines['sew'] ?? $lines['cut']);
+        $lines['grain'] = self::grain($lines['sew'] ?? self::flat($outline));
         if (! $piece->lay->mirrored) {
             return $lines;
         }

@@ -80,7 +80,7 @@ final class DesignReader
             }
         }
 
-        return $complaints;
+        return array_values($complaints);
     }
 
     /**

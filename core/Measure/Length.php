@@ -18,6 +18,9 @@ use Brick\Math\BigInteger;
  */
 final readonly class Length
 {
+    /** The product of two numbers up to this one is a number of 64 bits. */
+    private const CROSSWISE = 3_000_000_000;
+
     private const ROOT2 = 1.4142135623730951;
 
     private const ROOT3 = 1.7320508075688772;
@@ -332,11 +335,10 @@ final readonly class Length
     public function compareTo(self $other): int
     {
         if ($this->root2 === 0 && $this->root3 === 0 && $other->root2 === 0 && $other->root3 === 0) {
-            // Comparing crosswise needs no new length; what does not fit into 64 bits is compared by larger numbers.
-            [$mine, $theirs] = [$this->one * $other->denominator, $other->one * $this->denominator];
-
-            return is_int($mine) && is_int($theirs) ? $mine <=> $theirs : BigInteger::of($this->one)
-                ->multipliedBy($other->denominator)->compareTo(BigInteger::of($other->one)->multipliedBy($this->denominator));
+            // Comparing crosswise needs no new length; what may not fit into 64 bits is compared by larger numbers.
+            return max(abs($this->one), abs($other->one), $this->denominator, $other->denominator) <= self::CROSSWISE
+                ? $this->one * $other->denominator <=> $other->one * $this->denominator
+                : BigInteger::of($this->one)->multipliedBy($other->denominator)->compareTo(BigInteger::of($other->one)->multipliedBy($this->denominator));
         }
 
         return $this->minus($other)->sign();

@@ -38,12 +38,6 @@ final readonly class PressFlag
         return abs($this->fromX - $fromX) + abs($this->fromY - $fromY) + abs($this->toX - $toX) + abs($this->toY - $toY) < self::SAME;
     }
 
-    /** Whether it lies between two patches or cells, in either order. */
-    public function isBetween(int $one, int $other): bool
-    {
-        return in_array([$one, $other], $this->between, true) || in_array([$other, $one], $this->between, true);
-    }
-
     /**
      * Which of two patches or cells beside it the allowance is pressed to; null when it is pressed open, or is not between them.
      */

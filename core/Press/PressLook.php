@@ -9,6 +9,9 @@ use InvalidArgumentException;
 /** How the seams of one unit or block lie, and those of its other copies where not all are pressed alike. */
 final readonly class PressLook
 {
+    /** @var array<string, PressFlag> by both pairs of numbers of what lies at its sides: a top of many blocks asks for every pair */
+    private array $byPair;
+
     /**
      * @param  list<PressFlag>  $flags
      * @param  list<PressFlag>  $otherFlags  of the copies that are pressed otherwise; empty where all are alike
@@ -19,18 +22,20 @@ final readonly class PressLook
         public array $otherFlags = [],
         public int $others = 0,
     ) {
+        $byPair = [];
+        foreach ($flags as $flag) {
+            foreach ($flag->between as [$one, $other]) {
+                $byPair["$one $other"] ??= $flag;
+                $byPair["$other $one"] ??= $flag;
+            }
+        }
+        $this->byPair = $byPair;
     }
 
     /** The seam between two patches or cells; null when none lies there. */
     public function between(int $one, int $other): ?PressFlag
     {
-        foreach ($this->flags as $flag) {
-            if ($flag->isBetween($one, $other)) {
-                return $flag;
-            }
-        }
-
-        return null;
+        return $this->byPair["$one $other"] ?? null;
     }
 
     /** The same with every seam pressed the other way, as somebody may have done already; or every one open. */

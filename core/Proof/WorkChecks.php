@@ -119,13 +119,13 @@ final readonly class WorkChecks
         $parts = array_map(
             fn (SizedDesign $sized): int => count($sized->layout->placements) + count($sized->layout->frame), $this->subject->sizes(),
         );
-        $isOpen = fn (string $what, array $stages): bool => ! in_array($what, $this->subject->design->notMade, true)
+        $isOpen = fn (string $what, string ...$stages): bool => ! in_array($what, $this->subject->design->notMade, true)
             && array_intersect_key($kinds, array_flip($stages)) === [];
 
         return array_values(array_filter([
-            $isOpen(Design::JOINING, Chore::JOINING) && max([0, ...$parts]) > 1
+            $isOpen(Design::JOINING, ...Chore::JOINING) && max([0, ...$parts]) > 1
                 ? new Finding('no-joining', Severity::Warning, '/clues') : null,
-            $isOpen(Design::FINISHING, Chore::FINISHING) ? new Finding('no-finishing', Severity::Warning, '/clues') : null,
+            $isOpen(Design::FINISHING, ...Chore::FINISHING) ? new Finding('no-finishing', Severity::Warning, '/clues') : null,
         ]));
     }
 
