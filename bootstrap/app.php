@@ -7,6 +7,7 @@ use App\Http\Middleware\CallsClues;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
+use App\Plans\ClueWithdrawn;
 use App\Support\QuietQueryLog;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -40,7 +41,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->report(fn (QueryException $error) => QuietQueryLog::write($error))->stop();
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->expectsJson());
         $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->expectsJson()
-            ? response()->json(['message' => __('errors.not_found')], 404)
+            ? response()->json($missing instanceof ClueWithdrawn
+                ? ['message' => $missing->getMessage(), 'errors' => ['clue' => [$missing->getMessage()]]]
+                : ['message' => __('errors.not_found')], 404)
             : null);
         $exceptions->dontFlash(['password', 'password_confirmation', 'current_password']);
     })

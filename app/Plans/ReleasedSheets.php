@@ -107,11 +107,18 @@ final readonly class ReleasedSheets
     /**
      * The released clue of that number; an unreleased one and one that does not exist are the same to the caller.
      *
+     * @throws ClueWithdrawn when it was open, and is withdrawn
      * @throws ModelNotFoundException
      */
     public function find(Project $project, int $number): Clue
     {
-        return $project->quiltAlong->clues()->released()->where('number', $number)->firstOrFail();
+        $clue = $project->quiltAlong->clues()->where('number', $number)->firstOrFail();
+
+        return match (true) {
+            $clue->isReleased() => $clue,
+            $clue->isWithdrawn() => throw new ClueWithdrawn,
+            default => throw (new ModelNotFoundException)->setModel(Clue::class),
+        };
     }
 
     /** Whether nothing can be said about a clue before the member chooses her size. */

@@ -30,6 +30,8 @@ return [
     ],
     'release_now' => 'Release now',
     'withdraw' => 'Withdraw',
+    'withdrawn_heading' => 'This :clue is withdrawn.',
+    'withdrawn_here' => 'Your host has withdrawn this :clue. What you counted is kept.',
     'preview' => 'See it as a member',
     'preview_at' => 'As a member making the :size sees it',
     'preview_notation' => 'Measured in',

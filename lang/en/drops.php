@@ -9,6 +9,7 @@ return [
     'done' => 'done',
     'label' => ':Clue :number: :state',
     'opens' => 'opens :when',
+    'withdrawn' => 'withdrawn',
     'no_date' => 'no date yet',
     'line' => 'The :clues, in order',
     'key' => 'What the drops mean',

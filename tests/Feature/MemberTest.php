@@ -383,3 +383,25 @@ it('compiles a missing sheet once and keeps it', function (): void {
     $this->get("/q/{$project->id}/clues/1")->assertOk();
     Event::assertDispatchedTimes(SheetMissed::class, 1);
 });
+
+it('says that a clue was withdrawn at its address and at its counters, and what comes next only while something does', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt);
+    $project = $this->project($quilt);
+    $this->actingAs($project->user)->get("/q/$project->id")->assertSee(__('now.next'))->assertSee('has no date yet');
+    $quilt->clues()->where('number', '>', 1)->update(['release_at' => now()->subDay(), 'zone' => 'UTC', 'withdrawn_at' => now()->subHour()]);
+    $this->get("/q/$project->id")->assertSee('withdrawn')->assertDontSee('has no date yet');
+    $this->get("/q/$project->id/clues/2")->assertNotFound()->assertSee('Your host has withdrawn this clue. What you counted is kept.');
+    $this->tap($project, ['amount' => 1], 2)->assertNotFound()->assertJsonPath('errors.clue.0', __('clues.withdrawn_here'));
+
+    // One that was never open is nothing at all.
+    $quilt->clues()->where('number', 3)->update(['release_at' => now()->addDay(), 'withdrawn_at' => null]);
+    $this->get("/q/$project->id/clues/3")->assertNotFound()->assertDontSee('withdrawn');
+
+    // All that is open is made: nothing is to be done next.
+    preg_match_all('/name="tap" value="(all [^"]*)"/', (string) $this->get("/q/$project->id/clues/1")->getContent(), $found);
+    foreach ($found[1] as $tap) {
+        $this->post("/q/$project->id/clues/1/taps", ['id' => (string) Illuminate\Support\Str::uuid(), 'tap' => $tap])->assertRedirect();
+    }
+    $this->get("/q/$project->id")->assertSee('All open clues are done.')->assertDontSee(__('now.next'));
+});

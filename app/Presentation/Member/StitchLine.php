@@ -34,6 +34,7 @@ final readonly class StitchLine
                 total: $released ? $row?->total : null,
                 url: $released ? route('member.clues.show', [$project, $clue->number]) : null,
                 about: $clue->release_at === null && ! $clue->isWithdrawn() ? $clue->about : null,
+                withdrawn: $clue->isWithdrawn(),
             );
         });
 
@@ -53,11 +54,17 @@ final readonly class StitchLine
         return $open === [] ? null : $open[count($open) - 1];
     }
 
+    /** Whether there is one still to come, with a date or without. */
+    public function isToGoOn(): bool
+    {
+        return array_filter($this->drops, fn (Drop $drop): bool => $drop->state === DropState::ToCome && ! $drop->withdrawn) !== [];
+    }
+
     /** The next one whose date is only roughly known, where none before it has one. */
     public function roughlyNext(): ?Drop
     {
         foreach ($this->drops as $drop) {
-            if ($drop->state === DropState::ToCome) {
+            if ($drop->state === DropState::ToCome && ! $drop->withdrawn) {
                 return $drop->about === null ? null : $drop;
             }
         }

@@ -19,12 +19,13 @@ final readonly class Drop
         public ?int $total = null,
         public ?string $url = null,
         public ?string $about = null,
+        public bool $withdrawn = false,
     ) {
     }
 
     public function label(): string
     {
-        return __('drops.label', ['number' => $this->number, 'state' => $this->state->label()])
+        return __('drops.label', ['number' => $this->number, 'state' => $this->withdrawn ? __('drops.withdrawn') : $this->state->label()])
             .($this->state === DropState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__(
                 'drops.opens', ['when' => $this->when()],
             ) : '');
@@ -34,6 +35,7 @@ final readonly class Drop
     public function when(): string
     {
         return match (true) {
+            $this->withdrawn => __('drops.withdrawn'),
             $this->about !== null => $this->about,
             $this->opens === null => __('drops.no_date'),
             default => When::full($this->opens, (string) $this->zone),

@@ -13,7 +13,7 @@
     @endif
     @if ($current)
         <section class="card do-next" aria-labelledby="do-next">
-            <p class="eyebrow">{{ __('now.next') }}</p>
+            <p class="eyebrow">{{ __($current->state === App\Presentation\Shared\DropState::Done ? 'now.all_done' : 'now.next') }}</p>
             <h2 id="do-next" class="serif">{{ $current->title }}</h2>
             @if ($current->total)
                 <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
@@ -27,6 +27,7 @@
     @else
         <p class="lead">{{ __('now.nothing_open') }}</p>
     @endif
+    @if ($line->isToGoOn())
     <section class="card" aria-labelledby="countdown">
         @if ($next)
             <h2 id="countdown" class="eyebrow">{{ __('now.opens_in', ['number' => $next->number]) }}</h2>
@@ -45,6 +46,7 @@
             <h2 id="countdown" class="eyebrow">{{ __('now.no_next') }}</h2>
         @endif
     </section>
+    @endif
     @include('member.prepare', ['prepare' => $announcement->prepare, 'open' => $current === null,
         'notation' => $project->notation])
     <details class="card drop-key">
