@@ -20,6 +20,12 @@ enum ShopMeasure: string
         return $notation === Notation::Centimetres ? self::Metres : self::Yards;
     }
 
+    /** The unit that a bare number of its is in. */
+    public function unit(): LengthUnit
+    {
+        return $this === self::Yards ? LengthUnit::Yard : LengthUnit::Metre;
+    }
+
     /** ⅛ yard, or 10 cm. */
     public function step(): Length
     {

@@ -7,7 +7,7 @@ namespace Dew\Core\Measure;
 /**
  * Reads a length as people write it: whole numbers, mixed fractions with a space, a hyphen or nothing before a fraction character,
  * decimals with a point or a comma, each with √2 or √3 behind it where a diagonal is meant ("1 1/2 √2"), and at most one unit (in, inch,
- * inches, ", cm, mm).
+ * inches, ", cm, mm, and yd or m, by which cloth is sold).
  */
 final class LengthParser
 {
@@ -19,8 +19,11 @@ final class LengthParser
     private const UNITS = [
         'inches' => LengthUnit::Inch, 'inch' => LengthUnit::Inch, 'in' => LengthUnit::Inch, '"' => LengthUnit::Inch, '″' => LengthUnit::Inch,
         '”' => LengthUnit::Inch,
+        'yards' => LengthUnit::Yard, 'yard' => LengthUnit::Yard, 'yds' => LengthUnit::Yard, 'yd' => LengthUnit::Yard,
         'centimetres' => LengthUnit::Centimetre, 'centimeters' => LengthUnit::Centimetre, 'cm' => LengthUnit::Centimetre,
         'millimetres' => LengthUnit::Millimetre, 'millimeters' => LengthUnit::Millimetre, 'mm' => LengthUnit::Millimetre,
+        'metres' => LengthUnit::Metre, 'meters' => LengthUnit::Metre, 'metre' => LengthUnit::Metre, 'meter' => LengthUnit::Metre,
+        'm' => LengthUnit::Metre,
     ];
 
     private const RAISED = [
@@ -68,6 +71,27 @@ final class LengthParser
             '3' => $length->timesRoot3(),
             default => $length,
         };
+    }
+
+    /**
+     * What stands in a list of lengths, one text for each: between semicolons, or between commas. A comma without a space behind it is a decimal
+     * comma where the length is a metric one and has no other.
+     *
+     * @param  LengthUnit  $unit  of those that name none
+     * @return list<string> as they were written, empty ones too
+     */
+    public static function texts(string $list, LengthUnit $unit = LengthUnit::Inch): array
+    {
+        if (str_contains($list, ';')) {
+            return array_map(trim(...), explode(';', $list));
+        }
+        $texts = [];
+        foreach (preg_split('/,\s+|\s+,/u', $list) ?: [] as $text) {
+            $isDecimal = substr_count($text, ',') === 1 && ($unit->isMetric() || preg_match('/[cm]?m\s*$|met/iu', $text) === 1);
+            array_push($texts, ...$isDecimal ? [trim($text)] : array_map(trim(...), explode(',', $text)));
+        }
+
+        return $texts;
     }
 
     /** @return array{string, string} the text without "√2" or "√3" at its end, and which of the two it was */

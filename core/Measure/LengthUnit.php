@@ -11,6 +11,15 @@ enum LengthUnit: string
     case Centimetre = 'cm';
     case Millimetre = 'mm';
 
+    /** Cloth is sold by these. */
+    case Yard = 'yd';
+    case Metre = 'm';
+
+    public function isMetric(): bool
+    {
+        return $this !== self::Inch && $this !== self::Yard;
+    }
+
     /** The exact number of inches in one of these: an inch is 2.54 cm by definition. */
     public function inInches(): Length
     {
@@ -18,6 +27,8 @@ enum LengthUnit: string
             self::Inch => Length::fraction(1, 1),
             self::Centimetre => Length::fraction(50, 127),
             self::Millimetre => Length::fraction(5, 127),
+            self::Yard => Length::inches(36),
+            self::Metre => Length::fraction(5000, 127),
         };
     }
 }

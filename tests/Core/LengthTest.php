@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthParser;
 use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
@@ -21,6 +22,18 @@ it('reads lengths as people write them', function (string $text, string $exact):
     ], ['117 mm', '585/127'], ['5/8', '5/8'], ['½', '1/2'], ['.5', '1/2'], ['12', '12'], ['0', '0'], ['2⅔', '8/3'], ['1 15⁄16', '31/16'],
     ["67\u{2009}15⁄16\u{a0}in", '1087/16'], ["41½\u{a0}in", '83/2'], ['2 ⁷⁄₁₆ in', '39/16'], ["40\u{202f}cm", '2000/127'],
     ['4 5/8 IN', '37/8'], ['3½ cm', '175/127'],
+    ['1.5 m', '7500/127'], ['1,5 m', '7500/127'], ['1.5m', '7500/127'], ['150 cm', '7500/127'], ['1500 mm', '7500/127'],
+    ['1 1/2 yd', '54'], ['1½ yards', '54'], ['0.5 yd.', '18'], ['2 metres', '10000/127'],
+]);
+
+it('takes lists apart at semicolons and commas, and leaves decimal commas alone', function (string $list, LengthUnit $unit, array $texts): void {
+    expect(LengthParser::texts($list, $unit))->toBe($texts);
+})->with([
+    ['60, 60 1/4, 60', LengthUnit::Inch, ['60', '60 1/4', '60']], ['60,60', LengthUnit::Inch, ['60', '60']],
+    ['60; 60,5', LengthUnit::Inch, ['60', '60,5']], ['114,3; 115', LengthUnit::Centimetre, ['114,3', '115']],
+    ['114,3, 115', LengthUnit::Centimetre, ['114,3', '115']], ['114,3', LengthUnit::Centimetre, ['114,3']],
+    ['114,115,116', LengthUnit::Centimetre, ['114', '115', '116']], ['1,5 cm, 2 cm', LengthUnit::Inch, ['1,5 cm', '2 cm']],
+    ['', LengthUnit::Inch, ['']], ['60, ', LengthUnit::Inch, ['60', '']],
 ]);
 
 it('takes a bare number in the unit it is told', function (): void {

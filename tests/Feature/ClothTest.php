@@ -136,6 +136,14 @@ it('counts no piece at the mat that was counted by hand', function (): void {
     expect(cutSoFar($this))->toBe($all);
 });
 
+it('takes cloth in the unit that it is sold in', function (): void {
+    foreach (['1.5 m', '1,5 m', '150 cm', '1500 mm', '1 1/2 yd', '1½ yd'] as $length) {
+        have($this, 'f-lamp', ['kind' => 'yardage', 'length' => $length]);
+    }
+    expect(StockRow::query()->orderBy('id')->get()->map(fn (StockRow $row): string => (string) $row->length?->encode())->countBy()->all())
+        ->toBe(['7500/127' => 4, '54' => 2]);
+});
+
 it('refuses a step of a plan that has changed meanwhile, and of fabrics and steps that are not there', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
     [$step] = stepsAtTheMat($this, 'f-lamp');

@@ -8,6 +8,7 @@ use App\Models\StockRow;
 use App\Support\OrderDesk;
 use Dew\Core\Kits\KitKind;
 use Dew\Core\Kits\KitOrder;
+use Dew\Core\Measure\Length;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -109,6 +110,11 @@ it('cuts what is on hand first, and says for what there is no room', function ()
     preg_match('/name="hand_(\w+)"[^>]*aria-label="[^"]*ink blue"/', $page, $found);
     $this->put("$this->page/bolts", ['hand_'.$found[1] => '20, 1 1/2'])->assertSessionHasNoErrors();
     $this->get($this->page)->assertSeeText('Bolt 1, on hand')->assertSee('value="20, 1½"', false)->assertSeeText('On hand there is no room for:');
+    // The same in other units, and set apart by semicolons.
+    $kept = fn (): array => array_map(fn (Length $length): string => $length->encode(), $this->quilt->fresh()->kitSettings()->hand[$found[1]]);
+    $before = $kept();
+    $this->put("$this->page/bolts", ['hand_'.$found[1] => '720 in; 1½ yd'])->assertSessionHasNoErrors();
+    expect($kept())->toBe($before);
     $this->put("$this->page/bolts", ['hand_'.$found[1] => 'two bolts'])->assertSessionHasErrors("hand_$found[1]");
     $this->put("$this->page/bolts", ['hand_'.$found[1] => '0'])->assertSessionHasErrors("hand_$found[1]");
     expect($this->quilt->fresh()?->kitSettings()->hand[$found[1]])->toHaveCount(2);

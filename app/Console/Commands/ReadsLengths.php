@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthParser;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -42,7 +43,7 @@ trait ReadsLengths
      */
     private function lengths(string $text): array
     {
-        return array_map(Length::parse(...), explode(',', $text));
+        return array_map(Length::parse(...), LengthParser::texts($text) ?: ['']);
     }
 
     /** @param  callable(): int  $run */

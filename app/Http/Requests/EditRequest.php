@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Support\Fill;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Measure\LengthParser;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use JsonException;
@@ -131,7 +132,7 @@ final class EditRequest extends FormRequest
             'count' => $text === '' ? null : $this->field($name.':int'),
             'flag' => in_array($text, ['1', 'true', 'on'], true),
             'json' => self::decoded($text),
-            'list' => array_values(array_filter(array_map(trim(...), explode(',', $text)), fn (string $part): bool => $part !== '')),
+            'list' => array_values(array_filter(LengthParser::texts($text), fn (string $part): bool => $part !== '')),
             'size' => self::size($text),
             'shape' => self::shape($text),
             'optional' => $text === '' ? null : $text,

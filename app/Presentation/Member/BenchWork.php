@@ -23,6 +23,7 @@ use Dew\Core\Cutting\Backing;
 use Dew\Core\Cutting\Binding;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthParser;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
@@ -427,7 +428,7 @@ final readonly class BenchWork
      */
     private function lengths(string $typed, Project $project, string $field): array
     {
-        $texts = array_map(trim(...), explode(',', $typed));
+        $texts = LengthParser::texts($typed, $project->notation->unit());
         if (count($texts) > ($field === 'border' ? self::MOST_BORDERS : self::MOST)) {
             throw new MeasureRefused($field, 'two_numbers');
         }

@@ -21,7 +21,7 @@ use Dew\Core\Kits\KitKind;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\OrderReader;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\LengthUnit;
+use Dew\Core\Measure\LengthParser;
 use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -116,7 +116,7 @@ final class KitController extends Controller
                 continue;
             }
             $hand[$key] = [];
-            foreach (array_filter(array_map(trim(...), explode(',', mb_substr($given[$key], 0, 300))), fn (string $text): bool => $text !== '') as $text) {
+            foreach (array_filter(LengthParser::texts(mb_substr($given[$key], 0, 300), $shop->unit()), fn (string $text): bool => $text !== '') as $text) {
                 $length = $this->length($text, $shop);
                 if ($length === null) {
                     $wrong["hand_$key"] = __('kits.bolt_wrong', [
@@ -212,10 +212,7 @@ final class KitController extends Controller
     private function length(string $text, ShopMeasure $shop): ?Length
     {
         try {
-            // Read as so many inches or centimetres, and taken for yards or metres.
-            $length = $shop === ShopMeasure::Yards
-                ? Length::parse($text)->times(36)
-                : Length::parse($text, LengthUnit::Centimetre)->times(100);
+            $length = Length::parse($text, $shop->unit());
         } catch (MeasureException) {
             return null;
         }
