@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\Applied;
+use Dew\Core\Draft\Change;
+use Dew\Core\Draft\Changes;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
@@ -88,6 +90,18 @@ it('sets, adds, removes and moves', function (): void {
                 'kind' => 'hst',
                 'finished' => '3',
             ]);
+});
+
+it('gives a cloth the new name of its fabric unless a name was typed for it, and takes both back', function (): void {
+    $mist = ['kind' => 'set', 'place' => 'colourways/c-last-boat/cloth/f-mist/name', 'to' => 'Mist'];
+    $document = edited(draft(), $mist)->document;
+    $applied = edited($document, ['kind' => 'set', 'place' => 'fabrics/f-mist/name', 'expect' => 'Mist', 'to' => 'Haze']);
+    $name = fn (DraftDocument $in, string $colourway): mixed => $in->at(Place::of('colourways', $colourway, 'cloth', 'f-mist', 'name'))->value;
+    expect($name($applied->document, 'c-last-boat'))->toBe('Haze')->and($name($applied->document, 'c-first-boat'))->toBe('cream')
+        ->and(after(['kind' => 'set', 'place' => 'fabrics/f-mist/name', 'to' => 'Haze'], 'colourways/c-last-boat/cloth/f-mist/name'))->toBe('pale grey')
+        ->and(after(['kind' => 'set', 'place' => 'fabrics/f-mist/value', 'to' => 'dark'], 'colourways/c-last-boat/cloth/f-mist/name'))->toBe('pale grey');
+    $undone = Draft::apply($applied->document, new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse($applied->changes))));
+    expect($undone->document->value)->toBe($document->value);
 });
 
 it('lays, lifts, turns, flips, spans, clothes anew and swaps what lies in a block', function (): void {

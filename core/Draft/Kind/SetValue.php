@@ -30,6 +30,28 @@ final readonly class SetValue implements Edit
         }
         $follower = $document->follower($this->place);
 
-        return [new Change($this->place, $there, $this->to, $follower, $follower)];
+        return [new Change($this->place, $there, $this->to, $follower, $follower), ...$this->cloths($document, $there)];
+    }
+
+    /**
+     * A cloth that still goes by the name of its fabric takes the new one with it; a name that somebody typed stays.
+     *
+     * @return list<Change>
+     */
+    private function cloths(DraftDocument $document, Value $was): array
+    {
+        [$list, $fabric, $key] = $this->place->steps + ['', '', ''];
+        if ($list !== 'fabrics' || $key !== 'name' || count($this->place->steps) !== 3 || ! $was->exists || ! $this->to->exists) {
+            return [];
+        }
+        $changes = [];
+        foreach ($document->items(Place::of('colourways')) as $colourway) {
+            $name = Place::of('colourways', (string) Place::idOf($colourway), 'cloth', $fabric, 'name');
+            if ($document->at($name)->equals($was)) {
+                $changes[] = new Change($name, $was, $this->to);
+            }
+        }
+
+        return $changes;
     }
 }
