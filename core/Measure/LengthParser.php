@@ -78,7 +78,7 @@ final class LengthParser
      * comma where the length is a metric one and has no other.
      *
      * @param  LengthUnit  $unit  of those that name none
-     * @return list<string> as they were written, empty ones too
+     * @return non-empty-list<string> as they were written, empty ones too
      */
     public static function texts(string $list, LengthUnit $unit = LengthUnit::Inch): array
     {
@@ -91,7 +91,7 @@ final class LengthParser
             array_push($texts, ...$isDecimal ? [trim($text)] : array_map(trim(...), explode(',', $text)));
         }
 
-        return $texts;
+        return $texts === [] ? [''] : $texts;
     }
 
     /** @return array{string, string} the text without "√2" or "√3" at its end, and which of the two it was */

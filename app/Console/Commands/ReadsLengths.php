@@ -43,7 +43,7 @@ trait ReadsLengths
      */
     private function lengths(string $text): array
     {
-        return array_map(Length::parse(...), LengthParser::texts($text) ?: ['']);
+        return array_map(Length::parse(...), LengthParser::texts($text));
     }
 
     /** @param  callable(): int  $run */

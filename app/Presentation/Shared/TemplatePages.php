@@ -65,15 +65,26 @@ final readonly class TemplatePages
         return new self(TemplateSheets::of($pieces, $width, $height - self::HEAD), $labels, $width, $height);
     }
 
-    /** What the style sheet of all prints does not know: how large a page is. */
+    /** What the style sheet of all prints does not know: how large a page is, and where its labels stand. */
     public function css(): string
     {
         $size = sprintf('width: %sin; height: %sin;', $this->width, $this->height - 0.05);
 
-        return '@page { margin: '.self::MARGIN.'in; } .sheet { position: relative; '.$size.' } .sheet.next { page-break-before: always; } '
+        $at = fn (string $id, float $left, float $top, float $width): string => sprintf(
+            '#%s { left: %.4Fin; top: %.4Fin; width: %.4Fin; } ', $id, $left, $top, $width,
+        );
+        $places = '';
+        foreach ($this->sheets as $number => $sheet) {
+            $places .= $at("inch-$number", $this->width - 0.92, 0.42, 0.8).$at("centimetres-$number", $this->width - 1.27 - 2 / 2.54, 0.3, 2 / 2.54);
+            foreach ($sheet->labels as $index => $label) {
+                $places .= $at("label-$number-$index", $label['x'], $label['y'] + self::HEAD + 0.03, $label['width']);
+            }
+        }
+
+        return $places.'@page { margin: '.self::MARGIN.'in; } .sheet { position: relative; '.$size.' } .sheet.next { page-break-before: always; } '
             .'.sheet img { position: absolute; left: 0; top: 0; '.$size.' } .sheet div { position: absolute; } '
             .'.words { left: 0; top: 0; width: '.($this->width - 2.4).'in; } .words h1 { font-size: 12pt; } '
-            .'.label { font-size: 8pt; line-height: 1.15; } .side { font-size: 7pt; }';
+            .'.label { font-size: 8pt; line-height: 1.15; } .side { font-size: 7pt; text-align: center; }';
     }
 
     /** @return list<array{\Dew\Core\Plan\TaskSheet, Piece}> */

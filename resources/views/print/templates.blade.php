@@ -22,11 +22,11 @@
         <img src="data:image/svg+xml;base64,{{ base64_encode($svg.'</svg>') }}" alt="">
         <div class="words"><h1>{{ $title }}</h1><p class="soft">{{ __('templates.true_size') }} {{ __('templates.lines') }}
             {{ __('templates.page', ['number' => $number + 1, 'of' => count($pages->sheets)]) }}</p></div>
-        <div class="side" style="left: {{ $pages->width - 0.92 }}in; top: 0.42in; width: 0.8in; text-align: center;">{{ __('templates.inch') }}</div>
-        <div class="side" style="left: {{ $pages->width - 1.27 - 2/2.54 }}in; top: 0.3in; width: {{ 2/2.54 }}in; text-align: center;">{{ __('templates.centimetres') }}</div>
-        @foreach ($sheet->labels as $label)
+        <div class="side" id="inch-{{ $number }}">{{ __('templates.inch') }}</div>
+        <div class="side" id="centimetres-{{ $number }}">{{ __('templates.centimetres') }}</div>
+        @foreach ($sheet->labels as $index => $label)
             @php($says = $pages->labels[$label['template']])
-            <div class="label" style="left: {{ $label['x'] }}in; top: {{ $label['y'] + $head + 0.03 }}in; width: {{ $label['width'] }}in;"><b>{{ $says['name'] }}</b>
+            <div class="label" id="label-{{ $number }}-{{ $index }}"><b>{{ $says['name'] }}</b>
                 @if ($label['columns'] * $label['rows'] > 1){{ __('templates.part', ['column' => $label['column'], 'columns' => $label['columns'], 'row' => $label['row'], 'rows' =>
                     $label['rows']]) }}@endif<br>{{ $says['cut'] }}@if ($says['note'] !== '')<br>{{ $says['note'] }}@endif</div>
         @endforeach
