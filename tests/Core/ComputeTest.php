@@ -210,17 +210,7 @@ it('says at every size that cannot be computed which unit it is, and where', fun
 });
 
 it('refuses misformed documents with the place that is wrong', function (array $path, mixed $value, string $pointer): void {
-    $document = json_decode(smallJson());
-    $place = &$document;
-    foreach ($path as $key) {
-        if (is_array($place)) {
-            $place = &$place[$key];
-        } else {
-            $place = &$place->$key;
-        }
-    }
-    $place = $value;
-    $reading = DesignReader::reading((string) json_encode($document));
+    $reading = DesignReader::reading(designWith($path, $value));
     Proof::ofDraft($reading);
     $pointers = array_map(fn ($complaint): string => $complaint->pointer, $reading->complaints);
     expect($pointers)->toContain($pointer);

@@ -554,3 +554,24 @@ function storedSheets(Design $design): array
 
     return $stored;
 }
+
+/**
+ * A small design whose value at one place is another one, whatever the format says of it.
+ *
+ * @param  list<int|string>  $path
+ */
+function designWith(array $path, mixed $value): string
+{
+    $document = json_decode(smallJson());
+    $place = &$document;
+    foreach ($path as $key) {
+        if (is_array($place)) {
+            $place = &$place[$key];
+        } else {
+            $place = &$place->$key;
+        }
+    }
+    $place = $value;
+
+    return (string) json_encode($document);
+}

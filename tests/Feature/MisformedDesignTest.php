@@ -8,23 +8,6 @@ use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
-/** What is sent to the door: a design whose value at one place is another one. */
-function designWith(array $path, mixed $value): string
-{
-    $document = json_decode(smallJson());
-    $place = &$document;
-    foreach ($path as $key) {
-        if (is_array($place)) {
-            $place = &$place[$key];
-        } else {
-            $place = &$place->$key;
-        }
-    }
-    $place = $value;
-
-    return (string) json_encode($document);
-}
-
 function sendDesign(string $document): Illuminate\Testing\TestResponse
 {
     return test()->post('/start', [

@@ -20,7 +20,8 @@
             @endif
         @endforeach
         <img src="data:image/svg+xml;base64,{{ base64_encode($svg.'</svg>') }}" alt="">
-        <div class="words"><h1>{{ $title }}</h1><p class="soft">{{ __('templates.true_size') }} {{ __('templates.lines') }}
+        <div class="words"><h1>{{ $title }}</h1><p class="soft">{{ __('templates.true_size') }} {{
+                __(isset($sheet->lines['sew']) && $sheet->lines['sew'] !== [] ? 'templates.lines_sewn' : 'templates.lines') }}
             {{ __('templates.page', ['number' => $number + 1, 'of' => count($pages->sheets)]) }}</p></div>
         <div class="side" id="inch-{{ $number }}">{{ __('templates.inch') }}</div>
         <div class="side" id="centimetres-{{ $number }}">{{ __('templates.centimetres') }}</div>
