@@ -152,6 +152,14 @@ export function layout() {
         event.preventDefault();
     });
 
+    // A finger on a block drags it. What is within a drawing does not keep the page from scrolling by its style alone: the browser would
+    // scroll, and take the pointer away.
+    root.addEventListener('touchstart', (event) => {
+        if (event.target.closest?.('.layout-place') && board().dataset.may !== 'as-laid' && event.touches.length === 1) {
+            event.preventDefault();
+        }
+    }, { passive: false });
+
     root.addEventListener('pointerdown', (down) => {
         const one = down.target.closest?.('.layout-place');
         if (!one || board().dataset.may === 'as-laid' || down.button !== 0) {
