@@ -6,8 +6,7 @@ namespace Dew\Core\Split;
 
 /**
  * Gives every clue something to make where a split leaves one empty and it costs nothing: the clues between an empty one and the nearest
- * one
- * with several items move up, and that one is divided, about halfway, in the order of making.
+ * one with several items move up, and that one is divided, about halfway, in the order of making.
  */
 final class EmptyClues
 {

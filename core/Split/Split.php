@@ -10,8 +10,7 @@ final readonly class Split
     /**
      * @param  array<int, int>  $clueOf  of every item of the problem, the number of its clue from zero
      * @param  array{int, int, int}  $cost  weighted minutes of the heaviest clue, minutes of the heaviest clue of a single size, and the
-     *     most
-     *     new techniques in one clue: the first that differ decide
+     *     most new techniques in one clue: the first that differ decide
      * @param  int  $bound  weighted minutes below which the heaviest clue of no split can lie
      * @param  bool  $isBest  whether every other split was looked at
      */

@@ -33,7 +33,7 @@ final readonly class SplitStudy
     private const DAYS = 2;
 
     /** Changes with what is kept. */
-    private const FORM = 4;
+    private const FORM = 5;
 
     /**
      * @param  array<string, string>  $sizes  names by id
@@ -183,7 +183,18 @@ final readonly class SplitStudy
             ]),
             'task' => self::task($job, $document, $tasks),
         ], $jobs), $split->clues());
-        $then = self::then(array_values($design->clues), $kept, array_values($now), $chores, $split->minutes());
+        $minutes = $split->minutes();
+        foreach (self::chores($design, $kept, $split->clues()) as [$number, $into, $chore]) {
+            $product = $chore->block === null ? $chore->kind : "quilt:$chore->block";
+            $names[$product] = $chore->block === null ? __('chores.kinds.'.$chore->kind)
+                : __('chores.quilt', ['block' => $names[$chore->block] ?? $chore->block]);
+            $jobs[$into][] = ['product' => $product, 'name' => $names[$product], 'task' => $tasks[$chore->id] ?? []];
+            foreach ($graphs as $size => $graph) {
+                $chores[$number][$size] -= $graph->minutesOf($chore);
+                $minutes[$into][$size] = ($minutes[$into][$size] ?? 0) + $graph->minutesOf($chore);
+            }
+        }
+        $then = self::then(array_values($design->clues), $kept, array_values($now), $chores, $minutes);
         // Joining the top comes last, where no clue has it yet and the design does not leave it out.
         $joined = array_merge(...array_map(fn (Clue $clue): array => array_map(
             fn (Chore $chore): string => $chore->kind, $clue->chores,
@@ -229,6 +240,45 @@ final readonly class SplitStudy
             $design->clues,
             fn (Clue $clue): bool => in_array($clue->id, $open, true) || $clue->words->kind !== ClueKind::Usual,
         )));
+    }
+
+    /**
+     * Where the suggestion has the stages of the whole quilt and the quilting of blocks: in the clue they are in, or in a later one where
+     * what they need is made only then. Tasks of the host's own stay where they are.
+     *
+     * @param  list<string>  $kept
+     * @param  list<list<SplitJob>>  $clues  what each clue of the suggestion makes
+     * @return list<array{int, int, Chore}> the number of its clue in the design, that of its clue in the suggestion, and the chore
+     */
+    private static function chores(Design $design, array $kept, array $clues): array
+    {
+        $needed = ['top' => 0, 'centre' => 0];
+        foreach ($clues as $number => $jobs) {
+            foreach ($jobs as $job) {
+                $needed[$job->product] = $needed['top'] = $number;
+                $needed['centre'] = str_starts_with($job->product, 'border') ? $needed['centre'] : $number;
+            }
+        }
+        $chores = [];
+        $from = $before = 0;
+        foreach (array_values($design->clues) as $number => $clue) {
+            if (in_array($clue->id, $kept, true)) {
+                continue;
+            }
+            foreach ($clue->chores as $chore) {
+                if ($chore->kind === 'own') {
+                    continue;
+                }
+                $need = $chore->block !== null ? $needed[$chore->block] ?? 0
+                    : max($before, $needed[in_array($chore->kind, Chore::JOINING, true) ? 'centre' : 'top']);
+                $into = min(count($clues) - 1, max($from, $need));
+                $before = $chore->block === null ? $into : $before;
+                $chores[] = [$number, $into, $chore];
+            }
+            $from++;
+        }
+
+        return $chores;
     }
 
     /**
@@ -334,7 +384,7 @@ final readonly class SplitStudy
      */
     private static function key(array $task): string
     {
-        $what = array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'stage']));
+        $what = array_intersect_key($task, array_flip(['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'stage']));
         ksort($what);
 
         return (string) json_encode($what);
