@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Hosts;
 use App\Http\Middleware\CallsClues;
+use App\Http\Middleware\MadeAside;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
@@ -32,6 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
         $middleware->web(append: [CallsClues::class]);
+        $middleware->alias(['made' => MadeAside::class]);
         $middleware->trustHosts(at: Hosts::patterns(...), subdomains: false);
         $middleware->encryptCookies(except: ['dew_theme']);
         $middleware->redirectGuestsTo(fn (): string => route('login'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Console\Commands\AnnounceReleases;
 use App\Console\Commands\DeriveReleases;
 use App\Console\Commands\Warm;
+use App\Models\MadePage;
 use App\Models\User;
 use App\Support\ExpiredCache;
 use Illuminate\Support\Facades\Schedule;
@@ -17,6 +18,7 @@ Schedule::command(DeriveReleases::class)->hourly()->withoutOverlapping(30);
 // Whoever never followed the link of her registration has no account.
 Schedule::call(fn (): int => User::query()->whereNull('email_verified_at')->where('created_at', '<', now()->subWeek())->delete())
     ->name('accounts-never-confirmed')->daily();
+Schedule::call(MadePage::forget(...))->name('made-pages')->everyFiveMinutes();
 Schedule::call(ExpiredCache::forget(...))->name('expired-cache')->daily();
 Schedule::command('auth:clear-resets')->daily();
 Schedule::command('queue:prune-failed --hours=336')->daily();

@@ -13,6 +13,7 @@ use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\Host;
 use App\Http\Controllers\JoinController;
+use App\Http\Controllers\MadePageController;
 use App\Http\Controllers\Member;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PostController;
@@ -79,6 +80,11 @@ Route::middleware('auth')->group(function (): void {
         Route::post('help/{helperInvitation}', [HelpController::class, 'store'])->name('help.accept');
     });
 
+    Route::middleware('can:view,page')->name('made.')->group(function (): void {
+        Route::get('made/{page}/state', [MadePageController::class, 'state'])->name('state');
+        Route::get('made/{page}', [MadePageController::class, 'show'])->name('show');
+    });
+
     Route::prefix('q/{project}')->name('member.')->middleware(['can:work,project', OwnCopy::class])->group(function (): void {
         Route::get('/', Member\NowController::class)->name('now');
         Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
@@ -117,10 +123,10 @@ Route::middleware('auth')->group(function (): void {
         Route::put('fabrics/{slot}/value', [Member\SwatchController::class, 'judge'])->name('swatch.judge');
         Route::get('cloth/{picture}', [Member\SwatchController::class, 'picture'])->name('swatch.picture');
         Route::get('values', [Member\SwatchController::class, 'values'])->name('values');
-        Route::get('print/chart.pdf', [Member\PrintController::class, 'chart'])->name('print.chart');
-        Route::get('print/bags.pdf', [Member\PrintController::class, 'bags'])->name('print.bags');
-        Route::get('clues/{number}/mat.pdf', [Member\PrintController::class, 'plan'])->name('print.plan');
-        Route::get('clues/{number}/templates.pdf', [Member\PrintController::class, 'templates'])->name('print.templates');
+        Route::get('print/chart.pdf', [Member\PrintController::class, 'chart'])->middleware('made:print')->name('print.chart');
+        Route::get('print/bags.pdf', [Member\PrintController::class, 'bags'])->middleware('made:print')->name('print.bags');
+        Route::get('clues/{number}/mat.pdf', [Member\PrintController::class, 'plan'])->middleware('made:print')->name('print.plan');
+        Route::get('clues/{number}/templates.pdf', [Member\PrintController::class, 'templates'])->middleware('made:print')->name('print.templates');
         Route::get('kits', [Member\KitController::class, 'index'])->name('kits');
         Route::post('kits', [Member\KitController::class, 'store'])->middleware('throttle:edits')->name('kits.store');
         Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
@@ -129,10 +135,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/layout', [Member\LayoutController::class, 'show'])->name('layout');
         Route::post('bench/layout', [Member\LayoutController::class, 'store'])->middleware('throttle:edits')->name('layout.store');
         Route::get('bench/layout/{other}', [Member\LayoutController::class, 'other'])->name('layout.other');
-        Route::get('bench/layout.pdf', [Member\LayoutController::class, 'print'])->name('layout.print');
+        Route::get('bench/layout.pdf', [Member\LayoutController::class, 'print'])->middleware('made:print')->name('layout.print');
         Route::get('bench/assembly', [Member\AssemblyController::class, 'show'])->name('assembly');
         Route::post('bench/assembly', [Member\AssemblyController::class, 'store'])->middleware('throttle:edits')->name('assembly.store');
-        Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->name('assembly.print');
+        Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->middleware('made:print')->name('assembly.print');
         Route::get('hands', [Member\HandController::class, 'show'])->name('hands');
         Route::put('hands/{part}', [Member\HandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
         Route::post('bench/quilting/picture', [Member\QuiltingPictureController::class, 'store'])->middleware('throttle:edits')->name('quilting.store');
@@ -151,34 +157,35 @@ Route::middleware('auth')->group(function (): void {
 
     Route::prefix('host/{quiltAlong}')->name('host.')->middleware('can:help,quiltAlong')->group(function (): void {
         Route::get('/', Host\DeskController::class)->name('desk');
-        Route::get('design', [Host\DraftController::class, 'quilt'])->name('design');
-        Route::get('design/cloth', [Host\DraftController::class, 'cloth'])->name('cloth');
-        Route::get('design/blocks', [Host\DraftController::class, 'blocks'])->name('blocks');
-        Route::get('design/blocks/{block}', [Host\DraftController::class, 'block'])->name('blocks.show');
-        Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->name('units.show');
+        Route::get('design', [Host\DraftController::class, 'quilt'])->middleware('made:draft')->name('design');
+        Route::get('design/cloth', [Host\DraftController::class, 'cloth'])->middleware('made:draft')->name('cloth');
+        Route::get('design/blocks', [Host\DraftController::class, 'blocks'])->middleware('made:draft')->name('blocks');
+        Route::get('design/blocks/{block}', [Host\DraftController::class, 'block'])->middleware('made:draft')->name('blocks.show');
+        Route::get('design/units/{unit}', [Host\DraftController::class, 'unit'])->middleware('made:draft')->name('units.show');
         Route::get('design/library', [Host\LibraryController::class, 'index'])->name('library');
-        Route::get('design/clues', [Host\DraftController::class, 'clues'])->name('draft.clues');
-        Route::get('design/clues/{clue}', [Host\DraftController::class, 'clue'])->name('draft.clue');
-        Route::get('design/split', [Host\SplitController::class, 'show'])->name('split');
-        Route::get('design/proof', [Host\DraftController::class, 'proof'])->name('proof');
+        Route::get('design/clues', [Host\DraftController::class, 'clues'])->middleware('made:draft')->name('draft.clues');
+        Route::get('design/clues/{clue}', [Host\DraftController::class, 'clue'])->middleware('made:draft')->name('draft.clue');
+        Route::get('design/split', [Host\SplitController::class, 'show'])->middleware('made:draft')->name('split');
+        Route::get('design/proof', [Host\DraftController::class, 'proof'])->middleware('made:draft')->name('proof');
         Route::get('design/state', [Host\DraftController::class, 'state'])->name('draft.state');
         Route::get('design/file', [Host\DraftController::class, 'file'])->name('draft.file');
-        Route::get('design/versions', [Host\VersionController::class, 'index'])->name('versions');
+        Route::get('design/versions', [Host\VersionController::class, 'index'])->middleware('made:draft')->name('versions');
+        Route::get('design/publishing', [Host\VersionController::class, 'underWay'])->name('versions.under_way');
         Route::get('design/versions/{number}', [Host\VersionController::class, 'show'])->name('versions.show');
         Route::get('design/pictures/{picture}', [Host\PictureController::class, 'show'])->name('pictures.show');
-        Route::get('design/published', Host\DesignController::class)->name('published');
+        Route::get('design/published', Host\DesignController::class)->middleware('made:published')->name('published');
         Route::get('clues', [Host\ClueController::class, 'index'])->name('clues.index');
         Route::get('clues/{number}', [Host\ClueController::class, 'show'])->name('clues.show');
-        Route::get('clues/{number}/templates.pdf', [Host\ClueController::class, 'templates'])->name('clues.templates');
+        Route::get('clues/{number}/templates.pdf', [Host\ClueController::class, 'templates'])->middleware('made:print')->name('clues.templates');
         Route::get('people', Host\PeopleController::class)->name('people');
         Route::get('history', [Host\HistoryController::class, 'index'])->name('history');
         Route::get('kits', [Host\KitController::class, 'index'])->name('kits');
         Route::put('kits/orders', [Host\KitController::class, 'mark'])->name('kits.mark');
         Route::get('kits/orders.csv', [Host\KitController::class, 'file'])->name('kits.file');
-        Route::get('kits/labels.pdf', [Host\KitPrintController::class, 'labels'])->name('kits.labels');
-        Route::get('kits/cutting.pdf', [Host\KitPrintController::class, 'cutting'])->name('kits.cutting');
-        Route::get('yardage', Host\YardageController::class)->name('yardage');
-        Route::get('pressing', Host\PressController::class)->name('pressing');
+        Route::get('kits/labels.pdf', [Host\KitPrintController::class, 'labels'])->middleware('made:print')->name('kits.labels');
+        Route::get('kits/cutting.pdf', [Host\KitPrintController::class, 'cutting'])->middleware('made:print')->name('kits.cutting');
+        Route::get('yardage', Host\YardageController::class)->middleware('made:published')->name('yardage');
+        Route::get('pressing', Host\PressController::class)->middleware('made:published')->name('pressing');
         Route::get('hands', [Host\HandController::class, 'index'])->name('hands');
         Route::post(
             'clues/{number}/sewn/{task}', [Host\RemarkController::class, 'sewn'],
@@ -223,6 +230,7 @@ Route::middleware('auth')->group(function (): void {
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');
             Route::post('design/versions', [Host\VersionController::class, 'store'])->name('versions.store');
+            Route::delete('design/publishing/{number}', [Host\VersionController::class, 'destroy'])->name('versions.undo');
             Route::post('invitation', [Host\InvitationController::class, 'store'])->name('invitation.store');
         });
     });

@@ -98,7 +98,10 @@ end_leftovers() {
 }
 
 launch_web() { PHP_CLI_SERVER_WORKERS=$WEB_WORKERS launch web php -d opcache.enable=1 -d opcache.validate_timestamps=1 -d expose_php=0 -d variables_order=EGPCS -d upload_max_filesize=20M -d post_max_size=22M -S "$HOST:$PORT" -t "$ROOT/public" "$ROOT/bin/lib/router.php"; }
-launch_queue() { launch queue php "$ROOT/artisan" queue:work --tries=3 --max-time=3600 --sleep=0.5; }
+# Three queues, each with a worker and a time limit of its own; pages and mails come before what is worked out at length.
+launch_queue() { launch queue php "$ROOT/artisan" queue:work --queue=default --tries=3 --max-time=3600 --sleep=0.5; }
+launch_publishing() { launch publishing nice -n 10 php -d memory_limit=1G "$ROOT/artisan" queue:work publishing --timeout=900 --tries=1 --max-time=3600 --sleep=0.5; }
+launch_prints() { launch prints nice -n 5 php -d memory_limit=1G "$ROOT/artisan" queue:work prints --timeout=150 --tries=1 --max-time=3600 --sleep=0.3; }
 launch_scheduler() { launch scheduler php "$ROOT/artisan" schedule:work; }
 
 stop_children() {
@@ -165,6 +168,8 @@ dew_start() {
     artisan dew:warm --quiet
     launch_web
     launch_queue
+    launch_publishing
+    launch_prints
     launch_scheduler
     wait_for_web
     remember address "http://$(visible_host):$PORT"
@@ -282,7 +287,9 @@ dew_status() {
     if [ -d "$STATE" ] && is_running; then
         say "Dew is running at $(recall address)."
         part "Web server" "$ROOT/bin/lib/router.php" || whole=1
-        part "Queue" "$ROOT/artisan queue:work" || whole=1
+        part "Queue of mails" "$ROOT/artisan queue:work --queue" || whole=1
+        part "Queue of publishing" "$ROOT/artisan queue:work publishing" || whole=1
+        part "Queue of prints" "$ROOT/artisan queue:work prints" || whole=1
         part "Scheduler" "$ROOT/artisan schedule:" || whole=1
         if cluster_is_up "$(cluster_place)"; then say "  PostgreSQL: running on port $(recall db-port)"; else say "  PostgreSQL: NOT running"; whole=1; fi
         say "Supervisor: process $(cat "$STATE/supervisor.pid"). Logs: storage/logs/."

@@ -119,9 +119,12 @@ test_start() {
     kill -KILL "$victim"
     start_check "so is the web server" whole_again is_another router.php "$victim"
     start_check "which serves" answers "$address/" "Quilt-alongs"
-    victim=$(child_of queue:work)
-    kill -KILL "$victim"
-    start_check "so is the queue" whole_again is_another queue:work "$victim"
+    local queue
+    for queue in "queue:work --queue" "queue:work publishing" "queue:work prints"; do
+        victim=$(child_of "$queue")
+        kill -KILL "$victim"
+        start_check "so is $queue" whole_again is_another "$queue" "$victim"
+    done
     victim=$(child_of schedule:work)
     kill -KILL "$victim"
     start_check "so is the scheduler" whole_again is_another schedule:work "$victim"

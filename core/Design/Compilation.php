@@ -23,6 +23,9 @@ use InvalidArgumentException;
  */
 final readonly class Compilation
 {
+    /** Units that one size may come to, those in its blocks included: what 240 by 240 are. */
+    public const MOST_UNITS = 57_600;
+
     private function __construct(
         public Design $design,
         public CuttingRoom $room,
@@ -213,8 +216,39 @@ final readonly class Compilation
         );
     }
 
+    /** How many units a size comes to, those in its blocks included; borders and sashes are not counted. */
+    public function units(QuiltSize $size): int
+    {
+        $setting = $this->design->setting;
+        $blocks = [(string) $setting->alternate => ($size->columns - 1) * ($size->rows - 1)];
+        for ($row = 0; $row < $size->rows; $row++) {
+            for ($column = 0; $column < $size->columns; $column++) {
+                $key = (string) $setting->blockAt($size, $column, $row);
+                $blocks[$key] = ($blocks[$key] ?? 0) + 1;
+            }
+        }
+        unset($blocks['']);
+        $products = $this->products($size->scale, $size->scaleOver);
+        $count = 0;
+        foreach ($blocks as $key => $laid) {
+            foreach ($this->contents((string) $key) as $inner => $each) {
+                $count += isset($products[$inner]) && ! $products[$inner] instanceof Composed ? $laid * $each : 0;
+            }
+        }
+
+        return $count;
+    }
+
+    /** @throws InvalidArgumentException when it cannot be laid out, or is larger than can be worked out */
     private function layOut(QuiltSize $size): SizedDesign
     {
+        $units = $this->units($size);
+        if ($units > self::MOST_UNITS) {
+            throw new InvalidArgumentException(sprintf(
+                'This size comes to %s units; %s is the most. Give it fewer columns or rows, or larger units.',
+                number_format($units), number_format(self::MOST_UNITS),
+            ));
+        }
         $products = $this->products($size->scale, $size->scaleOver);
         $layout = Layout::of($this->design->setting, $size, $products, $this->room);
         $names = $this->design->names;

@@ -1,3 +1,4 @@
+import { calculating } from './calculating.js';
 import { countdown } from './countdown.js';
 import { counters } from './counters.js';
 import { layout } from './layout.js';
@@ -27,6 +28,7 @@ afterPaint(() => {
     theme();
     countdown();
     pending();
+    calculating();
     counters();
     photographs();
     marking();

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
 
 /** These tests write for good, so that other processes see it, and are not rolled back. */
 function emptyTables(): void
@@ -51,4 +52,42 @@ function atOnce(callable ...$works): array
     }
 
     return $results;
+}
+
+/** From here on jobs wait in the database for a worker, and the cache is shared with it, as they are outside of tests. */
+function queuesWithWorkers(): void
+{
+    $before = $_SERVER['QUEUE_CONNECTION'] ?? null;
+    $_SERVER['QUEUE_CONNECTION'] = $_ENV['QUEUE_CONNECTION'] = 'database';
+    config(['queue' => require config_path('queue.php'), 'cache.default' => 'database']);
+    $_ENV['QUEUE_CONNECTION'] = 'sync';
+    if ($before === null) {
+        unset($_SERVER['QUEUE_CONNECTION']);
+    } else {
+        $_SERVER['QUEUE_CONNECTION'] = $before;
+    }
+}
+
+/** A worker of its own process, on this test's database, that does what waits in a queue and ends. */
+function worker(string $queue): Process
+{
+    $process = new Process(
+        [PHP_BINARY, base_path('artisan'), 'queue:work', $queue, '--stop-when-empty', '--tries=1', '--timeout=120'],
+        env: ['QUEUE_CONNECTION' => 'database', 'CACHE_STORE' => 'database', 'DB_DATABASE' => (string) config('database.connections.pgsql.database')],
+    );
+    $process->start();
+
+    return $process;
+}
+
+/** Looks again and again, for some seconds, whether something is so. */
+function becomes(Closure $so, int $seconds = 20): bool
+{
+    for ($end = microtime(true) + $seconds; microtime(true) < $end; usleep(20_000)) {
+        if ($so()) {
+            return true;
+        }
+    }
+
+    return false;
 }

@@ -209,6 +209,26 @@ it('says at every size that cannot be computed which unit it is, and where', fun
         ->and([$errors[0]->place, $errors[0]->names['unit'], $errors[0]->names['size']])->toBe(['/units/1', 'Curve', 'Half']);
 });
 
+it('refuses a size of more units than can be worked out, with the number and the limit, before it is laid out', function (): void {
+    $sized = fn (int $columns, int $rows): Dew\Core\Design\Reading => DesignReader::reading(smallJson([
+        'units' => [['id' => 'u-one', 'name' => 'One', 'kind' => 'square', 'finished' => '1', 'fabrics' => ['f-a']]],
+        'blocks' => [[
+            'id' => 'b-one', 'name' => 'Sixty-four', 'columns' => array_fill(0, 8, '1'), 'rows' => array_fill(0, 8, '1'), 'cells' => array_map(
+                fn (int $cell): array => ['column' => $cell % 8 + 1, 'row' => intdiv($cell, 8) + 1, 'unit' => 'u-one'], range(0, 63),
+            ),
+        ]],
+        'sizes' => [['id' => 's', 'name' => 'Whole', 'columns' => $columns, 'rows' => $rows]],
+    ]));
+    $most = array_filter($sized(30, 30)->complaints, fn ($complaint): bool => str_starts_with($complaint->pointer, '/sizes'));
+    expect($most)->toBe([])->and(30 * 30 * 64)->toBe(Dew\Core\Design\Compilation::MOST_UNITS);
+    $began = microtime(true);
+    $complaints = array_values(array_filter($sized(30, 31)->complaints, fn ($complaint): bool => str_starts_with($complaint->pointer, '/sizes')));
+    expect($complaints)->toHaveCount(1)
+        ->and($complaints[0]->pointer)->toBe('/sizes/0')
+        ->and($complaints[0]->problem)->toContain('59,520')->toContain('57,600')
+        ->and(microtime(true) - $began)->toBeLessThan(1.0);
+});
+
 it('refuses misformed documents with the place that is wrong', function (array $path, mixed $value, string $pointer): void {
     $reading = DesignReader::reading(designWith($path, $value));
     Proof::ofDraft($reading);

@@ -11,6 +11,7 @@ use App\Models\QuiltAlong;
 use App\Plans\Whole\OpenClueChanges;
 use App\Plans\Whole\SheetStore;
 use App\Presentation\Host\FindingSentence;
+use Closure;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
@@ -30,6 +31,12 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class PublishDesign
 {
+    /** How often it is compiled anew because a clue was opened meanwhile. */
+    private const TRIES = 3;
+
+    /** Names the locks of publishing among those of the database. */
+    private const LOCKS = 20202;
+
     public function __construct(
         private SheetStore $sheets,
         private RecordCorrections $record,
@@ -41,6 +48,7 @@ final readonly class PublishDesign
      * @param  array{name?: string|null, reason?: string|null, user_id?: int|null}  $about  what its host says of the version
      * @param  array<int, string>  $corrections  what was wrong, in her words, by the number of the clue
      * @param  int|null  $after  id of the version that was the published one when she looked, 0 for none; null where that does not matter
+     * @param  (Closure(int, int): mixed)|null  $progress  told how many of how many sizes are compiled
      *
      * @throws DocumentException when it cannot be read, its proof finds an error, it would take something from members, it changes an open
      *     clue of which nothing is said, or another version was published meanwhile
@@ -51,6 +59,7 @@ final readonly class PublishDesign
         array $about = [],
         array $corrections = [],
         ?int $after = null,
+        ?Closure $progress = null,
     ): DesignVersion {
         $design = DesignReader::read($document);
         $isBegun = $quiltAlong->clues()->released()->exists();
@@ -59,44 +68,99 @@ final readonly class PublishDesign
                 throw DocumentException::at($finding->place, FindingSentence::of($finding, DraftDocument::of($design->document)));
             }
         }
-
-        return DB::transaction(function () use ($quiltAlong, $document, $design, $about, $corrections, $after): DesignVersion {
-            // One at a time; and nobody begins a quilt in a size that is being taken out.
-            $locked = QuiltAlong::query()->whereKey($quiltAlong->id)->lockForUpdate()->firstOrFail();
-            if ($after !== null && $after !== (int) $locked->published_version_id) {
-                throw DocumentException::at('', __('publish.meanwhile'));
+        // What this release of Dew changes is told apart from what the host changes now.
+        ($this->upgrade)($quiltAlong);
+        for ($try = 1; $try <= self::TRIES; $try++) {
+            try {
+                return DB::transaction(fn (): DesignVersion => $this->publish(
+                    $quiltAlong, $document, $design, $about, $corrections, $after, $progress,
+                ));
+            } catch (ChangedMeanwhile) {
+                continue;
             }
-            OpenClues::refuse($locked, $design);
-            // What this release of Dew changes is told apart from what the host changes now.
-            ($this->upgrade)($locked);
-            $before = $locked->publishedVersion;
-            $changes = $before === null ? [] : OpenClueChanges::between($locked, DesignReader::stored($before->document), $design);
-            foreach ($changes as $change) {
-                if ($change->mustBeTold() && ($corrections[$change->clue->number] ?? '') === '') {
-                    throw DocumentException::at('/clues/'.($change->clue->number - 1), __('publish.unexplained', [
-                        'number' => $change->clue->number, 'title' => $change->clue->title,
-                    ]));
-                }
-            }
-            $version = $quiltAlong->versions()->create([
-                'number' => (int) $quiltAlong->versions()->max('number') + 1,
-                'document' => $document,
-                'hash' => hash('sha256', DesignWriter::write($design)),
-                ...$about,
-                'pressed' => $before === null ? [] : $this->sheets->pressedInOpenClues($locked),
-                'revision' => Compiler::REVISION,
-            ]);
-            $this->listClues($quiltAlong, $design);
-            Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))
-                ->update(['size_key' => (string) array_key_first($design->sizes)]);
-            $quiltAlong->default_methods = array_map(fn (Method $method): string => $method->value, $design->methods);
-            $quiltAlong->publishedVersion()->associate($version)->save();
-            $this->sheets->warm($version, $design);
-            $this->sheets->prune($quiltAlong);
-            ($this->record)($version, $changes, $corrections);
+        }
 
-            return $version;
-        });
+        throw DocumentException::at('', __('publish.meanwhile'));
+    }
+
+    /**
+     * Compiling takes up to minutes, in which nobody is held up: the quilt-along is locked once everything is compiled.
+     *
+     * @param  array{name?: string|null, reason?: string|null, user_id?: int|null}  $about
+     * @param  array<int, string>  $corrections
+     * @param  (Closure(int, int): mixed)|null  $progress
+     *
+     * @throws DocumentException
+     * @throws ChangedMeanwhile when a clue was opened while it was compiled
+     */
+    private function publish(
+        QuiltAlong $quiltAlong, string $document, Design $design, array $about, array $corrections, ?int $after, ?Closure $progress,
+    ): DesignVersion {
+        // One at a time.
+        DB::select('select pg_advisory_xact_lock(?, ?)', [self::LOCKS, $quiltAlong->id % 2_147_483_647]);
+        $current = QuiltAlong::query()->findOrFail($quiltAlong->id);
+        $seen = $this->seen($current);
+        if ($after !== null && $after !== (int) $current->published_version_id) {
+            throw DocumentException::at('', __('publish.meanwhile'));
+        }
+        OpenClues::refuse($current, $design);
+        $before = $current->publishedVersion;
+        $changes = $before === null ? [] : OpenClueChanges::between($current, DesignReader::stored($before->document), $design);
+        foreach ($changes as $change) {
+            if ($change->mustBeTold() && ($corrections[$change->clue->number] ?? '') === '') {
+                throw DocumentException::at('/clues/'.($change->clue->number - 1), __('publish.unexplained', [
+                    'number' => $change->clue->number, 'title' => $change->clue->title,
+                ]));
+            }
+        }
+        $version = $quiltAlong->versions()->create([
+            'number' => (int) $quiltAlong->versions()->max('number') + 1,
+            'document' => $document,
+            'hash' => hash('sha256', DesignWriter::write($design)),
+            ...$about,
+            'pressed' => $before === null ? [] : $this->sheets->pressedInOpenClues($current),
+            'revision' => Compiler::REVISION,
+        ]);
+        $this->sheets->warm($version, $design, $progress);
+        $this->hold($quiltAlong, $seen, $design);
+        $this->listClues($quiltAlong, $design);
+        Project::query()->whereBelongsTo($quiltAlong)->where('size_later', true)->whereNotIn('size_key', array_keys($design->sizes))
+            ->update(['size_key' => (string) array_key_first($design->sizes)]);
+        $quiltAlong->default_methods = array_map(fn (Method $method): string => $method->value, $design->methods);
+        $quiltAlong->publishedVersion()->associate($version)->save();
+        // By the methods that somebody chose meanwhile.
+        $this->sheets->warm($version);
+        $this->sheets->prune($quiltAlong);
+        ($this->record)($version, $changes, $corrections);
+
+        return $version;
+    }
+
+    /**
+     * Locks the quilt-along: nobody begins a quilt in a size that is being taken out, and no clue opens by the version before.
+     *
+     * @param  array{int, list<string>}  $seen  what was compiled for
+     *
+     * @throws DocumentException when it would take something from people who came meanwhile
+     * @throws ChangedMeanwhile
+     */
+    private function hold(QuiltAlong $quiltAlong, array $seen, Design $design): void
+    {
+        // What only refers to the quilt-along is not held up.
+        $now = QuiltAlong::query()->whereKey($quiltAlong->id)->lock('for no key update')->firstOrFail();
+        if ($this->seen($now) !== $seen) {
+            throw new ChangedMeanwhile;
+        }
+        OpenClues::refuse($now, $design);
+    }
+
+    /** @return array{int, list<string>} the published version, 0 for none, and the clues that people have open */
+    private function seen(QuiltAlong $quiltAlong): array
+    {
+        return [
+            (int) $quiltAlong->published_version_id,
+            array_values($quiltAlong->clues()->released()->orderBy('number')->pluck('key')->map(strval(...))->all()),
+        ];
     }
 
     private function listClues(QuiltAlong $quiltAlong, Design $design): void

@@ -234,9 +234,10 @@ final class SheetStore
      * the methods that members have chosen.
      *
      * @param  Design|null  $design  what the version's document says, where the caller has read it already
+     * @param  (Closure(int, int): mixed)|null  $progress  told how many of how many sizes are compiled
      * @return int how many sheets were missing
      */
-    public function warm(DesignVersion $version, ?Design $design = null): int
+    public function warm(DesignVersion $version, ?Design $design = null, ?Closure $progress = null): int
     {
         if ($design !== null) {
             [$this->design, $this->designOf] = [$design->keepingPressed($version->pressed), $version->id];
@@ -264,7 +265,8 @@ final class SheetStore
             ));
             $missing++;
         }
-        foreach ($this->keys($design->sizes) as $size) {
+        foreach ($this->keys($design->sizes) as $number => $size) {
+            $progress === null || $progress($number, count($design->sizes));
             // One size after another, so that no more than one stands in memory.
             $rows = $this->missingOf($version->id, $design, $size, [$defaults, ...$inUse[$size] ?? []], $there, $writer);
             foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {

@@ -1,6 +1,11 @@
 <x-layout.host :title="__('clues.title')" :quilt-along="$quiltAlong" place="clues">
     <p class="field-hint">{{ __('clues.hidden') }}</p>
-    @if ($board->pending !== null)<x-pending :deed="$board->pending" :quilt-along="$quiltAlong"/>@endif
+    @if ($board->pending !== null)
+        @php($about = ['number' => $board->pending->about['number'] ?? '', 'seconds' => '#'])
+        <x-pending :seconds="$board->pending->seconds()" :says="__('clues.pending.'.$board->pending->what, $about)"
+            :done="__('clues.pending.'.$board->pending->what.'_done', $about)"
+            :undo="route('host.history.undo', [$quiltAlong, $board->pending->id])"/>
+    @endif
     @error('deed')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
     @can('run', $quiltAlong)<p class="actions"><a class="btn btn-other" href="{{ route('host.dates', $quiltAlong) }}">{{ __('calendar.title')
         }}</a>

@@ -6,7 +6,16 @@
             <h2>{{ __('workshop.publish') }}</h2>
             <p>{{ $versions->isEmpty() ? __('workshop.publish_first') : __('workshop.publish_lead') }}</p>
             @error('publish')<p class="message is-error" role="alert">{{ $message }}</p>@enderror
-            @if ($mistakes > 0)
+            @if ($publication?->problem !== null && ! $errors->any())
+                <p class="message is-error" role="alert">{{ __('publish.not_published') }} {{ $publication->problem }}</p>
+            @endif
+            @if ($publication?->isUnderWay && $publication->seconds > 0)
+                <x-pending :seconds="$publication->seconds" :says="__('publish.begins')" :done="__('publish.begun')" :effect="$publication->effect"
+                    :undo="route('host.versions.undo', [$quiltAlong, $publication->id])"/>
+            @elseif ($publication?->isUnderWay)
+                <x-calculating :poll="route('host.versions.under_way', $quiltAlong)" :says="$publication->says"/>
+                <p class="field-hint">{{ $publication->effect }} {{ __('publish.meanwhile_hint') }}</p>
+            @elseif ($mistakes > 0)
                 <p class="message is-warning">{{ trans_choice('workshop.errors', $mistakes) }}. {{ __('workshop.publish_errors') }}
                     <a href="{{ route('host.proof', $quiltAlong) }}">{{ __('workshop.proof') }}</a></p>
             @elseif ($same)

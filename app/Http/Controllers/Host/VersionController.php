@@ -4,24 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Host;
 
-use App\Actions\Host\KeepHistory;
+use App\Actions\Host\BeginPublishing;
 use App\Actions\Host\OpenDraft;
-use App\Actions\Host\PublishDesign;
 use App\Http\Controllers\Controller;
 use App\Models\Correction;
 use App\Models\DesignVersion;
 use App\Models\Draft;
+use App\Models\Publication;
 use App\Models\QuiltAlong;
 use App\Plans\Whole\OpenClueChange;
 use App\Plans\Whole\OpenClueChanges;
 use App\Presentation\Host\DesignChanges;
 use App\Presentation\Host\OpenChangeView;
+use App\Presentation\Host\PublicationView;
 use App\Presentation\Host\Workshop\ProofStudy;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Proof\Severity;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -36,10 +38,12 @@ final class VersionController extends Controller
         $draft = OpenDraft::of($quiltAlong);
         $versions = $quiltAlong->versions()->with('user')->orderByDesc('number')->get();
         $last = $versions->first();
+        $publication = self::last($quiltAlong);
 
         return view('workshop.versions', [
             'quiltAlong' => $quiltAlong,
             'versions' => $versions,
+            'publication' => $publication === null ? null : PublicationView::of($publication),
             'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong),
             'changes' => $last === null ? null : $this->between($last->document, $draft->document)->sentences(),
             'same' => $last !== null && $last->hash === hash('sha256', $draft->document),
@@ -70,7 +74,7 @@ final class VersionController extends Controller
     }
 
     /** @throws ValidationException when the draft cannot be published as it stands */
-    public function store(Request $request, QuiltAlong $quiltAlong, PublishDesign $publish): RedirectResponse
+    public function store(Request $request, QuiltAlong $quiltAlong, BeginPublishing $begin): RedirectResponse
     {
         $given = $request->validate([
             'name' => ['nullable', 'string', 'max:80'], 'reason' => ['nullable', 'string', 'max:2000'],
@@ -88,29 +92,53 @@ final class VersionController extends Controller
         if ($reason === '' && ProofStudy::of(OpenDraft::design($draft), $quiltAlong)->count(Severity::Warning) > 0) {
             throw ValidationException::withMessages(['reason' => __('workshop.reason_needed')]);
         }
-        try {
-            $version = $publish($quiltAlong, $draft->document, [
-                'name' => trim((string) ($given['name'] ?? '')) ?: null,
-                'reason' => $reason === '' ? null : $reason,
-                'user_id' => $this->person($request)->id,
-            ], $this->words($given), (int) $quiltAlong->published_version_id);
-        } catch (DocumentException $error) {
-            $clue = preg_match('~^/clues/(\d+)$~', $error->pointer, $found) === 1 ? 'say_'.((int) $found[1] + 1) : null;
-            throw ValidationException::withMessages([
-                ...$clue !== null && $request->has($clue) ? [$clue => $error->problem] : ['publish' => $error->getMessage()],
-            ]);
+        $publication = $begin($quiltAlong, $this->person($request), $draft->document, [
+            'name' => trim((string) ($given['name'] ?? '')) ?: null,
+            'reason' => $reason === '' ? null : $reason,
+        ], $this->words($given));
+        if ($publication->state === Publication::FAILED) {
+            $field = $publication->field !== null && $request->has($publication->field) ? $publication->field : 'publish';
+            throw ValidationException::withMessages([$field => (string) $publication->problem]);
         }
 
-        $told = Correction::query()->where('design_version_id', $version->id)->with('clue')->get()
-            ->map(fn (Correction $correction): int => $correction->clue->number)->sort();
-        KeepHistory::write($quiltAlong, $this->person($request), $told->isEmpty() ? 'published' : 'corrected', [
-            'number' => $version->number, 'numbers' => $told->implode(', '),
+        return $this->back($quiltAlong, $publication);
+    }
+
+    /** How far the last publishing is, for the page that waits for it. */
+    public function underWay(QuiltAlong $quiltAlong): JsonResponse
+    {
+        $publication = self::last($quiltAlong);
+
+        return response()->json([
+            'ready' => ! ($publication?->isUnderWay() ?? false),
+            'says' => $publication === null ? '' : PublicationView::of($publication)->says,
         ]);
+    }
+
+    /** Takes back what waits to be published. */
+    public function destroy(QuiltAlong $quiltAlong, int $number): RedirectResponse
+    {
+        $publication = Publication::query()->whereBelongsTo($quiltAlong)->findOrFail($number);
+        $isUndone = Publication::query()->whereKey($publication->id)->where('state', Publication::WAITING)
+            ->update(['state' => Publication::UNDONE, 'finished_at' => now()]) === 1;
 
         return redirect()->route('host.versions', $quiltAlong)->with(
-            'status',
-            __('workshop.published_now', ['number' => $version->number]),
+            $isUndone ? 'status' : 'warning', __($isUndone ? 'publish.undone' : 'publish.too_late'),
         );
+    }
+
+    private function back(QuiltAlong $quiltAlong, Publication $publication): RedirectResponse
+    {
+        $to = redirect()->route('host.versions', $quiltAlong);
+
+        return $publication->isUnderWay() ? $to : $to->with('status', __('workshop.published_now', [
+            'number' => (int) $quiltAlong->versions()->max('number'),
+        ]));
+    }
+
+    private static function last(QuiltAlong $quiltAlong): ?Publication
+    {
+        return Publication::query()->whereBelongsTo($quiltAlong)->latest('id')->first()?->settle();
     }
 
     /** @return array<string, list<string>> rules of the fields in which the host says what was wrong, one for each open clue */

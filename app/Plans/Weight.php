@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plans;
+
+use App\Models\Draft;
+use App\Models\QuiltAlong;
+use Dew\Core\Design\Compilation;
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Setting\QuiltSize;
+use Illuminate\Support\Facades\Cache;
+use InvalidArgumentException;
+
+/** Whether a design is so large that working it out is left to a worker. Asked of the design that is published, or of its draft. */
+final class Weight
+{
+    public const DRAFT = 'draft';
+
+    public const PUBLISHED = 'published';
+
+    /** Units at all sizes together up to which a page works a design out itself, within about a second. */
+    private const LIGHT = 4000;
+
+    private const DAYS = 30;
+
+    public static function isHeavy(QuiltAlong $quiltAlong, string $which): bool
+    {
+        return Cache::remember(
+            'weight:'.self::edition($quiltAlong, $which), now()->addDays(self::DAYS),
+            fn (): int => self::units($quiltAlong, $which),
+        ) > self::LIGHT;
+    }
+
+    /** A text that changes with the design. */
+    public static function edition(QuiltAlong $quiltAlong, string $which): string
+    {
+        $number = $which === self::DRAFT
+            ? Draft::query()->whereBelongsTo($quiltAlong)->value('number') : $quiltAlong->published_version_id;
+
+        return "$quiltAlong->id/$which/$number/".Compiler::REVISION;
+    }
+
+    /** Units at all sizes together; 0 where there is no design, or one that cannot be worked out. */
+    private static function units(QuiltAlong $quiltAlong, string $which): int
+    {
+        $document = $which === self::DRAFT
+            ? Draft::query()->whereBelongsTo($quiltAlong)->value('document') : $quiltAlong->publishedVersion?->document;
+        try {
+            $design = is_string($document) ? DesignReader::reading($document)->design : null;
+            $compilation = $design === null ? null : Compilation::of($design);
+
+            return array_sum(array_map(fn (QuiltSize $size): int => $compilation->units($size), $design->sizes ?? []));
+        } catch (DocumentException|InvalidArgumentException|MeasureException) {
+            return 0;
+        }
+    }
+}
