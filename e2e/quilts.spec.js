@@ -36,6 +36,10 @@ test('sizes, inches and the width of the cloth can be changed, and every number 
     const quilt = await join(page, world, 's-twin');
     await page.goto(`${quilt}/clues/1`);
     await counter(page, 'Trimmed Beam half-square triangle').tap(/add 2$/);
+    // None are sewn yet, and what is trimmed was sewn.
+    await page.getByRole('button', { name: 'Count them as sewn too' }).click();
+    await counter(page, 'Sewn Beam half-square triangle').reads(2);
+    await counter(page, 'Trimmed Beam half-square triangle').reads(2);
     await expect(page.getByText('Make 144', { exact: true })).toBeVisible();
 
     await page.getByRole('link', { name: 'Settings' }).click();

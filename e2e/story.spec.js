@@ -102,8 +102,32 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await sewn.reads(7);
             const trimmed = counter(member, 'Trimmed Beam half-square triangle');
             await trimmed.tap(/add 8$/);
+            await expect(trimmed.box).toContainText('7 are counted as sewn, and 8 would be trimmed.');
+            await trimmed.reads(0);
+            await trimmed.box.getByRole('button', { name: 'Count it all the same' }).click();
             await trimmed.reads(8);
             await expect(trimmed.box.getByRole('button', { name: 'Undo' })).toBeVisible();
+            await sewn.reads(7);
+        });
+
+        await test.step('she types a number, and takes a mistaken All back after a reload', async () => {
+            const typed = sewn.box.getByLabel('Sewn Beam half-square triangle: type how many');
+            await typed.fill('31');
+            await typed.press('Enter');
+            await sewn.reads(31);
+            await typed.fill('many');
+            await typed.press('Enter');
+            await expect(sewn.box.getByRole('alert')).toHaveText('Count in whole numbers.');
+            await expect(typed).toHaveValue('31');
+            await sewn.tap(/all \d+$/);
+            await expect(sewn.box.getByRole('button', { name: 'Undo' })).toBeVisible();
+            await member.reload();
+            await sewn.box.getByRole('button', { name: 'Undo' }).click();
+            await sewn.reads(31);
+            await expect(typed).toHaveValue('31');
+            await typed.fill('7');
+            await typed.press('Enter');
+            await sewn.reads(7);
         });
 
         await test.step('the host sees where she stands', async () => {

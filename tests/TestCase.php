@@ -78,6 +78,7 @@ abstract class TestCase extends BaseTestCase
             'kind' => 'add',
             'task' => 't-beam',
             'counter' => 'sewn',
+            'sure' => '1',
         ]);
     }
 }

@@ -8,28 +8,55 @@ const SETTLE_MS = 1000;
 class Counter {
     /**
      * @param {HTMLElement} box
-     * @param {HTMLTemplateElement} undo
+     * @param {HTMLTemplateElement} parts what a counter has at times: undo, and the answers to a question
      */
-    constructor(box, undo) {
+    constructor(box, parts) {
         this.box = box;
-        this.undo = undo;
+        this.parts = parts;
+        this.typed = box.querySelector('input');
         this.output = box.querySelector('output');
         this.total = Number(box.dataset.total);
         this.done = Number(this.output.textContent);
-        this.lastTap = null;
+        this.lastTap = box.querySelector('[data-undo]')?.value.split(' ')[1] ?? null;
+        this.asked = null;
+        this.isSure = false;
     }
 
     /** @param {string} asked as the button says it: how many, of which task, on which counter */
     press(asked) {
         const [amount, task, counter] = asked.split(' ');
         const all = amount === 'all';
+        this.expect(all ? Math.max(this.total, this.done) : this.done + Number(amount));
+
+        return this.tap({ kind: all ? 'all' : 'add', task, counter, ...(all ? {} : { amount: Number(amount) }) });
+    }
+
+    /** The number that was typed; null where it is none, or the one that stands there. */
+    type(problem) {
+        const text = this.typed.value.trim();
+        if (!/^\d{1,4}$/.test(text)) {
+            this.typed.value = this.done;
+            this.say(problem);
+
+            return null;
+        }
+        const [, task, counter] = this.typed.dataset.tap.split(' ');
+        const amount = Number(text);
+        if (amount === this.done) {
+            return null;
+        }
+        this.expect(amount);
+
+        return this.tap({ kind: 'set', task, counter, amount });
+    }
+
+    /** Shows at once what a tap should come to. */
+    expect(after) {
         this.say('');
-        const after = all ? Math.max(this.total, this.done) : this.done + Number(amount);
+        this.ask(null);
         if (after >= 0 && after <= Math.max(this.total, this.done)) {
             this.show(after);
         }
-
-        return this.tap({ kind: all ? 'all' : 'add', task, counter, ...(all ? {} : { amount: Number(amount) }) });
     }
 
     takeBack() {
@@ -41,10 +68,16 @@ class Counter {
     }
 
     tap(what) {
-        return { id: newId(), ...what, anchor: this.box.id };
+        return { id: newId(), ...what, anchor: this.box.id, ...(this.isSure ? { sure: '1' } : {}) };
     }
 
-    settle({ done, message, accepted, applied }, tap) {
+    settle({ done, message, accepted, applied, asks, undo }, tap) {
+        if (asks) {
+            this.ask(tap);
+        }
+        if (undo !== undefined && undo !== this.lastTap) {
+            this.mayUndo(undo);
+        }
         if (done !== undefined) {
             this.show(done);
         }
@@ -59,6 +92,11 @@ class Counter {
     show(done) {
         this.done = done;
         this.output.textContent = done;
+        // Not under the fingers of somebody who is typing.
+        if (document.activeElement !== this.typed || this.typed.value === this.typed.defaultValue) {
+            this.typed.value = done;
+        }
+        this.typed.defaultValue = done;
         this.box.querySelector('progress').value = done;
     }
 
@@ -76,9 +114,27 @@ class Counter {
 
     addUndo() {
         const buttons = this.box.querySelector('.counter-buttons');
-        buttons.append(this.undo.content.cloneNode(true));
+        buttons.append(this.parts.content.querySelector('[data-undo]').cloneNode(true));
 
         return buttons.querySelector('[data-undo]');
+    }
+
+    /** Shows the answers to the question whether so many are trimmed; without a tap, takes them away. */
+    ask(tap) {
+        this.asked = tap;
+        this.box.querySelector('[data-asks]')?.remove();
+        if (tap !== null) {
+            this.box.append(this.parts.content.querySelector('[data-asks]').cloneNode(true));
+        }
+    }
+
+    /** What was asked about, to be counted now. From here on they are not asked again. */
+    answer() {
+        const { kind, task, counter, amount } = this.asked;
+        this.isSure = true;
+        this.expect(kind === 'set' ? amount : kind === 'all' ? this.total : this.done + amount);
+
+        return this.tap({ kind, task, counter, ...(kind === 'all' ? {} : { amount }) });
     }
 }
 
@@ -103,9 +159,34 @@ class ClueCounters {
             this.take(this.counter(event.submitter.closest('.counter').id).press(event.submitter.value));
         });
         root.addEventListener('click', (event) => {
+            const counter = () => this.counter(event.target.closest('.counter').id);
             if (event.target.closest('[data-undo]')) {
-                this.take(this.counter(event.target.closest('.counter').id).takeBack());
+                event.preventDefault();
+                this.take(counter().takeBack());
+            } else if (event.target.closest('[data-sure]')) {
+                this.take(counter().answer());
+            } else if (event.target.closest('[data-as-sewn]')) {
+                this.answerAsSewn(counter());
             }
+        });
+        root.querySelectorAll('.counter-typed').forEach((input) => {
+            input.readOnly = false;
+            input.addEventListener('focus', () => input.select());
+            input.addEventListener('keydown', (event) => {
+                if (event.key === 'Enter') {
+                    event.preventDefault();
+                    input.blur();
+                } else if (event.key === 'Escape') {
+                    input.value = input.defaultValue;
+                    input.blur();
+                }
+            });
+            input.addEventListener('change', () => {
+                const tap = this.counter(input.closest('.counter').id).type(root.dataset.whole);
+                if (tap !== null) {
+                    this.take(tap);
+                }
+            });
         });
         addEventListener('online', () => this.sender.flush());
         addEventListener('visibilitychange', () => this.refresh());
@@ -134,6 +215,18 @@ class ClueCounters {
         this.sender.flush();
     }
 
+    /** What is trimmed was sewn: the counter of what is sewn follows the question's. */
+    answerAsSewn(counter) {
+        const { kind, task, amount } = counter.asked;
+        const trimmed = kind === 'set' ? amount : kind === 'all' ? counter.total : counter.done + amount;
+        const sewn = this.counter(counter.box.id.replace(/-trimmed$/, '-sewn'));
+        if (sewn !== null) {
+            sewn.expect(trimmed);
+            this.take(sewn.tap({ kind: 'set', task, counter: 'sewn', amount: trimmed }));
+        }
+        this.take(counter.answer());
+    }
+
     settle(tap, answer) {
         const message = 'done' in answer ? answer.message : Object.values(answer.errors ?? {}).flat()[0] ?? this.root.dataset.failed;
         this.tell(tap.anchor, { ...answer, message }, tap);
@@ -142,8 +235,8 @@ class ClueCounters {
     /** Passes an answer on to its counter, with what is still on its way added, so that the number does not jump back in between. */
     tell(anchor, answer, tap = null) {
         if (answer.done !== undefined) {
-            const coming = this.queue.all().filter((kept) => kept.anchor === anchor && kept.kind === 'add');
-            answer = { ...answer, done: coming.reduce((done, kept) => done + kept.amount, answer.done) };
+            const coming = this.queue.all().filter((kept) => kept.anchor === anchor && ['add', 'set'].includes(kept.kind));
+            answer = { ...answer, done: coming.reduce((done, kept) => kept.kind === 'set' ? kept.amount : done + kept.amount, answer.done) };
         }
         this.counter(anchor)?.settle(answer, tap);
     }

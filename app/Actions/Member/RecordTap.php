@@ -33,7 +33,12 @@ final readonly class RecordTap
     ) {
     }
 
-    /** @throws ModelNotFoundException|NotFoundHttpException when the clue, task or counter is not one she can count in */
+    /**
+     * @param  int  $amount  how many more, or fewer; of a number that was typed, what it is then
+     * @param  bool  $isSure  false to be asked before more are trimmed than are sewn
+     *
+     * @throws ModelNotFoundException|NotFoundHttpException when the clue, task or counter is not one she can count in
+     */
     public function add(
         Project $project,
         Clue $clue,
@@ -43,17 +48,26 @@ final readonly class RecordTap
         int $amount,
         string $id,
         bool $queued,
+        bool $isSure = true,
     ): TapOutcome {
         $sheet = $this->sheets->sheet($project, $clue, whole: false);
         $taskSheet = $sheet->task($task) ?? $sheet->chore($task) ?? throw $this->nothingToCount();
         $total = $this->total($project, $taskSheet, $counter);
 
         return DB::transaction(function () use (
-            $project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $total,
+            $project, $clue, $sheet, $taskSheet, $counter, $kind, $amount, $id, $queued, $isSure, $total,
         ): TapOutcome {
             $progress = $this->lockedRow($project, $taskSheet, $counter);
-            $asked = $kind === TapKind::All ? max(0, $total - $progress->done) : $amount;
+            $asked = match ($kind) {
+                TapKind::All => max(0, $total - $progress->done),
+                TapKind::Set => $amount - $progress->done,
+                default => $amount,
+            };
             $after = $progress->done + $asked;
+            if (! $isSure && ! $queued && $asked > 0 && $after <= $total && $counter === TaskSheet::TRIMMED && $taskSheet instanceof TaskSheet
+                && $taskSheet->isTrimmed() && $after > ($sewn = $this->sewn($project, $taskSheet)) && ! Tap::query()->whereKey($id)->exists()) {
+                return TapOutcome::asking($progress->done, $total, $after, $sewn);
+            }
             $tap = new Tap(['id' => $id, 'kind' => $kind, 'asked' => $asked]);
             $refused = ! $queued && ($after > $total || $after < 0) && $asked !== 0;
 
@@ -159,6 +173,13 @@ final readonly class RecordTap
         }
 
         return $row;
+    }
+
+    private function sewn(Project $project, TaskSheet $task): int
+    {
+        return (int) Progress::query()->where([
+            'project_id' => $project->id, 'task_key' => $task->task, 'counter' => TaskSheet::SEWN, 'digest' => $task->digest,
+        ])->value('done');
     }
 
     private function nothingToCount(): NotFoundHttpException

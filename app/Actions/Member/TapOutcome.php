@@ -16,7 +16,19 @@ final readonly class TapOutcome implements JsonSerializable
         public int $applied,
         public bool $accepted,
         public ?string $message,
+        public ?int $sewn = null,
     ) {
+    }
+
+    /**
+     * Nothing was counted: more would be trimmed than are sewn, and they are asked first.
+     *
+     * @param  int  $after  how many would be trimmed
+     * @param  int  $sewn  how many are counted as sewn
+     */
+    public static function asking(int $done, int $total, int $after, int $sewn): self
+    {
+        return new self($done, $total, 0, false, trans_choice('counters.beyond_sewn', $sewn, ['after' => $after]), $sewn);
     }
 
     /** What a tap was answered when it was counted, whenever it is asked: the sentence speaks of the counter as it stood then. */
@@ -41,9 +53,16 @@ final readonly class TapOutcome implements JsonSerializable
         };
     }
 
-    /** @return array{done: int, total: int, applied: int, message: string|null} */
+    /** Whether it is a question. */
+    public function asks(): bool
+    {
+        return $this->sewn !== null;
+    }
+
+    /** @return array{done: int, total: int, applied: int, message: string|null, asks?: true} */
     public function jsonSerialize(): array
     {
-        return ['done' => $this->done, 'total' => $this->total, 'applied' => $this->applied, 'message' => $this->message];
+        return ['done' => $this->done, 'total' => $this->total, 'applied' => $this->applied, 'message' => $this->message]
+            + ($this->asks() ? ['asks' => true] : []);
     }
 }

@@ -26,6 +26,11 @@ final class TapRequest extends FormRequest
             return;
         }
         [$amount, $task, $counter] = [...explode(' ', $tap, 3), '', ''];
+        if ($amount === TapKind::Undo->value) {
+            $this->merge(['id' => Uuid::uuid5($page, $tap)->toString(), 'kind' => $amount, 'undoes' => $task, 'task' => null, 'counter' => null]);
+
+            return;
+        }
         $this->merge([
             'id' => Uuid::uuid5($page, $tap)->toString(),
             'task' => $task,
@@ -40,11 +45,15 @@ final class TapRequest extends FormRequest
         return [
             'id' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(TapKind::class)],
-            'task' => ['required_unless:kind,undo', 'string', 'max:40'],
-            'counter' => ['required_unless:kind,undo', 'string', 'max:80'],
-            'amount' => ['required_if:kind,add', 'integer', 'between:-'.self::MOST.','.self::MOST, 'not_in:0'],
+            'task' => ['required_unless:kind,undo', 'nullable', 'string', 'max:40'],
+            'counter' => ['required_unless:kind,undo', 'nullable', 'string', 'max:80'],
+            'amount' => [
+                'required_if:kind,add,set', 'integer',
+                ...$this->input('kind') === TapKind::Set->value ? ['between:0,'.self::MOST] : ['between:-'.self::MOST.','.self::MOST, 'not_in:0'],
+            ],
             'undoes' => ['required_if:kind,undo', 'uuid'],
             'queued' => ['nullable', 'boolean'],
+            'sure' => ['nullable', 'string', 'max:130'],
         ];
     }
 
@@ -92,6 +101,12 @@ final class TapRequest extends FormRequest
     public function amount(): int
     {
         return $this->integer('amount');
+    }
+
+    /** Whether they were asked already whether so many are trimmed; a page without script says it by the place of the counter. */
+    public function isSure(): bool
+    {
+        return in_array($this->string('sure')->value(), ['1', $this->anchor()], true);
     }
 
     public function anchor(): string

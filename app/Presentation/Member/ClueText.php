@@ -59,6 +59,7 @@ final readonly class ClueText
             $hints = array_map(fn (string $hint): string => '<p class="field-hint">'.e($hint).'</p>', $counted->hints());
             $values["done:$anchor"] = (string) $counted->done;
             $values["hints:$anchor"] = implode('', $hints);
+            $values["undo:$anchor"] = $counted->undo === null ? '' : view('components.counter-undo', ['tap' => $counted->undo])->render();
             $values["message:$anchor"] = e($messages->first($anchor));
         }
 

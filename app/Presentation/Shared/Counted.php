@@ -10,11 +10,13 @@ final readonly class Counted
     /**
      * @param  int  $spare  counted beyond the total, after a change of size
      * @param  int  $earlier  counted to a specification that has since been corrected
+     * @param  string|null  $undo  id of the last tap, where that can be taken back
      */
     public function __construct(
         public int $done,
         public int $spare,
         public int $earlier,
+        public ?string $undo = null,
     ) {
     }
 

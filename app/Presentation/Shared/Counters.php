@@ -6,6 +6,8 @@ namespace App\Presentation\Shared;
 
 use App\Models\Progress;
 use App\Models\Project;
+use App\Models\Tap;
+use App\Models\TapKind;
 use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
@@ -14,6 +16,9 @@ use Dew\Core\Unit\Method;
 /** The counters of one clue, and how far a project is with them. */
 final readonly class Counters
 {
+    /** For which what was counted last can be undone. */
+    private const UNDO_HOURS = 24;
+
     /** @param  array<string, CounterView>  $views  by anchor */
     private function __construct(public array $views)
     {
@@ -87,33 +92,41 @@ final readonly class Counters
     public function counted(Project $project): array
     {
         $tasks = array_values(array_unique(array_map(fn (CounterView $view): string => $view->task, $this->views)));
-        $done = $earlier = [];
+        $done = $earlier = $undo = [];
+        // What was counted last, where the counter still stands as it stood after that.
+        $last = Tap::query()->select('id')->whereColumn('progress_id', 'progress.id')->whereColumn('taps.done', 'progress.done')
+            ->where('kind', '!=', TapKind::Undo->value)->where('applied', '!=', 0)->where('created_at', '>', now()->subHours(self::UNDO_HOURS))
+            ->whereNotExists(fn ($query) => $query->from('taps as later')->whereColumn('later.undoes', 'taps.id'))
+            ->orderByDesc('created_at')->limit(1);
         $rows = Progress::query()
             ->where('project_id', $project->id)
             ->whereIn('task_key', $tasks)
-            ->get(['task_key', 'counter', 'digest', 'done']);
+            ->select(['task_key', 'counter', 'digest', 'done'])
+            ->selectSub($last, 'last_tap')
+            ->get();
         foreach ($rows as $row) {
             $anchor = self::anchor($row->task_key, $row->counter);
             if (($this->views[$anchor]->digest ?? null) === $row->digest) {
                 $done[$anchor] = $row->done;
+                $undo[$anchor] = $row->getAttribute('last_tap');
             } else {
                 $earlier[$anchor] = ($earlier[$anchor] ?? 0) + $row->done;
             }
         }
 
-        return array_map(function (CounterView $view) use ($done, $earlier): Counted {
+        return array_map(function (CounterView $view) use ($done, $earlier, $undo): Counted {
             $number = $done[$view->anchor] ?? 0;
 
-            return new Counted($number, $number > $view->total ? $number - $view->total : 0, $earlier[$view->anchor] ?? 0);
+            return new Counted($number, $number > $view->total ? $number - $view->total : 0, $earlier[$view->anchor] ?? 0, $undo[$view->anchor] ?? null);
         }, $this->views);
     }
 
-    /** @return array<string, array{done: int, total: int}> by anchor */
+    /** @return array<string, array{done: int, total: int, undo: string|null}> by anchor */
     public function asMap(Project $project): array
     {
         $map = [];
         foreach ($this->counted($project) as $anchor => $counted) {
-            $map[$anchor] = ['done' => $counted->done, 'total' => $this->views[$anchor]->total];
+            $map[$anchor] = ['done' => $counted->done, 'total' => $this->views[$anchor]->total, 'undo' => $counted->undo];
         }
 
         return $map;

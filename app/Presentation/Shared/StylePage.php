@@ -88,7 +88,7 @@ final readonly class StylePage
         $counter = new CounterView('t-style', 'sewn', 't-style-sewn', '', __('counters.sewn'), 24, 2);
         $html = view('components.counter', ['counter' => $counter, 'open' => $open])->render();
 
-        return Openings::fill($open->cut($html), ['done:t-style-sewn' => '10', 'hints:t-style-sewn' => '', 'message:t-style-sewn' => '']);
+        return Openings::fill($open->cut($html), ['done:t-style-sewn' => '10', 'hints:t-style-sewn' => '', 'undo:t-style-sewn' => '', 'message:t-style-sewn' => '']);
     }
 
     /** @return array<string, Picture> */

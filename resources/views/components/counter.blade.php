@@ -3,7 +3,9 @@
 <section class="counter" id="{{ $counter->anchor }}" data-total="{{ $counter->total }}" aria-label="{{ $label }}">
     <p class="counter-head">
         <span class="counter-label">{{ $counter->label }}</span>
-        <span class="counter-number" aria-live="polite"><output>{{ $open->at("done:$counter->anchor") }}</output> <span
+        <span class="counter-number"><span class="visually-hidden" aria-live="polite"><output>{{ $open->at("done:$counter->anchor") }}</output></span><input
+            class="counter-typed" inputmode="numeric" autocomplete="off" maxlength="4" readonly value="{{ $open->at("done:$counter->anchor") }}"
+            data-tap="{{ $counter->tap('set') }}" aria-label="{{ __('counters.typed', ['label' => $label]) }}"> <span
             class="counter-of">/ {{ $counter->total }}</span></span>
     </p>
     <progress class="counter-bar" max="{{ max(1, $counter->total) }}" value="{{ $open->at("done:$counter->anchor") }}"
@@ -17,6 +19,7 @@
         @endforeach
         <button class="btn btn-quiet" form="taps" name="tap" value="{{ $counter->tap('all') }}"
             aria-label="{{ __('counters.all_label', ['label' => $label, 'total' => $counter->total]) }}">{{ __('counters.all') }}</button>
+        {{ $open->at("undo:$counter->anchor") }}
     </div>
     {{ $open->at("hints:$counter->anchor") }}
     <p class="field-error" role="alert">{{ $open->at("message:$counter->anchor") }}</p>

@@ -43,6 +43,7 @@ final class CounterController extends Controller
                 $request->amount(),
                 $request->tapId(),
                 $request->boolean('queued'),
+                $request->isSure(),
             );
 
         return $request->expectsJson() ? $this->json($outcome) : $this->page($request, $project, $number, $outcome);
@@ -56,8 +57,12 @@ final class CounterController extends Controller
     /** Without script the counter is a form, and the answer is the page. */
     private function page(TapRequest $request, Project $project, int $number, TapOutcome $outcome): RedirectResponse
     {
-        $back = redirect()->to(route('member.clues.show', [$project, $number]).'#'.$request->anchor());
+        $anchor = $request->isUndo() ? '' : $request->anchor();
+        $back = redirect()->to(route('member.clues.show', [$project, $number]).($anchor === '' ? '' : '#'.$anchor));
+        if ($outcome->asks()) {
+            return $back->with('sure', $anchor)->withErrors([$anchor => $outcome->message.' '.__('counters.press_again')]);
+        }
 
-        return $outcome->message === null ? $back : $back->withErrors([$request->anchor() => $outcome->message]);
+        return $outcome->message === null ? $back : $back->withErrors([$anchor => $outcome->message]);
     }
 }
