@@ -14,6 +14,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\Connection;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use Throwable;
 
 /** Publishes what a host sent to be published, once its seconds to undo it are over. It runs once: cut off, it leaves the old version. */
@@ -51,8 +52,9 @@ final class PublishDraft implements ShouldQueue
         if ($began !== 1) {
             return;
         }
-        // Publishing is one transaction; how far it is must be read from outside of it.
-        $aside = DB::build(['name' => 'progress'] + DB::connection()->getConfig());
+        // Publishing is one transaction; how far it is must be read from outside of it, so it is written on a connection of its own.
+        $config = DB::connection()->getConfig();
+        $aside = DB::build(['name' => 'progress', 'options' => [PDO::ATTR_PERSISTENT => false] + ($config['options'] ?? [])] + $config);
         $quiltAlong = $publication->quiltAlong;
         try {
             $version = $publish(
