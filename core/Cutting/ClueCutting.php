@@ -67,10 +67,33 @@ final readonly class ClueCutting
         return $best ?? self::fromBolts($tasks, $room, $notation, $aim, $rules);
     }
 
+    /**
+     * The same plans, where some of the pieces are cut already.
+     *
+     * @param  callable(TaskSheet, PieceUse): int  $counted  how many pieces of one use are counted as cut
+     */
+    public function withCounted(callable $counted): self
+    {
+        $tasks = [];
+        foreach ($this->tasks as $task) {
+            $tasks[$task->task] = $task;
+        }
+
+        return new self($this->width, $this->tasks, array_map(
+            fn (SlotCutting $slot): SlotCutting => $slot->withCounted(array_map(
+                fn (array $uses): int => array_sum(array_map(
+                    fn (PieceUse $use): int => min($use->count, $counted($tasks[$use->task], $use)), $uses,
+                )),
+                $slot->need->uses,
+            )),
+            $this->slots,
+        ));
+    }
+
     /** @return array<string, int> what all fabrics together leave short, in pieces by the ids of fabrics */
     public function short(): array
     {
-        return array_filter(array_map(fn (SlotCutting $slot): int => array_sum($slot->plan->short()), $this->slots));
+        return array_filter(array_map(fn (SlotCutting $slot): int => array_sum($slot->short()), $this->slots));
     }
 
     /**

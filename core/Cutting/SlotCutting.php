@@ -19,6 +19,7 @@ final readonly class SlotCutting
     /**
      * @param  int  $bolt  usable width of cloth off a bolt, in marks
      * @param  list<Wanted>  $tooWide  pieces that no cloth of this width gives
+     * @param  array<string, int>  $counted  how many of each piece are counted as cut, by the plan or by hand, by id
      */
     private function __construct(
         public ClothNeed $need,
@@ -26,7 +27,35 @@ final readonly class SlotCutting
         public int $bolt,
         public Aim $aim,
         public array $tooWide,
+        private array $counted = [],
     ) {
+    }
+
+    /**
+     * The same plan, where some of the pieces are cut already.
+     *
+     * @param  array<string, int>  $counted  by the id of the piece
+     */
+    public function withCounted(array $counted): self
+    {
+        return new self($this->need, $this->plan, $this->bolt, $this->aim, $this->tooWide, $counted);
+    }
+
+    /**
+     * What the plan leaves short and is not cut in another way either.
+     *
+     * @return array<string, int> pieces by id; empty when nothing is
+     */
+    public function short(): array
+    {
+        $short = $this->plan->short();
+        foreach ($this->need->wanted as $piece) {
+            if (isset($short[$piece->id])) {
+                $short[$piece->id] = min($short[$piece->id], $piece->count - ($this->counted[$piece->id] ?? 0));
+            }
+        }
+
+        return array_filter($short, fn (int $count): bool => $count > 0);
     }
 
     /**
@@ -88,7 +117,7 @@ final readonly class SlotCutting
     /** How much more of a bolt what is short would take, in marks along it; zero when nothing is short. */
     public function missing(): int
     {
-        $short = $this->plan->short();
+        $short = $this->short();
         $pieces = array_map(fn (Wanted $piece): Wanted => $piece->of($short[$piece->id] ?? 0), $this->need->wanted);
 
         return BoltCuts::length($this->boltStrips($pieces, Aim::Cloth));
@@ -97,7 +126,7 @@ final readonly class SlotCutting
     /** How many usual fat quarters hold all that is short; null when more than {@see MOST_FAT_QUARTERS} or none would. */
     public function fatQuarters(CuttingRoom $room, Marks $marks): ?int
     {
-        $short = $this->plan->short();
+        $short = $this->short();
         $pieces = array_map(fn (Wanted $piece): Wanted => $piece->of($short[$piece->id] ?? 0), $this->need->wanted);
         for ($count = 1; $short !== [] && $count <= self::MOST_FAT_QUARTERS; $count++) {
             $quarters = new Stock('new', $this->need->slot, StockKind::FatQuarter, null, null, $count);

@@ -136,6 +136,38 @@ it('counts no piece at the mat that was counted by hand', function (): void {
     expect(cutSoFar($this))->toBe($all);
 });
 
+it('calls nothing short that is cut, by the plan or by hand', function (): void {
+    have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
+    $short = fn (): array => app(HerCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]->cutting->slots['f-lamp']->short();
+    $steps = stepsAtTheMat($this, 'f-lamp');
+    $before = $short();
+    foreach ($steps as $step) {
+        $this->post($this->mat, ['done' => '1', ...$step])->assertSessionHasNoErrors();
+    }
+    // What the plan could not cut is still short, on both pages by the same number.
+    app()->forgetScopedInstances();
+    $left = array_sum($before);
+    expect($short())->toBe($before);
+    foreach ([$this->page, $this->mat] as $page) {
+        expect(textOf($this->get($page)))->toMatch("/Short: [^.]*\\b$left /");
+    }
+    $need = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need;
+    $use = array_values($need->uses)[0][0];
+    $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => 3]);
+    app()->forgetScopedInstances();
+    expect(array_sum($short()))->toBe($left - 3);
+    foreach ($need->uses as $uses) {
+        foreach ($uses as $use) {
+            $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'kind' => 'all'])->assertOk();
+        }
+    }
+    app()->forgetScopedInstances();
+    expect($short())->toBe([]);
+    foreach ([$this->page, $this->mat] as $page) {
+        expect(textOf($this->get($page)))->not->toMatch('/Short: /');
+    }
+});
+
 it('takes cloth in the unit that it is sold in', function (): void {
     foreach (['1.5 m', '1,5 m', '150 cm', '1500 mm', '1 1/2 yd', '1½ yd'] as $length) {
         have($this, 'f-lamp', ['kind' => 'yardage', 'length' => $length]);

@@ -27,6 +27,15 @@ final class CutCounts
         return $this->all($project)["$task $digest $counter"] ?? 0;
     }
 
+    /** @return array<string, int> all that is counted but what is sewn, by task, digest and counter */
+    public function cut(Project $project): array
+    {
+        $cut = array_filter($this->all($project), fn (string $name): bool => ! str_ends_with($name, ' '.TaskSheet::SEWN), ARRAY_FILTER_USE_KEY);
+        ksort($cut);
+
+        return $cut;
+    }
+
     /**
      * Pieces that no plan cuts any more. What was counted back since then is cut again.
      *

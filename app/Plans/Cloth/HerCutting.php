@@ -10,6 +10,7 @@ use App\Plans\ReleasedSheets;
 use Dew\Core\Cutting\ClueCutting;
 use Dew\Core\Cutting\CutRules;
 use Dew\Core\Cutting\Marks;
+use Dew\Core\Cutting\PieceUse;
 use Dew\Core\Cutting\Shelf;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
@@ -58,11 +59,24 @@ final readonly class HerCutting
                 $sheet->tasks, $room, $shelf, $project->notation, $project->aim, $this->rules($project, $sheet->tasks),
                 $project->setWidth($sheet->clue) ?? $room->usableWidth,
             );
-            $planned[] = new PlannedClue($sheet->clue, $sheet->number, $sheet->title, $shelf, $cutting);
+            $planned[] = new PlannedClue($sheet->clue, $sheet->number, $sheet->title, $shelf, $this->withCounted($project, $cutting));
             $shelf = $shelf->after($cutting);
         }
 
         return $planned;
+    }
+
+    /** Pieces counted by hand are as good as those that the plan cuts: nothing is short of what is cut. */
+    private function withCounted(Project $project, ClueCutting $cutting): ClueCutting
+    {
+        if ($cutting->short() === []) {
+            return $cutting;
+        }
+        $before = $this->counts->cutBefore($project);
+
+        return $cutting->withCounted(fn (TaskSheet $task, PieceUse $use): int => max(
+            0, $this->counts->of($project, $task->task, $task->digest, $use->counter) - ($before[$task->task][$use->counter] ?? 0),
+        ));
     }
 
     public function room(Project $project): CuttingRoom
@@ -118,6 +132,8 @@ final readonly class HerCutting
             $project->cloth,
             $project->set_widths,
             $this->counts->cutBefore($project),
+            // Where they have said what cloth there is, some of it may be short, and is not once it is cut.
+            $project->stock->isEmpty() ? [] : $this->counts->cut($project),
             $project->stock->sortBy('id')->map(fn (StockRow $row): array => $row->getAttributes())->values()->all(),
         ])), 0, 24);
     }

@@ -70,7 +70,7 @@ final readonly class ClothChart
                 left: $this->left($after->pieces[$slot->id] ?? [], $project->notation),
                 plans: array_map(fn (PlannedClue $clue): array => [
                     'number' => $clue->number, 'title' => $clue->title,
-                    'short' => $clue->cutting->slots[$slot->id]->plan->short() !== [],
+                    'short' => $clue->cutting->slots[$slot->id]->short() !== [],
                 ], $needed),
                 counted: $this->counted($wholes, $slot->id),
                 woven: $text->woven(),
@@ -172,7 +172,7 @@ final readonly class ClothChart
         $sentences = [];
         foreach ($planned as $clue) {
             $cutting = $clue->cutting->slots[$slot];
-            if ($cutting->plan->short() !== []) {
+            if ($cutting->short() !== []) {
                 array_push($sentences, ...$this->shortOf($cutting, $project, $shop));
             }
         }
@@ -184,7 +184,7 @@ final readonly class ClothChart
     private function shortOf(SlotCutting $cutting, Project $project, ShopMeasure $shop): array
     {
         $text = new CuttingText($cutting->need, $project->notation);
-        $pieces = __('chart.short', ['pieces' => $text->pieces($cutting->plan->short())]);
+        $pieces = __('chart.short', ['pieces' => $text->pieces($cutting->short())]);
         $missing = $cutting->missing();
         if ($missing === 0) {
             return [$pieces, __('chart.too_wide')];

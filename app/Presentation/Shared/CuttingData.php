@@ -44,7 +44,7 @@ final readonly class CuttingData
             ], $slot->need->wanted),
             'stock' => array_map($this->stock(...), $slot->plan->cuts),
             'untouched' => array_map(fn ($piece): string => $piece->id, $slot->plan->untouched),
-            'short' => (object) $slot->plan->short(),
+            'short' => (object) $slot->short(),
             'short_takes' => $this->text($slot->missing()),
             'width' => $this->text($slot->bolt),
             'length' => $this->text($slot->length($slot->aim)),

@@ -110,7 +110,7 @@ final readonly class CuttingText
     /** What is short and how much cloth that takes; null when nothing is. */
     public function short(SlotCutting $slot): ?string
     {
-        $short = $slot->plan->short();
+        $short = $slot->short();
         if ($short === []) {
             return null;
         }
