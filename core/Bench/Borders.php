@@ -7,6 +7,7 @@ namespace Dew\Core\Bench;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Setting\LongStrips;
 
 /**
  * Borders cut to a real top, from the inside out: a border cut to the pattern's number instead makes the top ruffle.
@@ -19,11 +20,12 @@ final class Borders
     /**
      * @param  non-empty-list<Length>  $widths  finished, from the inside out
      * @param  Length  $usable  width of the cloth that strips are cut across
+     * @param  bool  $straight  whether strips are joined by straight seams instead of slanted ones
      * @return non-empty-list<BorderRound>
      *
      * @throws MeasureRefused when a border has no width, or is wider than half of the top
      */
-    public static function of(TopMeasure $top, array $widths, Corner $corner, CuttingRoom $room, Length $usable): array
+    public static function of(TopMeasure $top, array $widths, Corner $corner, CuttingRoom $room, Length $usable, bool $straight = false): array
     {
         $rounds = [];
         $size = new Size($top->width(), $top->height());
@@ -34,14 +36,14 @@ final class Borders
             if ($width->times(2)->isGreaterThan($size->width) || $width->times(2)->isGreaterThan($size->height)) {
                 throw new MeasureRefused('border', 'too_wide');
             }
-            $rounds[] = $round = self::round($size, $width, $corner, $room, $usable);
+            $rounds[] = $round = self::round($size, $width, $corner, $room, $usable, $straight);
             $size = $round->after;
         }
 
         return $rounds;
     }
 
-    private static function round(Size $top, Length $width, Corner $corner, CuttingRoom $room, Length $usable): BorderRound
+    private static function round(Size $top, Length $width, Corner $corner, CuttingRoom $room, Length $usable, bool $straight): BorderRound
     {
         $cut = $width->plus($room->seam->times(2));
         $twice = $width->times(2);
@@ -53,38 +55,22 @@ final class Borders
         };
 
         return new BorderRound(
-            $width, $cut, $sides, $ends, self::strips([$sides, $sides, $ends, $ends], $cut, $usable, $room),
+            $width, $cut, $sides, $ends, self::strips([$sides, $sides, $ends, $ends], $straight ? $room->seam->times(2) : $cut, $cut, $usable),
             $corner === Corner::Squares ? $cut : null, $top->outsetBy($width),
         );
     }
 
     /**
-     * Strips across the cloth for some lengths: joined end to end on a slant, which costs a strip's width each time, or each length from
-     * strips of its own, whichever takes fewer.
+     * As the clue of the border reckons them: {@see LongStrips::strips()}.
      *
      * @param  non-empty-list<Length>  $lengths
      */
-    public static function strips(array $lengths, Length $cut, Length $usable, CuttingRoom $room): int
+    private static function strips(array $lengths, Length $join, Length $cut, Length $usable): int
     {
         if (! $usable->isGreaterThan($cut)) {
             throw new MeasureRefused('cloth', 'too_narrow');
         }
-        $joined = self::pieces(Length::sum($lengths), $cut, $usable);
-        $apart = array_sum(array_map(fn (Length $length): int => self::pieces($length, $cut, $usable), $lengths));
 
-        return min($joined, $apart);
-    }
-
-    /** ⌈(L − j) / (usable − j)⌉ pieces make a length L, where each join takes j. */
-    public static function pieces(Length $length, Length $join, Length $usable): int
-    {
-        if (! $length->isGreaterThan($usable)) {
-            return 1;
-        }
-        $each = $usable->minus($join);
-        $least = $length->minus($join);
-        $count = $least->countOf($each);
-
-        return $count + ($each->times($count)->isLessThan($least) ? 1 : 0);
+        return LongStrips::strips($lengths, $join, $usable)[0];
     }
 }

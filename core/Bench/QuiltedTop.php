@@ -7,6 +7,7 @@ namespace Dew\Core\Bench;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Setting\LongStrips;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
 
@@ -93,7 +94,7 @@ final readonly class QuiltedTop
         $each = max(1, $room->usableWidth->countOf($this->shortLength));
         $this->strips = $this->stripCut === null ? 0
             : intdiv($this->short + $each - 1, $each)
-                + ($this->long === 0 ? 0 : Borders::pieces($this->longLength->times($this->long), $this->stripCut, $room->usableWidth));
+                + ($this->long === 0 ? 0 : LongStrips::strip($this->longLength->times($this->long), $this->stripCut, $room->usableWidth));
     }
 
     /** Batting ends at the join where a seam would take it in, and is level with the block where a layer is folded over it. */

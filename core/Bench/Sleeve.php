@@ -7,6 +7,7 @@ namespace Dew\Core\Bench;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Setting\LongStrips;
 
 /**
  * A hanging sleeve: a tube along the top of the back that ends 1 in inside either side, with hems of ½ in turned over twice. It is cut 9 in
@@ -28,6 +29,6 @@ final readonly class Sleeve
         $this->width = Length::inches(self::WIDTH);
         // It ends 1 in inside on both sides, and both hems take 1 in.
         $this->length = $quilt->width;
-        $this->strips = Borders::pieces($this->length, $room->seam->times(2), $room->usableWidth);
+        $this->strips = LongStrips::strip($this->length, $room->seam->times(2), $room->usableWidth);
     }
 }

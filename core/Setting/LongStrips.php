@@ -25,8 +25,8 @@ use InvalidArgumentException;
 /**
  * Strips longer than the cloth is wide, joined end to end and then cut to length: a border, or sashing between rows.
  *
- * Of strips of cut width w, each diagonal join costs w of length and each straight one 2s: ⌈(L − w)/(usable − w)⌉ and ⌈(L − 2s)/(usable −
- * 2s)⌉ strips for a total cut length L.
+ * Of strips of cut width w, each diagonal join costs j = w of length and each straight one j = 2s. Joined to one length L they take
+ * ⌈(L − j)/(usable − j)⌉ strips; each length from strips of its own, as many as that comes to together. What takes fewer is done.
  */
 final readonly class LongStrips implements Unit
 {
@@ -74,9 +74,46 @@ final readonly class LongStrips implements Unit
     /** Total length to cut, allowances included. */
     public function totalLength(CuttingRoom $room): Length
     {
-        return Length::sum(
-            array_map(fn (array $length): Length => $length[0]->plus($room->seam->times(2))->times($length[1]), $this->lengths),
-        );
+        return Length::sum($this->cutLengths($room));
+    }
+
+    /** @return non-empty-list<Length> the length of each strip as it is cut */
+    private function cutLengths(CuttingRoom $room): array
+    {
+        $lengths = [];
+        foreach ($this->lengths as [$length, $count]) {
+            array_push($lengths, ...array_fill(0, max(1, $count), $length->plus($room->seam->times(2))));
+        }
+
+        return $lengths;
+    }
+
+    /**
+     * How many strips across the cloth some lengths take, and whether each length is made from strips of its own.
+     *
+     * @param  non-empty-list<Length>  $lengths  as they are cut
+     * @param  Length  $join  what each join costs
+     * @return array{int, bool}
+     */
+    public static function strips(array $lengths, Length $join, Length $usable): array
+    {
+        $joined = self::strip(Length::sum($lengths), $join, $usable);
+        $apart = array_sum(array_map(fn (Length $length): int => self::strip($length, $join, $usable), $lengths));
+
+        return [min($joined, $apart), $apart < $joined];
+    }
+
+    /** ⌈(L − j) / (usable − j)⌉ strips make a length L, where each join takes j; at least one. */
+    public static function strip(Length $length, Length $join, Length $usable): int
+    {
+        if (! $length->isGreaterThan($usable)) {
+            return 1;
+        }
+        $each = $usable->minus($join);
+        $least = $length->minus($join);
+        $count = $least->countOf($each);
+
+        return $count + ($each->times($count)->isLessThan($least) ? 1 : 0);
     }
 
     /** @throws InvalidArgumentException when a strip is wider than the cloth */
@@ -88,23 +125,27 @@ final readonly class LongStrips implements Unit
             Method::LongStripsStraight => $room->seam->times(2),
             default => throw new InvalidArgumentException(sprintf('Long strips are not made by "%s".', $method->value)),
         };
-        $each = $room->usableWidth->minus($cost);
-        if (! $each->isPositive()) {
+        if (! $room->usableWidth->minus($cost)->isPositive()) {
             throw new InvalidArgumentException(
                 'A strip of this width cannot be joined across the cloth; use wider cloth or a narrower strip.',
             );
         }
-        $wanted = $this->totalLength($room)->minus($cost);
-        $strips = $wanted->countOf($each);
-        $strips += $each->times($strips)->equals($wanted) ? 0 : 1;
+        $lengths = $this->cutLengths($room);
+        [$strips, $isApart] = self::strips($lengths, $cost, $room->usableWidth);
         $seam = ['seam' => $room->allowance()];
         $on = [On::piece('strips')];
-        $steps = [
-            $method === Method::LongStripsDiagonal
-                ? new Step(StepKind::Sew, 'long_strips.diagonal', $seam, on: $on)
-                : new Step(StepKind::Sew, 'long_strips.straight', $seam, on: $on),
-            new Step(StepKind::Press, 'long_strips.press', on: $on),
-        ];
+        $steps = match (true) {
+            // No strip is joined to another.
+            $isApart && $strips === count($lengths) => [],
+            $method === Method::LongStripsDiagonal => [
+                new Step(StepKind::Sew, $isApart ? 'long_strips.diagonal_apart' : 'long_strips.diagonal', $seam, on: $on),
+                new Step(StepKind::Press, 'long_strips.press', on: $on),
+            ],
+            default => [
+                new Step(StepKind::Sew, $isApart ? 'long_strips.straight_apart' : 'long_strips.straight', $seam, on: $on),
+                new Step(StepKind::Press, 'long_strips.press', on: $on),
+            ],
+        };
         foreach ($this->lengths as [$length, $count]) {
             $measures = ['length' => $room->unfinished($length)];
             $steps[] = $this->isBorder
@@ -119,7 +160,7 @@ final readonly class LongStrips implements Unit
             ? new Step(StepKind::Check, 'long_strips.border_check', on: $on)
             : new Step(StepKind::Check, 'long_strips.sashing_check', on: $on);
 
-        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: max(1, $strips)))], $steps);
+        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: $strips))], $steps);
     }
 
     /** Their joins depend on the cloth, so no seam is counted. */

@@ -403,14 +403,15 @@ return [
     ],
     'long_strips' => [
         'mitre_sides' => 'Sew each strip to its side with its middle on the middle, :seam wide. Begin and end :seam before the corners, '
-            .'and let as much '
-            .'of the strip hang over at either end.',
+            .'and let as much of the strip hang over at either end.',
         'mitre_corners' => 'In each corner lay one strip straight over the other, fold it back to 45°, press the fold, and sew in it from '
-            .'the inner '
-            .'corner outwards. Look at the corner from the front before you cut off what is over.',
+            .'the inner corner outwards. Look at the corner from the front before you cut off what is over.',
         'diagonal' => 'Join the strips end to end with diagonal seams: lay two ends square over each other and sew across the corner. Trim '
             .'to :seam.',
         'straight' => 'Join the strips end to end with a :seam seam.',
+        'diagonal_apart' => 'Take strips of their own for each length, and join them end to end where one is too short: lay two ends square '
+            .'over each other and sew across the corner. Trim to :seam.',
+        'straight_apart' => 'Take strips of their own for each length, and join them end to end where one is too short, with a :seam seam.',
         'press' => 'Press the joins open.',
         'border' => 'Cut :count of :length, but measure your own top first: through the middle and near both edges, and take the mean.',
         'border_check' => 'Pin the middles and the ends, then sew. A border cut longer than the top ruffles.',

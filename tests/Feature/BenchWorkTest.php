@@ -42,6 +42,40 @@ it('cuts borders to her own top, warns of one that is out of true, and keeps wha
     expect((string) $this->get("$this->bench/back")->getContent())->toContain('68¼');
 });
 
+it('begins with the borders of the design, and takes as many strips for them as their clues do', function (string $method, string $notation): void {
+    $this->project->forceFill(['notation' => $notation])->save();
+    $field = function (): string {
+        preg_match('/name="borders"[^>]*value="([^"]*)"|value="([^"]*)"[^>]*name="borders"/', (string) $this->get("$this->bench/borders")->assertOk()->getContent(), $found);
+
+        return html_entity_decode($found[1] ?: $found[2] ?? '');
+    };
+    // Not before their clues are open.
+    expect($field())->toBe('');
+    foreach (range(1, 8) as $number) {
+        $this->release($this->quilt, $number);
+    }
+    $this->put("/q/{$this->project->id}/clues/8/method", ['kind' => 'long-strips', 'method' => $method, 'from' => 't-night'])->assertSessionHasNoErrors();
+    $widths = $field();
+    expect($widths)->toBe($notation === 'cm' ? '2.5 cm, 7.6 cm' : '1 in, 3 in');
+    // Measured exactly as the pattern says: 60½ in each way.
+    $top = $notation === 'cm' ? '153.7' : '60 1/2';
+    $this->put("$this->bench/borders", [
+        'widths' => $top, 'heights' => $top, 'diagonals' => '', 'borders' => $widths, 'corner' => 'straight', 'unit' => '',
+    ])->assertSessionHasNoErrors();
+    $bench = benchText($this->get("$this->bench/borders")->assertOk());
+    preg_match_all('/(\\d+) of them across/', $bench, $onBench);
+    $onClue = [];
+    foreach ([7, 8] as $number) {
+        preg_match('/(\\d+) strips, the full width/', benchText($this->get("/q/{$this->project->id}/clues/$number")->assertOk()), $found);
+        $onClue[] = $found[1];
+    }
+    expect($onBench[1])->toBe($onClue);
+    // What is measured as closely as a tape can tell is the size that the clue gives.
+    $size = $notation === 'cm' ? '172.7 cm x 172.7 cm' : '68 in x 68 in';
+    $back = strtr((string) $this->get("$this->bench/back")->getContent(), ["\u{a0}" => ' ', "\u{202f}" => ' ']);
+    expect($back)->toContain("value=\"$size\"");
+})->with(['long-strips:diagonal', 'long-strips:straight'])->with(['in', 'cm']);
+
 it('says how a pieced border fits, and squares and mitres in the corners', function (): void {
     $form = ['widths' => '60 1/2', 'heights' => '60 1/2', 'diagonals' => '84, 86', 'borders' => '4', 'corner' => 'mitred', 'unit' => '7'];
     $this->put("$this->bench/borders", $form)->assertSessionHasNoErrors();

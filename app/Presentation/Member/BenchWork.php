@@ -27,7 +27,12 @@ use Dew\Core\Measure\LengthParser;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Setting\LongStrips;
 use Dew\Core\Top\Arrangement;
+use Dew\Core\Unit\Method;
+use Dew\Core\Unit\UnitKind;
 
 /**
  * The last steps of a quilt from what it really measures: borders, back and binding. What she measured is kept as she wrote it; the numbers
@@ -68,7 +73,8 @@ final readonly class BenchWork
 
         $fields = match ($work) {
             'borders' => [
-                'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => '', 'corner' => Corner::Straight->value, 'unit' => '',
+                'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => $this->bordersText($project),
+                'corner' => Corner::Straight->value, 'unit' => '',
             ],
             'quilted' => ['measured' => ''],
             'quilting' => ['notes' => '', 'lines' => 'none', 'distance' => $this->text(Length::fraction(1, 2), $project)],
@@ -115,9 +121,11 @@ final readonly class BenchWork
         $top = new TopMeasure(
             $this->lengths($fields['widths'], $project, 'widths'), $this->lengths($fields['heights'], $project, 'heights'), $diagonals,
         );
-        $widths = trim($fields['borders']) === '' ? [] : $this->lengths($fields['borders'], $project, 'border');
+        $widths = $this->widths($project, $fields['borders']);
         $corner = Corner::tryFrom($fields['corner']) ?? Corner::Straight;
-        $rounds = $widths === [] ? [] : Borders::of($top, $widths, $corner, $room, $room->usableWidth);
+        $rounds = $widths === [] ? [] : Borders::of(
+            $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitKind::LongStrips) === Method::LongStripsStraight,
+        );
         $pattern = $this->pattern($project, $widths);
         $text = fn (Length $length): string => $this->text($length, $project);
         $result = [
@@ -374,7 +382,7 @@ final readonly class BenchWork
             $long = $stock->width->isLessThan($stock->length) ? $stock->length : $stock->width;
             $high = $stock->width->isLessThan($stock->length) ? $stock->width : $stock->length;
             // The same rule as for whole cloth: n strips give n · length − (n − 1) · width.
-            $strips = $long->isGreaterThan($width) ? Borders::pieces($straight->wanted(), $width, $long) : PHP_INT_MAX;
+            $strips = $long->isGreaterThan($width) ? LongStrips::strip($straight->wanted(), $width, $long) : PHP_INT_MAX;
             if ($strips <= $high->countOf($width) * $row->count && isset($slots[$row->slot_key])) {
                 $found[] = __('benchwork.binding.fits', ['cloth' => $slots[$row->slot_key]->letter.': '.$words->line($row)]);
             }
@@ -386,6 +394,7 @@ final readonly class BenchWork
     /** The finished top as she measured it, with its borders, or as it is announced. */
     private function top(Project $project): ?Size
     {
+        $announced = $project->size_later ? null : ($this->sheets->announcement($project)->sizes[$project->size_key] ?? null)?->finished;
         try {
             $fields = $project->bench['borders'] ?? [];
             if (isset($fields['widths'], $fields['heights'])) {
@@ -393,16 +402,81 @@ final readonly class BenchWork
                 $top = new TopMeasure(
                     $this->lengths($fields['widths'], $project, 'widths'), $this->lengths($fields['heights'], $project, 'heights'),
                 );
-                $widths = trim($fields['borders'] ?? '') === '' ? [] : $this->lengths($fields['borders'], $project, 'border');
-                $size = (new Size($top->width(), $top->height()))->outsetBy(Length::sum($widths));
+                $widths = $this->widths($project, $fields['borders'] ?? '');
+                $measured = (new Size($top->width(), $top->height()))->outsetBy(Length::sum($widths))->outsetBy($room->seam->negated());
 
-                return $size->outsetBy($room->seam->negated());
+                return $announced !== null && $this->isAsMeasured($measured, $announced, $project) ? $announced : $measured;
             }
         } catch (MeasureException|MeasureRefused) {
             // What was kept by another release may be refused by this one.
         }
 
-        return $project->size_later ? null : ($this->sheets->announcement($project)->sizes[$project->size_key] ?? null)?->finished;
+        return $announced;
+    }
+
+    /** Whether a measured size differs from another by no more than a tape can tell: then it is that size. */
+    private function isAsMeasured(Size $measured, Size $size, Project $project): bool
+    {
+        $step = $project->notation->fineStep();
+
+        return ! $measured->width->minus($size->width)->absolute()->isGreaterThan($step)
+            && ! $measured->height->minus($size->height)->absolute()->isGreaterThan($step);
+    }
+
+    /**
+     * Finished widths of borders as they were written; of what the design says itself, as exactly as the design says it.
+     *
+     * @return list<Length>
+     *
+     * @throws MeasureException|MeasureRefused
+     */
+    private function widths(Project $project, string $written): array
+    {
+        return match (trim($written)) {
+            '' => [],
+            $this->bordersText($project) => $this->designed($project),
+            default => $this->lengths($written, $project, 'border'),
+        };
+    }
+
+    private function bordersText(Project $project): string
+    {
+        $texts = array_map(fn (Length $width): string => $this->text($width, $project), $this->designed($project));
+
+        // In a field stand plain spaces, as somebody would type them.
+        return strtr(implode(', ', $texts), ["\u{a0}" => ' ', "\u{202f}" => ' ', "\u{2009}" => ' ']);
+    }
+
+    /**
+     * Finished widths of the plain borders in the clues that are open, from the inside out; a pieced one ends them.
+     *
+     * @return list<Length>
+     */
+    private function designed(Project $project): array
+    {
+        $widths = [];
+        foreach ($this->borderTasks($project) as $task) {
+            if ($task->kind !== UnitKind::LongStrips) {
+                break;
+            }
+            $widths[] = $task->making->pieces[0]->width->exact->minus($task->room->seam->times(2));
+        }
+
+        return $widths;
+    }
+
+    /** @return list<TaskSheet> the borders that are open, in the order in which they are made */
+    private function borderTasks(Project $project): array
+    {
+        if ($project->size_later) {
+            return [];
+        }
+        $sheets = $this->sheets->sheets($project, $this->sheets->open($project));
+
+        return array_values(array_filter(
+            array_merge(...array_map(fn (ClueSheet $sheet): array => array_values($sheet->tasks), $sheets)),
+            fn (TaskSheet $task): bool => str_starts_with($task->makes[0] ?? '', 'border:'),
+        ));
     }
 
     /**
