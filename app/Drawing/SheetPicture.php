@@ -9,6 +9,7 @@ use Dew\Core\Cutting\CuttingPlan;
 use Dew\Core\Cutting\LaidRun;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Cutting\StockCut;
+use Dew\Core\Cutting\StockPiece;
 use Dew\Core\Measure\Notation;
 
 /** Draws a piece of cloth with all that is cut from it: strips with the numbers of their steps, pieces, and what is left, paler. */
@@ -39,7 +40,7 @@ final readonly class SheetPicture
         $cut = $plan->cuts[$number];
         $wide = $cut->stock->width * $this->inch;
         $long = $this->drawn($cut);
-        $shapes = [new Shape($this->box(0, 0, $wide, $long, $wide), self::pale($this->colour))];
+        $shapes = [new Shape($this->whole($cut->stock, $wide, $long), self::pale($this->colour))];
         $lines = [];
         foreach ($cut->sheets as $sheet) {
             foreach (LaidRun::of($sheet) as $run) {
@@ -78,6 +79,20 @@ final readonly class SheetPicture
         }
 
         return new Picture($wide * Picture::PER_INCH, $long * Picture::PER_INCH, $shapes, $letters, $lines, $description);
+    }
+
+    /** The cloth as it lies there: a rectangle, without the corner that is missing at its far end. */
+    private function whole(StockPiece $stock, float $wide, float $long): string
+    {
+        [$gone, $from] = [$stock->goneWidth * $this->inch, ($stock->length - $stock->goneLength) * $this->inch];
+        if ($stock->goneWidth === 0 || $from >= $long) {
+            return $this->box(0, 0, $wide, $long, $wide);
+        }
+        $corners = [[0, 0], [$wide, 0], [$wide, $from], [$wide - $gone, $from], [$wide - $gone, $long], [0, $long]];
+
+        return 'M'.implode('L', array_map(
+            fn (array $at): string => Shape::at($this->across($at[0], $wide)).' '.Shape::at($at[1]), $corners,
+        )).'Z';
     }
 
     /** Inches along the bolt that are drawn: all of it, but of what is left of a long piece only a part. */

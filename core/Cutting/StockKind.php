@@ -38,9 +38,9 @@ enum StockKind: string
         };
     }
 
-    /** Whether one edge must be squared before the first cut: it was cut or torn at the shop. */
+    /** Whether one edge must be squared before the first cut, as of all that was not cut to measure by a machine. */
     public function needsSquaring(): bool
     {
-        return $this === self::Yardage || $this === self::FatQuarter || $this === self::FatEighth;
+        return $this !== self::Square && $this !== self::Strip;
     }
 }

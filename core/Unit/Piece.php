@@ -7,6 +7,7 @@ namespace Dew\Core\Unit;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Size;
 
 /** A shape to cut: its size as it lies on the mat, its fabrics, how far one goes, and the lines to sew and cut on it afterwards. */
 final readonly class Piece
@@ -237,10 +238,17 @@ final readonly class Piece
     /** The same piece cut larger by so much, to be trimmed later. */
     public function larger(Length $by): self
     {
-        return ! $this->mayBeLarger() ? $this : $this->changed(
-            width: $this->width->mayGrow() ? $this->width->plus($by) : $this->width,
-            length: $this->length !== null && $this->length->mayGrow() ? $this->length->plus($by) : $this->length,
+        if (! $this->mayBeLarger()) {
+            return $this;
+        }
+        $width = $this->width->mayGrow() ? $this->width->plus($by) : $this->width;
+        $length = $this->length !== null && $this->length->mayGrow() ? $this->length->plus($by) : $this->length;
+        $lines = $this->length === null || $length === null ? $this->lines : $this->lines->grown(
+            new Size($this->length->exact, $this->width->exact),
+            $length->exact->minus($this->length->exact), $width->exact->minus($this->width->exact),
         );
+
+        return new self($this->id, $this->shape, $this->slots, $width, $length, $this->batch, $lines, $this->lay, $this->label, $this->template);
     }
 
     /** The same piece of the mirror image of its unit. */

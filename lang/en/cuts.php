@@ -28,6 +28,10 @@ return [
         'rest' => 'what was left, :width by :length',
         'bolt' => 'cloth off the bolt, :width wide',
     ],
+    'corner' => [
+        'right' => ', its missing corner (:width across, :length along) at the lower right',
+        'left' => ', its missing corner (:width across, :length along) at the lower left',
+    ],
     'bound' => 'This plan takes :length; no plan of strips takes less than :bound, and the pieces alone would fill :area.',
     'aims' => 'Least cloth: :cloth, with the ruler set :cloth_settings. Fewest settings: :cuts, set :cuts_settings.',
     'times' => 'once|:count times',

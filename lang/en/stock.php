@@ -14,7 +14,7 @@ return [
         'strip' => '1 strip, :length by :width|:count strips, :length by :width',
         'scrap' => '1 scrap, :width by :length|:count scraps, :width by :length',
     ],
-    'without_corner' => 'without a corner of :width by :length',
+    'without_corner' => 'without a corner of :width across by :length along',
     'left_by' => 'left over',
     'more' => 'and :count smaller piece|and :count smaller pieces',
     'add' => 'Add cloth',

@@ -174,3 +174,43 @@ it('draws its lines a seam from each other on a printed grid, and every cell who
         }
     }
 });
+
+it('keeps the lines of a piece that is cut larger at its corners, its edges and its middle', function (): void {
+    $seen = 0;
+    foreach (UnitKind::library() as $kind) {
+        if ($kind->isFree() || $kind === UnitKind::Custom) {
+            continue;
+        }
+        foreach ([Length::inches(3), Length::fraction(11, 4)] as $side) {
+            $unit = UnitExample::of($kind, $side, fabrics($kind->fabrics()[0]))->make();
+            foreach ($kind->methods() as $method) {
+                $making = $unit->making($method, roomOf('1/4'));
+                $larger = $making->oversize($method->oversizeBy());
+                foreach ($making->pieces as $number => $piece) {
+                    $grown = $larger->pieces[$number];
+                    if ($grown == $piece || $piece->length === null) {
+                        continue;
+                    }
+                    [$was, $is] = [[$piece->length->exact, $piece->width->exact], [$grown->length?->exact ?? Length::zero(), $grown->width->exact]];
+                    foreach ([...array_map(null, $piece->lines->cut, $grown->lines->cut), ...array_map(null, $piece->lines->sew, $grown->lines->sew)] as [$old, $new]) {
+                        foreach ($old->corners as $end => $corner) {
+                            foreach ([[$corner->x, $new->corners[$end]->x, 0], [$corner->y, $new->corners[$end]->y, 1]] as [$at, $now, $axis]) {
+                                $seen++;
+                                // As far from the near edge, from the far edge, or from the middle as before.
+                                $kept = [
+                                    $now->equals($at),
+                                    $is[$axis]->minus($now)->equals($was[$axis]->minus($at)),
+                                    $now->minus($is[$axis]->dividedBy(2))->equals($at->minus($was[$axis]->dividedBy(2))),
+                                ];
+                                expect(in_array(true, $kept, true))->toBeTrue("$kind->value $method->value");
+                                // What lay on the far edge lies on it.
+                                expect($at->equals($was[$axis]) ? $now->equals($is[$axis]) : true)->toBeTrue();
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+    expect($seen)->toBeGreaterThan(100);
+});

@@ -168,6 +168,32 @@ it('calls nothing short that is cut, by the plan or by hand', function (): void 
     }
 });
 
+it('squares a scrap before it cuts from it, and shows which corner is missing, for either hand', function (): void {
+    have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
+    $cloth = fn (): Dew\Core\Cutting\StockPiece => app(HerCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]
+        ->cutting->slots['f-lamp']->plan->cuts[0]->stock;
+    $inches = fn (int $marks): float => $marks * (new Dew\Core\Cutting\Marks(Dew\Core\Measure\Notation::Fractions))->length(1)->toFloat();
+    expect([$inches($cloth()->width), $inches($cloth()->length)])->toBe([12.0, 9.5]);
+    $drawn = function (): array {
+        $page = (string) $this->get($this->mat)->assertOk()->getContent();
+        preg_match_all('/<path class="cloth" d="M0 0L([^"]*)Z"|<path class="cloth" d="M([^"h]*)Z"/', $page, $found);
+
+        return array_values(array_filter([...$found[1], ...$found[2]], fn (string $path): bool => substr_count($path, 'L') >= 4));
+    };
+    // 3 in of the far end are missing on the right: 12 − 3 = 9 wide there, from 9½ − 4 = 5½ on.
+    expect(textOf($this->get($this->mat)))->toContain('A scrap of 12 in by 9½ in, its missing corner (3 in across, 4 in along) at the lower right');
+    $right = $drawn();
+    expect($right)->toHaveCount(1);
+    $this->put("/q/{$this->project->id}/cutting", ['aim' => 'cloth', 'hand' => 'left'])->assertSessionHasNoErrors();
+    expect(textOf($this->get($this->mat)))->toContain('at the lower left')->and($drawn())->toHaveCount(1)->not->toBe($right);
+    // One whose edge is straight already loses nothing.
+    $row = StockRow::query()->sole();
+    $this->put("$this->page/f-lamp/stock/$row->id", [
+        'kind' => 'scrap', 'width' => '12', 'length' => '10', 'count' => '1', 'squared' => '1',
+    ])->assertSessionHasNoErrors();
+    expect($inches($cloth()->length))->toBe(10.0);
+});
+
 it('takes cloth in the unit that it is sold in', function (): void {
     foreach (['1.5 m', '1,5 m', '150 cm', '1500 mm', '1 1/2 yd', '1½ yd'] as $length) {
         have($this, 'f-lamp', ['kind' => 'yardage', 'length' => $length]);

@@ -162,8 +162,8 @@ final readonly class Mat
             }
             $name = $names[strtok(explode('/', $cut->stock->id)[0], '-') ?: ''] ?? '';
             $cloths[] = [
-                'title' => ucfirst($text->cloth($cut)).($name === '' ? '' : ', '.$name),
-                'picture' => $picture->of($cutting->plan, $number, __('mat.picture', ['cloth' => $text->cloth($cut)])),
+                'title' => ucfirst($text->cloth($cut, $project->left_handed)).($name === '' ? '' : ', '.$name),
+                'picture' => $picture->of($cutting->plan, $number, __('mat.picture', ['cloth' => $text->cloth($cut, $project->left_handed)])),
                 'steps' => $own,
                 'left' => $isBolt ? null : $text->left($cut->remnants()),
             ];

@@ -50,7 +50,8 @@ final readonly class CuttingText
         ]);
     }
 
-    public function cloth(StockCut $cut): string
+    /** @param  bool  $leftHanded  whether the drawing beside it is turned for the left hand */
+    public function cloth(StockCut $cut, bool $leftHanded = false): string
     {
         $kind = match (true) {
             $cut->stock->id === SlotCutting::BOLT => 'bolt',
@@ -58,7 +59,11 @@ final readonly class CuttingText
             default => $cut->stock->kind->value,
         };
 
-        return __('cuts.cloth.'.$kind, ['width' => $this->length($cut->stock->width), 'length' => $this->length($cut->stock->length)]);
+        $text = __('cuts.cloth.'.$kind, ['width' => $this->length($cut->stock->width), 'length' => $this->length($cut->stock->length)]);
+
+        return $cut->stock->goneWidth === 0 ? $text : $text.__('cuts.corner.'.($leftHanded ? 'left' : 'right'), [
+            'width' => $this->length($cut->stock->goneWidth), 'length' => $this->length($cut->stock->goneLength),
+        ]);
     }
 
     /** @return list<array{string, list<string>}> equal strips together: how to cut them, and what comes off each */
