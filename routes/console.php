@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\RemoveQuilt;
 use App\Console\Commands\AnnounceReleases;
 use App\Console\Commands\DeriveReleases;
 use App\Console\Commands\Warm;
@@ -18,6 +19,8 @@ Schedule::command(DeriveReleases::class)->hourly()->withoutOverlapping(30);
 // Whoever never followed the link of her registration has no account.
 Schedule::call(fn (): int => User::query()->whereNull('email_verified_at')->where('created_at', '<', now()->subWeek())->delete())
     ->name('accounts-never-confirmed')->daily();
+// What was left or removed a day ago is deleted for good.
+Schedule::call(fn (): int => app(RemoveQuilt::class)->purge())->name('removed-quilts')->hourly();
 Schedule::call(MadePage::forget(...))->name('made-pages')->everyFiveMinutes();
 Schedule::call(ExpiredCache::forget(...))->name('expired-cache')->daily();
 Schedule::command('auth:clear-resets')->daily();

@@ -85,6 +85,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('made/{page}', [MadePageController::class, 'show'])->name('show');
     });
 
+    Route::post('left/{project}', [Member\ProjectController::class, 'back'])->withTrashed()->can('bringBack', 'project')->name('project.back');
+
     Route::prefix('q/{project}')->name('member.')->middleware(['can:work,project', OwnCopy::class])->group(function (): void {
         Route::get('/', Member\NowController::class)->name('now');
         Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
@@ -150,6 +152,7 @@ Route::middleware('auth')->group(function (): void {
         Route::put('copy', [Member\CopyController::class, 'update'])->middleware('throttle:join')->name('copy.update');
         Route::get('quilt', [Member\ProjectController::class, 'edit'])->name('project.edit');
         Route::patch('quilt', [Member\ProjectController::class, 'update'])->name('project.update');
+        Route::delete('quilt', [Member\ProjectController::class, 'destroy'])->name('project.leave');
         Route::post('feed', [Member\FeedController::class, 'store'])->name('feed.store');
         Route::delete('feed', [Member\FeedController::class, 'destroy'])->name('feed.destroy');
         Route::patch('size', [Member\SizeController::class, 'update'])->name('size.update');
@@ -229,6 +232,8 @@ Route::middleware('auth')->group(function (): void {
             Route::put('clues/{number}/release', [Host\ReleaseController::class, 'update'])->name('release.update');
             Route::post('clues/{number}/release', [Host\ReleaseController::class, 'store'])->name('release.store');
             Route::delete('clues/{number}/release', [Host\ReleaseController::class, 'destroy'])->name('release.destroy');
+            Route::delete('people/{quilt}', [Host\PeopleController::class, 'destroy'])->name('people.remove');
+            Route::post('people/{quilt}', [Host\PeopleController::class, 'back'])->name('people.back');
             Route::post('design/versions', [Host\VersionController::class, 'store'])->name('versions.store');
             Route::delete('design/publishing/{number}', [Host\VersionController::class, 'destroy'])->name('versions.undo');
             Route::post('invitation', [Host\InvitationController::class, 'store'])->name('invitation.store');

@@ -37,7 +37,7 @@ final class DeleteAccount
                     'password' => __('account.owns_quilt_along', ['names' => $followed->pluck('name')->join(', ')]),
                 ]);
             }
-            $quilts = Project::query()->where('user_id', $user->id)->orWhereIn('quilt_along_id', $owned->pluck('id'))->get()->toBase();
+            $quilts = Project::withTrashed()->where('user_id', $user->id)->orWhereIn('quilt_along_id', $owned->pluck('id'))->get()->toBase();
             $owned->each(fn (QuiltAlong $quiltAlong) => $quiltAlong->delete());
             DB::table('sessions')->where('user_id', $user->id)->delete();
             DB::table('password_reset_tokens')->where('email', $user->email)->delete();

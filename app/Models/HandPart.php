@@ -55,6 +55,16 @@ final class HandPart extends Model
         ];
     }
 
+    /** Nobody has it any more: it can be dealt out anew, or taken. */
+    public function freed(string $what, User $by, string $words = ''): void
+    {
+        $this->moves()->create(['what' => $what, 'by_id' => $by->id, 'from_id' => $this->holder_id, 'to_id' => null, 'words' => $words]);
+        $this->update([
+            'state' => HandState::Free, 'holder_id' => null, 'held_since' => null, 'due_on' => null, 'measured_width' => null,
+            'measured_height' => null, 'revision' => $this->revision + 1,
+        ]);
+    }
+
     public function asked(): ?Size
     {
         return $this->asked_width === null || $this->asked_height === null ? null : new Size($this->asked_width, $this->asked_height);

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * One member's quilt.
@@ -47,6 +48,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $left_handed
  * @property string|null $feed_key the secret part of the address of her calendar
  * @property string|null $begun_by id of the form it was begun by
+ * @property CarbonImmutable|null $deleted_at when it was left or removed; deleted for good a day later
+ * @property int|null $removed_by who left or removed it
  * @property-read QuiltAlong $quiltAlong
  * @property-read User $user
  * @property-read Collection<int, MethodChoice> $methodChoices
@@ -56,6 +59,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Project extends Model
 {
     use HasUlids;
+    use SoftDeletes;
 
     protected $fillable = [
         'user_id',
@@ -98,6 +102,7 @@ final class Project extends Model
             'usable_width' => LengthCast::class,
             'size_later' => 'boolean',
             'own_copy_at' => 'immutable_datetime',
+            'deleted_at' => 'immutable_datetime',
             'turns' => 'array',
             'pressed' => 'array',
             'cloth' => 'array',

@@ -31,6 +31,8 @@ return [
         'helper_gone' => ':name was taken off the helpers.',
         'code' => 'The join code was replaced.',
         'split' => 'A suggested split was taken into the draft.',
+        'quilt_removed' => '“:quilt” by :name was removed.',
+        'quilt_back' => '“:quilt” by :name was brought back.',
         'undid' => 'Taken back: :deed',
     ],
 ];

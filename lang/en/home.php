@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'left' => 'You left “:name” of :quilt_along. For :hours h more you can bring it back with all that you counted.',
+    'bring_back' => 'Bring it back',
     'title' => 'Your quilt-alongs',
     'hosted' => 'You host',
     'making' => 'You make',

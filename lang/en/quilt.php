@@ -3,6 +3,16 @@
 declare(strict_types=1);
 
 return [
+    'left' => '“:name” is out of the quilt-along.',
+    'is_back' => '“:name” is back, with all that you counted.',
+    'leave' => [
+        'title' => 'Leave this quilt',
+        'hint' => 'If you began it by mistake, or do not want to make it any more.',
+        'ask' => 'Leave this quilt',
+        'says' => 'What you counted, your list of cloth and your photographs in “:name” are kept for a day, in which you can bring it back from your '
+            .'home page. Then they are deleted. Parts of a quilt by many hands that you were to sew are free for others at once.',
+        'do' => 'Leave “:name”',
+    ],
     'title' => 'This quilt',
     'name' => 'Name',
     'size' => 'Size',

@@ -1,5 +1,13 @@
 <x-layout.plain :title="__('home.title')" wide>
     <h1>{{ __('home.title') }}</h1>
+    @foreach ($left as $project)
+        <div class="message is-status pending">
+            <span>{{ __('home.left', ['name' => $project->name, 'quilt_along' => $project->quiltAlong->name,
+                'hours' => max(1, (int) ceil(now()->diffInHours($project->deleted_at->addHours(App\Actions\RemoveQuilt::UNDO_HOURS))))]) }}</span>
+            <form method="post" action="{{ route('project.back', $project) }}">@csrf
+                <button class="btn btn-other">{{ __('home.bring_back') }}<span class="visually-hidden">: {{ $project->name }}</span></button></form>
+        </div>
+    @endforeach
     @if ($hosted->isEmpty() && $projects->isEmpty())
         <div class="empty"><p>{{ __('home.none') }}</p></div>
     @endif

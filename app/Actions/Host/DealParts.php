@@ -94,10 +94,11 @@ final readonly class DealParts
     /** Takes a part back from whoever has it, so that it can be dealt anew. */
     public function withdraw(HandPart $part, int $revision, User $by, string $words): void
     {
-        $this->change($part, $revision, fn (HandPart $held): null => $this->write($held, 'withdrawn', $by, null, $words, [
-            'state' => HandState::Free, 'holder_id' => null, 'held_since' => null, 'due_on' => null, 'measured_width' => null,
-            'measured_height' => null,
-        ]));
+        $this->change($part, $revision, function (HandPart $held) use ($by, $words): null {
+            $held->freed('withdrawn', $by, $words);
+
+            return null;
+        });
     }
 
     public function accept(HandPart $part, int $revision, Length $width, Length $height, User $by, string $words): void

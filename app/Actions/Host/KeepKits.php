@@ -125,7 +125,7 @@ final readonly class KeepKits
         $addresses = array_values(array_filter(array_unique(array_map(fn (KitOrder $order): string => $order->email, $orders))));
 
         return DB::table('projects')->join('users', 'users.id', '=', 'projects.user_id')
-            ->where('projects.quilt_along_id', $quiltAlong->id)
+            ->where('projects.quilt_along_id', $quiltAlong->id)->whereNull('projects.deleted_at')
             ->whereIn(DB::raw('lower(users.email)'), $addresses)
             ->orderByDesc('projects.id')
             ->selectRaw('lower(users.email) as address, projects.id')

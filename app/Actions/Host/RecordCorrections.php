@@ -97,7 +97,7 @@ final class RecordCorrections
         DB::insert(
             'INSERT INTO notices (user_id, clue_id, kind, release_at, correction_id) '
             .'SELECT DISTINCT projects.user_id, clues.id, ?, clues.release_at, marks.correction_id FROM correction_marks AS marks '
-            .'JOIN projects ON projects.id = marks.project_id JOIN corrections ON corrections.id = marks.correction_id '
+            .'JOIN projects ON projects.id = marks.project_id AND projects.deleted_at IS NULL JOIN corrections ON corrections.id = marks.correction_id '
             .'JOIN clues ON clues.id = corrections.clue_id WHERE marks.correction_id = ? ON CONFLICT DO NOTHING',
             [Notice::CORRECTED, $correction->id],
         );

@@ -49,7 +49,7 @@ final class AnnounceReleases extends Command
             $written = DB::affectingStatement(
                 'INSERT INTO notices (user_id, clue_id, kind, release_at) '
                 .'SELECT DISTINCT projects.user_id, clues.id, ?, clues.release_at FROM clues '
-                .'JOIN projects ON projects.quilt_along_id = clues.quilt_along_id WHERE clues.id = ? ON CONFLICT DO NOTHING',
+                .'JOIN projects ON projects.quilt_along_id = clues.quilt_along_id AND projects.deleted_at IS NULL WHERE clues.id = ? ON CONFLICT DO NOTHING',
                 [Notice::RELEASED, $clue->id],
             );
             $clue->announced_at = now()->toImmutable();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\RemoveQuilt;
+use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -18,6 +20,9 @@ final class HomeController extends Controller
             'hosted' => $person->memberships()->with('quiltAlong')->get()->filter(
                 fn ($membership): bool => $membership->role->isHostSide(),
             ),
+            // What they left themselves in the last day can be brought back here.
+            'left' => Project::onlyTrashed()->with('quiltAlong')->where(['user_id' => $person->id, 'removed_by' => $person->id])
+                ->where('deleted_at', '>', now()->subHours(RemoveQuilt::UNDO_HOURS))->latest('deleted_at')->get(),
             'projects' => $person->projects()->with('quiltAlong')->latest()->get(),
         ]);
     }

@@ -29,7 +29,7 @@ final class QuiltCounts
         }
         $rows = DB::table('progress')
             ->join('projects', 'projects.id', '=', 'progress.project_id')
-            ->where('projects.quilt_along_id', $change->clue->quilt_along_id)
+            ->where('projects.quilt_along_id', $change->clue->quilt_along_id)->whereNull('projects.deleted_at')
             ->whereIn('progress.task_key', array_map(strval(...), array_keys($tasks)))
             ->where('progress.done', '>', 0)
             ->get(['progress.project_id', 'progress.task_key', 'progress.counter', 'progress.digest', 'progress.done']);

@@ -43,7 +43,7 @@ final readonly class ProgressGrid
 
     public static function of(QuiltAlong $quiltAlong, string $search): self
     {
-        $all = fn (): Builder => DB::table('projects')->where('projects.quilt_along_id', $quiltAlong->id);
+        $all = fn (): Builder => DB::table('projects')->where('projects.quilt_along_id', $quiltAlong->id)->whereNull('projects.deleted_at');
         $named = $all()
             ->join('users', 'users.id', '=', 'projects.user_id')
             ->when($search !== '', fn (Builder $query) => $query->where('users.name', 'ilike', '%'.addcslashes($search, '%_\\').'%'));

@@ -5,6 +5,15 @@
             <button class="btn btn-other">{{ __('people.search_button') }}</button>
         </form>
     </div>
+    @foreach ($removed as $project)
+        <div class="message is-status pending">
+            <span>{{ __('people.removed_lately', ['quilt' => $project->name, 'name' => $project->user->name]) }}</span>
+            @can('run', $quiltAlong)
+                <form method="post" action="{{ route('host.people.back', [$quiltAlong, $project->id]) }}">@csrf
+                    <button class="btn btn-other">{{ __('people.bring_back') }}<span class="visually-hidden">: {{ $project->name }}</span></button></form>
+            @endcan
+        </div>
+    @endforeach
     @if ($grid->projects->isEmpty())
         <div class="empty"><p>{{ __($search === '' ? 'people.none' : 'people.none_found') }}</p></div>
     @else
@@ -20,6 +29,7 @@
                             <th scope="col" class="clue-column"><span title="{{ $clue->title }}">{{ $clue->number }}</span></th>
                         @endforeach
                         <th scope="col">{{ __('people.top') }}</th>
+                        @can('run', $quiltAlong)<td></td>@endcan
                     </tr>
                 </thead>
                 <tbody>
@@ -33,6 +43,13 @@
                                 <td class="clue-column">{!! $marks[$drop->state->value] !!}@if ($drop->done !== null && $drop->total)<span class="cell-count">{{ $drop->done }}<span class="cell-of">/{{ $drop->total }}</span></span>@endif</td>
                             @endforeach
                             <td>{{ $grid->top($project) }}</td>
+                            @can('run', $quiltAlong)
+                                <td><details class="ask"><summary class="btn btn-quiet">{{ __('people.remove') }}<span class="visually-hidden">: {{
+                                    $project->member }}, {{ $project->name }}</span></summary>
+                                    <form method="post" action="{{ route('host.people.remove', [$quiltAlong, $project->id]) }}">@csrf @method('delete')
+                                        <p>{{ __('people.remove_says', ['quilt' => $project->name, 'name' => $project->member]) }}</p>
+                                        <button class="btn btn-danger">{{ __('people.remove_do') }}</button></form></details></td>
+                            @endcan
                         </tr>
                     @endforeach
                 </tbody>

@@ -55,4 +55,12 @@
             @endif
         </div>
     </section>
+    <section class="card" aria-labelledby="leave-head">
+        <h2 id="leave-head">{{ __('quilt.leave.title') }}</h2>
+        <p class="field-hint">{{ __('quilt.leave.hint') }}</p>
+        <details class="ask"><summary class="btn btn-danger">{{ __('quilt.leave.ask') }}</summary>
+            <form method="post" action="{{ route('member.project.leave', $project) }}">@csrf @method('delete')
+                <p>{{ __('quilt.leave.says', ['name' => $project->name]) }}</p>
+                <button class="btn btn-danger">{{ __('quilt.leave.do', ['name' => $project->name]) }}</button></form></details>
+    </section>
 </x-layout.member>

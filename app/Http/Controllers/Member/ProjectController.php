@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\RefreshTallies;
+use App\Actions\RemoveQuilt;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ProjectRequest;
 use App\Models\Project;
@@ -14,6 +15,7 @@ use App\Presentation\Shared\Figure;
 use Dew\Core\Measure\Measurement;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 
 /** A member's choices for one quilt. */
@@ -44,5 +46,20 @@ final class ProjectController extends Controller
         });
 
         return redirect()->route('member.now', $project)->with('status', __('quilt.saved'));
+    }
+
+    /** They leave the quilt. */
+    public function destroy(Request $request, Project $project, RemoveQuilt $remove): RedirectResponse
+    {
+        $remove($project, $this->person($request));
+
+        return redirect()->route('home')->with('status', __('quilt.left', ['name' => $project->name]));
+    }
+
+    public function back(Project $project, RemoveQuilt $remove): RedirectResponse
+    {
+        $remove->back($project);
+
+        return redirect()->route('member.now', $project)->with('status', __('quilt.is_back', ['name' => $project->name]));
     }
 }
