@@ -65,6 +65,22 @@ final class HandPart extends Model
         ]);
     }
 
+    /** Whether somebody can take back what they did with it last. */
+    public function canBeTakenBack(User $user, ?HandMove $last): bool
+    {
+        return $last !== null && $last->from_id === $user->id && match ($last->what) {
+            'sent' => $this->state === HandState::Sent && $this->measured_width === null,
+            'handed_on' => $this->state === HandState::Out && $this->holder_id === $last->to_id && $last->created_at->isAfter(now()->subDay()),
+            default => false,
+        };
+    }
+
+    /** Whether it came back too small, and nobody has decided what becomes of it. */
+    public function isToDecide(): bool
+    {
+        return $this->state === HandState::Sent && $this->measured_width !== null;
+    }
+
     public function asked(): ?Size
     {
         return $this->asked_width === null || $this->asked_height === null ? null : new Size($this->asked_width, $this->asked_height);

@@ -52,7 +52,16 @@ return [
     'row_label' => 'Row :number',
     'join_label' => 'Joining the rows',
     'border_label' => ':border, step :number',
-    'state' => ['free' => 'free', 'out' => 'being sewn', 'sent' => 'on its way back', 'accepted' => 'accepted'],
+    'to_decide' => 'It is too small, and not accepted until you decide: take it as it is, send it back, or measure it again once it is put right.',
+    'accept_small' => 'Accept it all the same',
+    'free_parts' => 'Free parts',
+    'take_lead' => 'Nobody has these yet. What you take is yours to sew.',
+    'take' => 'Take it',
+    'more_free' => 'And :count more.',
+    'you_sent' => 'You sent :part.',
+    'you_handed_on' => 'You handed on :part.',
+    'undo' => 'Undo: it is still with you',
+    'state' => ['free' => 'free', 'out' => 'being sewn', 'sent' => 'on its way back', 'accepted' => 'accepted', 'measured' => 'came back too small'],
     'mine' => 'What you sew',
     'mine_none' => 'You have no part at the moment.',
     'mine_lead' => 'Sew what lies with you, measure it, and send it back. Press as the flags of its :clue show: what others sew nests '
@@ -66,7 +75,8 @@ return [
     'cannot_hint' => 'It goes back to your host, who deals it to somebody else.',
     'why' => 'A word to your host, if you like',
     'done' => [
-        'list' => 'The parts are listed.', 'deal' => 'Dealt to :name.', 'accept' => ':part is accepted.', 'remark' => ':part goes back '
+        'list' => 'The parts are listed.', 'accept_small' => ':part is accepted as it is.', 'take' => ':part is yours.', 'undo' => ':part is still with you.',
+        'measured' => ':part is too small and is not accepted until you decide.', 'deal' => 'Dealt to :name.', 'accept' => ':part is accepted.', 'remark' => ':part goes back '
             .'with your remark.',
         'withdraw' => ':part is free again.', 'hand_on' => ':part is handed on.', 'sent' => ':part is on its way back.',
         'cannot' => ':part goes back to your host.',
@@ -74,7 +84,8 @@ return [
     'move' => [
         'dealt' => ':part: :by dealt it to :to.', 'handed_on' => ':part: :from handed it on to :to.', 'sent' => ':part: :from has sewn it.',
         'accepted' => ':part: :by accepted it.', 'remarked' => ':part: :by sent it back to :to.', 'withdrawn' => ':part: :by took it back.',
-        'cannot' => ':part: :from cannot do it.',
+        'cannot' => ':part: :from cannot do it.', 'taken' => ':part: :to took it.', 'undone' => ':part: :by took back what was done last.',
+        'measured' => ':part: :by measured it; it is too small.',
     ],
     'advice' => [
         'neighbours' => ':side: it is off by :by, as the parts beside it are. Take it as it is.',
@@ -102,6 +113,9 @@ return [
         'asked' => 'Choose what to do with the part.',
         'measure' => 'That cannot be its size: it is more than 4 in off. Measure again, raw edge to raw edge.',
         'not_yours' => 'That part does not lie with you. The page shows what does.',
+        'on_its_way' => ':part is on its way back. Undo that first if it is still with you.',
+        'taken' => 'Somebody has taken :part meanwhile. Choose another one.',
+        'too_late' => 'That cannot be undone any more for :part. The page shows how it stands now.',
         'yourself' => 'You have it already. Choose somebody else.',
     ],
 ];

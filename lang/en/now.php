@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'shared' => 'One quilt, sewn by many',
+    'my_parts' => '{0} You have no part at the moment|{1} One part is yours|[2,*] :count parts are yours',
+    'to_parts' => 'To your parts',
+    'take_part' => 'Take a part',
+    'free_parts' => '{1} One part is free to take.|[2,*] :count parts are free to take.',
+    'shared_clue' => 'How the parts are made',
+    'look_at' => 'Look at :clue :number',
     'next' => 'Do next',
     'prepare' => 'Before you begin',
     'begin' => 'Begin :clue :number',

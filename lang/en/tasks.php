@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'shared' => ':count in the whole quilt, shared out among you',
     'make' => 'Make :count',
     'cut' => 'Cut :count',
     'make_one' => 'Make one first. Press it, measure it, then sew the rest.',

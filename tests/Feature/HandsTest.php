@@ -67,12 +67,62 @@ it('deals out, is handed on, comes back, is measured and accepted, and fills the
     host($this, $part, ['do' => 'remark', 'words' => 'The centre seam is open.'])->assertSessionHasNoErrors();
     $this->actingAs($this->tobias->user)->get("/q/{$this->tobias->id}/hands")->assertSee('The centre seam is open.');
     host($this, $part, ['do' => 'accept', 'width' => '12 1/2', 'height' => '11 3/4'])->assertSessionHasNoErrors();
-    $this->get($this->page)->assertSee('1 of 35 parts')->assertSee('Sew a plain strip cut 1¼', false);
-    expect(HandMove::query()->pluck('what')->all())->toBe(['dealt', 'handed_on', 'sent', 'remarked', 'accepted']);
+    // Too small by ¾ in: it is not accepted until somebody decides.
+    $this->get($this->page)->assertSee('0 of 35 parts')->assertSee('Sew a plain strip cut 1¼', false)->assertSee('not accepted until you decide');
+    expect($part->refresh()->state)->toBe(HandState::Sent)
+        ->and(HandMove::query()->pluck('what')->all())->toBe(['dealt', 'handed_on', 'sent', 'remarked', 'measured']);
+    $this->actingAs($this->tobias->user)->get("/q/{$this->tobias->id}")->assertSee('came back too small');
+    host($this, $part, ['do' => 'accept_small'])->assertSessionHasNoErrors();
+    expect($part->refresh()->state)->toBe(HandState::Accepted)->and($part->measured()?->height->toFloat())->toBe(11.75);
     // Once the strip is sewn on it is measured again, and nothing is left to do.
     host($this, $part, ['do' => 'accept'])->assertSessionHasNoErrors();
     $this->get($this->page)->assertDontSee('Sew a plain strip');
     $this->actingAs($this->mara->user)->get($mine)->assertSee('1 of 35 parts');
+});
+
+it('shows on Now which parts are somebody\'s and what is due, and no counts of the whole quilt', function (): void {
+    $now = "/q/{$this->mara->id}";
+    $this->actingAs($this->mara->user)->get($now)->assertOk()->assertSee('You have no part at the moment')->assertSee('parts are free to take');
+    [$first, $second] = [handPart($this, 0), handPart($this, 1)];
+    deal($this, $this->mara->user, $first, ['due' => now()->addDays(9)->toDateString()]);
+    deal($this, $this->mara->user, $second, ['due' => now()->subDays(2)->toDateString()]);
+    $page = (string) $this->actingAs($this->mara->user)->get($now)->assertOk()->assertSee('2 parts are yours')
+        ->assertSee(now()->addDays(9)->isoFormat('LL'))->assertSee('overdue')->getContent();
+    // What is due first stands on top.
+    expect(strpos($page, "<b>$second->label</b>"))->toBeLessThan(strpos($page, "<b>$first->label</b>"))
+        ->and($page)->not->toMatch('/\\d+ of \\d+/')->not->toContain('Make ');
+    $clue = (string) $this->get("$now/clues/1")->assertOk()->assertSee('in the whole quilt, shared out among you')->getContent();
+    expect($clue)->not->toMatch('/>\\s*Make \\d/');
+});
+
+it('lets a member take a free part, and undo sending it and handing it on', function (): void {
+    [$part, $other] = [handPart($this, 0), handPart($this, 1)];
+    [$mine, $theirs] = ["/q/{$this->mara->id}/hands", "/q/{$this->tobias->id}/hands"];
+    $this->actingAs($this->mara->user)->get($mine)->assertSee('Nobody has these yet.');
+    $this->put("$mine/$part->id", ['do' => 'take'])->assertSessionHasNoErrors();
+    expect($part->refresh()->holder_id)->toBe($this->mara->user_id);
+    $this->actingAs($this->tobias->user)->put("$theirs/$part->id", ['do' => 'take'])
+        ->assertSessionHasErrors(['hands' => __('hands.wrong.taken', ['part' => $part->label])]);
+
+    // On its way it is handed on to nobody; that it was sent can be taken back.
+    $this->actingAs($this->mara->user)->put("$mine/$part->id", ['do' => 'sent'])->assertSessionHasNoErrors();
+    $this->put("$mine/$part->id", ['do' => 'hand_on', 'to' => $this->tobias->user_id])
+        ->assertSessionHasErrors(['hands' => __('hands.wrong.on_its_way', ['part' => $part->label])]);
+    $this->get($mine)->assertSee('You sent '.$part->label)->assertDontSee("to-$part->id");
+    $this->put("$mine/$part->id", ['do' => 'undo'])->assertSessionHasNoErrors();
+    expect($part->refresh()->state)->toBe(HandState::Out);
+
+    $this->put("$mine/$part->id", ['do' => 'hand_on', 'to' => $this->tobias->user_id])->assertSessionHasNoErrors();
+    $this->get($mine)->assertSee('You handed on '.$part->label);
+    $this->put("$mine/$part->id", ['do' => 'undo'])->assertSessionHasNoErrors();
+    expect($part->refresh()->holder_id)->toBe($this->mara->user_id);
+    $this->put("$mine/$part->id", ['do' => 'hand_on', 'to' => $this->tobias->user_id]);
+    $this->actingAs($this->tobias->user)->put("$theirs/$part->id", ['do' => 'sent'])->assertSessionHasNoErrors();
+    $this->actingAs($this->mara->user)->put("$mine/$part->id", ['do' => 'undo'])->assertSessionHasErrors('hands');
+
+    // Nothing is taken of a clue that is not open.
+    $this->quilt->clues()->update(['release_at' => null]);
+    $this->put("$mine/$other->id", ['do' => 'take'])->assertSessionHasErrors(['hands' => __('hands.wrong.not_open', ['part' => $other->label])]);
 });
 
 it('says which date it wants where a number too large for one came', function (): void {
@@ -162,6 +212,6 @@ it('shows a quilt of many parts in a dozen queries', function (): void {
         DB::enableQueryLog();
         DB::flushQueryLog();
         $this->get($page)->assertOk();
-        expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(13, $page);
+        expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(14, $page);
     }
 });

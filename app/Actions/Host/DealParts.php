@@ -11,7 +11,9 @@ use App\Models\QuiltAlong;
 use App\Models\User;
 use App\Plans\Whole\HandRoom;
 use Carbon\CarbonImmutable;
+use Dew\Core\Hands\PartFit;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 use Illuminate\Support\Facades\DB;
 
 /** Shares the parts of a group quilt out, takes them back, and accepts what came back. Every change is written down. */
@@ -101,17 +103,35 @@ final readonly class DealParts
         });
     }
 
-    public function accept(HandPart $part, int $revision, Length $width, Length $height, User $by, string $words): void
-    {
-        $this->change($part, $revision, function (HandPart $held) use ($width, $height, $by, $words): null {
+    /**
+     * Accepts a part as it measures. One that is too small is only measured, until somebody decides to take it all the same.
+     *
+     * @param  bool  $isDecided  whether it is taken however small it is
+     * @return bool whether it is accepted
+     */
+    public function accept(
+        HandPart $part, int $revision, Length $width, Length $height, User $by, string $words, bool $isDecided = false,
+    ): bool {
+        $asked = $part->asked();
+        $isSmall = $asked !== null && ! PartFit::fits($asked, new Size($width, $height))
+            && ($width->isLessThan($asked->width) || $height->isLessThan($asked->height));
+        $isAccepted = $isDecided || ! $isSmall;
+        $this->change($part, $revision, function (HandPart $held) use ($width, $height, $by, $words, $isAccepted): null {
             if ($held->state === HandState::Free) {
                 throw new HandRefused('nobody_has', ['part' => $held->label]);
+            }
+            if (! $isAccepted) {
+                return $this->write($held, 'measured', $by, null, $words, [
+                    'state' => HandState::Sent, 'measured_width' => $width, 'measured_height' => $height, 'remark' => $words,
+                ]);
             }
 
             return $this->write($held, 'accepted', $by, null, $words, [
                 'state' => HandState::Accepted, 'measured_width' => $width, 'measured_height' => $height, 'remark' => $words,
             ]);
         });
+
+        return $isAccepted;
     }
 
     /** Sends a part back to whoever sewed it, with what is to be done. */

@@ -22,6 +22,9 @@ final readonly class HandOn
         if ($to->roleIn($part->quiltAlong) === null) {
             throw new HandRefused('no_member');
         }
+        if ($part->state === HandState::Sent) {
+            throw new HandRefused('on_its_way', ['part' => $part->label]);
+        }
         $this->write($part, $from, 'handed_on', $to, '', ['holder_id' => $to->id, 'held_since' => now(), 'state' => HandState::Out]);
     }
 
@@ -29,6 +32,40 @@ final readonly class HandOn
     public function sent(HandPart $part, User $from): void
     {
         $this->write($part, $from, 'sent', null, '', ['state' => HandState::Sent]);
+    }
+
+    /** Takes a part that nobody has. */
+    public function take(HandPart $part, User $user): void
+    {
+        DB::transaction(function () use ($part, $user): void {
+            $free = HandPart::query()->lockForUpdate()->findOrFail($part->id);
+            if ($free->state !== HandState::Free) {
+                throw new HandRefused('taken', ['part' => $free->label]);
+            }
+            $free->moves()->create(['what' => 'taken', 'by_id' => $user->id, 'from_id' => null, 'to_id' => $user->id, 'words' => '']);
+            $free->update([
+                'state' => HandState::Out, 'holder_id' => $user->id, 'held_since' => now(), 'due_on' => null, 'remark' => '',
+                'measured_width' => null, 'measured_height' => null, 'revision' => $free->revision + 1,
+            ]);
+        });
+    }
+
+    /**
+     * Takes back that it was sent, until it is measured, or that it was handed on, while the other has done nothing with it.
+     *
+     * @throws HandRefused
+     */
+    public function undo(HandPart $part, User $user): void
+    {
+        DB::transaction(function () use ($part, $user): void {
+            $held = HandPart::query()->lockForUpdate()->findOrFail($part->id);
+            $last = $held->moves()->latest('id')->first();
+            if (! $held->canBeTakenBack($user, $last)) {
+                throw new HandRefused('too_late', ['part' => $held->label]);
+            }
+            $held->moves()->create(['what' => 'undone', 'by_id' => $user->id, 'from_id' => $held->holder_id, 'to_id' => $user->id, 'words' => '']);
+            $held->update(['state' => HandState::Out, 'holder_id' => $user->id, 'revision' => $held->revision + 1]);
+        });
     }
 
     /** @throws HandRefused */

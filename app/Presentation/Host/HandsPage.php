@@ -56,7 +56,7 @@ final readonly class HandsPage
             'measured' => $parts->mapWithKeys(
                 fn (HandPart $part): array => [$part->id => $this->size($part->measured(), $quiltAlong)],
             )->all(),
-            'advice' => $parts->filter(fn (HandPart $part): bool => $part->state === HandState::Accepted)
+            'advice' => $parts->filter(fn (HandPart $part): bool => in_array($part->state, [HandState::Accepted, HandState::Sent], true))
                 ->mapWithKeys(
                     fn (HandPart $part): array => [$part->id => $this->advice($part, $parts->toBase(), $grid, $sheet, $quiltAlong)],
                 )

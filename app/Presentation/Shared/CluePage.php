@@ -236,7 +236,11 @@ final readonly class CluePage
             anchor: $task->task,
             name: $task->name,
             kind: $task->kind->value,
-            heading: __($task->making->method === Method::Plain ? 'tasks.cut' : 'tasks.make', ['count' => $task->count]),
+            heading: __(match (true) {
+                $this->project?->quiltAlong->many_hands === true => 'tasks.shared',
+                $task->making->method === Method::Plain => 'tasks.cut',
+                default => 'tasks.make',
+            }, ['count' => $task->count]),
             unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
             finished: Figure::of(Measurement::exact($task->measured()->width), SizeKind::Finished, $this->notation),
             unfinishedHeight: $square ? null : Figure::of($task->trimHeight(), SizeKind::Unfinished, $this->notation),

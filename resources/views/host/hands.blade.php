@@ -41,7 +41,7 @@
         @php($held = $parts->filter(fn ($part) => in_array($part->state, [App\Models\HandState::Out, App\Models\HandState::Sent], true)))
         @forelse ($held as $part)
             <details class="hand-part" id="part-{{ $part->id }}">
-                <summary><b>{{ $part->label }}</b> {{ $part->holder?->name }}, {{ __('hands.state.'.$part->state->value) }}, {{ __('hands.since', ['date' => $day($part->held_since)]) }}@if ($part->due_on),
+                <summary><b>{{ $part->label }}</b> {{ $part->holder?->name }}, {{ __($part->isToDecide() ? 'hands.state.measured' : 'hands.state.'.$part->state->value) }}, {{ __('hands.since', ['date' => $day($part->held_since)]) }}@if ($part->due_on),
                     {{ __('hands.until', ['date' => $part->due_on->isoFormat('LL')]) }}@endif @if ($part->isOverdue())<b class="is-late">{{ __('hands.overdue') }}</b>@endif</summary>
                 <p>@if ($asked[$part->id]){{ __('hands.asked', ['size' => $asked[$part->id]]) }} @endif @if ($part->pack){{ __('hands.pack_line', ['pack' => $part->pack]) }}@endif</p>
                 @if ($part->remark)<p>“{{ $part->remark }}”</p>@endif
@@ -74,7 +74,16 @@
                     <input type="hidden" name="revision" value="{{ $part->revision }}">
                     <div class="inline-fields">@foreach (['width', 'height'] as $side)<div class="field"><label class="form-label" for="again-{{ $side }}-{{ $id }}">{{ __('hands.'.$side) }}</label>
                         <input class="form-control is-short" id="again-{{ $side }}-{{ $id }}" name="{{ $side }}" maxlength="40" autocomplete="off"></div>@endforeach</div>
+                    @if ($part->state === App\Models\HandState::Sent)
+                        <p class="message is-warning">{{ __('hands.to_decide') }}</p>
+                        <div class="field"><label class="form-label" for="again-words-{{ $id }}">{{ __('hands.words') }}</label>
+                            <input class="form-control" id="again-words-{{ $id }}" name="words" maxlength="500" autocomplete="off"></div>
+                    @endif
                     <div class="inline-fields"><button class="btn btn-other" name="do" value="accept">{{ __('hands.again') }}</button>
+                        @if ($part->state === App\Models\HandState::Sent)
+                            <button class="btn btn-other" name="do" value="accept_small">{{ __('hands.accept_small') }}</button>
+                            <button class="btn btn-other" name="do" value="remark">{{ __('hands.remark') }}</button>
+                        @endif
                         <button class="btn btn-quiet" name="do" value="withdraw">{{ __('hands.withdraw') }}</button></div></form>@endcan
             @endforeach
         </section>

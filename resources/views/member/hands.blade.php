@@ -21,11 +21,13 @@
                     <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}">@csrf @method('put')
                         <button class="btn btn-main" name="do" value="sent">{{ __('hands.sent') }}<span class="visually-hidden">: {{ $part->label }}</span></button></form>
                     @endif
+                    @if ($part->state !== App\Models\HandState::Sent)
                     <details><summary>{{ __('hands.hand_on') }}</summary>
                         <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="inline-fields">@csrf @method('put')
                             <div class="field"><label class="form-label" for="to-{{ $part->id }}">{{ __('hands.to') }}</label><select class="form-select" id="to-{{ $part->id }}" name="to">
                                 @foreach ($people as $person)<option value="{{ $person->id }}">{{ $person->name }}</option>@endforeach</select></div>
                             <button class="btn btn-other" name="do" value="hand_on">{{ __('hands.hand_on') }}</button></form></details>
+                    @endif
                     <details><summary>{{ __('hands.cannot') }}</summary>
                         <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="stack">@csrf @method('put')
                             <p class="field-hint">{{ __('hands.cannot_hint') }}</p>
@@ -35,6 +37,21 @@
                 </div>
             </article>
         @empty<div class="empty"><p>{{ __('hands.mine_none') }}</p></div>@endforelse
+    </section>
+    <section class="card" aria-labelledby="free"><h2 id="free">{{ __('hands.free_parts') }}</h2>
+        @forelse ($back as $part)
+            <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="inline-fields">@csrf @method('put')
+                <span>{{ __($part->state === App\Models\HandState::Sent ? 'hands.you_sent' : 'hands.you_handed_on', ['part' => $part->label]) }}</span>
+                <button class="btn btn-quiet" name="do" value="undo">{{ __('hands.undo') }}<span class="visually-hidden">: {{ $part->label }}</span></button></form>
+        @empty @endforelse
+        @if ($free->isEmpty())<p>{{ __('hands.none_free') }}</p>@else
+            <p>{{ __('hands.take_lead') }}</p>
+            <ul class="plain-list">@foreach ($free->take(30) as $part)<li>
+                <form method="post" action="{{ route('member.hands.update', [$project, $part->id]) }}" class="inline-fields">@csrf @method('put')
+                    <span>{{ $part->label }}</span>
+                    <button class="btn btn-quiet" name="do" value="take">{{ __('hands.take') }}<span class="visually-hidden">: {{ $part->label }}</span></button></form></li>@endforeach</ul>
+            @if ($free->count() > 30)<p class="field-hint">{{ __('hands.more_free', ['count' => $free->count() - 30]) }}</p>@endif
+        @endif
     </section>
     <section class="card" aria-labelledby="wall"><h2 id="wall">{{ __('hands.wall') }}</h2>
         @if ($wall)<p>{{ __('hands.count', ['accepted' => $wall['accepted'], 'count' => $wall['count']]) }}</p><x-wall :wall="$wall" :label="__('hands.wall_label')"/>

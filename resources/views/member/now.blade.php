@@ -11,17 +11,35 @@
             class="card">{{ __('quilt.no_size_yet') }} {{ App\Presentation\Shared\Later::text('size', $announcement->sizeNeededAt,
                 $announcement) }} <a href="{{ route('member.project.edit', $project) }}">{{ __('quilt.choose_size') }}</a></p>
     @endif
+    @if ($hands['isShared'])
+        <section class="card do-next" aria-labelledby="my-parts">
+            <p class="eyebrow">{{ __('now.shared') }}</p>
+            <h2 id="my-parts" class="serif">{{ trans_choice('now.my_parts', count($hands['mine'])) }}</h2>
+            @if ($hands['mine'] !== [])
+                <ul class="plain-list">
+                    @foreach ($hands['mine'] as $part)
+                        <li><b>{{ $part->label }}</b>, {{ __($part->isToDecide() ? 'hands.state.measured' : 'hands.state.'.$part->state->value) }}@if ($part->state === App\Models\HandState::Out && $part->due_on),
+                            {{ __('hands.until', ['date' => $part->due_on->isoFormat('LL')]) }}@endif
+                            @if ($part->isOverdue())<b class="is-late">{{ __('hands.overdue') }}</b>@endif
+                            @if ($part->remark)<small>{{ __('hands.said', ['words' => $part->remark]) }}</small>@endif</li>
+                    @endforeach
+                </ul>
+            @endif
+            <a class="btn btn-main" href="{{ route('member.hands', $project) }}">{{ $hands['mine'] !== [] ? __('now.to_parts') : __('now.take_part') }}</a>
+            @if ($hands['free'] > 0)<p class="field-hint">{{ trans_choice('now.free_parts', $hands['free']) }}</p>@endif
+        </section>
+    @endif
     @if ($current)
         <section class="card do-next" aria-labelledby="do-next">
-            <p class="eyebrow">{{ __($current->state === App\Presentation\Shared\DropState::Done ? 'now.all_done' : 'now.next') }}</p>
+            <p class="eyebrow">{{ __($hands['isShared'] ? 'now.shared_clue' : ($current->state === App\Presentation\Shared\DropState::Done ? 'now.all_done' : 'now.next')) }}</p>
             <h2 id="do-next" class="serif">{{ $current->title }}</h2>
-            @if ($current->total)
+            @if ($current->total && ! $hands['isShared'])
                 <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
                 <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}"
                     aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
             <a class="btn btn-main"
-                href="{{ $current->url }}">{{ __(match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin',
+                href="{{ $current->url }}">{{ __($hands['isShared'] ? 'now.look_at' : match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin',
                     App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>
     @else

@@ -13,6 +13,7 @@ use App\Models\User;
 use App\Plans\Whole\HandRoom;
 use App\Presentation\Host\HandsPage;
 use Carbon\CarbonImmutable;
+use Closure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
@@ -80,7 +81,7 @@ final class HandController extends Controller
     {
         $held = HandPart::query()->where('quilt_along_id', $quiltAlong->id)->findOrFail($part);
         $asked = $request->validate([
-            'do' => ['required', 'in:accept,remark,withdraw'],
+            'do' => ['required', 'in:accept,accept_small,remark,withdraw'],
             'revision' => ['required', 'integer', 'min:0', 'max:999999999'],
             'width' => ['nullable', 'string', 'max:40'],
             'height' => ['nullable', 'string', 'max:40'],
@@ -88,16 +89,23 @@ final class HandController extends Controller
         ], ['*.*' => __('hands.wrong.asked')]);
         [$revision, $words, $by] = [(int) $asked['revision'], trim((string) ($asked['words'] ?? '')), $this->by($request)];
 
-        return $this->done($quiltAlong, function () use ($deal, $held, $asked, $revision, $words, $by): void {
+        $says = __('hands.done.'.$asked['do'], ['part' => $held->label]);
+
+        return $this->done($quiltAlong, function () use ($deal, $held, $asked, $revision, $words, $by, &$says): void {
+            // What was measured already and is only decided on is not measured again.
+            $isDecided = $asked['do'] === 'accept_small';
             match ($asked['do']) {
-                'accept' => $deal->accept(
-                    $held, $revision, $this->length($held->asked_width, $asked['width'] ?? '', 'width'),
-                    $this->length($held->asked_height, $asked['height'] ?? '', 'height'), $by, $words,
-                ),
+                'accept', 'accept_small' => $deal->accept(
+                    $held, $revision, $this->length($isDecided ? $held->measured_width : $held->asked_width, $asked['width'] ?? '', 'width'),
+                    $this->length($isDecided ? $held->measured_height : $held->asked_height, $asked['height'] ?? '', 'height'), $by, $words,
+                    $isDecided,
+                ) ?: $says = __('hands.done.measured', ['part' => $held->label]),
                 'remark' => $deal->remark($held, $revision, $by, $words),
                 default => $deal->withdraw($held, $revision, $by, $words),
             };
-        }, __('hands.done.'.$asked['do'], ['part' => $held->label]));
+        }, function () use (&$says): string {
+            return $says;
+        });
     }
 
     /** What she measured; what was asked where she wrote nothing. */
@@ -120,8 +128,11 @@ final class HandController extends Controller
         return $request->user() ?? abort(403);
     }
 
-    /** @param  callable(): mixed  $do */
-    private function done(QuiltAlong $quiltAlong, callable $do, string $says): RedirectResponse
+    /**
+     * @param  callable(): mixed  $do
+     * @param  string|Closure(): string  $says
+     */
+    private function done(QuiltAlong $quiltAlong, callable $do, string|Closure $says): RedirectResponse
     {
         try {
             $do();
@@ -129,6 +140,6 @@ final class HandController extends Controller
             throw ValidationException::withMessages(['hands' => $refused->sentence()]);
         }
 
-        return redirect()->route('host.hands', $quiltAlong)->with('status', $says);
+        return redirect()->route('host.hands', $quiltAlong)->with('status', $says instanceof Closure ? $says() : $says);
     }
 }

@@ -26,12 +26,12 @@ final class HandController extends Controller
         return view('member.hands', ['project' => $project] + $hands->of($project));
     }
 
-    public function update(Request $request, Project $project, int $part, HandOn $hand): RedirectResponse
+    public function update(Request $request, Project $project, int $part, HandOn $hand, HerHands $hands): RedirectResponse
     {
         abort_unless($project->quiltAlong->many_hands, 404);
         $held = HandPart::query()->where('quilt_along_id', $project->quilt_along_id)->findOrFail($part);
         $asked = $request->validate([
-            'do' => ['required', 'in:hand_on,sent,cannot'],
+            'do' => ['required', 'in:hand_on,sent,cannot,take,undo'],
             'to' => ['nullable', 'integer', 'min:1', 'max:9000000000000000'],
             'words' => ['nullable', 'string', 'max:500'],
         ], ['*.*' => __('hands.wrong.asked')]);
@@ -40,12 +40,16 @@ final class HandController extends Controller
             match ($asked['do']) {
                 'hand_on' => $hand->to($held, $user, User::query()->find((int) ($asked['to'] ?? 0)) ?? throw new HandRefused('no_member')),
                 'sent' => $hand->sent($held, $user),
+                'take' => $hands->isOpen($project, $held) ? $hand->take($held, $user) : throw new HandRefused('not_open', ['part' => $held->label]),
+                'undo' => $hand->undo($held, $user),
                 default => $hand->cannot($held, $user, trim((string) ($asked['words'] ?? ''))),
             };
         } catch (HandRefused $refused) {
             throw ValidationException::withMessages(['hands' => $refused->sentence()]);
         }
 
-        return redirect()->route('member.hands', $project)->with('status', __('hands.done.'.$asked['do'], ['part' => $held->label]));
+        $to = $request->string('back')->value() === 'now' ? 'member.now' : 'member.hands';
+
+        return redirect()->route($to, $project)->with('status', __('hands.done.'.$asked['do'], ['part' => $held->label]));
     }
 }
