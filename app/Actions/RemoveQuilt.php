@@ -10,6 +10,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
 use App\Pictures\ClothPictures;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,6 +28,7 @@ final readonly class RemoveQuilt
     public function __invoke(Project $project, User $by): void
     {
         DB::transaction(function () use ($project, $by): void {
+            /** @var Project|null $held */
             $held = Project::query()->lockForUpdate()->find($project->id);
             if ($held === null) {
                 return;
@@ -58,6 +60,7 @@ final readonly class RemoveQuilt
     /** Deletes for good what was removed more than a day ago. */
     public function purge(): int
     {
+        /** @var Collection<int, Project> $old */
         $old = Project::onlyTrashed()->where('deleted_at', '<', now()->subHours(self::UNDO_HOURS))->limit(500)->get();
         foreach ($old as $project) {
             $project->forceDelete();

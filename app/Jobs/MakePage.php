@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Http\Middleware\MadeAside;
 use App\Models\MadePage;
+use App\Support\MadeMark;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -43,7 +43,7 @@ final class MakePage implements ShouldQueue
         // What is made here has no browser that would come back with this session.
         config(['session.driver' => 'array']);
         $request = Request::create(rtrim((string) config('app.url'), '/').$page->address);
-        $request->attributes->set(MadeAside::HERE, true);
+        MadeMark::put($request);
         Auth::setUser($page->user);
         try {
             $response = $kernel->handle($request);
@@ -56,7 +56,7 @@ final class MakePage implements ShouldQueue
             'status' => $response->getStatusCode(), 'Content-Type' => $type,
             'Content-Disposition' => (string) $response->headers->get('Content-Disposition'),
         ]));
-        MadeAside::remember($request);
+        MadeMark::remember($request);
     }
 
     public function failed(?Throwable $error): void

@@ -100,11 +100,11 @@ final class Publication extends Model
     /** Says of what was cut off whether it was published, as when a worker was killed. */
     public function settle(): self
     {
-        if ($this->state !== self::RUNNING || $this->started_at?->addSeconds(self::GRACE_SECONDS)->isFuture() || $this->isLocked()) {
+        if ($this->state !== self::RUNNING || $this->started_at?->addSeconds(self::GRACE_SECONDS)->isFuture()) {
             return $this;
         }
         $fresh = self::query()->findOrFail($this->id);
-        if ($fresh->state === self::RUNNING && ! $this->isLocked()) {
+        if ($fresh->state === self::RUNNING && ! $fresh->isLocked()) {
             $isPublished = $this->quiltAlong->versions()->where('document', $this->document)->where('id', '>', $this->after)->exists();
             $fresh->end($isPublished ? self::DONE : self::FAILED, problem: $isPublished ? null : __('publish.cut_off'));
         }

@@ -51,9 +51,12 @@ final class Weight
             ? Draft::query()->whereBelongsTo($quiltAlong)->value('document') : $quiltAlong->publishedVersion?->document;
         try {
             $design = is_string($document) ? DesignReader::reading($document)->design : null;
-            $compilation = $design === null ? null : Compilation::of($design);
+            if ($design === null) {
+                return 0;
+            }
+            $compilation = Compilation::of($design);
 
-            return array_sum(array_map(fn (QuiltSize $size): int => $compilation->units($size), $design->sizes ?? []));
+            return array_sum(array_map(fn (QuiltSize $size): int => $compilation->units($size), $design->sizes));
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return 0;
         }

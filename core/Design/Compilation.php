@@ -239,7 +239,10 @@ final readonly class Compilation
         return $count;
     }
 
-    /** @throws InvalidArgumentException when it cannot be laid out, or is larger than can be worked out */
+    /**
+     * @throws InvalidArgumentException when it cannot be laid out, or is larger than can be worked out
+     * @throws MeasureException when a length in it cannot be computed
+     */
     private function layOut(QuiltSize $size): SizedDesign
     {
         $units = $this->units($size);

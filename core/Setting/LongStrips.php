@@ -160,7 +160,7 @@ final readonly class LongStrips implements Unit
             ? new Step(StepKind::Check, 'long_strips.border_check', on: $on)
             : new Step(StepKind::Check, 'long_strips.sashing_check', on: $on);
 
-        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: $strips))], $steps);
+        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: max(1, $strips)))], $steps);
     }
 
     /** Their joins depend on the cloth, so no seam is counted. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Host;
 
-use App\Jobs\PublishDraft;
 use App\Models\Deed;
 use App\Models\Publication;
 use App\Models\QuiltAlong;

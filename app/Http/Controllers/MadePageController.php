@@ -7,22 +7,21 @@ namespace App\Http\Controllers;
 use App\Models\MadePage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What a worker makes for somebody: how far it is, and what was made. */
 final class MadePageController extends Controller
 {
-    public function state(Request $request, MadePage $page): JsonResponse
+    public function state(MadePage $page): JsonResponse
     {
-        $request->session()->reflash();
+        session()->reflash();
 
         return response()->json(['ready' => $page->state !== MadePage::WAITING, 'says' => '']);
     }
 
-    public function show(Request $request, MadePage $page): Response|RedirectResponse
+    public function show(MadePage $page): Response|RedirectResponse
     {
-        $request->session()->reflash();
+        session()->reflash();
         if ($page->state === MadePage::DONE && $page->headers === null) {
             return redirect()->to($page->address);
         }

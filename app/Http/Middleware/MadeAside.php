@@ -9,9 +9,9 @@ use App\Models\MadePage;
 use App\Models\QuiltAlong;
 use App\Models\User;
 use App\Plans\Weight;
+use App\Support\MadeMark;
 use Closure;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -20,17 +20,12 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class MadeAside
 {
-    /** The mark of a request that a worker makes. */
-    public const HERE = 'made-aside';
-
-    private const DAYS = 7;
-
     /** @param  string  $what  `print`, or `draft` or `published` for a page that works out that design */
     public function handle(Request $request, Closure $next, string $what): Response
     {
         $user = $request->user();
-        if ($request->attributes->has(self::HERE)) {
-            $request->attributes->set(self::HERE, $this->mark($request, $what));
+        if (MadeMark::isOn($request)) {
+            MadeMark::name($request, $this->mark($request, $what));
 
             return $next($request);
         }
@@ -45,27 +40,19 @@ final class MadeAside
         }
 
         // What was to be said on the page is said once it is there.
-        $request->session()->reflash();
+        session()->reflash();
 
         return response()->view('calculating', [
             'page' => $page, 'isPrint' => $what === 'print', 'back' => url()->previous(),
         ], Response::HTTP_ACCEPTED);
     }
 
-    /** Remembers that a page was worked out. */
-    public static function remember(Request $request): void
-    {
-        $mark = $request->attributes->get(self::HERE);
-        if (is_string($mark)) {
-            Cache::put($mark, true, now()->addDays(self::DAYS));
-        }
-    }
-
     private function isLong(Request $request, string $what): bool
     {
+        $quiltAlong = $request->route('quiltAlong');
         $mark = $this->mark($request, $what);
 
-        return $mark === null || (Weight::isHeavy($request->route('quiltAlong'), $what) && ! Cache::has($mark));
+        return $mark === null || ($quiltAlong instanceof QuiltAlong && Weight::isHeavy($quiltAlong, $what) && ! MadeMark::isRemembered($mark));
     }
 
     /** What is remembered once a page is worked out; it changes with the design. Null for a print, which is made each time. */

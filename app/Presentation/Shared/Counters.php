@@ -12,6 +12,7 @@ use Dew\Core\Plan\ChoreSheet;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Unit\Method;
+use Illuminate\Database\Eloquent\Collection;
 
 /** The counters of one clue, and how far a project is with them. */
 final readonly class Counters
@@ -98,6 +99,7 @@ final readonly class Counters
             ->where('kind', '!=', TapKind::Undo->value)->where('applied', '!=', 0)->where('created_at', '>', now()->subHours(self::UNDO_HOURS))
             ->whereNotExists(fn ($query) => $query->from('taps as later')->whereColumn('later.undoes', 'taps.id'))
             ->orderByDesc('created_at')->limit(1);
+        /** @var Collection<int, Progress> $rows */
         $rows = Progress::query()
             ->where('project_id', $project->id)
             ->whereIn('task_key', $tasks)

@@ -13,6 +13,7 @@ use App\Models\QuiltAlong;
 use App\Presentation\Host\ProgressGrid;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
@@ -59,7 +60,10 @@ final class PeopleController extends Controller
     /** @return Builder<Project> what hosts removed in the last day; what its maker left is theirs to bring back */
     private function removed(QuiltAlong $quiltAlong): Builder
     {
-        return Project::onlyTrashed()->where('quilt_along_id', $quiltAlong->id)->whereColumn('removed_by', '!=', 'user_id')
+        $all = Project::query()->withoutGlobalScope(SoftDeletingScope::class);
+        $all->where('quilt_along_id', $quiltAlong->id)->whereColumn('removed_by', '!=', 'user_id')
             ->where('deleted_at', '>', now()->subHours(RemoveQuilt::UNDO_HOURS));
+
+        return $all;
     }
 }

@@ -2,16 +2,14 @@
 
 declare(strict_types=1);
 
-namespace App\Jobs;
+namespace App\Actions\Host;
 
-use App\Actions\Host\KeepHistory;
-use App\Actions\Host\PublishDesign;
 use App\Models\Correction;
 use App\Models\Publication;
 use Dew\Core\Document\DocumentException;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Database\Connection;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -67,7 +65,7 @@ final class PublishDraft implements ShouldQueue
 
             return;
         } finally {
-            $aside->disconnect();
+            DB::disconnect('progress');
         }
         $told = Correction::query()->where('design_version_id', $version->id)->with('clue')->get()
             ->map(fn (Correction $correction): int => $correction->clue->number)->sort();
@@ -77,7 +75,7 @@ final class PublishDraft implements ShouldQueue
         $publication->end(Publication::DONE);
     }
 
-    private function says(Connection $aside, Publication $publication, int $done, int $of): bool
+    private function says(ConnectionInterface $aside, Publication $publication, int $done, int $of): bool
     {
         return $aside->table('publications')->where('id', $publication->id)->update(['done' => $done, 'of' => $of]) === 1;
     }
