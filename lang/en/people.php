@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 return [
     'remove' => 'Remove',
-    'remove_says' => '“:quilt” by :name leaves the quilt-along now. What :name counted is kept for a day, in which you can bring it back here; then '
-        .'it is deleted. Parts that :name was to sew are free for others at once.',
+    'remove_says' => '“:quilt” by :name leaves the quilt-along now. What was counted in it is kept for a day, in which you can bring it back '
+        .'here; then it is deleted.',
+    'remove_parts' => 'Parts that were to be sewn are free for others at once.',
     'remove_do' => 'Remove this quilt',
     'removed' => '“:quilt” by :name was removed.',
     'removed_lately' => '“:quilt” by :name was removed. You can bring it back for a day.',

@@ -11,6 +11,7 @@ return [
     'unexplained' => 'Say what was wrong in clue :number, “:title”: members have it open, and numbers in it change.',
     'meanwhile' => 'Somebody published another version meanwhile. Look at what changes once more, then publish.',
     'one_at_a_time' => 'You have sent a version to be published that is not published yet. Wait until it is, or undo it.',
+    'ten_seconds' => 'It begins after ten seconds in which you can undo it.',
     'begins' => 'The draft is published in # s.',
     'begun' => 'Publishing begins.',
     'waiting' => 'Waiting for its turn to be published.',

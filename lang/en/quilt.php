@@ -10,7 +10,8 @@ return [
         'hint' => 'If you began it by mistake, or do not want to make it any more.',
         'ask' => 'Leave this quilt',
         'says' => 'What you counted, your list of cloth and your photographs in “:name” are kept for a day, in which you can bring it back from your '
-            .'home page. Then they are deleted. Parts of a quilt by many hands that you were to sew are free for others at once.',
+            .'home page. Then they are deleted.',
+        'parts' => 'Parts that you were to sew are free for others at once.',
         'do' => 'Leave “:name”',
     ],
     'title' => 'This quilt',

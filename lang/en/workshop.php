@@ -609,7 +609,7 @@ return [
     'published' => 'Published picture',
     'publish' => 'Publish',
     'publish_lead' => 'Members work from the version that was published last. Where an open :clue changes, you say what was wrong, and '
-        .'each of them is told what it means for her.',
+        .'each of them is told what it means for them.',
     'publish_name' => 'Name of this version',
     'publish_reason' => 'Why it is published in spite of the warnings',
     'publish_errors' => 'Put the errors right first; then it can be published.',

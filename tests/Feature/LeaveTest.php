@@ -47,7 +47,7 @@ it('keeps somebody a member who leaves the second quilt that was begun by mistak
 });
 
 it('lets a host remove a quilt and bring it back, and its maker not', function (): void {
-    $this->actingAs($this->host)->get($this->people)->assertSee('What '.$this->mine->user->name.' counted is kept for a day', false);
+    $this->actingAs($this->host)->get($this->people)->assertSee('What was counted in it is kept for a day', false);
     $this->delete("$this->people/{$this->mine->id}")->assertRedirect($this->people);
     $this->get($this->people)->assertSee('You can bring it back for a day.');
     $this->get("/host/{$this->quilt->slug}/history")->assertSee('was removed');

@@ -27,8 +27,6 @@ final readonly class PublicationView
 
     public static function of(Publication $publication): self
     {
-        $members = Project::query()->where('quilt_along_id', $publication->quilt_along_id)->distinct()->count('user_id');
-        $numbers = array_keys($publication->corrections);
 
         return new self(
             $publication->id,
@@ -41,11 +39,23 @@ final readonly class PublicationView
                 $publication->state === Publication::WAITING => __('publish.waiting'),
                 default => (string) $publication->problem,
             },
-            trans_choice('publish.effect', $members).($numbers === [] ? '' : ' '.trans_choice('publish.effect_open', count($numbers), [
-                'numbers' => implode(', ', $numbers),
-            ])),
+            self::effect($publication->quilt_along_id, array_keys($publication->corrections)),
             $publication->isUnderWay(),
             $publication->state === Publication::FAILED ? $publication->problem : null,
         );
+    }
+
+    /**
+     * What publishing does to whom.
+     *
+     * @param  list<int>  $numbers  of the open clues in which numbers change
+     */
+    public static function effect(int $quiltAlong, array $numbers): string
+    {
+        $members = Project::query()->where('quilt_along_id', $quiltAlong)->distinct()->count('user_id');
+
+        return trans_choice('publish.effect', $members).($numbers === [] ? '' : ' '.trans_choice('publish.effect_open', count($numbers), [
+            'numbers' => implode(', ', $numbers),
+        ]));
     }
 }

@@ -13,8 +13,8 @@
     </form>
     <template>
         <button class="btn btn-quiet" type="button" data-undo><x-icon name="undo"/> {{ __('counters.undo') }}</button>
-        <p class="counter-asks" data-asks><button class="btn btn-quiet" type="button" data-as-sewn>{{ __('counters.as_sewn') }}</button>
-            <button class="btn btn-quiet" type="button" data-sure>{{ __('counters.all_the_same') }}</button></p>
+        <p class="counter-asks" data-asks><button class="btn btn-other" type="button" data-as-sewn>{{ __('counters.as_sewn') }}</button>
+            <button class="btn btn-other" type="button" data-sure>{{ __('counters.all_the_same') }}</button></p>
     </template>
     {{ $slot }}
 </div>

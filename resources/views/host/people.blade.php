@@ -29,7 +29,7 @@
                             <th scope="col" class="clue-column"><span title="{{ $clue->title }}">{{ $clue->number }}</span></th>
                         @endforeach
                         <th scope="col">{{ __('people.top') }}</th>
-                        @can('run', $quiltAlong)<td></td>@endcan
+                        @can('run', $quiltAlong)<th scope="col"><span class="visually-hidden">{{ __('people.remove') }}</span></th>@endcan
                     </tr>
                 </thead>
                 <tbody>
@@ -47,7 +47,8 @@
                                 <td><details class="ask"><summary class="btn btn-quiet">{{ __('people.remove') }}<span class="visually-hidden">: {{
                                     $project->member }}, {{ $project->name }}</span></summary>
                                     <form method="post" action="{{ route('host.people.remove', [$quiltAlong, $project->id]) }}">@csrf @method('delete')
-                                        <p>{{ __('people.remove_says', ['quilt' => $project->name, 'name' => $project->member]) }}</p>
+                                        <p>{{ __('people.remove_says', ['quilt' => $project->name, 'name' => $project->member]) }}
+                                            @if ($quiltAlong->many_hands){{ __('people.remove_parts') }}@endif</p>
                                         <button class="btn btn-danger">{{ __('people.remove_do') }}</button></form></details></td>
                             @endcan
                         </tr>

@@ -18,10 +18,10 @@
             @if ($hands['mine'] !== [])
                 <ul class="plain-list">
                     @foreach ($hands['mine'] as $part)
-                        <li><b>{{ $part->label }}</b>, {{ __($part->isToDecide() ? 'hands.state.measured' : 'hands.state.'.$part->state->value) }}@if ($part->state === App\Models\HandState::Out && $part->due_on),
+                        <li><span><b>{{ $part->label }}</b>, {{ __($part->isToDecide() ? 'hands.state.measured' : 'hands.state.'.$part->state->value) }}@if ($part->state === App\Models\HandState::Out && $part->due_on),
                             {{ __('hands.until', ['date' => $part->due_on->isoFormat('LL')]) }}@endif
                             @if ($part->isOverdue())<b class="is-late">{{ __('hands.overdue') }}</b>@endif
-                            @if ($part->remark)<small>{{ __('hands.said', ['words' => $part->remark]) }}</small>@endif</li>
+                            @if ($part->remark)<small>{{ __('hands.said', ['words' => $part->remark]) }}</small>@endif</span></li>
                     @endforeach
                 </ul>
             @endif
@@ -30,7 +30,7 @@
         </section>
     @endif
     @if ($current)
-        <section class="card do-next" aria-labelledby="do-next">
+        <section @class(['card', 'do-next' => ! $hands['isShared']]) aria-labelledby="do-next">
             <p class="eyebrow">{{ __($hands['isShared'] ? 'now.shared_clue' : ($current->state === App\Presentation\Shared\DropState::Done ? 'now.all_done' : 'now.next')) }}</p>
             <h2 id="do-next" class="serif">{{ $current->title }}</h2>
             @if ($current->total && ! $hands['isShared'])
@@ -38,7 +38,7 @@
                 <progress class="counter-bar" max="{{ $current->total }}" value="{{ $current->done }}"
                     aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
-            <a class="btn btn-main"
+            <a class="btn {{ $hands['isShared'] ? 'btn-other' : 'btn-main' }}"
                 href="{{ $current->url }}">{{ __($hands['isShared'] ? 'now.look_at' : match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin',
                     App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>

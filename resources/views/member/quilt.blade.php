@@ -60,7 +60,8 @@
         <p class="field-hint">{{ __('quilt.leave.hint') }}</p>
         <details class="ask"><summary class="btn btn-danger">{{ __('quilt.leave.ask') }}</summary>
             <form method="post" action="{{ route('member.project.leave', $project) }}">@csrf @method('delete')
-                <p>{{ __('quilt.leave.says', ['name' => $project->name]) }}</p>
+                <p>{{ __('quilt.leave.says', ['name' => $project->name]) }}
+                    @if ($project->quiltAlong->many_hands){{ __('quilt.leave.parts') }}@endif</p>
                 <button class="btn btn-danger">{{ __('quilt.leave.do', ['name' => $project->name]) }}</button></form></details>
     </section>
 </x-layout.member>

@@ -33,6 +33,7 @@
                     @foreach ($open as $change)
                         @include('workshop.open-change', ['change' => $change])
                     @endforeach
+                    <p class="field-hint">{{ $effect }} {{ __('publish.ten_seconds') }}</p>
                     <button class="btn btn-main">{{ __('workshop.publish') }}</button>
                 </form>
             @else

@@ -47,7 +47,10 @@ final class VersionController extends Controller
             'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong),
             'changes' => $last === null ? null : $this->between($last->document, $draft->document)->sentences(),
             'same' => $last !== null && $last->hash === hash('sha256', $draft->document),
-            'open' => $this->open($quiltAlong, $draft),
+            'open' => $open = $this->open($quiltAlong, $draft),
+            'effect' => PublicationView::effect($quiltAlong->id, array_values(array_map(
+                fn (OpenChangeView $change): int => $change->number, array_filter($open, fn (OpenChangeView $change): bool => $change->mustBeTold),
+            ))),
             'corrections' => $this->corrections($quiltAlong),
             'draft' => $draft->number,
             'history' => $draft->edits()->with('user')->orderByDesc('number')->limit(self::HISTORY)->get(),
