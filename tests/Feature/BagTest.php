@@ -198,3 +198,29 @@ it('draws of quilted blocks only what is seen once they are joined', function ()
             [...$quilting, 'quilting' => ['join' => 'cover-strip', 'allowance' => '1', 'edge_kept' => true]],
         )->places[0]['clip'])->toStartWith('M0 0L');
 });
+
+it('says at the beginning of a clue what is made by now, where it is, and what it is enough for', function (): void {
+    $quilt = $this->quiltAlong();
+    foreach (range(1, 6) as $number) {
+        $this->release($quilt, $number);
+    }
+    $project = $this->project($quilt);
+    $recap = function (int $number) use ($project): string {
+        $this->app->forgetScopedInstances();
+        preg_match('~<section class="card recap".*?</section>~s', (string) $this->actingAs($project->user)->get("/q/$project->id/clues/$number")->assertOk()->getContent(), $found);
+
+        return (string) preg_replace('/[\s\x{a0}\x{202f}]+/u', ' ', html_entity_decode(strip_tags((string) preg_replace('~<svg.*?</svg>~s', '', $found[0] ?? ''))));
+    };
+    $this->tap($project, ['task' => 't-blade', 'counter' => 'trimmed', 'amount' => 41])->assertOk();
+    expect($recap(2))->toContain('41 of the 48 of Blade half-square triangle from clue 1 are made. 41 wait in their bag.')
+        ->toContain('None of the 104 of Beam half-square triangle from clue 1 are made yet.')
+        // Four blades go into a propeller.
+        ->and($recap(4))->toContain('That is enough for 10 of the 12 of Slow Propeller. Take them out of their bag')
+        // What the same clue sewed in waits nowhere.
+        ->and($recap(5))->toContain('None of the 12 of Slow Propeller from clue 4 are made yet.')->not->toContain('Deep');
+    $this->tap($project, ['task' => 't-propeller', 'counter' => 'trimmed', 'amount' => 2], 4)->assertOk();
+    expect($recap(5))->toContain('2 of the 12 of Slow Propeller from clue 4 are made. 2 wait in their bag.');
+    expect($recap(2))->toContain('41 of the 48 of Blade half-square triangle from clue 1 are made.');
+    $this->tap($project, ['task' => 't-blade', 'counter' => 'trimmed', 'kind' => 'all'])->assertOk();
+    expect($recap(4))->toContain('48 of Blade half-square triangle, from clue 1. That is enough for all 12 of Slow Propeller.');
+});

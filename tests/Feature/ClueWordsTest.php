@@ -112,9 +112,12 @@ it('begins with what earlier open clues made, how it was pressed and where it is
         return $document;
     }, 1, 3);
     $project = $this->project($quilt);
+    foreach (['t-beam' => 104, 't-blade' => 48] as $task => $count) {
+        $this->tap($project, ['task' => $task, 'counter' => 'trimmed', 'amount' => $count])->assertOk();
+    }
     reads($this, $project, '/clues/3')->assertSeeText('What you have by now')
         ->assertSeeText('104 of Beam half-square triangle, from clue 1.')->assertSeeText('they are sewn now')
-        ->assertSeeText('48 of Blade half-square triangle, from clue 1.')->assertSeeText('They wait in their bag.')
+        ->assertSeeText('48 of Blade half-square triangle, from clue 1.')->assertSeeText('48 wait in their bag.')
         ->assertSeeText('As it was pressed: Press the seam to A')->assertSeeText('Whoever pressed the other way');
     reads($this, $project)->assertDontSeeText('What you have by now');
     $this->clue($quilt, 1)->forceFill(['withdrawn_at' => now()])->save();

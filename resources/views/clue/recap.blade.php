@@ -4,8 +4,7 @@
         @foreach ($lines as $line)
             <li class="recap-line"><x-picture :picture="$line['picture']" :scale="56 / max($line['picture']->width,
                 $line['picture']->height)"/>
-                <div><b>{{ trans_choice('clue.recap_made', $line['count'], ['name' => $line['name'], 'number' => $line['clue']]) }}</b>
-                    {{ __($line['now'] ? 'clue.recap_now' : 'clue.recap_waits') }}
+                <div>{{ $line['says'] }}
                     @foreach ($line['pressed'] as $pressed)
                         <span class="field-hint">{{ __('clue.recap_pressed', ['step' => $pressed]) }}</span>
                     @endforeach</div></li>

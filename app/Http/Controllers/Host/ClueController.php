@@ -71,7 +71,7 @@ final class ClueController extends Controller
             'recap' => RecapLines::html($sheet, array_map(
                 fn (ClueSheet $one): CluePage => CluePage::forPreview($one, $announcement, $this->notation($request), $colourway),
                 $sheets->clues($version, $size, $earlier->toBase()->values(), $methods, expected: true, whole: true),
-            )),
+            ))[0],
             'places' => RemarkPlaces::of($page),
             'remarks' => TestRemark::query()->where(['quilt_along_id' => $quiltAlong->id, 'clue_key' => $clue->key])->with('user')
                 ->orderBy('id')->get(),

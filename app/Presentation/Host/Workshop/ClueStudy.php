@@ -51,7 +51,7 @@ final readonly class ClueStudy
             $keys = array_map(strval(...), array_keys($design->clues));
             $earlier = array_reverse(array_slice($keys, 0, (int) array_search($clue, $keys, true)));
 
-            return new self($page($clue), RecapLines::html($compiler->clue($clue, $methods), array_map($page, $earlier)));
+            return new self($page($clue), RecapLines::html($compiler->clue($clue, $methods), array_map($page, $earlier))[0]);
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
         }
