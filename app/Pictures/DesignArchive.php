@@ -40,8 +40,13 @@ final readonly class DesignArchive
         return array_values(array_unique($found[1]));
     }
 
-    /** Writes a design and the pictures it names; returns the path of a temporary file. */
-    public function write(string $document): string
+    /**
+     * Writes a design and the pictures it names.
+     *
+     * @param  list<string>  $allowed  hashes of the pictures that it may show
+     * @return string the path of a temporary file
+     */
+    public function write(string $document, array $allowed): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'dew');
         $zip = new ZipArchive;
@@ -49,7 +54,7 @@ final readonly class DesignArchive
             throw new RuntimeException('The archive could not be written.');
         }
         $zip->addFromString(self::DOCUMENT, $document);
-        foreach (self::named($document) as $hash) {
+        foreach (array_intersect(self::named($document), $allowed) as $hash) {
             $bytes = $this->pictures->bytes($hash);
             if ($bytes !== null) {
                 $zip->addFromString("pictures/$hash.png", $bytes);
@@ -63,11 +68,12 @@ final readonly class DesignArchive
     /**
      * Reads a design and keeps its pictures, each written anew. Files of other names are not looked at.
      *
+     * @param  list<string>  $own  hashes of pictures that whoever sends it has already
      * @return string the document, naming the pictures as they are kept
      *
      * @throws PictureRefused when the file is damaged, too large or holds no design
      */
-    public function read(string $path): string
+    public function read(string $path, array $own = []): string
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
@@ -95,23 +101,24 @@ final readonly class DesignArchive
                 }
             }
 
-            return $this->withPictures($document, $kept);
+            return $this->withPictures($document, $kept, $own);
         } finally {
             $zip->close();
         }
     }
 
     /**
-     * The document with the pictures that there are, and without mention of others.
+     * The document with the pictures that came with it or that its sender has already, and without mention of others.
      *
      * @param  array<string, string>  $kept  names under which pictures are kept, by those the document has for them
+     * @param  list<string>  $own  hashes of pictures that whoever sends it has already
      */
-    public function withPictures(string $document, array $kept = []): string
+    public function withPictures(string $document, array $kept, array $own): string
     {
-        return preg_replace_callback('/,\s*"picture": ?"([0-9a-f]{64})"/', function (array $found) use ($kept): string {
+        return preg_replace_callback('/,\s*"picture": ?"([0-9a-f]{64})"/', function (array $found) use ($kept, $own): string {
             $hash = $kept[$found[1]] ?? $found[1];
 
-            return $this->pictures->has($hash) ? str_replace($found[1], $hash, $found[0]) : '';
+            return (isset($kept[$found[1]]) || in_array($hash, $own, true)) && $this->pictures->has($hash) ? str_replace($found[1], $hash, $found[0]) : '';
         }, $document) ?? $document;
     }
 

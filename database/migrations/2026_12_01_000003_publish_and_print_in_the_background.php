@@ -31,6 +31,7 @@ return new class extends Migration
             $table->timestampTz('finished_at')->nullable();
             $table->timestampsTz();
             $table->index(['quilt_along_id', 'id']);
+            $table->index('user_id');
         });
         DB::statement("CREATE UNIQUE INDEX publications_one_at_a_time ON publications (user_id) WHERE state IN ('waiting', 'running')");
         Schema::create('made_pages', function (Blueprint $table): void {

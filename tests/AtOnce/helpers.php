@@ -73,7 +73,7 @@ function worker(string $queue): Process
 {
     $process = new Process(
         [PHP_BINARY, base_path('artisan'), 'queue:work', $queue, '--stop-when-empty', '--tries=1', '--timeout=120'],
-        env: ['QUEUE_CONNECTION' => 'database', 'CACHE_STORE' => 'database', 'DB_DATABASE' => (string) config('database.connections.pgsql.database')],
+        env: ['QUEUE_CONNECTION' => 'database', 'CACHE_STORE' => 'database', 'CACHE_PREFIX' => (string) config('cache.prefix'), 'DB_DATABASE' => (string) config('database.connections.pgsql.database')],
     );
     $process->start();
 

@@ -61,10 +61,10 @@ it('counts blocks as finished, not as trimmed', function (): void {
     $this->release($this->garden, 1);
     $counters = $this->getJson("/q/{$this->member->id}/clues/1/counters")->json();
 
-    expect($counters['t-b-seed-packet-trimmed'])->toBe(['done' => 0, 'total' => 1])
+    expect($counters['t-b-seed-packet-trimmed'])->toMatchArray(['done' => 0, 'total' => 1])
         ->and($counters)->not->toHaveKey('t-b-seed-packet-sewn')
-        ->and($counters['t-hour4-sewn'])->toBe(['done' => 0, 'total' => 4])
-        ->and($counters['t-b-seed-packet-cut-block-rows-u-sq4-linen'])->toBe(['done' => 0, 'total' => 4]);
+        ->and($counters['t-hour4-sewn'])->toMatchArray(['done' => 0, 'total' => 4])
+        ->and($counters['t-b-seed-packet-cut-block-rows-u-sq4-linen'])->toMatchArray(['done' => 0, 'total' => 4]);
     $this->get("/q/{$this->member->id}/clues/1")->assertSeeText('Finished');
     $this->get("/q/{$this->member->id}/bench")->assertOk()->assertSeeText('Seed Packet');
     $this->get("/q/{$this->member->id}/fabrics")->assertOk()->assertSeeText('Linen');

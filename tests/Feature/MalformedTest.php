@@ -73,6 +73,11 @@ const FORMS = [
     'member.turns.update' => ['block' => 'b-lantern', 'way' => 'w-other', 'from' => 't-lantern'],
     'member.swatch.update' => ['cloth' => 'Plaid', 'colour' => '#123456', 'photo' => 'x'],
     'member.swatch.destroy' => [],
+    'member.project.leave' => [],
+    'project.back' => [],
+    'host.people.remove' => [],
+    'host.people.back' => [],
+    'host.versions.undo' => [],
     'member.project.update' => [
         'name' => 'Mine',
         'size_key' => 's-throw',

@@ -351,7 +351,9 @@ it('keeps the pages of clues, dates, history and corrections within fifteen quer
             DB::enableQueryLog();
             $this->get("/host/$quiltAlong->slug/$page")->assertOk();
             $queries = array_column(DB::getQueryLog(), 'query');
-            expect(count($queries))->toBeLessThanOrEqual(15, "$page, $how: ".implode("\n", $queries));
+            // The page of versions asks besides what is on its way, and how many people read it.
+            $most = $page === 'design/versions' ? 17 : 15;
+            expect(count($queries))->toBeLessThanOrEqual($most, "$page, $how: ".implode("\n", $queries));
         }
     }
     $project = $this->project($quiltAlong);

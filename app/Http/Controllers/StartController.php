@@ -10,6 +10,7 @@ use App\Http\Requests\StartRequest;
 use App\Models\QuiltAlong;
 use App\Models\QuiltAlongKind;
 use App\Pictures\DesignArchive;
+use App\Pictures\DesignPictures;
 use App\Pictures\PictureRefused;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Document\Complaint;
@@ -39,15 +40,26 @@ final class StartController extends Controller
         ]);
     }
 
-    public function store(StartRequest $request, StartQuiltAlong $start, DesignArchive $archive): RedirectResponse
-    {
-        $quiltAlong = $start($this->person($request), $request->about(), $this->design($request, $archive));
+    public function store(
+        StartRequest $request, StartQuiltAlong $start, DesignArchive $archive, DesignPictures $pictures,
+    ): RedirectResponse {
+        $own = $pictures->hostedBy($request->user());
+        $design = $this->design($request, $archive, $own);
+        $quiltAlong = $start($this->person($request), $request->about(), $design);
+        // What came with a file was kept; of another design of theirs they have the pictures already.
+        $from = $request->string('from')->value();
+        $named = DesignArchive::named($design->write());
+        $pictures->allow($quiltAlong, str_starts_with($from, 'own:') ? array_values(array_intersect($named, $own)) : $named);
 
         return redirect()->route('host.blocks', $quiltAlong)->with('status', __('start.started', ['name' => $quiltAlong->name]));
     }
 
-    /** @throws ValidationException when a file holds no design */
-    private function design(StartRequest $request, DesignArchive $archive): DesignDocument
+    /**
+     * @param  list<string>  $own  hashes of pictures that they have already
+     *
+     * @throws ValidationException when a file holds no design
+     */
+    private function design(StartRequest $request, DesignArchive $archive, array $own): DesignDocument
     {
         $from = $request->string('from')->value();
         $name = $request->string('name')->trim()->value();
@@ -61,7 +73,7 @@ final class StartController extends Controller
         }
         try {
             $given = DesignDocument::fromJson(match (true) {
-                $from === 'file' => $this->uploaded($request->file('file'), $archive),
+                $from === 'file' => $this->uploaded($request->file('file'), $archive, $own),
                 str_starts_with($from, 'own:') => OpenDraft::of(
                     QuiltAlong::hostedBy($request->user())->firstOrFail('slug', substr($from, 4)),
                 )->document,
@@ -92,13 +104,15 @@ final class StartController extends Controller
     /**
      * The document in a file, or in an archive with its pictures.
      *
+     * @param  list<string>  $own  hashes of pictures that they have already
+     *
      * @throws PictureRefused when an archive cannot be taken
      */
-    private function uploaded(mixed $file, DesignArchive $archive): string
+    private function uploaded(mixed $file, DesignArchive $archive, array $own): string
     {
         $path = $file instanceof UploadedFile ? (string) $file->getRealPath() : '';
         $bytes = $path === '' ? '' : (string) file_get_contents($path, length: DesignDocument::LARGEST + 1);
 
-        return DesignArchive::isOne($bytes) ? $archive->read($path) : $archive->withPictures($bytes);
+        return DesignArchive::isOne($bytes) ? $archive->read($path, $own) : $archive->withPictures($bytes, [], $own);
     }
 }

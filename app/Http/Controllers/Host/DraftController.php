@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Pictures\DesignArchive;
+use App\Pictures\DesignPictures;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\Workshop;
 use Illuminate\Contracts\View\View;
@@ -87,11 +88,11 @@ final class DraftController extends Controller
     }
 
     /** The design as an open file; with its pictures, where it has any, in a zip. */
-    public function file(QuiltAlong $quiltAlong, DesignArchive $archive): Response|BinaryFileResponse
+    public function file(QuiltAlong $quiltAlong, DesignArchive $archive, DesignPictures $pictures): Response|BinaryFileResponse
     {
         $document = OpenDraft::asItIs($quiltAlong)->document;
         if (DesignArchive::named($document) !== []) {
-            return response()->download($archive->write($document), (Str::slug($quiltAlong->name) ?: 'design').'.zip', [
+            return response()->download($archive->write($document, $pictures->of($quiltAlong)), (Str::slug($quiltAlong->name) ?: 'design').'.zip', [
                 'Content-Type' => 'application/zip',
             ])->deleteFileAfterSend();
         }

@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
 use App\Pictures\ClothPictures;
 use App\Pictures\DesignArchive;
+use App\Pictures\DesignPictures;
 use App\Pictures\PictureRefused;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
@@ -29,12 +30,16 @@ final class PictureController extends Controller
 {
     private const LARGEST_KB = 12_000;
 
-    /** A picture that the draft or the published version names; others do not exist here. */
+    public function __construct(private readonly DesignPictures $designs)
+    {
+    }
+
+    /** A picture that was put into this design and that the draft or the published version names; others do not exist here. */
     public function show(QuiltAlong $quiltAlong, string $picture, ClothPictures $pictures): Response
     {
         $isNamed = in_array($picture, DesignArchive::named(OpenDraft::of($quiltAlong)->document), true)
             || in_array($picture, DesignArchive::named($quiltAlong->publishedVersion->document ?? ''), true);
-        abort_unless($isNamed, 404);
+        abort_unless($isNamed && $this->designs->has($quiltAlong, $picture), 404);
         $bytes = $pictures->bytes($picture) ?? abort(404);
 
         return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="cloth.png"']);
@@ -59,6 +64,7 @@ final class PictureController extends Controller
         $place = Place::of('units', $unit, 'picture');
         try {
             $hash = $pictures->keep($this->bytes($request))->hash;
+            $this->designs->allow($quiltAlong, [$hash]);
             $change->edit($draft, $this->person($request), (string) Str::uuid(), 'set', new SetValue(
                 $place, Value::of($hash), $document->at($place),
             ));
@@ -88,6 +94,7 @@ final class PictureController extends Controller
         abort_unless(OpenDraft::design($draft)->at(Place::of('clues', $clue))->exists, 404);
         try {
             $hash = $pictures->keep($this->bytes($request), ClothPictures::LARGE)->hash;
+            $this->designs->allow($quiltAlong, [$hash]);
             $change->edit($draft, $this->person($request), (string) Str::uuid(), 'add', new AddItem(
                 Place::of('clues', $clue, 'pictures'),
                 ['id' => 'p-'.Str::lower(Str::random(6)), 'picture' => $hash, 'text' => trim((string) $given['shows'])],
@@ -120,6 +127,7 @@ final class PictureController extends Controller
         $fabric = $document->at(Place::of('fabrics', (string) $given['fabric'], 'name'));
         try {
             $kept = $pictures->keep($this->bytes($request));
+            $this->designs->allow($quiltAlong, [$kept->hash]);
             $there = $document->at($place);
             $name = is_array($there->value) ? $there->value['name'] ?? $fabric->value : $fabric->value;
             $change->edit($draft, $this->person($request), (string) Str::uuid(), 'set', new SetValue(

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Pictures\ClothPictures;
+use App\Pictures\DesignPictures;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Words\Illustration;
@@ -21,12 +22,13 @@ final class PictureController extends Controller
         string $picture,
         ReleasedSheets $sheets,
         ClothPictures $pictures,
+        DesignPictures $designs,
     ): Response {
         $sheet = $sheets->sheet($project, $sheets->find($project, $number), whole: false);
         abort_unless(in_array($picture, [
             ...array_map(fn (TaskSheet $task): ?string => $task->picture, $sheet->tasks),
             ...array_map(fn (Illustration $shown): string => $shown->picture, $sheet->words->pictures),
-        ], true), 404);
+        ], true) && $designs->has($project->quiltAlong, $picture), 404);
         $bytes = $pictures->bytes($picture) ?? abort(404);
 
         return response($bytes, 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'inline; filename="pattern.png"']);
