@@ -23,4 +23,25 @@ final class LengthText
             default => "$whole $rest/$denominator",
         };
     }
+
+    /**
+     * In centimetres or millimetres where that is a short decimal number, as "7.5 cm"; else as {@see of()}.
+     *
+     * @throws MeasureException when the length is no fraction
+     */
+    public static function in(Length $length, LengthUnit $unit): string
+    {
+        $perInch = match ($unit) {
+            LengthUnit::Centimetre => [127, 50],
+            LengthUnit::Millimetre => [127, 5],
+            default => null,
+        };
+        if ($perInch === null) {
+            return self::of($length);
+        }
+        [$numerator, $denominator] = $length->times(...$perInch)->toFraction();
+
+        return 10_000 % $denominator === 0
+            ? rtrim(rtrim(number_format($numerator / $denominator, 4, '.', ''), '0'), '.').' '.$unit->value : self::of($length);
+    }
 }

@@ -18,7 +18,7 @@ return [
     'drawing' => ':name, with a flag on every seam towards the side that it is pressed to',
     'seam_line' => ':at: :way',
     'between' => 'from :x1, :y1 to :x2, :y2',
-    'left_line' => ':of, at :x by :y in (:count times)',
+    'left_line' => '{1} :of, at :x by :y in|[2,*] :of, at :x by :y in (:count times)',
     'open_page' => 'See how it is pressed',
     'way' => [
         'open' => 'open', 'left' => 'to the left', 'right' => 'to the right', 'up' => 'up', 'down' => 'down', 'up_left' => 'up and to the '
@@ -28,11 +28,11 @@ return [
     'top' => 'The top',
     'seam' => ':id: from :from to :to, pressed :way',
     'copies' => ':count copy, all alike|:count copies, all alike',
-    'count' => ':crossings crossings in the top; :left do not nest.',
-    'against' => ':against seams lie against the school.',
+    'count' => '{1} One crossing in the top; :left do not nest.|[0,*] :crossings crossings in the top; :left do not nest.',
+    'against' => '{1} One seam lies against the school.|[0,*] :against seams lie against the school.',
     'all_nest' => 'Everything nests.',
-    'left' => 'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam '
-        .'and turn it.',
+    'left' => '{1} At :at of :of: :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.|[2,*] '
+        .'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.',
     'other_place' => 'place :number (:block)',
     'other_places' => 'Pressed the other way, counted row by row from the top left: :places.',
     'other_copies' => ':name, every other copy',

@@ -246,3 +246,13 @@ it('refuses a size that is no length, and a unit without a fabric', function ():
 it('writes a length so that it is read again as the same', function (string $text): void {
     expect(LengthText::of(Length::parse($text)))->toBe($text);
 })->with(['3', '1/2', '4 5/8', '1/3', '12 1/16', '0']);
+
+it('writes the other side of a unit in the measure that was given', function (string $height, string $width): void {
+    $kinds = array_filter(Dew\Core\Unit\UnitKind::library(), fn ($kind): bool => $kind->proportion() === 2);
+    expect($kinds)->not->toBe([]);
+    foreach ($kinds as $kind) {
+        $finished = Dew\Core\Draft\Kind\UsualUnit::of($kind, '1', $height, ['f-a', 'f-b', 'f-c'])['finished'];
+        expect($finished)->toBe(['width' => $width, 'height' => $height])
+            ->and(Length::parse($width)->equals(Length::parse($height)->times(2)))->toBeTrue();
+    }
+})->with([['3', '6'], ['3 1/2', '7'], ['7.5 cm', '15 cm'], ['4.75 cm', '9.5 cm'], ['62 mm', '124 mm']]);

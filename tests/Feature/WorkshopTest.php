@@ -775,6 +775,35 @@ it('leaves open clues as they are when it suggests a split', function (): void {
     expect($clues[0])->toBe($first)->and($clues)->toHaveCount(4);
 });
 
+it('shows a picture to nobody who only names it', function (): void {
+    Storage::fake('local');
+    [$mine, $theirs] = [startedBy($this->host), startedBy($other = User::factory()->create())];
+    $colourway = documentOf($mine)->items(Place::of('colourways'))[0]['id'];
+    $fabric = documentOf($mine)->items(Place::of('fabrics'))[0]['id'];
+    $this->actingAs($this->host)->post("/host/$mine->slug/design/pictures", [
+        'colourway' => $colourway, 'fabric' => $fabric, 'picture' => UploadedFile::fake()->image('cloth.png', 40, 40),
+    ])->assertSessionHasNoErrors();
+    $cloth = documentOf($mine)->at(Place::of('colourways', $colourway, 'cloth', $fabric))->value;
+    $this->get("/host/$mine->slug/design/pictures/{$cloth['picture']}")->assertOk();
+
+    // Named in another draft, it does not exist there, is in no file of it, and does not come with a copy.
+    $place = "colourways/$colourway/cloth/$fabric";
+    sendEdit($other, $theirs, ['kind' => 'set', 'place' => $place, 'to' => $cloth])->assertOk();
+    $this->actingAs($other)->get("/host/$theirs->slug/design/pictures/{$cloth['picture']}")->assertNotFound();
+    $file = $this->get("/host/$theirs->slug/design/file")->assertOk()->baseResponse;
+    $zip = new ZipArchive;
+    $zip->open($file instanceof Symfony\Component\HttpFoundation\BinaryFileResponse ? $file->getFile()->getPathname() : '');
+    expect($zip->locateName("pictures/{$cloth['picture']}.png"))->toBeFalse();
+    $copy = startedBy($other, ['from' => "own:$theirs->slug"]);
+    $this->get("/host/$copy->slug/design/pictures/{$cloth['picture']}")->assertNotFound();
+    $document = (string) Draft::query()->whereBelongsTo($mine)->value('document');
+    $read = startedBy($other, ['from' => 'file', 'file' => UploadedFile::fake()->createWithContent('design.json', $document)]);
+    expect((string) Draft::query()->whereBelongsTo($read)->value('document'))->not->toContain($cloth['picture']);
+    // A copy of one's own design has its pictures.
+    $again = startedBy($this->host, ['from' => "own:$mine->slug"]);
+    $this->actingAs($this->host->fresh())->get("/host/$again->slug/design/pictures/{$cloth['picture']}")->assertOk();
+});
+
 it('keeps together what the host says when a split is suggested', function (): void {
     $quiltAlong = $this->quiltAlong();
     $owner = $this->person($quiltAlong, Role::Owner);

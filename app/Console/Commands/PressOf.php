@@ -117,16 +117,16 @@ final class PressOf extends Command
             ]));
         }
         $left = $plan->leftInTop($school);
-        $this->line(__('press.count', ['crossings' => $plan->crossingsInTop(), 'left' => $left]));
-        $this->line(__('press.against', ['against' => PressSolver::cost($plan, $school)[1]]));
+        $this->line(trans_choice('press.count', $plan->crossingsInTop(), ['crossings' => $plan->crossingsInTop(), 'left' => $left]));
+        $this->line(trans_choice('press.against', PressSolver::cost($plan, $school)[1], ['against' => PressSolver::cost($plan, $school)[1]]));
         if ($left === 0) {
             $this->line(__('press.all_nest'));
         }
         foreach ($plan->left($school) as $crossing) {
             if ($of($crossing->of)) {
-                $this->line(__('press.left', [
+                $this->line(trans_choice('press.left', $crossing->copies, [
                     'at' => $at($crossing->x, $crossing->y), 'of' => $crossing->of === '' ? mb_strtolower(__('press.top')) : $crossing->of,
-                    'count' => $crossing->copies, 'first' => $plan->model->seams[$crossing->first]->id,
+                    'first' => $plan->model->seams[$crossing->first]->id,
                     'second' => $plan->model->seams[$crossing->second]->id,
                 ]));
             }

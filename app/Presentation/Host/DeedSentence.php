@@ -23,6 +23,9 @@ final class DeedSentence
             return __('history.deeds.undid', ['deed' => self::text(is_string($about['what'] ?? null) ? $about['what'] : '', $inner)]);
         }
 
-        return __('history.deeds.'.$what, array_map(fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $about));
+        $values = array_map(fn (mixed $value): string => is_scalar($value) ? (string) $value : '', $about);
+
+        return isset($about['count']) && is_int($about['count'])
+            ? trans_choice('history.deeds.'.$what, $about['count'], $values) : __('history.deeds.'.$what, $values);
     }
 }

@@ -90,8 +90,8 @@ final readonly class Pressing
                 ]), $seams, array_keys($seams))),
             ];
         }
-        $short = fn (Crossing $crossing): string => __('press.left_line', [
-            'of' => $crossing->of === '' ? __('press.top') : $this->name($crossing->of, $names), 'count' => $crossing->copies,
+        $short = fn (Crossing $crossing): string => trans_choice('press.left_line', $crossing->copies, [
+            'of' => $crossing->of === '' ? __('press.top') : $this->name($crossing->of, $names),
             'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y),
         ]);
 
@@ -105,8 +105,8 @@ final readonly class Pressing
         return [
             'otherPlaces' => $labels,
             'cards' => $cards,
-            'count' => __('press.count', ['crossings' => $plan->crossingsInTop(), 'left' => $left]),
-            'against' => __('press.against', ['against' => PressSolver::cost($plan, $school)[1]]),
+            'count' => trans_choice('press.count', $plan->crossingsInTop(), ['crossings' => $plan->crossingsInTop(), 'left' => $left]),
+            'against' => trans_choice('press.against', PressSolver::cost($plan, $school)[1], ['against' => PressSolver::cost($plan, $school)[1]]),
             'nests' => $left === 0,
             'left' => array_map($short, array_slice($plan->left($school), 0, self::NAMED)),
             'others' => $others,

@@ -7,6 +7,7 @@ namespace Dew\Core\Draft\Kind;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\UnitKind;
@@ -42,7 +43,7 @@ final class UsualUnit
             return [
                 'kind' => $kind->value,
                 'finished' => $wide->equals($tall) ? trim($height) : [
-                    'width' => $kind->proportion() === null ? trim($width) : LengthText::of($wide), 'height' => trim($height),
+                    'width' => $kind->proportion() === null ? trim($width) : LengthText::in($wide, self::unit($height)), 'height' => trim($height),
                 ],
                 'fabrics' => $taken,
                 ...self::options($kind, $size, $taken),
@@ -50,6 +51,16 @@ final class UsualUnit
         } catch (MeasureException $error) {
             throw new EditRefused('The finished size of a unit is a length such as 3 or 4 1/2. '.$error->getMessage());
         }
+    }
+
+    /** The unit that a length was written in. */
+    private static function unit(string $text): LengthUnit
+    {
+        return match (preg_match('/(cm|mm)\s*$/i', trim($text), $found) === 1 ? strtolower($found[1]) : '') {
+            'cm' => LengthUnit::Centimetre,
+            'mm' => LengthUnit::Millimetre,
+            default => LengthUnit::Inch,
+        };
     }
 
     /**
