@@ -95,6 +95,26 @@ it('refuses what is no cloth, names what to change, and loses nothing that was t
     'more than anybody has' => [['count' => '501'], 'count', 'Write how many there are'],
 ]);
 
+it('stays a page of less than a megabyte with five hundred scraps, each of which can be changed', function (): void {
+    $rows = [];
+    for ($number = 0; $number < 500; $number++) {
+        $rows[] = [
+            'id' => strtolower((string) Str::ulid()), 'project_id' => $this->project->id, 'slot_key' => 'f-deep', 'kind' => 'scrap',
+            'width' => Dew\Core\Measure\Length::fraction(80 + $number % 40, 16)->encode(),
+            'length' => Dew\Core\Measure\Length::fraction(96 + $number % 30, 16)->encode(), 'count' => 1, 'name' => "Scrap $number",
+            'created_at' => now(), 'updated_at' => now(),
+        ];
+    }
+    DB::table('stock')->insert($rows);
+    $page = (string) $this->get($this->page)->assertOk()->getContent();
+    preg_match_all('/\?change=([0-9a-z]{26})/', $page, $links);
+    expect(strlen($page))->toBeLessThan(1_000_000)->and(count(array_unique($links[1])))->toBe(500 - App\Presentation\Member\FabricsPage::FORMS);
+    $one = $links[1][77];
+    $form = (string) $this->get("$this->page?change=$one")->assertOk()->getContent();
+    expect($form)->toContain("f-deep/stock/$one")->and(strlen($form))->toBeLessThan(1_000_000);
+    $this->get("$this->page?change=nothing")->assertOk();
+});
+
 it('does not plan with more pieces than it can', function (): void {
     have($this, 'f-deep', ['kind' => 'square', 'width' => '5', 'count' => '400']);
     $this->post("$this->page/f-lamp/stock", ['id' => strtolower((string) Str::ulid()), 'kind' => 'square', 'width' => '5', 'count' => '200'])

@@ -21,6 +21,9 @@ use Illuminate\Support\Str;
 /** The fabrics of a quilt: all slots, for they are announced; the cutting, only of released clues. */
 final readonly class FabricsPage
 {
+    /** Pieces of cloth of one fabric that have their forms on the page; of more, each has its own when it is asked for. */
+    public const FORMS = 20;
+
     public function __construct(
         private Drawn $drawn,
         private ReleasedSheets $sheets,
@@ -31,10 +34,12 @@ final readonly class FabricsPage
 
     /**
      * All fabrics, a card for each. What somebody typed that was refused stands in the form again, so such a page is not kept.
+     *
+     * @param  string|null  $change  id of the cloth whose form is asked for, in a list too long to have them all
      */
-    public function html(Project $project, bool $asTyped): string
+    public function html(Project $project, bool $asTyped, ?string $change = null): string
     {
-        $draw = function (Collection $clues) use ($project): array {
+        $draw = function (Collection $clues) use ($project, $change): array {
             $open = new Openings;
             $sheets = $this->sheets->sheets($project, $clues);
             $facts = $this->chart->of($project, $sheets);
@@ -44,7 +49,7 @@ final readonly class FabricsPage
             ])->render()];
             array_push($cards, ...array_map(
                 fn (FabricView $fabric): string => view('clue.fabric', [
-                    'fabric' => $fabric, 'ownCloth' => $open, 'facts' => $facts[$fabric->slot],
+                    'fabric' => $fabric, 'ownCloth' => $open, 'facts' => $facts[$fabric->slot], 'change' => $change,
                     'others' => $project->swatches->where('slot_key', $fabric->slot)->where('number', '>', 0)->sortBy('number'),
                 ])->render(),
                 $this->rows($this->sheets->announcement($project), $project, $clues, $sheets),
@@ -56,7 +61,7 @@ final readonly class FabricsPage
             ];
         };
         /** @var array{parts: list<string>, counted: array<string, list<array{string, string, string, int, int}>>} $kept */
-        $kept = $asTyped ? $draw($this->sheets->open($project)) : $this->drawn->ofQuilt($project, 'fabric-cards '.$this->cutting->signature($project), $draw);
+        $kept = $asTyped || $change !== null ? $draw($this->sheets->open($project)) : $this->drawn->ofQuilt($project, 'fabric-cards '.$this->cutting->signature($project), $draw);
         $values = ['token' => (string) csrf_token(), 'base' => e(route('member.fabrics', $project))];
         $values['clues'] = e(route('member.clues.index', $project));
         foreach ($this->chart->used($project, $kept['counted']) as $slot => $used) {

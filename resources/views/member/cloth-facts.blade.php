@@ -21,16 +21,22 @@
     </ul>
 @endif
 @php($bag = $errors->getBag(\App\Http\Requests\StockRequest::bag($facts->slot)))
-<details class="own-cloth stock" id="stock-{{ $facts->slot }}" @if ($bag->any()) open @endif>
+@php($isChanged = fn (array $row): bool => $row['id'] === $change || ($bag->any() && old('stock') === $row['id']))
+<details class="own-cloth stock" id="stock-{{ $facts->slot }}" @if ($bag->any() || in_array($change, array_column($facts->rows, 'id'), true)) open @endif>
     <summary>{{ __('stock.title') }}@if ($facts->rows !== []) ({{ count($facts->rows) }})@endif</summary>
     @if ($facts->rows === [])
         <p class="field-hint">{{ __($facts->isSaid ? 'stock.all_cut' : 'stock.none') }}</p>
     @else
         <ul class="stock-list">
             @foreach ($facts->rows as $row)
-                <li>
+                <li id="cloth-{{ $row['id'] }}">
                     <p>{{ $row['text'] }}@if ($row['left'])<small>, {{ $row['left'] }}</small>@endif</p>
-                    <details @if ($bag->any() && old('stock') === $row['id']) open @endif>
+                    {{-- Of a long list, the form of one alone is on the page. --}}
+                    @if ($loop->index >= App\Presentation\Member\FabricsPage::FORMS && ! $isChanged($row))
+                        <a href="{{ $open->at('base') }}?change={{ $row['id'] }}#cloth-{{ $row['id'] }}">{{ __('stock.change') }}<span class="visually-hidden">: {{
+                            $row['text'] }}</span></a>
+                    @else
+                    <details @if ($isChanged($row)) open @endif>
                         <summary>{{ __('stock.change') }}</summary>
                         @include('member.stock-form', ['row' => $row, 'bag' => $bag, 'facts' => $facts, 'open' => $open])
                         <form method="post" action="{{ $open->at('base') }}/{{ $facts->slot }}/stock/{{ $row['id'] }}">
@@ -39,6 +45,7 @@
                             <button class="btn btn-quiet">{{ __('stock.remove') }}</button>
                         </form>
                     </details>
+                    @endif
                 </li>
             @endforeach
         </ul>

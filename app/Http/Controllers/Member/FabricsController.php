@@ -15,6 +15,8 @@ final class FabricsController extends Controller
 {
     public function __invoke(Request $request, Project $project, FabricsPage $page): View
     {
-        return view('member.fabrics', ['project' => $project, 'html' => $page->html($project, $request->session()->has('errors'))]);
+        return view('member.fabrics', ['project' => $project, 'html' => $page->html(
+            $project, $request->session()->has('errors'), preg_match('/^[0-9a-z]{26}$/i', $request->string('change')->value(), $found) === 1 ? $found[0] : null,
+        )]);
     }
 }
