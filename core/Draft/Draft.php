@@ -30,8 +30,9 @@ final class Draft
             fn (Change $change): bool => ! $change->was->equals($change->is) || $change->stoodBefore !== $change->standsBefore,
         ));
         $after = $document;
-        foreach ($changes as $change) {
+        foreach ($changes as $number => $change) {
             self::checkId($change);
+            $changes[$number] = $change = $change->in($after);
             $after = $after->with($change);
             self::checkForm($after, $change->place);
         }

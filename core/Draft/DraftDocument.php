@@ -69,6 +69,27 @@ final readonly class DraftDocument
     }
 
     /**
+     * The id of the item in front of one of a list.
+     *
+     * @param  string|null  $before  the id of an item that it would stand before, or null for the end, where it is not in the list yet or moves
+     * @return string|null null for the first, and for what is in no list
+     */
+    public function leader(Place $place, ?string $before = null): ?string
+    {
+        $steps = $place->steps;
+        $id = array_pop($steps);
+        $list = $steps === [] ? null : $this->at(Place::of(...$steps))->value;
+        if (! is_array($list) || ! array_is_list($list)) {
+            return null;
+        }
+        $own = self::key($list, $id);
+        $others = is_int($own) && func_num_args() > 1 ? array_values(array_diff_key($list, [$own => true])) : $list;
+        $index = func_num_args() > 1 ? ($before === null ? count($others) : self::key($others, $before)) : $own;
+
+        return is_int($index) && $index > 0 ? Place::idOf($others[$index - 1]) : null;
+    }
+
+    /**
      * @throws EditConflict when something else stands there than the change expects
      * @throws EditRefused when there is no such place
      */
@@ -131,7 +152,12 @@ final readonly class DraftDocument
         }
         if ($change->is->exists) {
             $before = $change->standsBefore === null ? null : self::key($list, $change->standsBefore);
-            array_splice($list, is_int($before) ? $before : count($list), 0, [$change->is->value]);
+            $behind = $change->standsBehind === null ? null : self::key($list, $change->standsBehind);
+            array_splice($list, match (true) {
+                is_int($before) => $before,
+                is_int($behind) => $behind + 1,
+                default => count($list),
+            }, 0, [$change->is->value]);
         }
 
         return array_values($list);

@@ -109,7 +109,8 @@ final class EditFormat
         $kind('together', ['edits' => new ListType($any, 1, self::MOST)]);
         $kind('changes', ['changes' => new ListType(new RecordType([
             'place' => $place, 'was' => $any, 'is' => $any, 'stood_before' => new TextType(40), 'stands_before' => new TextType(40),
-        ], ['was', 'is', 'stood_before', 'stands_before']), 0, self::MOST)]);
+            'stood_behind' => new TextType(40), 'stands_behind' => new TextType(40),
+        ], ['was', 'is', 'stood_before', 'stands_before', 'stood_behind', 'stands_behind']), 0, self::MOST)]);
 
         return self::$kinds = $kinds;
     }

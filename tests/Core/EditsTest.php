@@ -12,7 +12,9 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Kind\AddItem;
 use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\RemoveItem;
 use Dew\Core\Draft\Kind\TakeBlock;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Reference;
@@ -500,3 +502,21 @@ it('gives the same bytes when an edit is undone, and can be read after any edits
         expect($draft->document()->text)->toBe(end($texts));
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library'])->with(range(1, 8));
+
+it('puts back what stood last behind what it stood behind, though somebody has added more at the end', function (): void {
+    $ids = fn (DraftDocument $draft): array => array_column($draft->items(Place::of('fabrics')), 'id');
+    $fabric = fn (string $id, string $letter): array => ['id' => $id, 'letter' => $letter, 'name' => $id, 'value' => 'light'];
+    $draft = blankDraft();
+    $before = $ids($draft);
+    $mine = Draft::apply($draft, new AddItem(Place::of('fabrics'), $fabric('f-mine', 'X')));
+    $undone = Draft::apply($mine->document, $mine->undo());
+    $theirs = Draft::apply($undone->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
+    $redone = Draft::apply($theirs->document, $undone->undo());
+    expect($ids($redone->document))->toBe([...$before, 'f-mine', 'f-theirs']);
+
+    // The same for one that was taken out, and brought back.
+    $last = $before[count($before) - 1];
+    $out = Draft::apply($draft, new RemoveItem(Place::of('fabrics', $last)));
+    $theirs = Draft::apply($out->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
+    expect($ids(Draft::apply($theirs->document, $out->undo())->document))->toBe([...$before, 'f-theirs']);
+});
