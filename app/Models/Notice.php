@@ -11,8 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One release, or one correction, told to one person, once. It is written when the clue opens, or when it is corrected, and stands until
- * its
- * mail has been sent.
+ * its mail has been sent.
  *
  * @property int $id
  * @property int $user_id

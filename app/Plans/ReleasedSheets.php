@@ -40,8 +40,7 @@ final readonly class ReleasedSheets
 
     /**
      * How her blocks are laid out, without borders that are not open yet; null until the clue is open that joins them, and while her size
-     * is
-     * still to be chosen.
+     * is still to be chosen.
      */
     public function layout(Project $project): ?LayoutSheet
     {

@@ -38,8 +38,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     /**
      * @param  array<string, Unit>  $products  at least what lies in it
      * @param  array<string, mixed>  $made  by the key of a product that has a task of its own: triangles and diamonds among them come out
-     *     of
-     *     a bag, others are cut
+     *     of a bag, others are cut
      */
     public function __construct(
         private readonly SixtyBlock $block,

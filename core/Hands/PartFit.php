@@ -9,8 +9,7 @@ use Dew\Core\Measure\Size;
 
 /**
  * What to do with a part of a group quilt that measures otherwise than asked, so that it fits the parts beside it. All measures are raw
- * edge
- * to raw edge.
+ * edge to raw edge.
  *
  * Up to 1⁄16 in is within what anybody measures. A part that is off as much as its neighbours are fits them. What is larger is trimmed;
  * what

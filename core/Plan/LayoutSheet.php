@@ -33,8 +33,7 @@ final readonly class LayoutSheet
      * @param  array<string, list<string>>  $madeIn  ids of the clues that make each block, by product key
      * @param  array<string, PressLook>  $press  how seams lie, by product key; the top's under the empty key
      * @param  array<string, list<array{slot: string, count: int, width: Length, length: Length}>>  $packs  what one copy of each block is
-     *     cut
-     *     from, by product key
+     *     cut from, by product key
      * @param  string  $arrange  what members may do: `as-laid` for nothing, `swap`, or `free` for turning too
      * @param  list<OtherLayout>  $also  what the same blocks also make
      */

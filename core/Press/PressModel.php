@@ -69,8 +69,7 @@ final class PressModel
      * @param  list<Patch>  $frame  sashes, setting triangles, borders
      * @param  array<string, int>  $depths
      * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which
-     *     is
-     *     sewn first. Borders follow from the inside outwards
+     *     is sewn first. Borders follow from the inside outwards
      * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
      */

@@ -12,8 +12,7 @@ namespace Dew\Core\Press;
  * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not
  * everything can
  * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two
- * that
- * cross, makes them better.
+ * that cross, makes them better.
  */
 final class PressSolver
 {

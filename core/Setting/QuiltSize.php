@@ -8,8 +8,7 @@ use Dew\Core\Measure\Length;
 
 /**
  * A size on offer: how often blocks repeat across and down, how large they are, and what only this size has. On 60° axes its columns are
- * the
- * whole triangles in a row.
+ * the whole triangles in a row.
  */
 final readonly class QuiltSize
 {

@@ -14,8 +14,7 @@ final readonly class Setting
      *     empty
      * @param  string|null  $alternate  on point: the block between the others
      * @param  Slot|null  $side  on point: fabric of the side triangles; null leaves the edge in points. On 60° axes: fabric of the places
-     *     that
-     *     no block covers, and of the ends of the rows
+     *     that no block covers, and of the ends of the rows
      * @param  Slot|null  $corner  on point: fabric of the corner triangles
      * @param  list<Border>  $borders  from the inside outwards
      * @param  array{string, string}|null  $ends  on 60° axes: blocks of half a triangle at the ends of the rows, the right half and the

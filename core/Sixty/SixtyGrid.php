@@ -200,8 +200,7 @@ final readonly class SixtyGrid
 
     /**
      * Where something comes to lie in the mirror image of this block, being mirrored itself. Along axes at the angles α and β a thing
-     * turned
-     * by θ becomes its mirror image turned by 2α − 2β − θ.
+     * turned by θ becomes its mirror image turned by 2α − 2β − θ.
      */
     public function mirrored(SixtySpot $spot): SixtySpot
     {

@@ -84,8 +84,7 @@ enum SixtyShape: string
 
     /**
      * Its corners as it is drawn, from the one it is laid by: the point of a triangle, the lower left corner of a diamond, the square
-     * corner
-     * of a half triangle. In halves of its side to the right, and in its height downwards.
+     * corner of a half triangle. In halves of its side to the right, and in its height downwards.
      *
      * @return non-empty-list<array{int, int}>
      */

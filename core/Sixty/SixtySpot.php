@@ -14,8 +14,7 @@ use Dew\Core\Unit\Unit;
 
 /**
  * Where something lies on a grid of 60° triangles, and how it is turned. Points of the grid are counted in halves of a division to the
- * right
- * and in rows downwards.
+ * right and in rows downwards.
  */
 final readonly class SixtySpot
 {

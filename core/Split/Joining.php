@@ -9,8 +9,7 @@ use Dew\Core\Words\Chore;
 
 /**
  * What joining the top takes at one size: first its rows, then the rows to each other. Of P parts in R rows, P - R seams lie within rows
- * and
- * R - 1 between them; those between rows are as long as the quilt is wide, and within rows lies the rest of what joins the top.
+ * and R - 1 between them; those between rows are as long as the quilt is wide, and within rows lies the rest of what joins the top.
  */
 final readonly class Joining
 {

@@ -9,8 +9,7 @@ final readonly class LayoutWarning
 {
     /**
      * @param  string  $code  `twins` (two of a kind side by side), `meets` (a cloth meets itself), `turned` (a block lies another way than
-     *     it
-     *     was designed), `sideways` or `upside_down` (a cloth with a direction)
+     *     it was designed), `sideways` or `upside_down` (a cloth with a direction)
      * @param  int  $first  number of the place
      * @param  int|null  $second  number of the place beside it
      * @param  string|null  $slot  id of the fabric

@@ -13,8 +13,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Whether a design can be published while people sew by an earlier version of it: the clues they have had open must stand at their places
- * in
- * it, and the sizes and colourways they have chosen must be offered.
+ * in it, and the sizes and colourways they have chosen must be offered.
  */
 final class OpenClues
 {

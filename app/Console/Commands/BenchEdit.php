@@ -24,8 +24,7 @@ use Illuminate\Support\Str;
 
 /**
  * Times what happens when a host edits a block: the edit itself with its writing to the database, the answer with the drawing and the
- * numbers
- * of the block's page, and the proof that follows. Everything is taken back afterwards.
+ * numbers of the block's page, and the proof that follows. Everything is taken back afterwards.
  */
 final class BenchEdit extends Command
 {

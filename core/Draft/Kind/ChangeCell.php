@@ -46,8 +46,7 @@ final readonly class ChangeCell implements Edit
      * Turned in another way of the block alone; in the block itself it stays as it is.
      *
      * @param  int  $degrees  clockwise, whole quarter turns; on 60° axes to the next turn that covers the same places, or for 270 to the
-     *     one
-     *     before
+     *     one before
      */
     public static function turnInWay(string $block, int $column, int $row, string $way, int $degrees, ?Value $expected = null): self
     {

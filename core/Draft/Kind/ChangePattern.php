@@ -14,8 +14,7 @@ use Dew\Core\Draft\Value;
 
 /**
  * Lays a block into the pattern that is repeated across the quilt, or makes that pattern larger or smaller. A size may have a pattern of
- * its
- * own: it begins as a copy of the quilt's.
+ * its own: it begins as a copy of the quilt's.
  */
 final readonly class ChangePattern implements Edit
 {

@@ -18,8 +18,7 @@ use Dew\Core\Measure\MeasureException;
 
 /**
  * Puts four strips round a block: two beside it, then two across the whole width. Cut wider on purpose they are a coping strip: the block
- * is
- * trimmed to its size with them, so that one that came out small still reaches it.
+ * is trimmed to its size with them, so that one that came out small still reaches it.
  */
 final readonly class FrameBlock implements Edit
 {

@@ -14,8 +14,7 @@ use Dew\Core\Draft\Value;
 
 /**
  * Takes a block out of another design, such as the library, with the units and blocks in it, in fabrics of this design. What this design
- * has
- * already, the same in all but its id and name, is used and not taken again; ids that are taken get a number behind them.
+ * has already, the same in all but its id and name, is used and not taken again; ids that are taken get a number behind them.
  */
 final readonly class TakeBlock implements Edit
 {

@@ -47,8 +47,7 @@ final readonly class CustomPiece
 
     /**
      * A given cutting size is right at the size it was given for only: scaled, the piece is cut by its outline. Without one, a rectangle
-     * that
-     * gives one piece grows by what is inside its seams; of one that gives several nobody knows how it is divided.
+     * that gives one piece grows by what is inside its seams; of one that gives several nobody knows how it is divided.
      *
      * @param  Length|null  $seam  ¼ in when it is not said
      */

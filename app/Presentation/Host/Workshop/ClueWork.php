@@ -37,8 +37,7 @@ final readonly class ClueWork
      * @param  array<string, string>  $products  ids of the units and blocks that tasks make, by task; empty for parts of the setting
      * @param  array<string, string>  $sizes  names by id
      * @param  list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>  $loads  by clue
-     *     and
-     *     size
+     *     and size
      * @param  array<string, list<string>>  $problems  why a task cannot be where it is, by task
      * @param  list<list<string>>  $blocks  names of the blocks that are all sewn once a clue is done, and were not before
      * @param  array<string, string>  $notMade  names of what the design does not make on purpose, by key

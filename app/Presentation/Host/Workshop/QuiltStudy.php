@@ -21,8 +21,7 @@ use InvalidArgumentException;
 
 /**
  * The whole quilt of a draft at every size: its picture and its figures. Kept under all of the document that they depend on; what a clue
- * says
- * is not among it.
+ * says is not among it.
  */
 final readonly class QuiltStudy
 {
