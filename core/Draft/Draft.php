@@ -66,7 +66,9 @@ final class Draft
         $type->check($value->value, '', $complaints);
         $wrong = array_values(array_filter($complaints->all(), fn (Complaint $complaint): bool => ! $complaint->unfinished));
         if ($wrong !== []) {
-            throw new EditRefused(sprintf('%s%s: %s', $place->text(), $wrong[0]->pointer, $wrong[0]->problem));
+            throw new EditRefused(
+                sprintf('%s%s: %s', $place->text(), $wrong[0]->pointer, $wrong[0]->problem), $place, $wrong[0]->problem,
+            );
         }
     }
 

@@ -166,6 +166,7 @@ it('refuses what cannot mean anything with the way out, and leaves the draft as 
         [],
         '',
     ],
+    'more than the format takes' => [['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => 99], [], '“Lap”, columns: is 99; it should be'],
     'deep nesting' => [[], ['edit' => str_repeat('{"kind":', 80).'1'.str_repeat('}', 80)], 'Reload the page'],
 ]);
 

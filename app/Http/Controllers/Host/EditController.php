@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\EditRequest;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
+use App\Presentation\Host\PlaceName;
 use App\Presentation\Host\Workshop\Clash;
 use App\Presentation\Host\Workshop\Workshop;
 use Dew\Core\Draft\EditConflict;
@@ -37,7 +38,7 @@ final class EditController extends Controller
             };
             $answer = ['outcome' => 'applied'];
         } catch (EditRefused $refused) {
-            $answer = ['outcome' => 'refused', 'message' => $refused->getMessage()];
+            $answer = ['outcome' => 'refused', 'message' => $this->sentence($refused, $draft)];
         } catch (EditConflict $conflict) {
             $draft->refresh();
             $answer = ['outcome' => 'conflict', ...Clash::of($conflict, OpenDraft::design($draft))->toArray()];
@@ -54,6 +55,17 @@ final class EditController extends Controller
             'made' => $request->made(),
             'panels' => $view?->changed($request->string('known')->value()) ?? [],
         ], $answer['outcome'] === 'applied' ? 200 : ($answer['outcome'] === 'conflict' ? 409 : 422));
+    }
+
+    /** Why an edit was refused, with its place by the names that the host has given. */
+    private function sentence(EditRefused $refused, Draft $draft): string
+    {
+        if ($refused->place === null) {
+            return $refused->getMessage();
+        }
+        [$thing, $part] = PlaceName::of($refused->place, OpenDraft::design($draft));
+
+        return ($part === '' ? $thing : "$thing, $part").': '.$refused->problem;
     }
 
     /**
