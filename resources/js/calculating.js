@@ -1,22 +1,42 @@
 const EVERY = 1000;
 
-/** Asks how far something is that is made elsewhere, says so, and shows it once it is ready. */
-export const calculating = () => document.querySelectorAll('[data-calculating]').forEach((box) => {
-    const says = box.querySelector('[data-calculating-says]');
+/**
+ * Asks an address again and again how far something is that is made elsewhere, until it is ready.
+ *
+ * @param {string} address answers with `ready`, and with `says` while it is not
+ * @param {{says: function(string): void, ready: function(): void}} tell
+ */
+export const watch = (address, tell, request = (...call) => fetch(...call), later = (work) => setTimeout(work, EVERY)) => {
     const ask = async () => {
         try {
-            const answer = await fetch(box.dataset.calculating, { headers: { Accept: 'application/json' } });
+            const answer = await request(address, { headers: { Accept: 'application/json' } });
             const state = answer.ok ? await answer.json() : null;
             if (state?.ready) {
-                return box.dataset.then ? location.replace(box.dataset.then) : location.reload();
+                tell.ready();
+
+                return;
             }
-            if (state?.says && state.says !== says.textContent) {
-                says.textContent = state.says;
+            if (state?.says) {
+                tell.says(state.says);
             }
         } catch {
             // Without a connection for a moment: it is asked again.
         }
-        setTimeout(ask, EVERY);
+        later(ask);
     };
-    setTimeout(ask, EVERY);
+    later(ask);
+};
+
+/** Says how far something is, and shows it once it is ready. */
+export const calculating = () => document.querySelectorAll('[data-calculating]').forEach((box) => {
+    const words = box.querySelector('[data-calculating-says]');
+    watch(box.dataset.calculating, {
+        says: (text) => {
+            // What is said again would be read out again.
+            if (words.textContent !== text) {
+                words.textContent = text;
+            }
+        },
+        ready: () => box.dataset.then ? location.replace(box.dataset.then) : location.reload(),
+    });
 });
