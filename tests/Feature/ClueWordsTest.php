@@ -158,7 +158,12 @@ it('gives the pictures of an open clue, and of no other', function (): void {
         return $document;
     }, 1);
     $project = $this->project($quilt);
+    $this->release($quilt, 2);
+    // A design that names a picture of another does not show it.
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/2/pictures/$hash")->assertNotFound();
+    app(App\Pictures\DesignPictures::class)->allow($quilt, [$hash]);
+    $this->clue($quilt, 2)->forceFill(['release_at' => now()->addDay()])->save();
+    $this->get("/q/{$project->id}/clues/2/pictures/$hash")->assertNotFound();
     $this->get("/q/{$project->id}/clues/1/pictures/$hash")->assertNotFound();
     $this->release($quilt, 2);
     $this->get("/q/{$project->id}/clues/2/pictures/$hash")->assertOk()->assertHeader('Content-Type', 'image/png');
