@@ -238,15 +238,17 @@ test('three people make one quilt: parts are dealt out, handed on, measured, and
         await expect(holder.getByText('A2, Slow Propeller is on its way back.')).toBeVisible();
     });
 
-    await test.step('it comes back too small, is accepted with a proposal, and hangs on the wall of everybody', async () => {
+    await test.step('it comes back too small, is accepted once somebody decides, and hangs on the wall of everybody', async () => {
         await host.goto(`/host/${world.slug}/hands`);
         const part = host.locator('.hand-part', { hasText: 'A2, Slow Propeller' });
         await part.locator('summary').click();
         await part.getByLabel('Width').fill('12 1/2');
         await part.getByLabel('Height').fill('11 3/4');
         await part.getByRole('button', { name: 'Accept' }).click();
-        await expect(host.getByText('1 of 35 parts are back and accepted.')).toBeVisible();
+        await expect(host.getByText('0 of 35 parts are back and accepted.')).toBeVisible();
         await expect(host.getByText('Height: ¾ in too small. Sew a plain strip cut 1¼ in wide to one side')).toBeVisible();
+        await host.getByRole('button', { name: 'Accept it all the same' }).click();
+        await expect(host.getByText('1 of 35 parts are back and accepted.')).toBeVisible();
         for (const [page, quilt] of [[holder, holders], [receiver, receives]]) {
             await page.goto(`${quilt}/hands`);
             await expect(page.getByText('1 of 35 parts are back and accepted.')).toBeVisible();

@@ -41,6 +41,40 @@ final readonly class Shape
         return $path.'Z';
     }
 
+    /**
+     * A path turned about its origin and moved, as SVG's translate and rotate do it.
+     *
+     * @param  string  $path  as {@see path()} gives it
+     * @param  float  $x  in drawing units
+     * @param  int  $turn  degrees, clockwise
+     */
+    public static function moved(string $path, float $x, float $y, int $turn): string
+    {
+        [$cos, $sin] = [cos(deg2rad($turn)), sin(deg2rad($turn))];
+        $number = fn (float $value): string => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+
+        // The last two numbers of every command are a point; those of an arc before it are the same however it is turned.
+        return (string) preg_replace_callback('/([MLA][^MLAZ]*?)(-?[\d.]+) (-?[\d.]+)(?=[MLAZ])/', fn (array $found): string => $found[1]
+            .$number($x + $cos * (float) $found[2] - $sin * (float) $found[3]).' '
+            .$number($y + $sin * (float) $found[2] + $cos * (float) $found[3]), $path);
+    }
+
+    /**
+     * One path for each colour, of shapes that do not lie on each other.
+     *
+     * @param  iterable<self>  $shapes
+     * @return array<string, string> by colour
+     */
+    public static function byFill(iterable $shapes): array
+    {
+        $paths = [];
+        foreach ($shapes as $shape) {
+            $paths[$shape->fill] = ($paths[$shape->fill] ?? '').$shape->path;
+        }
+
+        return $paths;
+    }
+
     /** Inches to drawing units, short enough to keep pages small. */
     public static function at(float $inches): string
     {

@@ -49,7 +49,7 @@ final class EditFormat
         };
         $kind('set', ['place' => $place, 'to' => $any, 'expect' => $any], 'to', 'expect');
         $kind('add', ['to' => $place, 'item' => $any, 'before' => $id], 'before');
-        $kind('remove', ['place' => $place, 'expect' => $any], 'expect');
+        $kind('remove', ['place' => $place, 'expect' => $any, 'digest' => new TextType(64)], 'expect', 'digest');
         $kind('move', ['place' => $place, 'before' => $id, 'to' => $place], 'before', 'to');
         $kind('copy', ['place' => $place, 'id' => $id, 'name' => new TextType(60)]);
         $kind('lay', [

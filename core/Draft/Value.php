@@ -31,6 +31,12 @@ final readonly class Value
         return $this->exists === $other->exists && self::plain($this->value) === self::plain($other->value);
     }
 
+    /** A short text that is the same for all values that say the same, and for no others. */
+    public function digest(): string
+    {
+        return hash('sha256', ($this->exists ? 'is ' : 'nothing ').json_encode(self::plain($this->value), JSON_PARTIAL_OUTPUT_ON_ERROR));
+    }
+
     /** The value as it is shown to somebody who has to choose between two. */
     public function text(): string
     {

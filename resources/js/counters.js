@@ -20,6 +20,7 @@ class Counter {
         this.lastTap = box.querySelector('[data-undo]')?.value.split(' ')[1] ?? null;
         this.asked = null;
         this.isSure = false;
+        this.isWrong = false;
     }
 
     /** @param {string} asked as the button says it: how many, of which task, on which counter */
@@ -37,6 +38,7 @@ class Counter {
         if (!/^\d{1,4}$/.test(text)) {
             this.typed.value = this.done;
             this.say(problem);
+            this.isWrong = true;
 
             return null;
         }
@@ -81,7 +83,8 @@ class Counter {
         if (done !== undefined) {
             this.show(done);
         }
-        if (message !== undefined) {
+        // What was wrong with the last thing typed stays, whatever earlier taps are answered.
+        if (message || (message === null && !this.isWrong)) {
             this.say(message ?? '');
         }
         if (tap && tap.kind !== 'undo' && accepted && applied !== 0) {
@@ -101,6 +104,7 @@ class Counter {
     }
 
     say(message) {
+        this.isWrong = false;
         this.box.querySelector('.field-error').textContent = message;
     }
 

@@ -520,3 +520,17 @@ it('puts back what stood last behind what it stood behind, though somebody has a
     $theirs = Draft::apply($out->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
     expect($ids(Draft::apply($theirs->document, $out->undo())->document))->toBe([...$before, 'f-theirs']);
 });
+
+it('removes what is named by its digest, and nothing else', function (): void {
+    $draft = draft();
+    $place = Place::of('blocks', 'b-lantern');
+    $digest = $draft->at($place)->digest();
+    // The order of keys means nothing, as it does where a value is compared.
+    expect(Dew\Core\Draft\Value::of(array_reverse((array) $draft->at($place)->value, true))->digest())->toBe($digest);
+    $renamed = edited($draft, ['kind' => 'set', 'place' => 'blocks/b-lantern/name', 'to' => 'Other'])->document;
+    expect($renamed->at($place)->digest())->not->toBe($digest)
+        ->and(fn () => (new RemoveItem($place, null, $digest))->changes($renamed))->toThrow(EditConflict::class)
+        ->and((new RemoveItem($place, null, $digest))->changes($draft))->toHaveCount(1);
+    $read = EditReader::read(['kind' => 'remove', 'place' => 'fabrics/f-nothing', 'digest' => $digest]);
+    expect(fn () => $read->changes($draft))->toThrow(EditRefused::class);
+});

@@ -59,6 +59,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     '{task}',
                     '{page}',
                     '{quilt}',
+                    '{size}',
                 ],
                 [
                     $project,
@@ -88,6 +89,7 @@ function everyAddress(string $project, string $slug, string $code): array
                     't-beam',
                     '00000000-0000-4000-8000-000000000000',
                     str_repeat('0', 26),
+                    's-throw',
                 ],
                 $route->uri(),
             );

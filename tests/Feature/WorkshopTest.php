@@ -805,6 +805,32 @@ it('shows a picture to nobody who only names it', function (): void {
     $this->actingAs($this->host->fresh())->get("/host/$again->slug/design/pictures/{$cloth['picture']}")->assertOk();
 });
 
+it('shows the picture of a size with thousands of units as a file of its own', function (): void {
+    $quiltAlong = startedBy($this->host);
+    $path = "/host/$quiltAlong->slug/design";
+    $page = (string) $this->actingAs($this->host->fresh())->get($path)->assertOk()->getContent();
+    expect(substr_count($page, '<svg class="quilt-picture"'))->toBe(2);
+    $svg = $this->get("$path/sizes/s-small.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+    expect((string) $svg->getContent())->toStartWith('<svg xmlns="http://www.w3.org/2000/svg" class="quilt-picture"');
+    $this->get("$path/sizes/s-none.svg")->assertNotFound();
+
+    $document = documentOf($quiltAlong)->value;
+    $document['units'] = [['id' => 'u-dot', 'name' => 'Dot', 'kind' => 'square', 'finished' => '1', 'fabrics' => [$document['fabrics'][0]['id']]]];
+    $document['blocks'] = [[
+        'id' => 'b-dots', 'name' => 'Dots', 'columns' => array_fill(0, 40, '1'), 'rows' => array_fill(0, 40, '1'), 'cells' => array_map(
+            fn (int $cell): array => ['column' => $cell % 40 + 1, 'row' => intdiv($cell, 40) + 1, 'unit' => 'u-dot'], range(0, 1599),
+        ),
+    ]];
+    $document['setting'] = ['kind' => 'straight', 'pattern' => [['b-dots']]];
+    $document['clues'] = [];
+    Draft::query()->whereBelongsTo($quiltAlong)->update(['document' => json_encode($document), 'number' => 1]);
+    $large = (string) $this->get($path)->assertOk()->getContent();
+    preg_match_all('~<img class="quilt-picture"[^>]*src="([^"]+)"~', $large, $found);
+    expect($found[1])->toHaveCount(2)->and(strlen($large))->toBeLessThan(300_000);
+    expect(strlen((string) $this->get(html_entity_decode($found[1][0]))->assertOk()->getContent()))->toBeGreaterThan(60_000);
+    $this->actingAs(User::factory()->create())->get(html_entity_decode($found[1][0]))->assertNotFound();
+});
+
 it('keeps together what the host says when a split is suggested', function (): void {
     $quiltAlong = $this->quiltAlong();
     $owner = $this->person($quiltAlong, Role::Owner);

@@ -53,7 +53,7 @@ final class EditReader
         return match ($kind) {
             'set' => new SetValue($data->place('place'), $data->value('to'), $data->expected()),
             'add' => new AddItem($data->place('to'), $data->map('item'), $data->textOrNull('before')),
-            'remove' => new RemoveItem($data->place('place'), $data->expected()),
+            'remove' => new RemoveItem($data->place('place'), $data->expected(), $data->textOrNull('digest')),
             'move' => new MoveItem(
                 $data->place('place'), $data->textOrNull('before'), $data->textOrNull('to') === null ? null : $data->place('to'),
             ),

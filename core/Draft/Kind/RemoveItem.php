@@ -15,9 +15,13 @@ use Dew\Core\Draft\Value;
 /** Removes a thing from its list. With a fabric go its cloths in every colourway, and the note that it may be chosen later. */
 final readonly class RemoveItem implements Edit
 {
+    /**
+     * @param  string|null  $digest  of what is expected there, where that is long: {@see Value::digest()}
+     */
     public function __construct(
         private Place $place,
         private ?Value $expected = null,
+        private ?string $digest = null,
     ) {
     }
 
@@ -26,6 +30,9 @@ final readonly class RemoveItem implements Edit
         $there = $document->at($this->place);
         if ($this->expected !== null && ! $there->equals($this->expected)) {
             throw new EditConflict($this->place, $this->expected, $there, Value::nothing());
+        }
+        if ($there->exists && $this->digest !== null && $there->digest() !== $this->digest) {
+            throw new EditConflict($this->place, Value::nothing(), $there, Value::nothing());
         }
         if (! $there->exists) {
             throw new EditRefused(sprintf('There is no %s in this design; it may be gone already.', $this->place->text()));

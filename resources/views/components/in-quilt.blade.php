@@ -5,20 +5,13 @@
     : '0 0 '.$picture->width.' '.$picture->height }}" role="img" aria-label="{{ $label }}">
     <defs>
         @foreach ($picture->blocks as $block => $study)
-            @foreach ($study->looks as $product => $look)
-                <g id="in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path
-                    class="cloth" d="{{ $patch['path'] }}"
-                    fill="{{ $palette->paint($patch['slot']) }}"/>@endforeach</g>
-            @endforeach
             @php([$width, $height] = $study->seen())
-            @php([$left, $top] = $study->off())
             @if ($study->trimmed !== null)<clipPath id="in-{{ $block }}-seen"><rect width="{{ $width }}" height="{{ $height
                 }}"/></clipPath>@endif
             <g id="in-{{ $block }}" @if ($study->trimmed !== null) clip-path="url(#in-{{ $block }}-seen)" @endif>
                 @if ($study->points() !== null)<polygon class="spot-ground" points="{{ $study->points() }}"/>@else
                 <rect class="spot-ground" width="{{ $width }}" height="{{ $height }}"/>@endif
-                @foreach ($study->laid as $laid)<use href="#in-{{ $block }}-{{ str_replace(['.', '=', '/'], '-', $laid['product']) }}"
-                    transform="translate({{ $laid['x'] - $left }} {{ $laid['y'] - $top }}) rotate({{ $laid['turn'] }})"/>@endforeach</g>
+                <x-laid :study="$study" :palette="$palette" :name="'in-'.$block" :laid="$study->laid"/></g>
         @endforeach
     </defs>
     <g @if ($picture->onPoint) transform="rotate(45 {{ $picture->width / 2 }} {{ $picture->height / 2 }})" @endif>

@@ -13,7 +13,7 @@
             @if ($card['copies'])<p class="field-hint">{{ $card['copies'] }}</p>@endif
             @if ($card['drawing'])
                 <svg class="press-drawing" viewBox="{{ $card['drawing']['box'] }}" role="img" aria-label="{{ __('press.drawing', ['name' => $card['name']]) }}">
-                    @foreach ($card['drawing']['groups'] as $group)<g @if ($group['transform'])transform="{{ $group['transform'] }}"@endif>@foreach ($group['shapes'] as $shape)<path class="press-cloth" d="{{ $shape->path }}" fill="{{ $shape->fill }}"/>@endforeach</g>@endforeach
+                    @foreach ($card['drawing']['groups'] as $group)<g @if ($group['transform'])transform="{{ $group['transform'] }}"@endif>@foreach (App\Drawing\Shape::byFill($group['shapes']) as $fill => $path)<path class="press-cloth" d="{{ $path }}" fill="{{ $fill }}"/>@endforeach</g>@endforeach
                     @foreach ($card['drawing']['flags'] as $flag)<path class="press-flag" d="{{ $flag }}"/>@endforeach
                 </svg>
             @endif

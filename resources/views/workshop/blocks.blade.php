@@ -17,7 +17,8 @@
                 <x-edit.button class="btn-quiet" :edit="['kind' => 'copy', 'place' => 'blocks/'.$block['id'], 'id' =>
                     App\Support\Fill::in('id', 'b'),
                     'name' => mb_substr(__('workshop.copy_of', ['name' => $name]), 0, 60)]">{{ __('workshop.copy') }}</x-edit.button>
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => 'blocks/'.$block['id'], 'expect' => $block]"
+                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => 'blocks/'.$block['id'],
+                    'digest' => Dew\Core\Draft\Value::of($block)->digest()]"
                     :aria-label="__('workshop.remove').' '.$name">{{ __('workshop.remove') }}</x-edit.button>
             </div>
         </li>

@@ -14,7 +14,12 @@
         @php($name = $size['name'] ?? $size['id'])
         <article class="size-card" id="size-{{ $size['id'] }}">
             <div class="size-picture">
-                @if ($drawn !== null){!! $drawn['picture'] !!}@endif
+                {{-- A picture of thousands of units is a file of its own, and is asked for when it comes into view. --}}
+                @if ($drawn !== null && strlen($drawn['picture']) > App\Presentation\Host\Workshop\QuiltStudy::INLINE)
+                    <img class="quilt-picture" loading="lazy" width="{{ round($drawn['width'], 2) }}" height="{{ round($drawn['height'], 2) }}"
+                        alt="{{ __('drawings.quilt', ['size' => $name]) }}" src="{{ route('host.size', [$quiltAlong, $size['id'],
+                            'colourway' => $palette->colourway, 'of' => hash('crc32b', $drawn['picture'])]) }}">
+                @elseif ($drawn !== null){!! $drawn['picture'] !!}@endif
             </div>
             <div class="size-fields">
                 <x-edit.text :place="$at.'/name'" :value="$size['name'] ?? null" :label="__('workshop.size_name')"

@@ -10,7 +10,9 @@ use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
+use App\Presentation\Host\Workshop\Palette;
 use App\Presentation\Host\Workshop\ProofStudy;
+use App\Presentation\Host\Workshop\QuiltStudy;
 use App\Presentation\Host\Workshop\Workshop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -62,6 +64,16 @@ final class DraftController extends Controller
         $plain = fn (string $key): string => str_replace('/', '', $request->string($key)->value());
 
         return $this->page($request, $quiltAlong, 'clue', implode('/', [$clue, $plain('size'), $plain('colourway')]));
+    }
+
+    /** The quilt at one size, as a drawing. */
+    public function size(Request $request, QuiltAlong $quiltAlong, string $size): Response
+    {
+        $document = OpenDraft::design(OpenDraft::of($quiltAlong));
+        $palette = Palette::of($document, $request->string('colourway')->value());
+        $svg = QuiltStudy::of($document, $palette->colourway, $quiltAlong->units)->svg($size) ?? abort(404);
+
+        return response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=604800']);
     }
 
     public function proof(Request $request, QuiltAlong $quiltAlong): View

@@ -29,6 +29,9 @@ final readonly class QuiltStudy
 
     private const MINUTES = 60;
 
+    /** Signs of a picture up to which it stands in the page. */
+    public const INLINE = 60_000;
+
     /**
      * @param  array<string, array{
      *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int,
@@ -85,6 +88,14 @@ final readonly class QuiltStudy
         }
 
         return new self($sizes, array_values(array_unique($problems)));
+    }
+
+    /** The picture of a size as a file; null where it is not drawn. */
+    public function svg(string $size): ?string
+    {
+        $picture = $this->sizes[$size]['picture'] ?? null;
+
+        return $picture === null ? null : preg_replace('/<svg /', '<svg xmlns="http://www.w3.org/2000/svg" ', $picture, 1);
     }
 
     /**
