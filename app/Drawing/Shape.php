@@ -42,24 +42,6 @@ final readonly class Shape
     }
 
     /**
-     * A path turned about its origin and moved, as SVG's translate and rotate do it.
-     *
-     * @param  string  $path  as {@see path()} gives it
-     * @param  float  $x  in drawing units
-     * @param  int  $turn  degrees, clockwise
-     */
-    public static function moved(string $path, float $x, float $y, int $turn): string
-    {
-        [$cos, $sin] = [cos(deg2rad($turn)), sin(deg2rad($turn))];
-        $number = fn (float $value): string => rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
-
-        // The last two numbers of every command are a point; those of an arc before it are the same however it is turned.
-        return (string) preg_replace_callback('/([MLA][^MLAZ]*?)(-?[\d.]+) (-?[\d.]+)(?=[MLAZ])/', fn (array $found): string => $found[1]
-            .$number($x + $cos * (float) $found[2] - $sin * (float) $found[3]).' '
-            .$number($y + $sin * (float) $found[2] + $cos * (float) $found[3]), $path);
-    }
-
-    /**
      * One path for each colour, of shapes that do not lie on each other.
      *
      * @param  iterable<self>  $shapes
@@ -70,6 +52,22 @@ final readonly class Shape
         $paths = [];
         foreach ($shapes as $shape) {
             $paths[$shape->fill] = ($paths[$shape->fill] ?? '').$shape->path;
+        }
+
+        return $paths;
+    }
+
+    /**
+     * One path for each fabric, of patches that do not lie on each other.
+     *
+     * @param  list<array{path: string, slot: string}>  $patches
+     * @return array<string, string> by fabric
+     */
+    public static function bySlot(array $patches): array
+    {
+        $paths = [];
+        foreach ($patches as $patch) {
+            $paths[$patch['slot']] = ($paths[$patch['slot']] ?? '').$patch['path'];
         }
 
         return $paths;

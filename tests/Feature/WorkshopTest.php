@@ -806,11 +806,11 @@ it('shows a picture to nobody who only names it', function (): void {
 });
 
 it('shows the picture of a size with thousands of units as a file of its own', function (): void {
-    $quiltAlong = startedBy($this->host);
+    $quiltAlong = startedBy($this->host, ['from' => 'harbour-sampler']);
     $path = "/host/$quiltAlong->slug/design";
     $page = (string) $this->actingAs($this->host->fresh())->get($path)->assertOk()->getContent();
     expect(substr_count($page, '<svg class="quilt-picture"'))->toBe(2);
-    $svg = $this->get("$path/sizes/s-small.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
+    $svg = $this->get("$path/sizes/s-lap.svg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     expect((string) $svg->getContent())->toStartWith('<svg xmlns="http://www.w3.org/2000/svg" class="quilt-picture"');
     $this->get("$path/sizes/s-none.svg")->assertNotFound();
 

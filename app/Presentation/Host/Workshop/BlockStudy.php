@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use App\Drawing\Shape;
 use App\Drawing\Picture;
 use App\Presentation\Host\FindingSentence;
 use App\Presentation\Shared\Figure;
@@ -37,9 +36,6 @@ use InvalidArgumentException;
  */
 final readonly class BlockStudy
 {
-    /** Places of a block that are drawn one by one. */
-    private const FEW = 36;
-
     private const DAYS = 2;
 
     /** Changes with what is kept of a block. */
@@ -128,32 +124,6 @@ final readonly class BlockStudy
             SixtyShape::Diamond => sprintf('%s,0 %s,0 %s,%s 0,%s', $width / 3, $width, $width * 2 / 3, $height, $height),
             SixtyShape::HalfTriangle => sprintf('0,0 %s,0 0,%s', $width, $height),
         };
-    }
-
-    /**
-     * All that is laid in a block of many places, one path for each fabric: a far smaller drawing than each place by itself.
-     *
-     * @param  list<array{product: string, x: float, y: float, turn: int}>  $laid
-     * @return array<string, string>|null paths by slot; null where there are few places, or pictures among them
-     */
-    public function merged(array $laid): ?array
-    {
-        if (count($laid) <= self::FEW) {
-            return null;
-        }
-        [$left, $top] = $this->off();
-        $paths = [];
-        foreach ($laid as $one) {
-            foreach ($this->looks[$one['product']]->patches as $patch) {
-                if (str_starts_with($patch['slot'], Look::PICTURE)) {
-                    return null;
-                }
-                $paths[$patch['slot']] = ($paths[$patch['slot']] ?? '')
-                    .Shape::moved($patch['path'], $one['x'] - $left, $one['y'] - $top, $one['turn']);
-            }
-        }
-
-        return $paths;
     }
 
     /** @return array{float, float} how much is trimmed off the left, and off the top */
