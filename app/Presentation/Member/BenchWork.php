@@ -471,7 +471,7 @@ final readonly class BenchWork
         if ($project->size_later) {
             return [];
         }
-        $sheets = $this->sheets->sheets($project, $this->sheets->open($project));
+        $sheets = once(fn (): array => $this->sheets->sheets($project, $this->sheets->open($project)));
 
         return array_values(array_filter(
             array_merge(...array_map(fn (ClueSheet $sheet): array => array_values($sheet->tasks), $sheets)),

@@ -13,7 +13,6 @@ use App\Models\User;
 use App\Plans\Whole\HandRoom;
 use App\Presentation\Host\HandsPage;
 use Carbon\CarbonImmutable;
-use Closure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
@@ -89,23 +88,22 @@ final class HandController extends Controller
         ], ['*.*' => __('hands.wrong.asked')]);
         [$revision, $words, $by] = [(int) $asked['revision'], trim((string) ($asked['words'] ?? '')), $this->by($request)];
 
-        $says = __('hands.done.'.$asked['do'], ['part' => $held->label]);
-
-        return $this->done($quiltAlong, function () use ($deal, $held, $asked, $revision, $words, $by, &$says): void {
+        return $this->done($quiltAlong, function () use ($deal, $held, $asked, $revision, $words, $by): ?string {
             // What was measured already and is only decided on is not measured again.
             $isDecided = $asked['do'] === 'accept_small';
+            $isAccepted = true;
             match ($asked['do']) {
-                'accept', 'accept_small' => $deal->accept(
+                'accept', 'accept_small' => $isAccepted = $deal->accept(
                     $held, $revision, $this->length($isDecided ? $held->measured_width : $held->asked_width, $asked['width'] ?? '', 'width'),
                     $this->length($isDecided ? $held->measured_height : $held->asked_height, $asked['height'] ?? '', 'height'), $by, $words,
                     $isDecided,
-                ) ?: $says = __('hands.done.measured', ['part' => $held->label]),
+                ),
                 'remark' => $deal->remark($held, $revision, $by, $words),
                 default => $deal->withdraw($held, $revision, $by, $words),
             };
-        }, function () use (&$says): string {
-            return $says;
-        });
+
+            return $isAccepted ? null : __('hands.done.measured', ['part' => $held->label]);
+        }, __('hands.done.'.$asked['do'], ['part' => $held->label]));
     }
 
     /** What she measured; what was asked where she wrote nothing. */
@@ -129,17 +127,17 @@ final class HandController extends Controller
     }
 
     /**
-     * @param  callable(): mixed  $do
-     * @param  string|Closure(): string  $says
+     * @param  callable(): mixed  $do  gives what to say instead, where it says something
+     * @param  string  $says  what was done
      */
-    private function done(QuiltAlong $quiltAlong, callable $do, string|Closure $says): RedirectResponse
+    private function done(QuiltAlong $quiltAlong, callable $do, string $says): RedirectResponse
     {
         try {
-            $do();
+            $instead = $do();
         } catch (HandRefused $refused) {
             throw ValidationException::withMessages(['hands' => $refused->sentence()]);
         }
 
-        return redirect()->route('host.hands', $quiltAlong)->with('status', $says instanceof Closure ? $says() : $says);
+        return redirect()->route('host.hands', $quiltAlong)->with('status', is_string($instead) ? $instead : $says);
     }
 }
