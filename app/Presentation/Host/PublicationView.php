@@ -13,7 +13,7 @@ final readonly class PublicationView
     /**
      * @param  int  $seconds  in which it can be undone before it begins; 0 once they are over
      * @param  string  $says  where it stands
-     * @param  string  $effect  what it will do to whom
+     * @param  string  $effect  what it will do to whom; empty once it has ended
      */
     private function __construct(
         public int $id,
@@ -39,7 +39,7 @@ final readonly class PublicationView
                 $publication->state === Publication::WAITING => __('publish.waiting'),
                 default => (string) $publication->problem,
             },
-            self::effect($publication->quilt_along_id, array_keys($publication->corrections)),
+            $publication->isUnderWay() ? self::effect($publication->quilt_along_id, array_keys($publication->corrections)) : '',
             $publication->isUnderWay(),
             $publication->state === Publication::FAILED ? $publication->problem : null,
         );
