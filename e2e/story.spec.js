@@ -122,7 +122,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await sewn.tap(/all \d+$/);
             await expect(sewn.box.getByRole('button', { name: 'Undo' })).toBeVisible();
             await member.reload();
-            await sewn.box.getByRole('button', { name: 'Undo' }).click();
+            await sewn.tap('Undo');
             await sewn.reads(31);
             await expect(typed).toHaveValue('31');
             await typed.fill('7');

@@ -61,8 +61,9 @@ class Counter {
         }
     }
 
-    takeBack() {
-        const undoes = this.lastTap;
+    /** @param {string|null} latest the last tap here that is still on its way, which comes after all that the page knows of */
+    takeBack(latest) {
+        const undoes = latest ?? this.lastTap;
         this.mayUndo(null);
         this.say('');
 
@@ -166,7 +167,7 @@ class ClueCounters {
             const counter = () => this.counter(event.target.closest('.counter').id);
             if (event.target.closest('[data-undo]')) {
                 event.preventDefault();
-                this.take(counter().takeBack());
+                this.take(counter().takeBack(this.queue.latest(counter().box.id)));
             } else if (event.target.closest('[data-sure]')) {
                 this.take(counter().answer());
             } else if (event.target.closest('[data-as-sewn]')) {
@@ -233,13 +234,17 @@ class ClueCounters {
 
     settle(tap, answer) {
         const message = 'done' in answer ? answer.message : Object.values(answer.errors ?? {}).flat()[0] ?? this.root.dataset.failed;
-        this.tell(tap.anchor, { ...answer, message }, tap);
+        if (this.queue.isUndone(tap.id)) {
+            this.tell(tap.anchor, { done: answer.done });
+        } else {
+            this.tell(tap.anchor, { ...answer, message }, tap);
+        }
     }
 
     /** Passes an answer on to its counter, with what is still on its way added, so that the number does not jump back in between. */
     tell(anchor, answer, tap = null) {
         if (answer.done !== undefined) {
-            const coming = this.queue.all().filter((kept) => kept.anchor === anchor && ['add', 'set'].includes(kept.kind));
+            const coming = this.queue.all().filter((kept) => kept.anchor === anchor && ['add', 'set'].includes(kept.kind) && !this.queue.isUndone(kept.id));
             answer = { ...answer, done: coming.reduce((done, kept) => kept.kind === 'set' ? kept.amount : done + kept.amount, answer.done) };
         }
         this.counter(anchor)?.settle(answer, tap);

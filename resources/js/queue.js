@@ -34,6 +34,20 @@ export class TapQueue {
         return this.all().length === 0;
     }
 
+    /**
+     * The last tap at a counter that the server has not answered and nothing here undoes.
+     *
+     * @returns {string|null} its id
+     */
+    latest(anchor) {
+        return this.all().findLast(({ id, kind, anchor: at }) => at === anchor && kind !== 'undo' && !this.isUndone(id))?.id ?? null;
+    }
+
+    /** True while an undo of that tap is on its way. */
+    isUndone(id) {
+        return this.all().some(({ undoes }) => undoes === id);
+    }
+
     add(tap) {
         this.count += 1;
         const moment = String(Date.now()).padStart(15, '0');

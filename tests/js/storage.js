@@ -23,4 +23,4 @@ class MemoryStorage {
 
 globalThis.localStorage = new MemoryStorage();
 globalThis.sessionStorage = new MemoryStorage();
-globalThis.document = { cookie: '' };
+globalThis.document ??= { cookie: '' };
