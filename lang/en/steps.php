@@ -288,7 +288,8 @@ return [
     'quarter_circle' => [
         'templates' => [
             'cut' => 'Cut both pieces round their templates. Their curves have one centre, at the finished corner: '
-                .'the inner one is cut to a radius of :inner, the outer one to :outer.',
+                .'the inner one is cut to a radius of :inner, the outer one to :outer. Clip the notch in the middle of each at most :deep deep.',
+            'pin' => 'Pin the notches in the middle together, then both ends, :outer on top, and clip it a little where it is tight.',
         ],
         'swap' => [
             'cut' => 'Stack a square of each, faces up, and cut both at once along a quarter circle of :radius about one corner.',

@@ -107,6 +107,27 @@ it('cuts a quarter circle with both curves about the finished corner', function 
         ->and($unit->patches()[0]->outline->edgeLength(1))->toEqualWithDelta((float) $expect['seam_line_length_exact'], 1e-6);
 })->with(fn (): array => referenceCases('quarter_circle'));
 
+it('notches both pieces of a quarter circle where the middles of their curves meet', function (string $side, string $radius, string $seam): void {
+    $making = (new QuarterCircle(Length::parse($side), Length::parse($radius), ...fabrics(2)))->making(Method::QuarterCircleTemplates, roomOf($seam));
+    $allowance = Length::parse($seam)->toFloat();
+    foreach ($making->pieces as $piece) {
+        // The finished corner in the middle of both curves is a corner of the inner piece's sewing line, and s inside the outer one's raw edges.
+        $sewn = $piece->template?->sewing;
+        $corner = $piece->id === 'inner' ? $sewn?->corners[0] : null;
+        [$centreX, $centreY] = $corner === null ? [$allowance, $allowance] : [$corner->x->toFloat(), $corner->y->toFloat()];
+        [$notch] = $piece->template->notches ?? [];
+        [$raw, $end] = array_map(
+            fn (Point $point): array => [$point->x->toFloat() - $centreX, $point->y->toFloat() - $centreY], $notch->corners,
+        );
+        $way = $piece->id === 'inner' ? 1 : -1;
+        expect(hypot(...$raw))->toEqualWithDelta(Length::parse($radius)->toFloat() + $way * $allowance, 5e-5)
+            ->and(hypot(...$raw) - hypot(...$end))->toEqualWithDelta($way / 8, 5e-5)
+            ->and(abs($raw[0]))->toEqualWithDelta(abs($raw[1]), 5e-5)
+            ->and($raw[0] * $end[1] - $raw[1] * $end[0])->toEqualWithDelta(0.0, 5e-4);
+    }
+    expect(array_column($making->steps, 'code'))->toContain('quarter_circle.templates.pin');
+})->with([['6', '4 1/2', '1/4'], ['3', '3', '1/4'], ['2', '1/2', '1/4'], ['12', '7 3/8', '0.2953']]);
+
 it('cuts 60° diamonds, triangles and half triangles from strips', function (): void {
     foreach (referenceCases('diamond_60') as [$given, $expect]) {
         $making = side(UnitKind::Diamond60, $given['finished_side'], Method::Diamond60Strip);

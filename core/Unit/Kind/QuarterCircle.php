@@ -125,21 +125,27 @@ final readonly class QuarterCircle implements Unit
         $cut = [
             'inner' => Measurement::exact($this->radius->plus($room->seam)),
             'outer' => Measurement::exact($this->radius->minus($room->seam)),
+            'deep' => Measurement::setting(Length::fraction(...Notch::DEPTH)),
         ];
         [$inside, $outside] = [$this->patches()[0]->outline, $this->patches()[1]->outline];
         $cutInside = CutShape::of($inside, $room->seam);
         $lay = $cutInside->strip();
         $inner = $cutInside->laid($lay)->toOutline();
         $unfinished = $room->unfinished($this->side);
+        $seam = $room->seam->toFloat();
 
         return new Making(Method::QuarterCircleTemplates, [
             $this->template(
-                'inner', $this->inner, $room->unfinished($this->radius), $inner, CutShape::of($inside, Length::zero())->laid($lay)->toOutline(),
+                'inner', $this->inner, $room->unfinished($this->radius), $inner,
+                new Template([Notch::line(self::middle($cut['inner']->exact, -1), $lay)], null, CutShape::of($inside, Length::zero())->laid($lay)->toOutline()),
             ),
-            $this->template('outer', $this->outer, $unfinished, $this->outerCut($room), $outside->movedBy($room->seam, $room->seam)),
+            $this->template(
+                'outer', $this->outer, $unfinished, $this->outerCut($room),
+                new Template([Notch::line(self::middle($cut['outer']->exact, 1), [0.0, $seam, $seam])], null, $outside->movedBy($room->seam, $room->seam)),
+            ),
         ], [
             new Step(StepKind::Cut, 'quarter_circle.templates.cut', $cut, on: On::pieces('inner', 'outer')),
-            ...$this->sew($room),
+            ...$this->sew($room, 'quarter_circle.templates.pin'),
             new Step(StepKind::Trim, 'quarter_circle.trim', ['unfinished' => $unfinished], on: [On::whole()]),
         ]);
     }
@@ -161,30 +167,43 @@ final readonly class QuarterCircle implements Unit
         ], [
             new Step(StepKind::Cut, 'quarter_circle.swap.cut', ['radius' => Measurement::exact($this->radius->plus($twice))], on: $both),
             new Step(StepKind::Layer, 'quarter_circle.swap.pair', slots: $slots, on: $both),
-            ...$this->sew($room),
+            ...$this->sew($room, 'quarter_circle.pin'),
             new Step(StepKind::Trim, 'quarter_circle.swap.trim', $trim, on: [On::whole()]),
         ]);
     }
 
     /** @return list<Step> */
-    private function sew(CuttingRoom $room): array
+    private function sew(CuttingRoom $room, string $pin): array
     {
         $slots = ['inner' => $this->inner->id, 'outer' => $this->outer->id];
         $curve = [On::seam(0, 1)];
 
         return [
-            new Step(StepKind::Layer, 'quarter_circle.pin', slots: $slots, on: [...On::pieces('inner', 'outer'), On::edge(0, 1)]),
+            new Step(StepKind::Layer, $pin, slots: $slots, on: [...On::pieces('inner', 'outer'), On::edge(0, 1)]),
             new Step(StepKind::Sew, 'quarter_circle.sew', ['seam' => $room->allowance()], $slots, on: $curve),
             new Step(StepKind::Press, 'quarter_circle.press', slots: $slots, on: $curve),
         ];
     }
 
-    private function template(string $id, Slot $slot, Measurement $box, Outline $outline, Outline $sewing): Piece
+    private function template(string $id, Slot $slot, Measurement $box, Outline $outline, Template $template): Piece
     {
         return new Piece(
-            $id, PieceShape::Template, [$slot->id], $box, $box, lay: new Lay($outline, grain: Grain::Drawn),
-            template: new Template([], null, $sewing),
+            $id, PieceShape::Template, [$slot->id], $box, $box, lay: new Lay($outline, grain: Grain::Drawn), template: $template,
         );
+    }
+
+    /**
+     * Where the notch lies, in the middle of a curve about the finished corner.
+     *
+     * @param  Length  $radius  of the raw edge
+     * @param  int  $way  1 when the piece lies outside the curve, −1 when it lies inside
+     * @return array{float, float, float, float} a point of the raw edge and the direction into the piece
+     */
+    private static function middle(Length $radius, int $way): array
+    {
+        $share = $radius->toFloat() * M_SQRT1_2;
+
+        return [$share, $share, $way * M_SQRT1_2, $way * M_SQRT1_2];
     }
 
     /**

@@ -8,7 +8,6 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\CutShape;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
-use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
@@ -100,7 +99,7 @@ final class TemplateCut
             $laid = $one['shape']->laid($lay);
             $later = $one['piece']->spare === null ? null : CutShape::of($one['outline'], $room->seam)->laid($lay)->toOutline();
             $notches = array_map(
-                fn (Notch $notch): Outline => self::notch($notch, $one['outline'], $one['shape'], $lay),
+                fn (Notch $notch): Outline => Notch::line($one['shape']->besideEdge($notch->edge, $notch->share->toFloat(), $one['outline']), $lay),
                 $one['piece']->notches,
             );
             $templates[] = new Piece(
@@ -147,23 +146,6 @@ final class TemplateCut
         }
 
         return $angles;
-    }
-
-    /**
-     * A short line from the raw edge inwards, square to it.
-     *
-     * @param  array{float, float, float}  $lay
-     */
-    private static function notch(Notch $notch, Outline $finished, CutShape $cut, array $lay): Outline
-    {
-        [$x, $y, $inX, $inY] = $cut->besideEdge($notch->edge, $notch->share->toFloat(), $finished);
-        $deep = Length::fraction(...Notch::DEPTH)->toFloat();
-        $points = array_map(
-            fn (array $point): Point => new Point(Length::approximately($point[0]), Length::approximately($point[1])),
-            [CutShape::moved([$x, $y], $lay), CutShape::moved([$x + $deep * $inX, $y + $deep * $inY], $lay)],
-        );
-
-        return new Outline(...$points);
     }
 
     /** @return array{string, string} of the shape however it is turned, and of its mirror image */
