@@ -162,6 +162,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/', Host\DeskController::class)->name('desk');
         Route::get('design', [Host\DraftController::class, 'quilt'])->middleware('made:draft')->name('design');
         Route::get('design/sizes/{size}.svg', [Host\DraftController::class, 'size'])->name('size');
+        Route::get('design/cards.svg', [Host\DraftController::class, 'cards'])->name('card_looks');
         Route::get('design/cloth', [Host\DraftController::class, 'cloth'])->middleware('made:draft')->name('cloth');
         Route::get('design/blocks', [Host\DraftController::class, 'blocks'])->middleware('made:draft')->name('blocks');
         Route::get('design/blocks/{block}', [Host\DraftController::class, 'block'])->middleware('made:draft')->name('blocks.show');

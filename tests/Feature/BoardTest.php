@@ -6,6 +6,7 @@ use App\Actions\Host\OpenDraft;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
+use App\Presentation\Host\Workshop\CardLooks;
 use App\Presentation\Host\Workshop\ClueColumns;
 use App\Presentation\Host\Workshop\ClueWork;
 use App\Presentation\Host\Workshop\WorkRecord;
@@ -29,7 +30,7 @@ function afterEdits(DraftDocument $document, array ...$edits): DraftDocument
 /** @return list<string> */
 function columnsOf(QuiltAlong $quilt, DraftDocument $document): array
 {
-    return ClueColumns::of($quilt, $document, ClueWork::of($document), 's-throw', []);
+    return ClueColumns::of($quilt, $document, ClueWork::of($document), 's-throw', CardLooks::of($quilt->fresh(), $document));
 }
 
 beforeEach(function (): void {
@@ -102,8 +103,8 @@ it('shows chores as cards, and says why one cannot be where it is', function ():
 it('puts a bonus or a pause behind a clue, and the later ones keep their order', function (): void {
     $owner = $this->person($this->quilt, Role::Owner);
     $page = (string) $this->actingAs($owner)->get("/host/{$this->quilt->slug}/design/clues")->getContent();
-    preg_match_all('/value="([^"]*&quot;kind&quot;:&quot;add&quot;[^"]*bonus[^"]*)"/', $page, $buttons);
-    $edit = json_decode(html_entity_decode($buttons[1][1]), true);
+    preg_match_all('/value=\'([^\']*"kind":"add"[^\']*bonus[^\']*)\'/', $page, $buttons);
+    $edit = json_decode($buttons[1][1], true);
     sendEdit($owner, $this->quilt, $edit)->assertOk();
     $clues = OpenDraft::design(OpenDraft::of($this->quilt->fresh()))->items(Place::of('clues'));
 

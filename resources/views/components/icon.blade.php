@@ -26,5 +26,4 @@
     'warning' => 'M12 4l9 16H3zM12 10v4M12 17h.01',
     'lock' => 'M6 11h12v9H6zM8.5 11V8a3.5 3.5 0 0 1 7 0v3',
 ])
-<svg {{ $attributes->class('icon') }} viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" stroke-width="1.8"
-    stroke-linecap="round" stroke-linejoin="round" aria-hidden="true"><path d="{{ $paths[$name] }}"/></svg>
+<svg {{ $attributes->class('icon') }} viewBox="0 0 24 24" aria-hidden="true"><path d="{{ $paths[$name] }}"/></svg>

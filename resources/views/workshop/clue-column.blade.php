@@ -1,5 +1,5 @@
 {{-- One clue on the board. It is kept under everything it is drawn from: see ClueColumns. --}}
-@php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+@php($json = App\Support\Attribute::json(...))
 {{-- A board has hundreds of cards: their buttons and pictures are put together here, once, and not by components. --}}
 @php($icons = array_map(fn ($name) => view('components.icon', ['name' => $name, 'attributes' => new
     Illuminate\View\ComponentAttributeBag])->render(), ['grip' => 'grip', 'earlier' => 'earlier', 'later' => 'later', 'minus' => 'minus']))
@@ -8,7 +8,7 @@
 @php($say = fn ($key, $task) => str_replace(App\Support\Fill::SIGN, $task, $said[$key]))
 @php([$divide, $join] = [e(__('workshop.divide')), e(__('workshop.join_shares'))])
 @php($button = fn ($class, $edit, $label, $inside) =>
-    '<button class="btn '.$class.'" form="edits" name="edit" value="'.e($json($edit)).'" aria-label="'
+    '<button class="btn '.$class.'" form="edits" name="edit" value=\''.$json($edit).'\' aria-label="'
     .e($label).'">'.$inside.'</button>')
         @php($at = 'clues/'.$clue['id'])
         @php($load = $loads)
@@ -35,7 +35,7 @@
                         <div class="task-card-head">
                             @if (($tasks[$id]['drawn'] ?? null) !== null)<svg class="look" viewBox="{{ $tasks[$id]['drawn'][0] }}" width="{{ $tasks[$id]['drawn'][1]
                                 }}"
-                                height="{{ $tasks[$id]['drawn'][2] }}" aria-hidden="true"><use href="#card-{{ $product }}"/></svg>@endif
+                                height="{{ $tasks[$id]['drawn'][2] }}" aria-hidden="true"><use href="{{ $looks }}#card-{{ $product }}"/></svg>@endif
                             <p><span class="task-card-name">{{ $name }}</span>
                                 @if ($share)<small>{{ __('workshop.share', ['part' => $share['part'], 'of' => $share['of']])
                                     }}</small>@endif

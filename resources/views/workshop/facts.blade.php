@@ -101,8 +101,8 @@
         </select>
         @foreach (['turn' => 'by_turning', 'mirror' => 'by_mirroring'] as $by => $label)
             <button class="btn btn-other" name="edit"
-                value="{{ json_encode(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'), 'by' => $by])
-                    }}">{{ __('workshop.'.$label) }}</button>
+                value='{{ App\Support\Attribute::json(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'),
+                    'by' => $by]) }}'>{{ __('workshop.'.$label) }}</button>
         @endforeach
     </form>
 </fieldset>

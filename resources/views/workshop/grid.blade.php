@@ -1,4 +1,4 @@
-@php($json = fn ($data) => json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+@php($json = App\Support\Attribute::json(...))
 @php($edge = max(40, $board->width * 0.05))
 @if ($problem !== null)
     <p class="message is-warning">{{ $problem === ucfirst($problem) ? $problem : __('workshop.cannot_draw', ['problem' => $problem]) }}</p>
@@ -7,11 +7,11 @@
     role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
     @if ($board->isSixty) data-sixty @endif
-    data-lay="{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
-        App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}"
-    data-swap="{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
+    data-lay='{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
+        App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}'
+    data-swap='{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
         App\Support\Fill::in('row', 'int'), 'with_column' => App\Support\Fill::in('with_column', 'int'),
-        'with_row' => App\Support\Fill::in('with_row', 'int')]) }}">
+        'with_row' => App\Support\Fill::in('with_row', 'int')]) }}'>
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="look-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"
@@ -41,9 +41,9 @@
             aria-label="{{ __($board->isSixty ? 'workshop.sixty_place' : 'workshop.place', ['column' => $spot->column, 'row' => $spot->row,
                 'what' => $what]) }}" data-column="{{
                 $spot->column }}"
-            data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell="{{ $spot->json() }}"
-            data-holds="{{ $spot->holds() }}" data-fabrics="{{ $json((object) $spot->fabrics()) }}" data-what="{{ $what }}"
-            @if ($spot->points !== null) data-ways="{{ $json((object) $spot->ways) }}" @endif>
+            data-row="{{ $spot->row }}" data-across="{{ $spot->across }}" data-down="{{ $spot->down }}" data-cell='{{ $json($spot->cell) }}'
+            data-holds="{{ $spot->holds() }}" data-fabrics='{{ $json((object) $spot->fabrics()) }}' data-what="{{ $what }}"
+            @if ($spot->points !== null) data-ways='{{ $json((object) $spot->ways) }}' @endif>
             @if ($spot->points !== null)<polygon class="spot-ground" points="{{ $spot->points }}"/>@else
             <rect class="spot-ground" x="{{ $spot->x }}" y="{{ $spot->y }}" width="{{ $spot->width }}" height="{{ $spot->height }}"/>@endif
             @if ($spot->drawn !== null)
@@ -96,7 +96,7 @@
                     App\Support\Fill::in('shorter', 'int')] + $expect,
             ] as $tool => $edit)
                 @continue($board->isSixty && in_array($tool, ['taller', 'shorter'], true))
-                <button class="btn btn-count tool" name="edit" value="{{ $json($edit) }}" data-tool="{{ $tool }}">{{
+                <button class="btn btn-count tool" name="edit" value='{{ $json($edit) }}' data-tool="{{ $tool }}">{{
                     __('workshop.'.($board->isSixty ? ['wider' => 'larger', 'narrower' => 'smaller'][$tool] ?? $tool : $tool)) }}</button>
             @endforeach
             <button type="button" class="btn btn-count tool" data-swap-start aria-pressed="false">{{ __('workshop.swap') }}</button>
@@ -104,8 +104,8 @@
         @if ($ways !== [])
             <div class="tool-row">
                 @foreach ($ways as $way)
-                    <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'turn'] + $cell + ['by' => 90, 'way' =>
-                        $way['id']] + $expect) }}">{{ __('workshop.turn_in_way', ['way' => $way['name']]) }}</button>
+                    <button class="btn btn-count tool" name="edit" value='{{ $json(['kind' => 'turn'] + $cell + ['by' => 90, 'way' =>
+                        $way['id']] + $expect) }}'>{{ __('workshop.turn_in_way', ['way' => $way['name']]) }}</button>
                 @endforeach
             </div>
         @endif
@@ -119,10 +119,10 @@
                     name="section_across" value="2"></label>
                 <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40"
                     name="section_down" value="1"></label>
-                <button class="btn btn-count tool" name="edit" value="{{ $json(['kind' => 'nest'] + $cell + ['id' =>
+                <button class="btn btn-count tool" name="edit" value='{{ $json(['kind' => 'nest'] + $cell + ['id' =>
                     App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('section'),
                     'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')])
-                        }}">{{ __('workshop.make_section') }}</button>
+                        }}'>{{ __('workshop.make_section') }}</button>
             </div>
         </details>@endunless
     </x-edit.form>
@@ -133,8 +133,8 @@
                 @foreach (array_unique(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], 'is_string')) as $fabric)
                     <label class="reclothe-one">{{ $palette->letter($fabric) }}
                         <select class="form-select" data-reclothe="{{ $fabric }}"
-                            data-edit="{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] +
-                                $expect) }}"
+                            data-edit='{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] +
+                                $expect) }}'
                             aria-label="{{ __('workshop.own_fabric', ['fabric' => $palette->name($fabric)]) }}">
                             @foreach ($palette->fabrics as $choice => $known)
                                 <option value="{{ $choice }}">{{ $known['letter'] }} {{ $known['name'] }}</option>

@@ -2,7 +2,7 @@
 <x-layout.host :title="$view->title" :quilt-along="$quiltAlong" place="design">
     <div id="workshop" data-view="{{ $view->name }}" data-of="{{ $view->of }}" data-edits="{{ route('host.edits.store', $quiltAlong) }}"
         data-state="{{ route('host.draft.state', $quiltAlong) }}" data-draft="{{ $quiltAlong->slug }}" data-number="{{ $number }}"
-        data-words="{{ json_encode(__('workshop.state')) }}" data-mine="{{ __('workshop.clash_mine') }}"
+        data-words='{{ App\Support\Attribute::json(__('workshop.state')) }}' data-mine="{{ __('workshop.clash_mine') }}"
         data-theirs="{{ __('workshop.clash_theirs') }}">
         <x-workshop-tabs :quilt-along="$quiltAlong" :here="$back"/>
         <form id="edits" method="post" action="{{ route('host.edits.store', $quiltAlong) }}" data-edit>@csrf</form>

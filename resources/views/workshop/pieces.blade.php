@@ -27,9 +27,9 @@
     @php($metric = $quiltAlong->units === Dew\Core\Measure\Notation::Centimetres)
     <section id="outline-board" class="outline-board" aria-label="{{ __('workshop.outline.title') }}" hidden
         data-width="{{ $outlines->width }}" data-height="{{ $outlines->height }}" data-metric="{{ $metric ? '1' : '' }}"
-        data-pieces="{{ json_encode($outlines->pieces, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) }}"
+        data-pieces='{{ App\Support\Attribute::json($outlines->pieces) }}'
         data-picture="{{ isset($unit['picture']) ? route('host.pictures.show', [$quiltAlong, $unit['picture']]) : '' }}"
-        data-words="{{ json_encode(__('workshop.outline.words'), JSON_UNESCAPED_UNICODE) }}">
+        data-words='{{ App\Support\Attribute::json(__('workshop.outline.words')) }}'>
         <p class="field-hint">{{ __('workshop.outline.hint') }}</p>
         <div class="inline-fields">
             <div class="field is-short"><label class="form-label" for="outline-piece">{{ __('workshop.outline.piece') }}</label><select

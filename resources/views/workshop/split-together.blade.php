@@ -1,4 +1,4 @@
-@php($json = fn ($edit) => json_encode($edit, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+@php($json = App\Support\Attribute::json(...))
 <details class="section-tool" @if ($together !== []) open @endif><summary>{{ __('workshop.split.together') }}</summary>
     <ul class="plain-list">
         @foreach ($together as $group)
@@ -6,16 +6,16 @@
                 [], 'is_string'))) }}
                 @can('edit', $quiltAlong)
                     <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}">@csrf
-                        <input type="hidden" name="edit" value="{{ $json(['kind' => 'remove', 'place' => 'together/'.$group['id'],
-                            'expect' => $group]) }}">
+                        <input type="hidden" name="edit" value='{{ $json(['kind' => 'remove', 'place' => 'together/'.$group['id'],
+                            'expect' => $group]) }}'>
                         <button class="btn btn-quiet">{{ __('workshop.split.apart') }}</button></form>
                 @endcan</li>
         @endforeach
     </ul>
     @can('edit', $quiltAlong)
         <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}" class="inline-fields">@csrf
-            <input type="hidden" name="edit" value="{{ $json(['kind' => 'add', 'to' => 'together', 'item' => ['id' =>
-                App\Support\Fill::in('id', 'g'), 'makes' => [App\Support\Fill::in('one'), App\Support\Fill::in('other')]]]) }}">
+            <input type="hidden" name="edit" value='{{ $json(['kind' => 'add', 'to' => 'together', 'item' => ['id' =>
+                App\Support\Fill::in('id', 'g'), 'makes' => [App\Support\Fill::in('one'), App\Support\Fill::in('other')]]]) }}'>
             @foreach (['one', 'other'] as $which)
                 <div class="field"><label class="form-label" for="together-{{ $which }}">{{ __('workshop.split.'.$which)
                     }}</label><select class="form-select" id="together-{{ $which }}" name="{{ $which }}">@foreach ($study->names as $key =>

@@ -10,6 +10,7 @@ use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
+use App\Presentation\Host\Workshop\CardLooks;
 use App\Presentation\Host\Workshop\Palette;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\QuiltStudy;
@@ -71,9 +72,14 @@ final class DraftController extends Controller
     {
         $document = OpenDraft::design(OpenDraft::of($quiltAlong));
         $palette = Palette::of($document, $request->string('colourway')->value());
-        $svg = QuiltStudy::of($document, $palette->colourway, $quiltAlong->units)->svg($size) ?? abort(404);
 
-        return response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=604800']);
+        return $this->svg(QuiltStudy::of($document, $palette->colourway, $quiltAlong->units)->sizes[$size]['picture'] ?? abort(404));
+    }
+
+    /** The drawings of the cards of the board. */
+    public function cards(QuiltAlong $quiltAlong): Response
+    {
+        return $this->svg(CardLooks::of($quiltAlong, OpenDraft::design(OpenDraft::of($quiltAlong)))->svg);
     }
 
     public function proof(Request $request, QuiltAlong $quiltAlong): View
@@ -113,6 +119,14 @@ final class DraftController extends Controller
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.(Str::slug($quiltAlong->name) ?: 'design').'.json"',
         ]);
+    }
+
+    /** A drawing as a file of its own. Its address changes with it. */
+    private function svg(string $drawing): Response
+    {
+        $file = (string) preg_replace('/<svg /', '<svg xmlns="http://www.w3.org/2000/svg" ', $drawing, 1);
+
+        return response($file, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=604800']);
     }
 
     private function page(Request $request, QuiltAlong $quiltAlong, string $name, string $of = ''): View

@@ -14,6 +14,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Excerpt;
+use Dew\Core\Draft\Place;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
@@ -77,6 +78,12 @@ final readonly class BlockStudy
     public static function of(DraftDocument $document, string $block, Notation $notation): self
     {
         return self::many($document, [$block], $notation)[$block];
+    }
+
+    /** @return array<string, self> of every block, by id */
+    public static function all(DraftDocument $document, Notation $notation): array
+    {
+        return self::many($document, array_map(fn (array $block): string => (string) Place::idOf($block), $document->items(Place::of('blocks'))), $notation);
     }
 
     /**

@@ -19,16 +19,15 @@ final readonly class ClueColumns
     private const DAYS = 2;
 
     /** Changes with how a column looks. */
-    private const FORM = 2;
+    private const FORM = 3;
 
     /** What says which things a task makes. */
     private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'];
 
     /**
-     * @param  array<string, array{string, int, int}>  $drawn  boxes of small drawings, by the ids of units and blocks
      * @return list<string> HTML
      */
-    public static function of(QuiltAlong $quiltAlong, DraftDocument $document, ClueWork $work, string $size, array $drawn): array
+    public static function of(QuiltAlong $quiltAlong, DraftDocument $document, ClueWork $work, string $size, CardLooks $looks): array
     {
         $clues = $document->items(Place::of('clues'));
         $blocks = array_column($document->items(Place::of('blocks')), 'name', 'id');
@@ -48,7 +47,8 @@ final readonly class ClueColumns
                 'most' => $work->most(),
                 'loads' => $work->loads[$number] ?? [],
                 'sewn' => $work->blocks[$number] ?? [],
-                'tasks' => self::tasks($clue, $work, $drawn),
+                'tasks' => self::tasks($clue, $work, $looks->boxes),
+                'looks' => $looks->address($quiltAlong),
                 'shares' => self::shares($clue, $clues),
                 'blocks' => $blocks,
             ];
@@ -62,7 +62,7 @@ final readonly class ClueColumns
             $html = $kept[$name] ?? null;
             $columns[] = is_string($html)
                 ? $html
-                : $new[$name] = view('workshop.clue-column', $abouts[$number] + ['quiltAlong' => $quiltAlong])->render();
+                : $new[$name] = self::short(view('workshop.clue-column', $abouts[$number] + ['quiltAlong' => $quiltAlong])->render());
         }
         if ($new !== []) {
             Cache::putMany($new, now()->addDays(self::DAYS));
@@ -71,9 +71,15 @@ final readonly class ClueColumns
         return $columns;
     }
 
+    /** Without the indents of its lines, which are a tenth of a board of hundreds of cards. */
+    private static function short(string $html): string
+    {
+        return (string) preg_replace('/\n\s+/', "\n", $html);
+    }
+
     /**
      * @param  array<string, mixed>  $clue
-     * @param  array<string, array{string, int, int}>  $drawn
+     * @param  array<string, array{string, int, int}>  $drawn  boxes of small drawings, by the ids of units and blocks
      * @return array<string, array<string, mixed>> what is known of each of its tasks, by id
      */
     private static function tasks(array $clue, ClueWork $work, array $drawn): array

@@ -90,14 +90,6 @@ final readonly class QuiltStudy
         return new self($sizes, array_values(array_unique($problems)));
     }
 
-    /** The picture of a size as a file; null where it is not drawn. */
-    public function svg(string $size): ?string
-    {
-        $picture = $this->sizes[$size]['picture'] ?? null;
-
-        return $picture === null ? null : preg_replace('/<svg /', '<svg xmlns="http://www.w3.org/2000/svg" ', $picture, 1);
-    }
-
     /**
      * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{

@@ -54,12 +54,6 @@ final readonly class Spot
         return $this->middle ?? [$this->x + $this->width / 2, $this->y + $this->height / 2];
     }
 
-    /** What lies there as the document has it, for an edit to expect. */
-    public function json(): string
-    {
-        return (string) json_encode($this->cell, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-    }
-
     /** The id of the unit or block that lies there. */
     public function holds(): string
     {

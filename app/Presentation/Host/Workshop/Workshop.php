@@ -15,17 +15,13 @@ use App\Presentation\Host\ValueText;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Contracts\View\View as Html;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\View as ViewFactory;
 
 /** Puts the pages of the workshop together, each as a list of panels. */
 final class Workshop
 {
     /** Pixels of the longer side of a drawing on a card. */
-    private const CARD_SIDE = 44;
-
     /** @return View|null null when there is no such page, or nothing that it could show */
     public function view(Draft $draft, User $person, string $name, string $of): ?View
     {
@@ -85,7 +81,7 @@ final class Workshop
         $about = $this->about($quiltAlong, $document);
 
         return new View('blocks', '', __('workshop.blocks'), [
-            'blocks' => $this->html(view('workshop.blocks', $about + ['studies' => $this->studies($quiltAlong, $document)])),
+            'blocks' => $this->html(view('workshop.blocks', $about + ['studies' => BlockStudy::all($document, $quiltAlong->units)])),
             'units' => $this->html(view('workshop.units', $about + ['looks' => Looks::ofUnits($document)])),
         ]);
     }
@@ -164,13 +160,13 @@ final class Workshop
     {
         $work = ClueWork::of($document);
         $size = isset($work->sizes[$size]) ? $size : (string) array_key_first($work->sizes);
-        [$drawings, $drawn] = $this->cardLooks($quiltAlong, $document);
+        $looks = CardLooks::of($quiltAlong, $document);
         $about = $this->about($quiltAlong, $document) + [
-            'work' => $work, 'size' => $size, 'columns' => ClueColumns::of($quiltAlong, $document, $work, $size, $drawn),
+            'work' => $work, 'size' => $size, 'columns' => ClueColumns::of($quiltAlong, $document, $work, $size, $looks),
         ];
 
         return new View('clues', $size, __('workshop.clues'), [
-            'drawings' => $drawings,
+            'drawings' => $looks->isLarge() ? '' : $looks->svg,
             'clues' => $this->html(view('workshop.clues', $about)),
         ]);
     }
@@ -198,47 +194,6 @@ final class Workshop
         ]);
     }
 
-    /**
-     * The drawings of the cards of the board, kept as long as no unit, block or cloth changes.
-     *
-     * @return array{string, array<string, array{string, int, int}>} HTML; and of each unit and block, the box to show and how large
-     */
-    private function cardLooks(QuiltAlong $quiltAlong, DraftDocument $document): array
-    {
-        $of = array_map(
-            fn (string $list): mixed => $document->at(Place::of($list))->value,
-            ['units', 'blocks', 'colourways', 'fabrics', 'seam'],
-        );
-        $name = 'cards:'.hash('sha256', serialize([$of, $quiltAlong->slug, Compiler::REVISION]));
-
-        return Cache::remember($name, now()->addDays(2), function () use ($quiltAlong, $document): array {
-            $about = $this->about($quiltAlong, $document) + [
-                'looks' => Looks::ofUnits($document), 'studies' => $this->studies($quiltAlong, $document),
-            ];
-            $drawn = [];
-            foreach ($about['looks'] as $id => $look) {
-                $drawn[(string) $id] = self::box($look->width, $look->height);
-            }
-            foreach ($about['studies'] as $id => $study) {
-                $drawn[(string) $id] = self::box(...$study->seen());
-            }
-
-            return [$this->html(view('workshop.card-looks', $about)), $drawn];
-        });
-    }
-
-    /** @return array{string, int, int} the box of a small drawing, and its width and height in pixels */
-    private static function box(float $width, float $height): array
-    {
-        $scale = self::CARD_SIDE / max($width, $height, 1.0);
-
-        return [
-            sprintf('-3 -3 %s %s', max($width, 1.0) + 6, max($height, 1.0) + 6),
-            (int) round($width * $scale),
-            (int) round($height * $scale),
-        ];
-    }
-
     private function proof(QuiltAlong $quiltAlong, DraftDocument $document): View
     {
         return new View('proof', '', __('workshop.proof'), [
@@ -249,14 +204,6 @@ final class Workshop
                 'numbers' => $quiltAlong->clues()->pluck('number', 'key'),
             ])),
         ]);
-    }
-
-    /** @return array<string, BlockStudy> of every block, by id */
-    private function studies(QuiltAlong $quiltAlong, DraftDocument $document): array
-    {
-        $ids = array_map(fn (array $block): string => (string) Place::idOf($block), $document->items(Place::of('blocks')));
-
-        return BlockStudy::many($document, $ids, $quiltAlong->units);
     }
 
     /** @return array<string, mixed> what every panel is told */

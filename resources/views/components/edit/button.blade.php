@@ -1,3 +1,2 @@
 @props(['edit'])
-<button {{ $attributes->class('btn') }} form="edits" name="edit" value="{{ json_encode($edit, JSON_UNESCAPED_UNICODE |
-    JSON_UNESCAPED_SLASHES) }}">{{ $slot }}</button>
+<button {{ $attributes->class('btn') }} form="edits" name="edit" value='{{ App\Support\Attribute::json($edit) }}'>{{ $slot }}</button>

@@ -2,6 +2,6 @@
 <form method="post" action="{{ $editsUrl }}" {{ $attributes->class('edit-form') }} data-edit
     @if ($auto) data-auto @endif>
     @csrf
-    <input type="hidden" name="edit" value="{{ json_encode($edit, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES) }}">
+    <input type="hidden" name="edit" value='{{ App\Support\Attribute::json($edit) }}'>
     {{ $slot }}
 </form>
