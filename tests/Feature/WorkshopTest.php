@@ -864,7 +864,7 @@ it('draws the cards of a large design from one file, and keeps its board below a
     $document['setting'] = ['kind' => 'straight', 'pattern' => array_map(fn (int $row): array => array_map(fn (int $at): string => 'b-'.($row * 6 + $at), range(0, 5)), range(0, 9))];
     Draft::query()->whereBelongsTo($quiltAlong)->update(['document' => json_encode($document), 'number' => 1]);
     foreach (['clues', 'blocks'] as $page) {
-        expect(strlen((string) $this->get("$path/$page")->assertOk()->getContent()))->toBeLessThan(1_000_000);
+        expect(strlen((string) $this->get("$path/$page")->assertOk()->getContent()))->toBeLessThan(700_000);
     }
     $board = (string) $this->get("$path/clues")->getContent();
     preg_match_all('~<use href="([^"#]+)#(card-[^"]+)"~', $board, $used);
@@ -872,7 +872,7 @@ it('draws the cards of a large design from one file, and keeps its board below a
     $file = $this->get(html_entity_decode($used[1][0]))->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
     $drawn = simplexml_load_string((string) $file->getContent());
     $ids = array_map(fn (SimpleXMLElement $group): string => (string) $group['id'], iterator_to_array($drawn->defs->g, false));
-    expect(array_diff($used[2], $ids))->toBe([])->and(strlen((string) $file->getContent()))->toBeLessThan(1_000_000);
+    expect(array_diff($used[2], $ids))->toBe([])->and(strlen((string) $file->getContent()))->toBeLessThan(700_000);
     $this->actingAs(User::factory()->create())->get(html_entity_decode($used[1][0]))->assertNotFound();
 });
 

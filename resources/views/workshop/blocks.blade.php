@@ -10,7 +10,13 @@
         <li class="block-card">
             <a class="block-link" href="{{ route('host.blocks.show', [$quiltAlong, $block['id']]) }}" aria-label="{{
                 __('workshop.open_block', ['name' => $name]) }}">
-                <x-block-look :study="$study" :palette="$palette" :side="132" :name="$block['id']"/>
+                @if ($looks->isLarge())
+                    @php([$box, $width, $height] = $looks->boxes[$block['id']])
+                    <svg class="look" viewBox="{{ $box }}" width="{{ 3 * $width }}" height="{{ 3 * $height }}" aria-hidden="true"><use
+                        href="{{ $looks->address($quiltAlong) }}#card-{{ $block['id'] }}"/></svg>
+                @else
+                    <x-block-look :study="$study" :palette="$palette" :side="132" :name="$block['id']"/>
+                @endif
                 <span class="block-name">{{ $name }}</span></a>
             <small>{{ $study->sizes[0]['finished'] ?? '' }}@if ($empty > 0) · {{ trans_choice('workshop.errors', $empty) }}@endif</small>
             <div class="block-tools">

@@ -81,7 +81,9 @@ final class Workshop
         $about = $this->about($quiltAlong, $document);
 
         return new View('blocks', '', __('workshop.blocks'), [
-            'blocks' => $this->html(view('workshop.blocks', $about + ['studies' => BlockStudy::all($document, $quiltAlong->units)])),
+            'blocks' => $this->html(view('workshop.blocks', $about + [
+                'studies' => BlockStudy::all($document, $quiltAlong->units), 'looks' => CardLooks::of($quiltAlong, $document),
+            ])),
             'units' => $this->html(view('workshop.units', $about + ['looks' => Looks::ofUnits($document)])),
         ]);
     }
