@@ -44,6 +44,35 @@ final readonly class CutStep
         return $steps;
     }
 
+    /**
+     * Steps that nobody marked, but whose pieces are all counted as cut already.
+     *
+     * @param  array<string, array<string, int>>  $steps  pieces that each gives, by its id and theirs, in the order of cutting
+     * @param  array<string, true>  $marked  those that are marked as cut, whose pieces are among the counted ones
+     * @param  array<string, int>  $counted  how many are counted as cut, by the id of the piece
+     * @return array<string, true>
+     */
+    public static function counted(array $steps, array $marked, array $counted): array
+    {
+        $found = [];
+        // Those that are marked come first: their pieces are theirs.
+        foreach (array_intersect_key($steps, $marked) + $steps as $id => $pieces) {
+            $isCounted = true;
+            foreach ($pieces as $piece => $count) {
+                $isCounted = $isCounted && $count <= ($counted[$piece] ?? 0);
+            }
+            if (! $isCounted && ! isset($marked[$id])) {
+                continue;
+            }
+            foreach ($pieces as $piece => $count) {
+                $counted[$piece] = ($counted[$piece] ?? 0) - $count;
+            }
+            $found[$id] = true;
+        }
+
+        return array_diff_key($found, $marked);
+    }
+
     /** @return array<string, int> pieces that it gives, by id */
     public function pieces(): array
     {

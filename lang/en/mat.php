@@ -17,6 +17,7 @@ return [
     'one' => 'From it:',
     'for' => 'For :tasks',
     'done' => 'Cut',
+    'counted' => 'Counted',
     'is_done' => 'Cut: take it back',
     'done_label' => 'Step :number of :fabric is cut',
     'undo_label' => 'Take step :number of :fabric back',

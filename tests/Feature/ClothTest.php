@@ -156,6 +156,30 @@ it('counts no piece at the mat that was counted by hand', function (): void {
     expect(cutSoFar($this))->toBe($all);
 });
 
+it('shows steps as done whose pieces are all counted in the clue, with cloth and without', function (bool $hasCloth): void {
+    if ($hasCloth) {
+        have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
+    }
+    $count = fn (): string => preg_match('/(\d+) of \d+ steps cut/', textOf($this->get($this->mat)), $found) === 1 ? $found[1] : 'none';
+    $uses = array_merge(...array_values(app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->uses));
+    $steps = stepsAtTheMat($this, 'f-lamp');
+    expect($count())->toBe('0');
+    foreach ($uses as $use) {
+        $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => $use->count - 1])->assertOk();
+    }
+    app()->forgetScopedInstances();
+    $mostly = $count();
+    foreach ($uses as $use) {
+        $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'kind' => 'all'])->assertOk();
+    }
+    app()->forgetScopedInstances();
+    expect((int) $mostly)->toBeLessThan(count($steps))->and($count())->toBe((string) count($steps));
+    $html = (string) $this->get($this->mat)->getContent();
+    expect(substr_count($html, 'mat-counted'))->toBe(count($steps))->and(substr_count($html, 'mat-step is-done'))->toBe(count($steps));
+    // Nothing is counted for them, so there is nothing to take back.
+    expect($html)->not->toContain('name="done" value="0"')->and(cutSoFar($this))->toBe(array_sum(array_column($uses, 'count')));
+})->with([true, false]);
+
 it('calls nothing short that is cut, by the plan or by hand', function (): void {
     have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
     $short = fn (): array => app(HerCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]->cutting->slots['f-lamp']->short();

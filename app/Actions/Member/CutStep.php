@@ -96,12 +96,10 @@ final readonly class CutStep
             $tasks[$task->task] = $task;
         }
         $this->counts->forget();
-        $before = $this->counts->cutBefore($project);
         $taps = [];
         foreach ($step->pieces() as $piece => $count) {
             foreach ($planned->cutting->slots[$slot]->need->uses[$piece] as $use) {
-                $since = $this->counts->of($project, $use->task, $tasks[$use->task]->digest, $use->counter)
-                    - ($before[$use->task][$use->counter] ?? 0);
+                $since = $this->counts->since($project, $use->task, $tasks[$use->task]->digest, $use->counter);
                 $take = min($count, max(0, $use->count - $since));
                 if ($take > 0) {
                     $taps[] = $id = Str::uuid()->toString();

@@ -58,6 +58,12 @@ final class CutCounts
         return $before;
     }
 
+    /** How many are counted in a counter that the plans still cut. */
+    public function since(Project $project, string $task, string $digest, string $counter): int
+    {
+        return max(0, $this->of($project, $task, $digest, $counter) - ($this->cutBefore($project)[$task][$counter] ?? 0));
+    }
+
     /**
      * What is counted now of the pieces of one fabric, to be kept beside her cloth.
      *

@@ -72,10 +72,9 @@ final readonly class HerCutting
         if ($cutting->short() === []) {
             return $cutting;
         }
-        $before = $this->counts->cutBefore($project);
 
-        return $cutting->withCounted(fn (TaskSheet $task, PieceUse $use): int => max(
-            0, $this->counts->of($project, $task->task, $task->digest, $use->counter) - ($before[$task->task][$use->counter] ?? 0),
+        return $cutting->withCounted(fn (TaskSheet $task, PieceUse $use): int => $this->counts->since(
+            $project, $task->task, $task->digest, $use->counter,
         ));
     }
 

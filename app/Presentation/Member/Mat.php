@@ -8,6 +8,7 @@ use App\Drawing\SheetPicture;
 use App\Models\Clue;
 use App\Models\CutStepDone;
 use App\Models\Project;
+use App\Plans\Cloth\CutCounts;
 use App\Plans\Cloth\HerCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
@@ -30,6 +31,7 @@ final readonly class Mat
     public function __construct(
         private Drawn $drawn,
         private HerCutting $cutting,
+        private CutCounts $counts,
         private ReleasedSheets $sheets,
     ) {
     }
@@ -39,11 +41,11 @@ final readonly class Mat
     {
         /**
          * @var array{title: string, parts: list<string>, steps: list<array{
-         *     slot: string, plan: string, step: string, stocked: bool, label: array<string, int|string>
-         * }>} $kept
+         *     slot: string, plan: string, step: string, stocked: bool, label: array<string, int|string>, pieces: array<string, int>
+         * }>, uses: array<string, array<string, list<array{string, string, string, int}>>>} $kept
          */
         $kept = $this->drawn->ofClue(
-            $project, $clue, 'mat '.$this->cutting->signature($project), fn (): array => $this->draw($project, $clue),
+            $project, $clue, 'mat with counts '.$this->cutting->signature($project), fn (): array => $this->draw($project, $clue),
         );
         $done = CutStepDone::query()
             ->where(['project_id' => $project->id, 'clue_key' => $clue->key])
@@ -51,14 +53,17 @@ final readonly class Mat
             ->mapWithKeys(fn (CutStepDone $row): array => ["$row->slot_key $row->plan $row->step" => true]);
         $values = ['token' => (string) csrf_token(), 'mat' => e(route('member.mat', [$project, $clue->number]))];
         $values['fabrics'] = e(route('member.fabrics', $project));
+        $counted = $this->counted($project, $kept['steps'], $kept['uses'], $done->all());
         $count = 0;
         $next = null;
         foreach ($kept['steps'] as $index => $step) {
             $isDone = isset($done["{$step['slot']} {$step['plan']} {$step['step']}"]);
-            $values["state:$index"] = $isDone ? ' is-done' : '';
-            $values["button:$index"] = view('member.mat-button', ['isDone' => $isDone, 'label' => $step['label']])->render();
-            $count += $isDone ? 1 : 0;
-            $next ??= $isDone ? null : "step-{$step['slot']}-{$step['step']}";
+            $isCounted = isset($counted[$step['slot']][$step['step']]);
+            $values["state:$index"] = $isDone || $isCounted ? ' is-done' : '';
+            $values["button:$index"] = view('member.mat-button', ['isDone' => $isDone, 'isCounted' => $isCounted, 'label' => $step['label']])
+                ->render();
+            $count += $isDone || $isCounted ? 1 : 0;
+            $next ??= $isDone || $isCounted ? null : "step-{$step['slot']}-{$step['step']}";
             if ($isDone && $step['stocked']) {
                 $values["keep:{$step['slot']}"] = view('member.mat-keep', ['project' => $project, 'slot' => $step['slot']])->render();
             }
@@ -70,7 +75,42 @@ final readonly class Mat
         ];
     }
 
-    /** @return array{title: string, parts: list<string>, steps: list<array<string, mixed>>} */
+    /**
+     * Steps that need no mark, since all their pieces are counted in the clue: by hand, or in another plan.
+     *
+     * @param  list<array{slot: string, plan: string, step: string, pieces: array<string, int>, ...}>  $steps
+     * @param  array<string, array<string, list<array{string, string, string, int}>>>  $uses
+     * @param  array<string, bool>  $done
+     * @return array<string, array<string, true>> by fabric and step
+     */
+    private function counted(Project $project, array $steps, array $uses, array $done): array
+    {
+        $given = $marked = [];
+        foreach ($steps as $step) {
+            $given[$step['slot']][$step['step']] = $step['pieces'];
+            if (isset($done["{$step['slot']} {$step['plan']} {$step['step']}"])) {
+                $marked[$step['slot']][$step['step']] = true;
+            }
+        }
+        $counted = [];
+        foreach ($given as $slot => $pieces) {
+            $counted[$slot] = CutStep::counted($pieces, $marked[$slot] ?? [], array_map(
+                fn (array $wanting): int => array_sum(array_map(
+                    fn (array $use): int => min($use[3], $this->counts->since($project, $use[0], $use[1], $use[2])), $wanting,
+                )),
+                $uses[$slot],
+            ));
+        }
+
+        return $counted;
+    }
+
+    /**
+     * @return array{
+     *     title: string, parts: list<string>, steps: list<array<string, mixed>>,
+     *     uses: array<string, array<string, list<array{string, string, string, int}>>>
+     * } of each fabric and piece, who wants it: task, digest, counter and how many
+     */
     private function draw(Project $project, Clue $clue): array
     {
         $planned = $this->planned($project, $clue);
@@ -98,6 +138,7 @@ final readonly class Mat
                 ],
             ])->render()),
             'steps' => $steps,
+            'uses' => self::uses($planned),
         ];
     }
 
@@ -156,7 +197,7 @@ final readonly class Mat
                     ];
                     $index[] = [
                         'slot' => $fabric->slot, 'plan' => $planned->plan($fabric->slot), 'step' => $step->id, 'stocked' => ! $isBolt,
-                        'label' => ['number' => $place + 1, 'fabric' => $fabric->letter],
+                        'label' => ['number' => $place + 1, 'fabric' => $fabric->letter], 'pieces' => $step->pieces(),
                     ];
                 }
             }
@@ -206,6 +247,22 @@ final readonly class Mat
             'for' => __('mat.for', ['tasks' => implode(', ', $tasks)]),
             'alike' => $others === [] ? null : __('mat.alike', ['others' => implode(', ', $others)]),
         ];
+    }
+
+    /** @return array<string, array<string, list<array{string, string, string, int}>>> */
+    private static function uses(PlannedClue $planned): array
+    {
+        $digests = [];
+        foreach ($planned->cutting->tasks as $task) {
+            $digests[$task->task] = $task->digest;
+        }
+
+        return array_map(fn (SlotCutting $slot): array => array_map(
+            fn (array $uses): array => array_map(
+                fn (PieceUse $use): array => [$use->task, $digests[$use->task], $use->counter, $use->count], array_values($uses),
+            ),
+            $slot->need->uses,
+        ), $planned->cutting->slots);
     }
 
     /** Whether pieces have a left and a right, so that two layers would give one of each. */
