@@ -186,7 +186,7 @@ it('asks for announcements alone where a guest may come by', function (): void {
 });
 
 it('says its types strictly, and closes its classes', function (): void {
-    foreach (Sources::in('core', 'app', 'database', 'config', 'routes', 'lang', 'compat') as $file => $code) {
+    foreach (Sources::in('core', 'app', 'database', 'config', 'routes', 'lang') as $file => $code) {
         expect($code)->toContain('declare(strict_types=1);');
         if (preg_match('/^(?:(\w+) )*class \w+/m', $code, $class) === 1 && ! str_contains($code, 'return new class')) {
             expect($class[0])->toMatch('/^(final|abstract)\b/', $file);
