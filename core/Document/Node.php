@@ -173,7 +173,7 @@ final readonly class Node
             );
         }
 
-        return array_map(fn (int $index): self => $this->get($index), array_keys($this->value));
+        return array_map($this->get(...), array_keys($this->value));
     }
 
     /**

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document;
 
+use RuntimeException;
+
 /** Reads a table of which the first line names its columns, parted by commas or semicolons, as spreadsheets save it. */
 final class Table
 {
+    /** What a spreadsheet takes for the beginning of a formula. */
+    private const FORMULA = '[=+\-@\t\r]';
+
     /**
      * @param  list<string>  $columns  the columns there may be
      * @param  list<string>  $needed  those that must be there
@@ -16,9 +21,11 @@ final class Table
      */
     public static function read(string $text, array $columns, array $needed = []): array
     {
-        $lines = preg_split('/\R/u', trim((string) preg_replace('/^\x{FEFF}/u', '', mb_scrub($text)))) ?: [''];
-        $comma = substr_count($lines[0], ';') > substr_count($lines[0], ',') ? ';' : ',';
-        $head = array_map(fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv($lines[0], $comma, '"', ''));
+        $text = trim((string) preg_replace(['/^\x{FEFF}/u', '/\r\n?/'], ['', "\n"], mb_scrub($text)));
+        $first = explode("\n", $text, 2)[0];
+        $records = self::records($text, substr_count($first, ';') > substr_count($first, ',') ? ';' : ',');
+        $head = array_map(fn (string $name): string => strtolower(trim($name)), $records[1] ?? ['']);
+        unset($records[1]);
         $unknown = array_diff($head, $columns);
         if ($unknown !== []) {
             throw DocumentException::at('/1', sprintf(
@@ -30,41 +37,71 @@ final class Table
             throw DocumentException::at('/1', sprintf('has no column "%s".', reset($missing)));
         }
         $rows = [];
-        foreach (array_slice($lines, 1) as $index => $line) {
+        foreach ($records as $line => $cells) {
             $row = [];
-            foreach (str_getcsv($line, $comma, '"', '') as $number => $cell) {
-                $value = trim((string) $cell);
+            foreach ($cells as $number => $cell) {
+                $value = trim((string) preg_replace("/^'(?='*".self::FORMULA.')/', '', $cell));
                 if ($value !== '' && isset($head[$number])) {
                     $row[$head[$number]] = $value;
                 }
             }
             if ($row !== []) {
-                $rows[$index + 2] = $row;
+                $rows[$line] = $row;
             }
         }
 
         return $rows;
     }
 
+    /** @return array<int, list<string>> the cells of every record, by the line that it begins on, from 1 */
+    private static function records(string $text, string $comma): array
+    {
+        $file = self::file();
+        fwrite($file, $text);
+        rewind($file);
+        $records = [];
+        $line = 1;
+        $at = 0;
+        while (($cells = fgetcsv($file, null, $comma, '"', '')) !== false) {
+            $records[$line] = array_map(strval(...), $cells);
+            $line += substr_count($text, "\n", $at, (int) ftell($file) - $at);
+            $at = (int) ftell($file);
+        }
+        fclose($file);
+
+        return $records;
+    }
+
     /**
-     * The same the other way round. A cell that a spreadsheet would take for a formula gets an apostrophe before it.
+     * The same the other way round. A cell that a spreadsheet would take for a formula gets an apostrophe before it, which reading
+     * takes off again.
      *
      * @param  list<string>  $columns
      * @param  list<array<string, string|int>>  $rows
      */
     public static function write(array $columns, array $rows): string
     {
-        $cell = function (string|int $value): string {
-            $value = (string) $value;
-            $safe = preg_match('/^[=+\-@\t\r]/', $value) === 1 && ! is_numeric($value) ? "'".$value : $value;
-
-            return preg_match('/[",;\r\n]/', $safe) === 1 ? '"'.str_replace('"', '""', $safe).'"' : $safe;
-        };
-        $lines = [implode(',', $columns)];
-        foreach ($rows as $row) {
-            $lines[] = implode(',', array_map(fn (string $column): string => $cell($row[$column] ?? ''), $columns));
+        $file = self::file();
+        foreach ([$columns, ...array_map(fn (array $row): array => array_map(
+            fn (string $column): string => self::guarded((string) ($row[$column] ?? '')), $columns,
+        ), $rows)] as $cells) {
+            fputcsv($file, $cells, ',', '"', '', "\r\n");
         }
+        rewind($file);
+        $text = (string) stream_get_contents($file);
+        fclose($file);
 
-        return implode("\r\n", $lines)."\r\n";
+        return $text;
+    }
+
+    private static function guarded(string $value): string
+    {
+        return preg_match("/^'*".self::FORMULA.'/', $value) === 1 && ! is_numeric($value) ? "'".$value : $value;
+    }
+
+    /** @return resource */
+    private static function file()
+    {
+        return fopen('php://temp', 'r+') ?: throw new RuntimeException('No memory to read a table in.');
     }
 }

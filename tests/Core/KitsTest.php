@@ -147,3 +147,17 @@ it('writes tables that it reads again, and no formula', function (): void {
     expect($csv)->toBe("number,name\r\n1,\"Quill, \"\"Mara\"\"\"\r\n2,'=1+1\r\n-3,\"a\nb\"\r\n")
         ->and(Table::read($csv, ['number', 'name'])[2])->toBe($rows[0]);
 });
+
+it('reads back whatever it writes in a table, and knows the line that a row begins on', function (): void {
+    $names = ["Wren\nHalloway", '=1+1', "'=1+1", "''@x", '-5', '+', '-', "it's", 'a "quoted" name', 'one; two, three', "'quiet'"];
+    $rows = array_map(fn (int $index, string $name): array => ['number' => (string) ($index + 1), 'name' => $name], array_keys($names), $names);
+    $csv = Table::write(['number', 'name'], $rows);
+    expect(array_values(Table::read($csv, ['number', 'name'])))->toBe($rows)
+        ->and(array_slice(array_keys(Table::read($csv, ['number', 'name'])), 0, 3))->toBe([2, 4, 5]);
+    foreach (explode("\r\n", $csv) as $line) {
+        expect(preg_match('/(^|,)"?[=+@]/', $line))->toBe(0);
+    }
+    // As spreadsheets save it: semicolons, a mark at the beginning, one carriage return to a line.
+    expect(Table::read("\u{FEFF}Number;Name\r1;\"a\rb\"\r\r2;'=3\r", ['number', 'name']))
+        ->toBe([2 => ['number' => '1', 'name' => "a\nb"], 5 => ['number' => '2', 'name' => '=3']]);
+});
