@@ -18,9 +18,9 @@ use Illuminate\Validation\ValidationException;
  * Removes a person and everything that is hers: quilts, counts, mail, sessions. A quilt-along that others follow is never pulled from under
  * them.
  */
-final class DeleteAccount
+final readonly class DeleteAccount
 {
-    public function __construct(private readonly ClothPictures $pictures)
+    public function __construct(private ClothPictures $pictures)
     {
     }
 

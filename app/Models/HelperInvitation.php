@@ -34,8 +34,9 @@ final class HelperInvitation extends Model
         return $this->belongsTo(QuiltAlong::class);
     }
 
+    /** @return Attribute<string, string> */
     protected function email(): Attribute
     {
-        return Attribute::set(fn (string $email): string => mb_strtolower(trim($email)));
+        return Attribute::make(set: fn (string $email): string => mb_strtolower(trim($email)));
     }
 }

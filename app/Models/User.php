@@ -91,8 +91,9 @@ final class User extends Authenticatable
         return $this->memberships->contains(fn (Membership $membership): bool => $membership->role->isHostSide());
     }
 
+    /** @return Attribute<string, string> */
     protected function email(): Attribute
     {
-        return Attribute::set(fn (string $email): string => mb_strtolower(trim($email)));
+        return Attribute::make(set: fn (string $email): string => mb_strtolower(trim($email)));
     }
 }

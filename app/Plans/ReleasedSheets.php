@@ -60,7 +60,7 @@ final readonly class ReleasedSheets
     /** The blocks of a group quilt whose clues are open, without where they lie: what may be shown to somebody who sews one. */
     public function openBlocks(QuiltAlong $quiltAlong, string $size): LayoutSheet
     {
-        $open = $quiltAlong->clues()->released()->pluck('key')->all();
+        $open = array_map(strval(...), array_values($quiltAlong->clues()->released()->pluck('key')->all()));
 
         return $this->store->layout($quiltAlong->version(), $size)->only($open);
     }

@@ -11,7 +11,6 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Setting\QuiltSize;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
@@ -56,7 +55,7 @@ final class Weight
             }
             $compilation = Compilation::of($design);
 
-            return array_sum(array_map(fn (QuiltSize $size): int => $compilation->units($size), $design->sizes));
+            return array_sum(array_map($compilation->units(...), $design->sizes));
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return 0;
         }

@@ -10,7 +10,7 @@ use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 
 /** An iCalendar file of the hours at which clues open. Times are written as instants, so that every calendar shows them on its own wall. */
-final class CalendarFile
+final readonly class CalendarFile
 {
     private VCalendar $calendar;
 

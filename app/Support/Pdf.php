@@ -13,6 +13,7 @@ use Illuminate\Support\Str;
 final class Pdf
 {
     /**
+     * @param  view-string  $view
      * @param  array<string, mixed>  $data
      * @param  string  $paper  `letter` or `a4`
      */
@@ -24,7 +25,10 @@ final class Pdf
         ]);
     }
 
-    /** @param  array<string, mixed>  $data */
+    /**
+     * @param  view-string  $view
+     * @param  array<string, mixed>  $data
+     */
     public static function bytes(string $view, array $data, string $paper): string
     {
         $options = new Options;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Session\DatabaseSessionHandler;
+use stdClass;
 
 /** Sessions in the database that are not written again when nothing in them has changed and somebody was here within the last minute. */
 final class QuietSessions extends DatabaseSessionHandler
@@ -16,6 +17,7 @@ final class QuietSessions extends DatabaseSessionHandler
 
     public function read($sessionId): string
     {
+        /** @var stdClass $session */
         $session = (object) $this->getQuery()->find($sessionId);
         if ($this->expired($session)) {
             $this->exists = true;

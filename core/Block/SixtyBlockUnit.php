@@ -194,7 +194,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     {
         $workings = new Workings($room);
         $parts = array_map(
-            fn (Unit $unit): string => $workings->digest($unit),
+            $workings->digest(...),
             array_intersect_key($this->products, $this->block->contents()),
         );
 

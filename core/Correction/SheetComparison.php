@@ -101,7 +101,7 @@ final class SheetComparison
     private static function task(TaskSheet $old, TaskSheet $new): TaskCorrection
     {
         $otherWay = $old->making->method !== $new->making->method || $old->oversize !== $new->oversize;
-        $cloth = array_map(fn (TaskSheet $task): array => self::cloths($task), [$old, $new]);
+        $cloth = array_map(self::cloths(...), [$old, $new]);
         $changes = array_values(array_filter([
             self::change('name', $old->name, $new->name),
             self::change('count', $old->count, $new->count),

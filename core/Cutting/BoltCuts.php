@@ -11,7 +11,7 @@ namespace Dew\Core\Cutting;
  * {@see StripFill}; this is done several times, and pieces that lay in badly used strips are worth more the next time. It ends when the
  * lower bound is reached or after a fixed number of rounds, so that the same pieces are always cut the same way.
  */
-final class BoltCuts
+final readonly class BoltCuts
 {
     private const ROUNDS = 8;
 
@@ -35,9 +35,9 @@ final class BoltCuts
      * @param  list<non-empty-list<Wanted>>  $lays
      */
     private function __construct(
-        private readonly array $pieces,
-        private readonly array $lays,
-        private readonly int $width,
+        private array $pieces,
+        private array $lays,
+        private int $width,
     ) {
     }
 

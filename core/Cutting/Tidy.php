@@ -8,10 +8,10 @@ namespace Dew\Core\Cutting;
  * Puts strips into the order in which somebody cuts them: equal pieces together, those as high as the strip first, and no cut that parts
  * nothing.
  */
-final class Tidy
+final readonly class Tidy
 {
     /** @param  array<string, Wanted>  $pieces  by id, upright */
-    private function __construct(private readonly array $pieces)
+    private function __construct(private array $pieces)
     {
     }
 

@@ -150,7 +150,7 @@ final class ClueReader
     /** The product key of what a task makes. */
     private function makes(Node $task): string
     {
-        $given = array_values(array_filter(['unit', 'block', 'part'], fn (string $what): bool => $task->has($what)));
+        $given = array_values(array_filter(['unit', 'block', 'part'], $task->has(...)));
         if (count($given) !== 1) {
             throw $task->fail('makes one thing: give a "unit", a "block" or a "part" of the setting.');
         }

@@ -54,7 +54,7 @@ final readonly class Compilation
     /** @return list<SizedDesign> all sizes, in their order */
     public function sizes(): array
     {
-        return array_map(fn (string $size): SizedDesign => $this->sized($size), array_map(strval(...), array_keys($this->design->sizes)));
+        return array_map($this->sized(...), array_map(strval(...), array_keys($this->design->sizes)));
     }
 
     public function work(Unit $unit): UnitWork

@@ -33,13 +33,13 @@ use InvalidArgumentException;
 final class DesignBuilder
 {
     /** @var Known<Slot> */
-    private Known $fabrics;
+    private readonly Known $fabrics;
 
     /** @var Known<DeclaredUnit> */
-    private Known $units;
+    private readonly Known $units;
 
     /** @var Known<DeclaredBlock> */
-    private Known $blocks;
+    private readonly Known $blocks;
 
     /** @var array<string, StatedSizes> */
     private array $stated = [];

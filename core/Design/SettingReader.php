@@ -28,7 +28,7 @@ final class SettingReader
     private const MOST_SCALE = 12;
 
     /** @var Known<Border> once the setting has been read */
-    private Known $borders;
+    private readonly Known $borders;
 
     private string $firstBlock = '';
 

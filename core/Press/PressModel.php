@@ -205,9 +205,7 @@ final class PressModel
         foreach ($layers as $layer) {
             $top = $sewing->together([...$sewn, ...$layer]);
             $within = array_merge($within, ...array_map(fn (Assembly $item): array => $numbers[$item], $layer));
-            if (! isset($numbers[$top])) {
-                $numbers[$top] = $within;
-            }
+            $numbers[$top] ??= $within;
             $sewn = [$top];
         }
 

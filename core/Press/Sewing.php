@@ -125,7 +125,7 @@ final class Sewing
             $strips = array_reverse($strips, true);
             $cuts = array_reverse($cuts, true);
         }
-        $sewn = array_map(fn (array $strip): Assembly => $this->together($strip), $strips);
+        $sewn = array_map($this->together(...), $strips);
         $seams = [];
         foreach ($cuts as $index => $cut) {
             $seam = $this->seam($sewn[$index], $sewn[$index + 1], $cut, $dx, $dy);

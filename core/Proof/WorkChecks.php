@@ -261,7 +261,7 @@ final readonly class WorkChecks
             foreach ($needs as $key => $digest) {
                 $count = $sized->count((string) $key);
                 $given = array_sum(
-                    array_map(fn (string $from): int => $sized->count($from), array_map(strval(...), array_keys($gives, $digest, true))),
+                    array_map($sized->count(...), array_map(strval(...), array_keys($gives, $digest, true))),
                 );
                 if ($sized->products[$key]->isMadeOfByproducts() && $given < $count) {
                     $names = ['unit' => $this->subject->name((string) $key), 'size' => $sized->size->name];

@@ -8,7 +8,7 @@ namespace Dew\Core\Split;
  * Suggests how to share work out over clues. Small problems are solved outright, over all sets of items that can be done first; larger ones
  * are filled clue by clue in several orders and then bettered by moves and exchanges. The same problem always gives the same split.
  */
-final class Splitter
+final readonly class Splitter
 {
     /** Sets of items that can be done first, up to which a problem is solved outright, and steps from one of them to a larger one. */
     private const FEW = 1_100;
@@ -24,9 +24,9 @@ final class Splitter
     private const NONE = PHP_INT_MAX;
 
     /** @var list<list<int>> what needs each item */
-    private readonly array $neededBy;
+    private array $neededBy;
 
-    private function __construct(private readonly SplitProblem $problem)
+    private function __construct(private SplitProblem $problem)
     {
         $neededBy = array_fill(0, count($problem->items), []);
         foreach ($problem->items as $number => $item) {

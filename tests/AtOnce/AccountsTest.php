@@ -80,9 +80,7 @@ it('leaves one open join code when owners replace it at the same moment', functi
 });
 
 it('numbers versions one after another when a design is published several times at the same moment', function (): void {
-    $publish = function (): int {
-        return app(PublishDesign::class)($this->quilt->fresh(), TestCase::document())->number;
-    };
+    $publish = (fn (): int => app(PublishDesign::class)($this->quilt->fresh(), TestCase::document())->number);
     $numbers = atOnce(...array_fill(0, 3, $publish));
     sort($numbers);
     expect($numbers)->toBe([2, 3, 4])->and($this->quilt->fresh()->publishedVersion->number)->toBe(4);

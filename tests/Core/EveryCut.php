@@ -19,7 +19,7 @@ final class EveryCut
     private array $known = [];
 
     /** @var list<int> */
-    private array $sums = [];
+    private array $sums;
 
     /** @param  list<Wanted>  $wanted  none that interlock */
     public function __construct(array $wanted, private readonly int $width)

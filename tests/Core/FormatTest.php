@@ -333,14 +333,14 @@ it('cuts larger where it is asked to, and only what is trimmed', function (): vo
 
     // The template stays, the rectangles for the sides grow; of a striped square the strip at the tip and the square grow alike.
     $kite = unitOf(UnitKind::Kite, Length::inches(5), 2)->making(Method::KiteTemplate, roomOf('1/4'));
-    $larger = $kite->oversize(Length::fraction(1, 8), roomOf('1/4'));
+    $larger = $kite->oversize(Length::fraction(1, 8));
     expect($larger->pieces[0])->toEqual($kite->pieces[0])
         ->and($larger->pieces[1]->width->exact->minus($kite->pieces[1]->width->exact)->encode())->toBe('1/8');
     $striped = UnitExample::of(
         UnitKind::StripedHst,
         Length::inches(4),
         fabrics(3),
-    )->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8), roomOf('1/4'));
+    )->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8));
     $sewn = pieceOf($striped, 'strip-1')->width->exact->plus(pieceOf($striped, 'strip-2')->width->exact)->minus(Length::fraction(1, 2));
     expect($sewn->equals(pieceOf($striped, 'square')->width->exact))->toBeTrue();
 });

@@ -65,7 +65,7 @@ it('clips an outline at the edges of a rectangle, exactly', function (): void {
                     $counted += $covers($x, $y) ? 0.0004 : 0.0;
                 }
             }
-            $seen = Clip::within($shape, ...array_map(fn (float $inches): Length => Length::approximately($inches), [$left, $top, $right, $bottom]));
+            $seen = Clip::within($shape, ...array_map(Length::approximately(...), [$left, $top, $right, $bottom]));
             expect(abs(($seen?->area() ?? 0.0) - $counted))->toBeLessThan(0.05);
         }
     }

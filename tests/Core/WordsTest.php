@@ -98,7 +98,7 @@ it('adds chores to the load of their clue, joining by its seams and quilting by 
     $design = DesignReader::read((string) json_encode($document));
     $graph = MakingGraph::of(Compilation::of($design), 's-throw');
     $load = Load::ofClues($design, $graph)[4];
-    [$rows, $centre] = array_map(fn ($chore) => $graph->joining($chore), array_slice($design->clues['k-midstream']->chores, 0, 2));
+    [$rows, $centre] = array_map($graph->joining(...), array_slice($design->clues['k-midstream']->chores, 0, 2));
 
     // 25 blocks of 12 in and two borders of 4 sides each: 33 parts. Five rows: 4 seams of 68 in between them, the rest of the top within.
     expect($centre?->seams)->toBe(4)

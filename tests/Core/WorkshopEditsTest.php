@@ -178,9 +178,7 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
         DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $frame = ['kind' => 'frame', 'block' => 'b-lantern', 'id' => 'u-frame', 'name' => 'Frame', 'fabric' => 'f-lamp', 'width' => '1'];
-    $sheet = function (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet {
-        return Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern');
-    };
+    $sheet = (fn (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet => Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern'));
     $plain = changed($before, $frame);
     expect($sheet($plain)->finished->encode())->toBe('14 x 14')
         ->and($plain->at(Place::of('blocks', 'b-lantern', 'trimmed'))->exists)->toBeFalse();

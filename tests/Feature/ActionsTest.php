@@ -18,7 +18,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Validation\ValidationException;
 
 it('makes join codes that can be read aloud, and no two alike', function (): void {
-    $codes = array_map(fn (): string => Invitation::newCode(), range(1, 300));
+    $codes = array_map(Invitation::newCode(...), range(1, 300));
     expect(array_unique($codes))->toHaveCount(300);
     foreach ($codes as $code) {
         expect($code)->toMatch('/^[ACDEFGHJKLMNPQRTUVWXY34679]{8}$/')

@@ -26,9 +26,9 @@ final class WalkDesign
     /** Of these the sides must be in proportion, or lie in a cell twice as wide as high. */
     private const WIDE = [UnitKind::Geese, UnitKind::HalfRectangle, UnitKind::Peak, UnitKind::Rectangle, UnitKind::Corners, UnitKind::Strips];
 
-    private Randomizer $dice;
+    private readonly Randomizer $dice;
 
-    private bool $metric;
+    private readonly bool $metric;
 
     /** @var list<string> */
     private array $fabrics = [];
@@ -69,7 +69,7 @@ final class WalkDesign
             ))]],
             'units' => $this->units,
             'blocks' => $blocks,
-            'setting' => $isSixty ? $this->sixtySetting($blocks) : $this->setting($blocks, (string) $side),
+            'setting' => $isSixty ? $this->sixtySetting($blocks) : $this->setting($blocks),
             'sizes' => $this->sizes($isSixty),
             'clues' => [['id' => 'k-one', 'title' => 'One', 'minutes' => 120, 'introduction' => 'We begin.', 'tasks' => []]],
         ];
@@ -172,7 +172,7 @@ final class WalkDesign
      * @param  list<array<string, mixed>>  $blocks
      * @return array<string, mixed>
      */
-    private function setting(array $blocks, string $side): array
+    private function setting(array $blocks): array
     {
         $ids = array_column($blocks, 'id');
         $wide = $this->dice->getInt(1, 3);

@@ -159,7 +159,7 @@ final readonly class ChangeStock
         $shelf = $first = $this->cutting->shelf($project);
         $by = [];
         foreach ($this->cutting->of($project) as $planned) {
-            $steps = array_map(fn (array $ids): array => array_values($ids), $this->stepsOf($planned, $done->all()));
+            $steps = array_map(array_values(...), $this->stepsOf($planned, $done->all()));
             $known = $this->ids($shelf->pieces);
             $shelf = $shelf->afterSteps($planned->cutting, $steps);
             $by += array_fill_keys(array_diff($this->ids($shelf->pieces), $known), $planned->clue);

@@ -55,7 +55,7 @@ final class BackOf extends Command
                 $this->line((string) json_encode([
                     'needed' => [$whole->size->width->toDecimal(4), $whole->size->height->toDecimal(4)],
                     'whole' => $this->cloth($whole), 'wide' => $this->cloth($wide),
-                    'pieced' => array_map(fn (PiecedBack $back): array => $this->data($back), $pieced),
+                    'pieced' => array_map($this->data(...), $pieced),
                 ]));
 
                 return self::SUCCESS;

@@ -8,7 +8,6 @@ use App\Presentation\Shared\CorrectionText;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetComparison;
-use Dew\Core\Correction\TaskCorrection;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
@@ -97,7 +96,7 @@ final class CorrectionOf extends Command
                 $this->line(__('console.correction', ['clue' => $new->clues[$clue]->title, 'size' => $new->sizes[$size]->name]));
                 foreach ([
                     ...array_map(fn (Change $change): string => $text->change($change), $correction->changes),
-                    ...array_merge(...array_map(fn (TaskCorrection $task): array => $text->changes($task), $correction->tasks)),
+                    ...array_merge(...array_map($text->changes(...), $correction->tasks)),
                 ] as $sentence) {
                     $this->line('  '.$sentence);
                 }

@@ -44,7 +44,7 @@ final class JoinOf extends Command
             $this->option('json')
                 ? $this->line((string) json_encode([
                     'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
-                    ...array_map(fn (Size|Length $one): array|string => $this->data($one), $sizes),
+                    ...array_map($this->data(...), $sizes),
                     'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($top->alone),
                     'cover_strips' => $cover === null ? null : array_map(
                         fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,

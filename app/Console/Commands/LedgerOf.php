@@ -91,7 +91,7 @@ final class LedgerOf extends Command
                 'uses' => array_map(fn (LedgerUse $use): array => [
                     'by' => $use->by, 'clue' => $use->clue >= $ledger->clues ? null : $use->clue + 1, 'count' => $use->count,
                 ], $line->uses),
-                'waiting' => array_map(fn (int $clue): int => $line->waiting($clue), range(0, max(0, $ledger->clues - 1))),
+                'waiting' => array_map($line->waiting(...), range(0, max(0, $ledger->clues - 1))),
             ], $ledger->lines),
             'problems' => array_map(fn (LedgerProblem $problem): array => [
                 'code' => $problem->code, 'product' => $problem->product, 'by' => $problem->by, 'clue' => $problem->clue + 1,

@@ -218,7 +218,7 @@ final class OpenClueChanges
                 }
             }
             ksort($choices);
-            $size = (string) $choicesOf[0]->size_key;
+            $size = (string) $choicesOf->firstOrFail()->size_key;
             $key = $size.' '.self::text($choices);
             $quilts[$key] ??= ['size' => $size, 'choices' => $choices, 'projects' => []];
             $quilts[$key]['projects'][] = (string) $id;

@@ -385,7 +385,7 @@ final class SheetStore
                     $choices = $choices->with($kind, $method)->withOversize($kind, (bool) $row->oversize);
                 }
             }
-            $inUse[$chosen[0]->size_key][$choices->signature()] = $choices;
+            $inUse[$chosen->firstOrFail()->size_key][$choices->signature()] = $choices;
         }
 
         return array_map(array_values(...), $inUse);

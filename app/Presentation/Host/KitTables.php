@@ -82,7 +82,7 @@ final readonly class KitTables
     {
         $lines = [];
         foreach ($rows->groupBy(fn (KitRow $row): string => $row->order()->key()) as $alike) {
-            $order = $alike[0]->order();
+            $order = $alike->firstOrFail()->order();
             $known = $this->room->isKnown($order, $this->contents, $this->announcement);
             $sum = fn (string $column): int => (int) array_sum($alike->pluck($column)->all());
             $reserve = (int) array_sum($alike->where('origin', KitRow::RESERVE)->pluck('count')->all());
@@ -180,7 +180,7 @@ final readonly class KitTables
                 )),
                 'wanted' => $this->steps($bolts->total),
                 'hand' => implode(', ', array_map(
-                    fn (Length $bolt): string => $this->shop->number($bolt), $settings->hand[$key] ?? [],
+                    $this->shop->number(...), $settings->hand[$key] ?? [],
                 )),
                 'order' => $bolts->toOrder(),
                 'short' => $this->counted($bolts->short()),

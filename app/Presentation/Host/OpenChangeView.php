@@ -10,7 +10,6 @@ use App\Plans\Whole\QuiltCounts;
 use App\Presentation\Shared\CorrectionText;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
-use Dew\Core\Correction\TaskCorrection;
 use Dew\Core\Design\Design;
 
 /** What publishing would change in one clue that members have open, for its host to explain. */
@@ -52,7 +51,7 @@ final readonly class OpenChangeView
     {
         return [
             ...array_map(fn (Change $change): string => $text->change($change), $correction->changes),
-            ...array_merge(...array_values(array_map(fn (TaskCorrection $task): array => $text->changes($task), $correction->tasks))),
+            ...array_merge(...array_values(array_map($text->changes(...), $correction->tasks))),
         ];
     }
 }

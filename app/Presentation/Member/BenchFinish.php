@@ -75,7 +75,6 @@ final readonly class BenchFinish
         $inch = (new Marks($project->notation))->length(1);
         $names = $project->stock->keyBy('id');
         $slots = $this->sheets->announcement($project)->slots;
-        $words = new StockText($project->notation, $room->usableWidth);
         $lines = [];
         foreach ($this->cutting->left($project, $this->cutting->of($project))->pieces as $slot => $pieces) {
             foreach ($pieces as $piece) {

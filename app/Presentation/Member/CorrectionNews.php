@@ -96,7 +96,7 @@ final readonly class CorrectionNews
             read: $mark->seen_at !== null,
             changes: [
                 ...array_map(fn ($change): string => $text->change($change), $correction->changes),
-                ...array_merge(...array_values(array_map(fn (TaskCorrection $task): array => $text->changes($task), $correction->tasks))),
+                ...array_merge(...array_values(array_map($text->changes(...), $correction->tasks))),
             ],
             advice: $this->advice($mark, $correction, $text, $project, $announcement, $sheet),
             tasks: $tasks,

@@ -105,7 +105,7 @@ final readonly class ChangePattern implements Edit
         }
         $pattern[$this->row - 1][$this->column - 1] = $this->block;
 
-        return array_map(fn (array $across): array => array_values($across), $pattern);
+        return array_map(array_values(...), $pattern);
     }
 
     /** @return non-empty-list<non-empty-list<string|null>> */

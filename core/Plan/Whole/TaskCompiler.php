@@ -24,18 +24,18 @@ use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
 /** Works out the tasks of one size by the methods somebody has chosen. */
-final class TaskCompiler
+final readonly class TaskCompiler
 {
     /**
      * @var array<string, array{string, int, int}> task ids, their places in the order of release and in that of the clues, by product key
      */
-    private readonly array $order;
+    private array $order;
 
     public function __construct(
-        private readonly Compilation $compilation,
-        private readonly SizedDesign $sized,
-        private readonly MethodChoices $methods,
-        private readonly ?PressBook $press = null,
+        private Compilation $compilation,
+        private SizedDesign $sized,
+        private MethodChoices $methods,
+        private ?PressBook $press = null,
     ) {
         $this->order = $compilation->taskOrder();
     }

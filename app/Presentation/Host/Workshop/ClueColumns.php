@@ -31,7 +31,7 @@ final readonly class ClueColumns
     {
         $clues = $document->items(Place::of('clues'));
         $blocks = array_column($document->items(Place::of('blocks')), 'name', 'id');
-        $evens = array_map(fn (string $of): int => $work->even($of), array_combine($keys = array_keys($work->sizes), $keys));
+        $evens = array_map($work->even(...), array_combine($keys = array_keys($work->sizes), $keys));
         $abouts = $names = [];
         foreach ($clues as $number => $clue) {
             $abouts[$number] = [

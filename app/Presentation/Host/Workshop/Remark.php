@@ -108,8 +108,8 @@ final readonly class Remark
 
         return match (true) {
             $finding->code === 'unmade-part' => [self::task($document, $finding->names['part']), __('workshop.remedies.task')],
-            $finding->code === 'no-joining' => [self::last($document, Design::JOINING), __('workshop.remedies.joining')],
-            $finding->code === 'no-finishing' => [self::last($document, Design::FINISHING), __('workshop.remedies.finishing')],
+            $finding->code === 'no-joining' => [self::last(Design::JOINING), __('workshop.remedies.joining')],
+            $finding->code === 'no-finishing' => [self::last(Design::FINISHING), __('workshop.remedies.finishing')],
             $id === '' => [null, ''],
             in_array($finding->code, ['unused-fabric', 'unused-unit', 'unused-block'], true) => [$remove, __('workshop.remedies.remove')],
             in_array($finding->code, ['unmade-unit', 'unmade-block'], true) => [
@@ -212,7 +212,7 @@ final readonly class Remark
      *
      * @return array<string, mixed>
      */
-    private static function last(DraftDocument $document, string $what): array
+    private static function last(string $what): array
     {
         return ['kind' => 'add', 'to' => 'clues', 'item' => [
             'id' => Fill::in('id', 'k'), 'title' => __('chores.'.$what), 'minutes' => 60,
