@@ -8,6 +8,7 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
+use Dew\Core\Press\PressParts;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\Workings;
 
@@ -40,6 +41,9 @@ final class Cache
      * }> by the number of the unit's object
      */
     public array $drawn = [];
+
+    /** @var array<string, PressParts> by scale */
+    public array $pressParts = [];
 
     public function __construct(CuttingRoom $room)
     {

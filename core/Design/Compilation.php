@@ -7,10 +7,12 @@ namespace Dew\Core\Design;
 use Dew\Core\Block\Composed;
 use Dew\Core\Block\Turnable;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Press\PressParts;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
@@ -166,6 +168,26 @@ final readonly class Compilation
         }
 
         return [$units, $blocks];
+    }
+
+    /**
+     * Some units and blocks of a size as they are sewn, kept for every size of its scale.
+     *
+     * @param  array<string, list<Patch>>  $units  by product key, as {@see drawn()} gives them
+     * @param  array<string, list<Placement>>  $blocks  likewise
+     */
+    public function pressParts(SizedDesign $sized, array $units, array $blocks): PressParts
+    {
+        $scale = $sized->size->scaleKey();
+        $depths = $this->depths();
+
+        return $this->cache->pressParts[$scale] = ($this->cache->pressParts[$scale] ?? new PressParts($depths))->with($units, $blocks, $depths);
+    }
+
+    /** @return array<string, int> how dark each fabric is, 0 for light to 2 for dark, by its id */
+    public function depths(): array
+    {
+        return array_map(fn (Slot $slot): int => $slot->value->depth(), $this->design->slots);
     }
 
     /**

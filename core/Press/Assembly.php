@@ -16,6 +16,8 @@ final readonly class Assembly
      * @param  list<array{int, float, float, float, float}>  $open  those of them that end in its outline, where a later seam may cross them
      * @param  list<array{float, float, float, float, int}>  $edges  of its patches along its outline, with the depth of their cloth
      * @param  list<array{float, float, float, float}>  $straight  edges of its outline that are no curves
+     * @param  list<array{float, float, float, float}>|null  $lines  the edges of its patches along its outline, joined where they go on
+     *     straight; null where that was not worked out
      */
     public function __construct(
         public array $corners,
@@ -23,6 +25,7 @@ final readonly class Assembly
         public array $open,
         public array $edges,
         public array $straight,
+        private ?array $lines = null,
     ) {
     }
 
@@ -40,6 +43,60 @@ final readonly class Assembly
         }
 
         return new self($corners, [], [], $edges, $straight);
+    }
+
+    /** @return list<array{float, float, float, float, ...}> what other parts may be sewn to */
+    public function outline(): array
+    {
+        return $this->lines ?? $this->edges;
+    }
+
+    /** The same with its edges joined where they go on straight: for what is laid many times. */
+    public function withLines(): self
+    {
+        $lines = [];
+        foreach ($this->edges as [$x1, $y1, $x2, $y2]) {
+            $line = [$x1, $y1, $x2, $y2];
+            foreach ($lines as $number => $known) {
+                $both = self::asOne($known, $line);
+                if ($both !== null) {
+                    $line = $both;
+                    unset($lines[$number]);
+                }
+            }
+            $lines[] = $line;
+        }
+
+        return new self($this->corners, $this->segments, $this->open, $this->edges, $this->straight, array_values($lines));
+    }
+
+    /**
+     * Two edges of one line that touch as one; null where they do not.
+     *
+     * @param  array{float, float, float, float}  $one
+     * @param  array{float, float, float, float}  $other
+     * @return array{float, float, float, float}|null
+     */
+    private static function asOne(array $one, array $other): ?array
+    {
+        [$x1, $y1, $x2, $y2] = $one;
+        $length = hypot($x2 - $x1, $y2 - $y1);
+        if ($length < PressModel::GRAIN) {
+            return null;
+        }
+        [$dx, $dy] = [($x2 - $x1) / $length, ($y2 - $y1) / $length];
+        $along = [[0.0, $x1, $y1], [$length, $x2, $y2]];
+        foreach ([[$other[0], $other[1]], [$other[2], $other[3]]] as [$x, $y]) {
+            if (abs($dx * ($y - $y1) - $dy * ($x - $x1)) >= PressModel::GRAIN) {
+                return null;
+            }
+            $along[] = [$dx * ($x - $x1) + $dy * ($y - $y1), $x, $y];
+        }
+        if (min($along[2][0], $along[3][0]) > $length + PressModel::GRAIN || max($along[2][0], $along[3][0]) < -PressModel::GRAIN) {
+            return null;
+        }
+
+        return [...array_slice(min($along), 1), ...array_slice(max($along), 1)];
     }
 
     /**
@@ -60,6 +117,21 @@ final readonly class Assembly
         return false;
     }
 
+    /**
+     * The same where its seams have other numbers. What lies within it is left out.
+     *
+     * @param  callable(int): int  $number
+     */
+    public function renumbered(callable $number): self
+    {
+        $open = $this->open;
+        foreach ($open as &$segment) {
+            $segment[0] = $number($segment[0]);
+        }
+
+        return new self($this->corners, [], $open, $this->edges, $this->straight, $this->lines);
+    }
+
     /** @param  bool  $traced  whether all seams within it are asked for, and not only those that a later seam may cross */
     public function placed(Placement $placement, bool $traced): self
     {
@@ -78,6 +150,9 @@ final readonly class Assembly
             array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->open),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3]), $one[4]], $this->edges),
             array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->straight),
+            $this->lines === null
+                ? null
+                : array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->lines),
         );
     }
 
@@ -96,7 +171,7 @@ final readonly class Assembly
             $straight[] = [...$corner, ...$hull[($index + 1) % count($hull)]];
         }
 
-        $outside = fn (float $x, float $y): bool => self::isOn($x, $y, $straight);
+        $outside = self::outside($straight);
 
         return new self(
             $hull,
@@ -111,6 +186,32 @@ final readonly class Assembly
             )),
             $straight,
         );
+    }
+
+    /**
+     * What tells whether a point lies on an outline; quicker for a rectangle that stands upright.
+     *
+     * @param  list<array{float, float, float, float}>  $outline
+     * @return callable(float, float): bool
+     */
+    private static function outside(array $outline): callable
+    {
+        $across = $down = [];
+        foreach ($outline as [$x1, $y1, $x2, $y2]) {
+            if ($x1 === $x2) {
+                $across[] = $x1;
+            } elseif ($y1 === $y2) {
+                $down[] = $y1;
+            }
+        }
+        if (count($outline) !== 4 || count($across) !== 2 || count($down) !== 2) {
+            return fn (float $x, float $y): bool => self::isOn($x, $y, $outline);
+        }
+        [$left, $right] = $across;
+        [$top, $bottom] = $down;
+
+        return fn (float $x, float $y): bool => abs($x - $left) < PressModel::GRAIN || abs($x - $right) < PressModel::GRAIN
+            || abs($y - $top) < PressModel::GRAIN || abs($y - $bottom) < PressModel::GRAIN;
     }
 
     /**

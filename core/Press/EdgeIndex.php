@@ -16,26 +16,33 @@ final class EdgeIndex
     /** Inches of a line that are kept together. */
     private const REACH = 12.0;
 
-    /** @var array<string, list<array{int, float, float, float, float}>> number of the part and the edge, by line and reach of it */
+    /** @var list<array{int, float, float, float, float}> number of the part and the edge */
+    private array $edges = [];
+
+    /** @var array<int, array<int, array<int, list<int>>>> numbers of edges by the angle, the distance and the reach of their line */
     private array $lines = [];
 
     /** @var list<array{float, float}> the middle of every part */
     private array $middles = [];
 
-    /** @param  list<list<array{float, float, float, float, int}>>  $items  the edges of every part */
+    /** @param  list<list<array{float, float, float, float, ...}>>  $items  the edges of every part */
     public function __construct(array $items)
     {
+        $known = [];
         foreach ($items as $number => $edges) {
             [$x, $y] = [0.0, 0.0];
             foreach ($edges as [$x1, $y1, $x2, $y2]) {
                 $x += $x1 + $x2;
                 $y += $y1 + $y2;
                 $line = self::line($x1, $y1, $x2, $y2);
-                if ($line !== null) {
-                    foreach (self::reaches($line, $x1, $y1, $x2, $y2) as $reach) {
-                        $this->lines["$line[0] $line[1] $reach"][] = [$number, $x1, $y1, $x2, $y2];
-                    }
+                if ($line === null || isset($known["$number $x1 $y1 $x2 $y2"])) {
+                    continue;
                 }
+                $known["$number $x1 $y1 $x2 $y2"] = true;
+                foreach (self::reaches($line, $x1, $y1, $x2, $y2) as $reach) {
+                    $this->lines[$line[0]][$line[1]][$reach][] = count($this->edges);
+                }
+                $this->edges[] = [$number, $x1, $y1, $x2, $y2];
             }
             $count = max(1, 2 * count($edges));
             $this->middles[] = [$x / $count, $y / $count];
@@ -102,10 +109,11 @@ final class EdgeIndex
      */
     private function on(int $angle, int $distance, array $reaches): array
     {
+        $lines = $this->lines[$angle][$distance] ?? [];
         $found = [];
         foreach ($reaches as $reach) {
-            foreach ($this->lines["$angle $distance $reach"] ?? [] as $edge) {
-                $found[implode(' ', $edge)] = $edge;
+            foreach ($lines[$reach] ?? [] as $number) {
+                $found[$number] ??= $this->edges[$number];
             }
         }
 

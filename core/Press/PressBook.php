@@ -18,7 +18,7 @@ final readonly class PressBook
         foreach ($plan->left(School::Dark) as $crossing) {
             $clashing[$crossing->of][$crossing->first] = $clashing[$crossing->of][$crossing->second] = true;
         }
-        $flags = $copies = $indexes = [];
+        $flags = $copies = [];
         foreach ($plan->model->seams as $number => $seam) {
             $copies[$seam->of] = $seam->copies;
             [$x1, $y1, $x2, $y2] = array_map(
@@ -26,7 +26,7 @@ final readonly class PressBook
             );
             $flags[$seam->of][] = new PressFlag(
                 $x1, $y1, $x2, $y2, $plan->pressed[$number],
-                ($indexes[$seam->of] ??= new EdgeIndex($plan->model->items[$seam->of] ?? []))->beside($seam),
+                $plan->model->between($number),
                 isset($clashing[$seam->of][$number]) && $plan->pressed[$number] !== Pressed::Open,
             );
         }
@@ -80,7 +80,7 @@ final readonly class PressBook
     /**
      * Pairs of parts that a seam joins: every part with an edge on it, with those across from it.
      *
-     * @param  list<list<array{float, float, float, float, int}>>  $items  the edges of every part
+     * @param  list<list<array{float, float, float, float, ...}>>  $items  the edges of every part
      * @return list<array{int, int}>
      */
     public static function between(PressSeam $seam, array $items): array

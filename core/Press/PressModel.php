@@ -30,7 +30,7 @@ final class PressModel
     public array $segments = [];
 
     /**
-     * @var array<string, list<list<array{float, float, float, float, int}>>> by product key: the edges of every patch or cell in its order
+     * @var array<string, list<list<array{float, float, float, float, ...}>>> by product key: the edges of every patch or cell in its order
      */
     public array $items = [];
 
@@ -45,8 +45,17 @@ final class PressModel
     /** @var array<string, Assembly> by product key */
     private array $known = [];
 
+    /** @var array<string, EdgeIndex> by product key */
+    private array $indexes = [];
+
     /** @var array<string, int> how often each product comes in the top */
     private array $copies = [];
+
+    /** @var array<int, int> numbers that the seams of units and blocks have in {@see}, by their numbers here */
+    private array $origins = [];
+
+    /** @var array<int, int> the other way round, for the copies of a product that are pressed as usual */
+    private array $numbers = [];
 
     /**
      * @param  array<string, list<Patch>>  $units  by product key
@@ -54,11 +63,12 @@ final class PressModel
      * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
      */
     private function __construct(
-        private readonly array $units,
-        private readonly array $blocks,
+        private array $units,
+        private array $blocks,
         private readonly array $depths,
         private readonly Copies $alike = Copies::Alike,
         private readonly bool $traced = false,
+        private readonly ?PressParts $parts = null,
     ) {
     }
 
@@ -72,12 +82,13 @@ final class PressModel
      *     is sewn first. Borders follow from the inside outwards
      * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
+     * @param  PressParts|null  $parts  what is sewn already of these units and blocks; of use where copies are alike and nothing is traced
      */
     public static function of(
         array $units, array $blocks, array $placements, array $frame, array $depths, Copies $copies = Copies::Alike,
-        array $owners = [], bool $traced = false,
+        array $owners = [], bool $traced = false, ?PressParts $parts = null,
     ): self {
-        $model = new self($units, $blocks, $depths, $copies, $traced);
+        $model = new self($units, $blocks, $depths, $copies, $traced, $traced || $copies === Copies::Free ? null : $parts);
         $keys = [];
         foreach ($placements as $placement) {
             $keys[] = $key = $placement->product.(self::isOther($placement, $placements, $copies) ? "'" : '');
@@ -170,6 +181,9 @@ final class PressModel
         if (isset($this->known[$key]) && $this->alike !== Copies::Free) {
             return $this->known[$key];
         }
+        if ($this->parts !== null) {
+            return $this->known[$key] = $this->copied($key, $this->parts);
+        }
         $product = rtrim($key, "'");
         $items = isset($this->blocks[$product])
             ? array_map(
@@ -184,6 +198,60 @@ final class PressModel
     }
 
     /**
+     * Sews a unit or a block with everything in it.
+     *
+     * @param  array<string, list<Patch>>  $units
+     * @param  array<string, list<Placement>>  $blocks
+     */
+    public function sew(string $product, array $units, array $blocks): Assembly
+    {
+        [$this->units, $this->blocks] = [$units, $blocks];
+
+        return $this->assembly($product);
+    }
+
+    /** @return list<array{int, int}> the pairs of its parts that a seam joins */
+    public function between(int $seam): array
+    {
+        if ($this->parts !== null && isset($this->origins[$seam])) {
+            return $this->parts->between($this->origins[$seam]);
+        }
+        $one = $this->seams[$seam];
+
+        return ($this->indexes[$one->of] ??= new EdgeIndex($this->items[$one->of] ?? []))->beside($one);
+    }
+
+    /** What is sewn already, with the seams and crossings of these copies. */
+    private function copied(string $key, PressParts $parts): Assembly
+    {
+        $product = rtrim($key, "'");
+        foreach ($this->blocks[$product] ?? [] as $inner) {
+            $this->assembly($inner->product);
+        }
+        $part = $parts->part($product);
+        $copies = $this->copies[$key] ?? 0;
+        $begin = count($this->seams);
+        for ($number = $part->firstSeam; $number < $part->endOfSeams; $number++) {
+            $this->origins[count($this->seams)] = $number;
+            if ($key === $product) {
+                $this->numbers[$number] = count($this->seams);
+            }
+            $this->seams[] = $parts->model->seams[$number]->as($key, $copies);
+        }
+        $here = fn (int $number): int => $part->hasSeam($number) ? $begin + $number - $part->firstSeam : $this->numbers[$number];
+        for ($number = $part->firstCrossing; $number < $part->endOfCrossings; $number++) {
+            $crossing = $parts->model->crossings[$number];
+            $this->crossings[] = new Crossing(
+                $here($crossing->first), $here($crossing->second), $crossing->differ, $here($crossing->across), $key, $crossing->x,
+                $crossing->y, $copies,
+            );
+        }
+        $this->items[$key] = $parts->model->items[$product];
+
+        return $part->assembly->renumbered($here);
+    }
+
+    /**
      * The top: what lies within the borders first, then one border after the other around it.
      *
      * @param  list<Assembly>  $items
@@ -191,7 +259,7 @@ final class PressModel
      */
     private function top(array $items, array $owners): Assembly
     {
-        $this->items[''] = array_map(fn (Assembly $item): array => $item->edges, $items);
+        $this->items[''] = array_map(fn (Assembly $item): array => $item->outline(), $items);
         /** @var WeakMap<Assembly, list<int>> $numbers */
         $numbers = new WeakMap;
         $layers = ['' => []];

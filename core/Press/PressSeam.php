@@ -34,6 +34,15 @@ final readonly class PressSeam
     ) {
     }
 
+    /** The same seam of some copies of its product: those under another key, when they are pressed otherwise. */
+    public function as(string $key, int $copies): self
+    {
+        return new self(
+            $key === $this->of ? $this->id : $key.substr($this->id, strlen($this->of)), $key, $this->fromX, $this->fromY, $this->toX, $this->toY,
+            $copies, $this->darker, $this->endsLeft, $this->endsRight, $this->curved,
+        );
+    }
+
     /**
      * Which way its allowance lies on the table, seen from the front with its product upright: a key of the sentences in lang/en/press.php.
      */

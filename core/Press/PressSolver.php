@@ -148,6 +148,10 @@ final class PressSolver
      */
     private function solved(array $part): array
     {
+        $nested = $this->nested($part);
+        if ($nested !== null) {
+            return $nested;
+        }
         $free = array_values(array_filter($part, fn (int $seam): bool => ! isset($this->fixed[$seam])));
         if (count($free) <= self::TRIED) {
             return $this->tried($part, $free);
@@ -163,6 +167,40 @@ final class PressSolver
         }
 
         return $best ?? [];
+    }
+
+    /**
+     * The better of the two plans of a part in which everything can nest, one the reverse of the other.
+     *
+     * @param  non-empty-list<int>  $part  in the order in which they hang together
+     * @return array<int, bool>|null null where not everything can nest
+     */
+    private function nested(array $part): ?array
+    {
+        $ways = [$part[0] => false];
+        foreach ($part as $seam) {
+            foreach ($this->beside[$seam] as [$other, $differ]) {
+                $way = $ways[$seam] !== $differ;
+                $ways[$other] ??= $way;
+                if ($ways[$other] !== $way) {
+                    return null;
+                }
+            }
+        }
+        $keeps = $turns = true;
+        $cost = $reversed = 0;
+        foreach ($ways as $seam => $way) {
+            $keeps = $keeps && ($this->fixed[$seam] ?? $way) === $way;
+            $turns = $turns && ($this->fixed[$seam] ?? ! $way) !== $way;
+            $cost += $way ? $this->right[$seam] : $this->left[$seam];
+            $reversed += $way ? $this->left[$seam] : $this->right[$seam];
+        }
+
+        return match (true) {
+            $keeps && (! $turns || $cost <= $reversed) => $ways,
+            $turns => array_map(fn (bool $way): bool => ! $way, $ways),
+            default => null,
+        };
     }
 
     /**
@@ -238,35 +276,30 @@ final class PressSolver
     }
 
     /**
+     * A plan that no change of one seam, or of two that cross, and no reversal of all of it makes better.
+     *
      * @param  array<int, bool>  $ways
      * @param  list<int>  $free
      * @return array<int, bool>
      */
     private function mended(array $ways, array $free): array
     {
+        $part = array_keys($ways);
+        $gains = $this->gains($ways, $free);
         do {
             $isBetter = false;
             foreach ($free as $seam) {
-                $gain = $this->gain($ways, $seam);
-                if ($gain < 0) {
-                    $ways[$seam] = ! $ways[$seam];
+                if ($gains[$seam] < 0) {
+                    $this->turn($ways, $gains, $seam);
                     $isBetter = true;
 
                     continue;
                 }
-                foreach ($this->beside[$seam] as [$other]) {
-                    if (isset($this->fixed[$other])) {
-                        continue;
-                    }
-                    $ways[$seam] = ! $ways[$seam];
-                    $both = $gain + $this->gain($ways, $other);
-                    if ($both < 0) {
-                        $ways[$other] = ! $ways[$other];
-                        $isBetter = true;
-
-                        break;
-                    }
-                    $ways[$seam] = ! $ways[$seam];
+                $other = $this->partner($ways, $gains, $seam);
+                if ($other !== null) {
+                    $this->turn($ways, $gains, $seam);
+                    $this->turn($ways, $gains, $other);
+                    $isBetter = true;
                 }
             }
             // All of it reversed nests as well, and may suit the school better.
@@ -274,14 +307,81 @@ final class PressSolver
             foreach ($free as $seam) {
                 $reversed[$seam] = ! $ways[$seam];
             }
-            $part = array_keys($ways);
             if ($this->costOf($part, $reversed) < $this->costOf($part, $ways)) {
                 $ways = $reversed;
+                $gains = $this->gains($ways, $free);
                 $isBetter = true;
             }
         } while ($isBetter);
 
         return $ways;
+    }
+
+    /**
+     * The first seam that crosses another and with which together it is better turned; null when there is none.
+     *
+     * @param  array<int, bool>  $ways
+     * @param  array<int, int>  $gains
+     */
+    private function partner(array $ways, array $gains, int $seam): ?int
+    {
+        $between = [];
+        foreach ($this->beside[$seam] as [$other, $differ, $copies]) {
+            // Two seams may cross more than once.
+            $between[$other] = ($between[$other] ?? 0) + $this->change($ways, $seam, $other, $differ, $copies);
+        }
+        foreach ($between as $other => $change) {
+            if (isset($gains[$other]) && $gains[$seam] + $gains[$other] + $change < 0) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * What turning each seam costs, less what it saves.
+     *
+     * @param  array<int, bool>  $ways
+     * @param  list<int>  $free
+     * @return array<int, int>
+     */
+    private function gains(array $ways, array $free): array
+    {
+        $gains = [];
+        foreach ($free as $seam) {
+            $gains[$seam] = $this->gain($ways, $seam);
+        }
+
+        return $gains;
+    }
+
+    /**
+     * Turns a seam, and keeps the gains of those that cross it.
+     *
+     * @param  array<int, bool>  $ways
+     * @param  array<int, int>  $gains
+     */
+    private function turn(array &$ways, array &$gains, int $seam): void
+    {
+        foreach ($this->beside[$seam] as [$other, $differ, $copies]) {
+            if (isset($gains[$other])) {
+                $gains[$other] += $this->change($ways, $seam, $other, $differ, $copies);
+            }
+        }
+        $ways[$seam] = ! $ways[$seam];
+        $gains[$seam] = -$gains[$seam];
+    }
+
+    /**
+     * By how much turning one seam changes what turning another one gains at their crossing: where they nest, it would not part them any
+     * more, and the other way round.
+     *
+     * @param  array<int, bool>  $ways
+     */
+    private function change(array $ways, int $seam, int $other, bool $differ, int $copies): int
+    {
+        return (($ways[$seam] !== $ways[$other]) === $differ ? -2 : 2) * self::CROSSING * $copies;
     }
 
     /** @param  array<int, bool>  $ways */

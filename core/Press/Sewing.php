@@ -178,9 +178,7 @@ final class Sewing
         $from = INF;
         $to = -INF;
         foreach ($part->edges as [$x1, $y1, $x2, $y2]) {
-            if (abs(
-                self::distance($x1, $y1, $dx, $dy) - $cut,
-            ) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
+            if (self::isOn($x1, $y1, $cut, $dx, $dy) && self::isOn($x2, $y2, $cut, $dx, $dy)) {
                 [$a, $b] = [$x1 * $dx + $y1 * $dy, $x2 * $dx + $y2 * $dy];
                 [$from, $to] = [min($from, $a, $b), max($to, $a, $b)];
             }
@@ -194,9 +192,7 @@ final class Sewing
     {
         $depth = 0.0;
         foreach ($part->edges as [$x1, $y1, $x2, $y2, $dark]) {
-            if (abs(
-                self::distance($x1, $y1, $dx, $dy) - $cut,
-            ) < self::GRAIN && abs(self::distance($x2, $y2, $dx, $dy) - $cut) < self::GRAIN) {
+            if (self::isOn($x1, $y1, $cut, $dx, $dy) && self::isOn($x2, $y2, $cut, $dx, $dy)) {
                 [$a, $b] = [$x1 * $dx + $y1 * $dy, $x2 * $dx + $y2 * $dy];
                 $depth += $dark * max(0.0, min($to, max($a, $b)) - max($from, min($a, $b)));
             }
@@ -216,9 +212,11 @@ final class Sewing
         $ends = [];
         foreach ($part->open as [$seam, $x1, $y1, $x2, $y2]) {
             foreach ([[$x1, $y1, $x2, $y2], [$x2, $y2, $x1, $y1]] as [$ax, $ay, $bx, $by]) {
+                if (abs(-$dy * $ax + $dx * $ay - $cut) > self::GRAIN || self::isOn($bx, $by, $cut, $dx, $dy)) {
+                    continue;
+                }
                 $at = $ax * $dx + $ay * $dy;
-                if (abs(self::distance($ax, $ay, $dx, $dy) - $cut) > self::GRAIN || $at < $from + self::GRAIN || $at > $to - self::GRAIN
-                    || abs(self::distance($bx, $by, $dx, $dy) - $cut) < self::GRAIN) {
+                if ($at < $from + self::GRAIN || $at > $to - self::GRAIN) {
                     continue;
                 }
                 $length = hypot($bx - $ax, $by - $ay);
@@ -237,12 +235,18 @@ final class Sewing
      */
     private function cross(array $before, array $after, int $across, float $dx, float $dy): void
     {
-        $points = [];
+        $points = $places = [];
         foreach ($before as $end) {
             $points[(string) round($end[1] / self::GRAIN / 4)][] = $end;
         }
+        foreach ($after as $number => $end) {
+            $places[(int) floor($end[1] / self::GRAIN / 4)][] = $number;
+        }
         foreach ($points as $ends) {
-            $opposite = array_values(array_filter($after, fn (array $end): bool => abs($end[1] - $ends[0][1]) < 4 * self::GRAIN));
+            $opposite = $this->near($ends[0][1], $after, $places);
+            if ($opposite === []) {
+                continue;
+            }
             foreach ($this->pairs($ends, $opposite, $dx, $dy) as [$one, $other]) {
                 $line = $this->model->seams[$across];
                 $cut = self::distance($line->fromX, $line->fromY, $dx, $dy);
@@ -253,6 +257,29 @@ final class Sewing
                 );
             }
         }
+    }
+
+    /**
+     * The ends near a place along the line, in their order.
+     *
+     * @param  list<array{int, float, float, float, float}>  $ends
+     * @param  array<int, list<int>>  $places  their numbers by where they are, in steps of four grains
+     * @return list<array{int, float, float, float, float}>
+     */
+    private function near(float $at, array $ends, array $places): array
+    {
+        $step = (int) floor($at / self::GRAIN / 4);
+        $found = [];
+        foreach ([$step - 1, $step, $step + 1] as $place) {
+            foreach ($places[$place] ?? [] as $number) {
+                if (abs($ends[$number][1] - $at) < 4 * self::GRAIN) {
+                    $found[$number] = $ends[$number];
+                }
+            }
+        }
+        ksort($found);
+
+        return array_values($found);
     }
 
     /**
@@ -330,6 +357,12 @@ final class Sewing
 
         return ($near($one[0], $one[1], $other[2], $other[3]) && $near($one[2], $one[3], $other[0], $other[1]))
             || ($near($one[0], $one[1], $other[0], $other[1]) && $near($one[2], $one[3], $other[2], $other[3]));
+    }
+
+    /** Whether a point lies on a line. */
+    private static function isOn(float $x, float $y, float $cut, float $dx, float $dy): bool
+    {
+        return abs(-$dy * $x + $dx * $y - $cut) < self::GRAIN;
     }
 
     /** How far a point lies to the right of a line through the corner, where y grows downwards. */

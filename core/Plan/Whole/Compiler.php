@@ -145,8 +145,8 @@ final class Compiler
 
         return PressModel::of(
             $units, $blocks, $layout->placements, $layout->frame,
-            array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots), $copies ?? $design->pressing->copies,
-            $layout->owners,
+            $compilation->depths(), $copies ?? $design->pressing->copies, $layout->owners,
+            parts: $compilation->pressParts($sized, $units, $blocks),
         );
     }
 

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dew\Core\Press;
+
+/** A unit or block as it is sewn, with the numbers of its own seams and crossings: each from the first to one past the last. */
+final readonly class PressPart
+{
+    public function __construct(
+        public int $firstSeam,
+        public int $endOfSeams,
+        public int $firstCrossing,
+        public int $endOfCrossings,
+        public Assembly $assembly,
+    ) {
+    }
+
+    public function hasSeam(int $number): bool
+    {
+        return $number >= $this->firstSeam && $number < $this->endOfSeams;
+    }
+}
