@@ -211,14 +211,17 @@ final class Sewing
     {
         $ends = [];
         foreach ($part->open as [$seam, $x1, $y1, $x2, $y2]) {
-            foreach ([[$x1, $y1, $x2, $y2], [$x2, $y2, $x1, $y1]] as [$ax, $ay, $bx, $by]) {
-                if (abs(-$dy * $ax + $dx * $ay - $cut) > self::GRAIN || self::isOn($bx, $by, $cut, $dx, $dy)) {
-                    continue;
-                }
-                $at = $ax * $dx + $ay * $dy;
-                if ($at < $from + self::GRAIN || $at > $to - self::GRAIN) {
-                    continue;
-                }
+            [$off1, $off2] = [abs(-$dy * $x1 + $dx * $y1 - $cut), abs(-$dy * $x2 + $dx * $y2 - $cut)];
+            // A seam ends there when one of its ends lies on the line and the other does not.
+            if ($off1 <= self::GRAIN && $off2 >= self::GRAIN) {
+                [$ax, $ay, $bx, $by] = [$x1, $y1, $x2, $y2];
+            } elseif ($off2 <= self::GRAIN && $off1 >= self::GRAIN) {
+                [$ax, $ay, $bx, $by] = [$x2, $y2, $x1, $y1];
+            } else {
+                continue;
+            }
+            $at = $ax * $dx + $ay * $dy;
+            if ($at >= $from + self::GRAIN && $at <= $to - self::GRAIN) {
                 $length = hypot($bx - $ax, $by - $ay);
                 // Its right, by the way it was written down, and whether that is where the line runs to.
                 $side = (-($y2 - $y1) * $dx + ($x2 - $x1) * $dy) > 0 ? 1.0 : -1.0;
