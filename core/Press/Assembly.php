@@ -120,13 +120,13 @@ final readonly class Assembly
     /**
      * The same where its seams have other numbers. What lies within it is left out.
      *
-     * @param  callable(int): int  $number
+     * @param  array<int, int>  $numbers  the new ones by the old ones
      */
-    public function renumbered(callable $number): self
+    public function renumbered(array $numbers): self
     {
         $open = $this->open;
         foreach ($open as &$segment) {
-            $segment[0] = $number($segment[0]);
+            $segment[0] = $numbers[$segment[0]];
         }
 
         return new self($this->corners, [], $open, $this->edges, $this->straight, $this->lines);
@@ -139,21 +139,49 @@ final readonly class Assembly
         [$cos, $sin] = $placement->turn % 90 === 0
             ? [[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]][(intdiv($placement->turn, 90) % 4 + 4) % 4]
             : [cos(deg2rad($placement->turn)), sin(deg2rad($placement->turn))];
-        $move = fn (float $px, float $py): array => [$x + $cos * $px - $sin * $py, $y + $sin * $px + $cos * $py];
+        $lay = [$x, $y, $cos, $sin];
 
         return new self(
-            array_map(fn (array $corner): array => $move(...$corner), $this->corners),
-            $traced ? array_map(
-                fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])],
-                $this->segments,
-            ) : [],
-            array_map(fn (array $one): array => [$one[0], ...$move($one[1], $one[2]), ...$move($one[3], $one[4])], $this->open),
-            array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3]), $one[4]], $this->edges),
-            array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->straight),
-            $this->lines === null
-                ? null
-                : array_map(fn (array $one): array => [...$move($one[0], $one[1]), ...$move($one[2], $one[3])], $this->lines),
+            array_map(fn (array $one): array => [$x + $cos * $one[0] - $sin * $one[1], $y + $sin * $one[0] + $cos * $one[1]], $this->corners),
+            $traced ? self::laidSegments($this->segments, $lay) : [],
+            self::laidSegments($this->open, $lay),
+            array_map(fn (array $one): array => [
+                $x + $cos * $one[0] - $sin * $one[1], $y + $sin * $one[0] + $cos * $one[1],
+                $x + $cos * $one[2] - $sin * $one[3], $y + $sin * $one[2] + $cos * $one[3], $one[4],
+            ], $this->edges),
+            self::laidLines($this->straight, $lay),
+            $this->lines === null ? null : self::laidLines($this->lines, $lay),
         );
+    }
+
+    /**
+     * @param  list<array{int, float, float, float, float}>  $segments
+     * @param  array{float, float, float, float}  $lay  how far across and down, and the cosine and sine of the turn
+     * @return list<array{int, float, float, float, float}>
+     */
+    private static function laidSegments(array $segments, array $lay): array
+    {
+        [$x, $y, $cos, $sin] = $lay;
+
+        return array_map(fn (array $one): array => [
+            $one[0], $x + $cos * $one[1] - $sin * $one[2], $y + $sin * $one[1] + $cos * $one[2],
+            $x + $cos * $one[3] - $sin * $one[4], $y + $sin * $one[3] + $cos * $one[4],
+        ], $segments);
+    }
+
+    /**
+     * @param  list<array{float, float, float, float}>  $lines
+     * @param  array{float, float, float, float}  $lay
+     * @return list<array{float, float, float, float}>
+     */
+    private static function laidLines(array $lines, array $lay): array
+    {
+        [$x, $y, $cos, $sin] = $lay;
+
+        return array_map(fn (array $one): array => [
+            $x + $cos * $one[0] - $sin * $one[1], $y + $sin * $one[0] + $cos * $one[1],
+            $x + $cos * $one[2] - $sin * $one[3], $y + $sin * $one[2] + $cos * $one[3],
+        ], $lines);
     }
 
     /**
@@ -172,20 +200,23 @@ final readonly class Assembly
         }
 
         $outside = self::outside($straight);
+        $open = $edges = [];
+        foreach ([...array_map(fn (self $part): array => $part->open, $parts), $seams] as $own) {
+            foreach ($own as $one) {
+                if ($outside($one[1], $one[2]) || $outside($one[3], $one[4])) {
+                    $open[] = $one;
+                }
+            }
+        }
+        foreach ($parts as $part) {
+            foreach ($part->edges as $one) {
+                if ($outside($one[0], $one[1]) && $outside($one[2], $one[3])) {
+                    $edges[] = $one;
+                }
+            }
+        }
 
-        return new self(
-            $hull,
-            [...array_merge(...array_map(fn (self $part): array => $part->segments, $parts)), ...$seams],
-            array_values(array_filter(
-                [...array_merge(...array_map(fn (self $part): array => $part->open, $parts)), ...$seams],
-                fn (array $one): bool => $outside($one[1], $one[2]) || $outside($one[3], $one[4]),
-            )),
-            array_values(array_filter(
-                array_merge(...array_map(fn (self $part): array => $part->edges, $parts)),
-                fn (array $one): bool => $outside($one[0], $one[1]) && $outside($one[2], $one[3]),
-            )),
-            $straight,
-        );
+        return new self($hull, [...array_merge(...array_map(fn (self $part): array => $part->segments, $parts)), ...$seams], $open, $edges, $straight);
     }
 
     /**

@@ -231,18 +231,20 @@ final class PressModel
         $part = $parts->part($product);
         $copies = $this->copies[$key] ?? 0;
         $begin = count($this->seams);
+        // Where its own seams and those of everything in it are here. Other copies than the usual ones do not lie in anything else.
+        $here = $this->numbers;
         for ($number = $part->firstSeam; $number < $part->endOfSeams; $number++) {
-            $this->origins[count($this->seams)] = $number;
-            if ($key === $product) {
-                $this->numbers[$number] = count($this->seams);
-            }
+            $here[$number] = $begin + $number - $part->firstSeam;
+            $this->origins[$here[$number]] = $number;
             $this->seams[] = $parts->model->seams[$number]->as($key, $copies);
         }
-        $here = fn (int $number): int => $part->hasSeam($number) ? $begin + $number - $part->firstSeam : $this->numbers[$number];
+        if ($key === $product) {
+            $this->numbers = $here;
+        }
         for ($number = $part->firstCrossing; $number < $part->endOfCrossings; $number++) {
             $crossing = $parts->model->crossings[$number];
             $this->crossings[] = new Crossing(
-                $here($crossing->first), $here($crossing->second), $crossing->differ, $here($crossing->across), $key, $crossing->x,
+                $here[$crossing->first], $here[$crossing->second], $crossing->differ, $here[$crossing->across], $key, $crossing->x,
                 $crossing->y, $copies,
             );
         }

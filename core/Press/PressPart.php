@@ -15,9 +15,4 @@ final readonly class PressPart
         public Assembly $assembly,
     ) {
     }
-
-    public function hasSeam(int $number): bool
-    {
-        return $number >= $this->firstSeam && $number < $this->endOfSeams;
-    }
 }
