@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
@@ -16,6 +17,7 @@ use Dew\Core\Press\Copies;
 use Dew\Core\Press\Crossing;
 use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressModel;
+use Dew\Core\Press\PressParts;
 use Dew\Core\Press\PressPlan;
 use Dew\Core\Press\PressSeam;
 use Dew\Core\Press\PressSolver;
@@ -235,3 +237,34 @@ it('nests everything in the demo quilts once every unit is free, and gives the s
             PressSolver::plan($model(Copies::Alike), School::Dark)->pressed,
         )->toBe(PressSolver::plan($model(Copies::Alike), School::Dark)->pressed);
 })->with(['night-ferry', 'kitchen-garden', 'block-library', 'warm-hands']);
+
+it('models every size alike whether its parts were sewn before at another size or not', function (Copies $copies): void {
+    foreach (['night-ferry', 'kitchen-garden', 'warm-hands'] as $file) {
+        $design = DesignReader::read((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
+        $compilation = Compilation::of($design);
+        foreach ($compilation->sizes() as $sized) {
+            [$units, $blocks] = $compilation->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
+            $of = fn (?PressParts $parts): PressModel => PressModel::of(
+                $units, $blocks, $sized->layout->placements, $sized->layout->frame, $compilation->depths(), $copies, $sized->layout->owners,
+                parts: $parts,
+            );
+            [$alone, $with] = [$of(null), $of($compilation->pressParts($sized, $units, $blocks))];
+            expect($with->seams)->toEqual($alone->seams)->and($with->crossings)->toEqual($alone->crossings)->and($with->groups)->toBe($alone->groups);
+            foreach (array_keys($alone->seams) as $seam) {
+                expect($with->between($seam))->toBe($alone->between($seam));
+            }
+        }
+    }
+})->with([Copies::Alike, Copies::Chequered, Copies::ByRows]);
+
+it('sews a unit again that is another one under the same name', function (): void {
+    $four = unitsForPressing()['four'];
+    $two = [squareAt(0, 0, 'dark', 2), squareAt(2, 0, 'light', 2)];
+    $depths = ['dark' => 2, 'light' => 0];
+    $parts = (new PressParts($depths))->with(['u' => $four], [], $depths);
+    $seams = fn (PressParts $parts): int => $parts->part('u')->endOfSeams - $parts->part('u')->firstSeam;
+    expect($seams($parts))->toBe(3)
+        ->and($parts->with(['u' => $four, 'v' => $two], [], $depths))->toBe($parts)
+        ->and($seams($parts->with(['u' => $two], [], $depths)))->toBe(1)
+        ->and($seams($parts))->toBe(3);
+});
