@@ -216,6 +216,9 @@ function malformed(): array
     ];
 }
 
+/** Those of them that are sent to one field at a time: of another shape, no text, and beyond every limit. */
+const ALONE = ['a list', 'broken UTF-8', 'the largest number'];
+
 /** The id of cloth that she has. */
 function stockRow(TestCase $test): string
 {
@@ -257,14 +260,14 @@ beforeEach(function (): void {
     config(['dew.limits' => array_map(fn (): int => 1_000_000, config('dew.limits'))]);
 });
 
-/** Sends a request and looks at the page it leads to, on which what was entered stands again. */
-function answersWell(TestCase $test, bool $signedIn, string $method, string $address, array $fields, string $what): void
+/** Sends a request and, if asked, looks at the page it leads to, on which what was entered stands again. */
+function answersWell(TestCase $test, bool $signedIn, string $method, string $address, array $fields, string $what, bool $follows = false): void
 {
     Session::flush();
     $signedIn ? $test->actingAs(User::query()->findOrFail($test->person->id)) : auth()->logout();
     $response = $test->from('/account')->call($method, $address, $fields);
     expect($response->getStatusCode())->toBeLessThan(500, "$method $address with $what");
-    if ($response->isRedirection()) {
+    if ($follows && $response->isRedirection()) {
         $page = $test->get('/account');
         expect($page->getStatusCode())->toBeLessThan(500, "the page after $method $address with $what");
     }
@@ -287,10 +290,12 @@ it('answers whatever a field of a form holds without breaking', function (string
         }
     }
     foreach (malformed() as $what => $value) {
-        foreach (array_keys(FORMS[$name]) as $field) {
+        foreach (in_array($what, ALONE, true) ? array_keys(FORMS[$name]) : [] as $field) {
             answersWell($this, $signedIn, $method, $address, [...FORMS[$name], $field => $value], "$field = $what");
         }
-        answersWell($this, $signedIn, $method, $address, array_map(fn (): mixed => $value, FORMS[$name]), "all fields = $what");
+        answersWell(
+            $this, $signedIn, $method, $address, array_map(fn (): mixed => $value, FORMS[$name]), "all fields = $what", $what === 'a tree',
+        );
     }
 })->with(array_map(
     fn (string $name): array => [

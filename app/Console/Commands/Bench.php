@@ -25,7 +25,8 @@ final class Bench extends Command
 {
     protected $signature = 'dew:bench
         {what : core, publish, edit or cutting}
-        {--runs=15 : How many runs to take the median of}';
+        {--runs=15 : How many runs to take the median of}
+        {--most=30 : Blocks of the largest design that is made up for it}';
 
     protected $description = 'Time the core';
 
@@ -166,12 +167,17 @@ final class Bench extends Command
     /** @return array<string, string> by name */
     private function documents(): array
     {
+        $generated = [];
+        foreach ([[12, 2], [30, 6], [30, 12]] as [$blocks, $sizes]) {
+            if ($blocks <= (int) $this->option('most')) {
+                $generated["$blocks blocks, $sizes sizes"] = GeneratedDesign::of($blocks, $sizes);
+            }
+        }
+
         return [
             'Kitchen Garden, 12 clues, 2 sizes' => (string) file_get_contents(database_path('designs/kitchen-garden.json')),
             'Night Ferry, 8 clues, 4 sizes' => (string) file_get_contents(database_path('designs/night-ferry.json')),
-            '12 blocks, 2 sizes' => GeneratedDesign::of(12, 2),
-            '30 blocks, 6 sizes' => GeneratedDesign::of(30, 6),
-            '30 blocks, 12 sizes' => GeneratedDesign::of(30, 12),
+            ...$generated,
         ];
     }
 }

@@ -15,8 +15,8 @@ final class Demo extends Command
     protected $signature = 'dew:demo
         {--if-empty : Do nothing when anybody has an account}
         {--sign-ins : Only print the demo sign-ins, when they are there}
-        {--world= : Add one more quilt-along under this name, for a browser test}
-        {--design=night-ferry : The design of that one, by the name of its file in tests/designs}';
+        {--world=* : Add one more quilt-along under each of these names, for browser tests}
+        {--design=night-ferry : The design of those, by the name of its file in tests/designs}';
 
     protected $description = 'Load the demo data';
 
@@ -28,9 +28,13 @@ final class Demo extends Command
         if ($this->option('if-empty') && User::query()->exists()) {
             return self::SUCCESS;
         }
-        $world = $this->option('world');
-        $design = $this->option('design');
-        DB::transaction(fn () => is_string($world) && is_string($design) ? $seeder->world($world, basename($design)) : $seeder->run());
+        $worlds = $this->option('world');
+        foreach ($worlds as $world) {
+            DB::transaction(fn () => $seeder->world($world, basename((string) $this->option('design'))));
+        }
+        if ($worlds === []) {
+            DB::transaction(fn () => $seeder->run());
+        }
         $this->info('Demo data loaded.');
 
         return self::SUCCESS;
