@@ -19,8 +19,7 @@ use Illuminate\Support\Facades\Mail;
 use Throwable;
 
 /**
- * Mails a number of members that a clue has opened, or was corrected. Each notice is marked together with the sending of its own mail: a
- * crash, a restart or
+ * Mails a number of members that a clue has opened, or was corrected. Each notice is marked together with the sending of its own mail: a crash, a restart or
  * a mail server that refuses one address leaves the others as they are, and what was not sent is sent later.
  */
 final class SendNotices implements ShouldQueue

@@ -10,8 +10,7 @@ use Dew\Core\Measure\Length;
 final readonly class FitAdvice
 {
     /**
-     * @param  string  $code  `fits`, `neighbours` (as it is: it fits those beside it), `ease`, `trim`, `strip` (on one side), `strips`
-     *     (trimmed,
+     * @param  string  $code  `fits`, `neighbours` (as it is: it fits those beside it), `ease`, `trim`, `strip` (on one side), `strips` (trimmed,
      *     then strips on both sides) or `resew`
      * @param  bool  $isWidth  whether it is the width, else the height
      * @param  Length|null  $by  how much it is off; of `strips`, how much is trimmed off each side first

@@ -11,8 +11,7 @@ use Dew\Core\Measure\Size;
  * What to do with a part of a group quilt that measures otherwise than asked, so that it fits the parts beside it. All measures are raw
  * edge to raw edge.
  *
- * Up to 1⁄16 in is within what anybody measures. A part that is off as much as its neighbours are fits them. What is larger is trimmed;
- * what
+ * Up to 1⁄16 in is within what anybody measures. A part that is off as much as its neighbours are fits them. What is larger is trimmed; what
  * is smaller by up to ⅛ in is eased in; by ½ in and more it gets a plain strip that makes up the difference exactly; in between a strip
  * would finish too narrow to sew, so the part is trimmed on both sides until two strips of ½ in fit, or sewn anew.
  */

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Dew\Core\Press;
 
 /**
- * Finds the plan with the fewest crossings that do not nest, then with the fewest seams against the school, then with the least bulk; ties
- * go to
+ * Finds the plan with the fewest crossings that do not nest, then with the fewest seams against the school, then with the least bulk; ties go to
  * the side that comes first.
  *
- * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not
- * everything can
+ * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not everything can
  * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two
  * that cross, makes them better.
  */

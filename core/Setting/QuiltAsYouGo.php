@@ -69,8 +69,7 @@ final readonly class QuiltAsYouGo
      * same, seen from behind, so that no strip shows. A cover strip: the layers are joined with a seam of h, and the batting is smaller
      * than the block by h all round; a strip of 2h is laid over the seam behind. Sewn through: all layers end together and lose h.
      *
-     * @return array{front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length} what
-     *     is
+     * @return array{front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length} what is
      *     pieced and cut, unfinished; what the quilted block is trimmed to; what it shows once it is joined; the width of the strip as it
      *     shows; the same at the quilt's edge; how far points must stay from the trimmed edge of the front
      */

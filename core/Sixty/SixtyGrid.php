@@ -7,8 +7,7 @@ namespace Dew\Core\Sixty;
 use InvalidArgumentException;
 
 /**
- * Rows of equal 60° triangles, point up and point down in turn: those of one block, or those of a whole quilt, whose rows begin and end
- * with
+ * Rows of equal 60° triangles, point up and point down in turn: those of one block, or those of a whole quilt, whose rows begin and end with
  * half triangles. Rows count from zero at the top, the places of a row from zero at the left (in a half triangle from its upright edge).
  */
 final readonly class SixtyGrid

@@ -105,8 +105,7 @@ final readonly class ClueWords
          * @var array{closing?: string, notes?: list<array{id: string, text: string, size?: string, colourway?: string}>,
          *     pictures?: list<array{id: string, picture: string, text: string}>, link?: array{address: string, text: string},
          *     tools?: list<array{id: string, name: string, atLeast?: string}>, machine?: list<array{id: string, stage: string}>,
-         *     recap?: string, cautions?: list<string>, steps?: list<array{id: string, task: string, what: string, step?: string,
-         *     text: string}>,
+         *     recap?: string, cautions?: list<string>, steps?: list<array{id: string, task: string, what: string, step?: string, text: string}>,
          *     kind?: string} $data
          */
         return new self(

@@ -144,8 +144,7 @@ function trimmedParts(Making $making, Notation $notation): float
 }
 
 /**
- * A right triangle of these legs, cut from a rectangle, sewn on all three sides: its legs with two allowances, the longer one first where
- * the
+ * A right triangle of these legs, cut from a rectangle, sewn on all three sides: its legs with two allowances, the longer one first where the
  * rectangle lies.
  *
  * @return array{float, float}

@@ -18,8 +18,7 @@ final class Wall
 {
     /**
      * @param  Collection<int, HandPart>  $parts
-     * @return array{picture: LayoutPicture, places: list<array{state: string, mark: string, title: string}>, text: string, accepted: int,
-     *     count: int,
+     * @return array{picture: LayoutPicture, places: list<array{state: string, mark: string, title: string}>, text: string, accepted: int, count: int,
      *     others: list<array{label: string, state: string, who: string}>, framed: bool}
      */
     public static function of(LayoutSheet $sheet, Collection $parts, Colourway $colourway): array

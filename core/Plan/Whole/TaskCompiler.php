@@ -183,8 +183,7 @@ final readonly class TaskCompiler
     }
 
     /**
-     * Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest. A
-     * clue says
+     * Where a unit and its mirror image both come from strip sets, half of the sets are pressed the other way, so that their seams nest. A clue says
      * nothing of an image that a later clue makes.
      */
     private function pressedBothWays(string $key, Making $making): Making

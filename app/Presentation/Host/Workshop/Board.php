@@ -18,8 +18,7 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
- * The grid of a block as it is drawn: its lines, and every place with what lies there, whether the block can be computed or not. On 60°
- * axes
+ * The grid of a block as it is drawn: its lines, and every place with what lies there, whether the block can be computed or not. On 60° axes
  * it has no lines.
  */
 final readonly class Board

@@ -34,8 +34,7 @@ final readonly class QuiltStudy
 
     /**
      * @param  array<string, array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int,
-     *     areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
      *     picture: string
      * }>  $sizes  by id; those that cannot be laid out are left out
      * @param  list<string>  $problems  why something cannot be laid out
@@ -93,8 +92,7 @@ final readonly class QuiltStudy
     /**
      * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int,
-     *     areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
      *     picture: string
      * }
      */
