@@ -56,6 +56,15 @@ test_pest() {
     [ -z "${PEST_FAILED:-}" ] || say "pest: ended with exit code $PEST_FAILED"
 }
 
+# Beside the test of `start`, which waits most of the time.
+test_static_and_start() {
+    (trap - EXIT; test_static) >"$RUN/static.log" 2>&1 &
+    local static=$!
+    test_start
+    wait "$static" || STATIC_FAILED=1
+    cat "$RUN/static.log"
+}
+
 # Designs made up from the numbers 1 to 300, or from those that are given as in "bin/dew test walk -- 1-40".
 test_walk() {
     say "== Walk"
@@ -73,6 +82,8 @@ test_js() {
 
 test_e2e() {
     say "== Playwright"
+    # What a Pest test provoked is not what a failed browser test needs.
+    : >"$RUN/storage/logs/laravel.log"
     export APP_ENV=e2e DB_DATABASE=dew_e2e QUEUE_CONNECTION=sync SESSION_LIFETIME=5256000
     export DEW_LIMIT_SIGN_IN=10000 DEW_LIMIT_SIGN_IN_ACCOUNT=10000 DEW_LIMIT_SIGN_IN_ADDRESS=10000 DEW_LIMIT_REGISTER=10000 DEW_LIMIT_MAIL=10000 DEW_LIMIT_JOIN=10000 DEW_LIMIT_TAPS=100000
     artisan migrate --force --quiet
@@ -113,11 +124,10 @@ dew_test() {
         test_static
         return
     fi
-    [ "$kind" = all ] && test_static
     tests_prepare
     case "$kind" in
-        all) test_pest; test_js; test_start; test_e2e ;;
+        all) test_js; test_static_and_start; test_pest; test_e2e ;;
         *) "test_$kind" "$@" ;;
     esac
-    [ -z "${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
+    [ -z "${STATIC_FAILED:-}${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
 }

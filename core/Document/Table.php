@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document;
 
-use RuntimeException;
+use SplTempFileObject;
 
 /** Reads a table of which the first line names its columns, parted by commas or semicolons, as spreadsheets save it. */
 final class Table
@@ -56,18 +56,17 @@ final class Table
     /** @return array<int, list<string>> the cells of every record, by the line that it begins on, from 1 */
     private static function records(string $text, string $comma): array
     {
-        $file = self::file();
-        fwrite($file, $text);
-        rewind($file);
+        $file = new SplTempFileObject(-1);
+        $file->fwrite($text);
+        $file->fseek(0);
         $records = [];
         $line = 1;
         $at = 0;
-        while (($cells = fgetcsv($file, null, $comma, '"', '')) !== false) {
+        while (is_array($cells = $file->fgetcsv($comma, '"', ''))) {
             $records[$line] = array_map(strval(...), $cells);
-            $line += substr_count($text, "\n", $at, (int) ftell($file) - $at);
-            $at = (int) ftell($file);
+            $line += substr_count($text, "\n", $at, (int) $file->ftell() - $at);
+            $at = (int) $file->ftell();
         }
-        fclose($file);
 
         return $records;
     }
@@ -81,27 +80,20 @@ final class Table
      */
     public static function write(array $columns, array $rows): string
     {
-        $file = self::file();
+        $file = new SplTempFileObject(-1);
         foreach ([$columns, ...array_map(fn (array $row): array => array_map(
             fn (string $column): string => self::guarded((string) ($row[$column] ?? '')), $columns,
         ), $rows)] as $cells) {
-            fputcsv($file, $cells, ',', '"', '', "\r\n");
+            $file->fputcsv($cells, ',', '"', '', "\r\n");
         }
-        rewind($file);
-        $text = (string) stream_get_contents($file);
-        fclose($file);
+        $length = (int) $file->ftell();
+        $file->fseek(0);
 
-        return $text;
+        return $length === 0 ? '' : (string) $file->fread($length);
     }
 
     private static function guarded(string $value): string
     {
         return preg_match("/^'*".self::FORMULA.'/', $value) === 1 && ! is_numeric($value) ? "'".$value : $value;
-    }
-
-    /** @return resource */
-    private static function file()
-    {
-        return fopen('php://temp', 'r+') ?: throw new RuntimeException('No memory to read a table in.');
     }
 }
