@@ -1,10 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { LAPTOP, PHONE, expect, join, joinByHand, openAll, signIn, test } from './dew.js';
-
-const audit = async (page) => {
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
-};
+import { LAPTOP, PHONE, audit, expect, join, joinByHand, openAll, signIn, test } from './dew.js';
 
 const ready = (page) => expect(page.locator('html')).toHaveAttribute('data-ready', '');
 

@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
-import { LAPTOP, PHONE, expect, join, releaseNow, signIn, test } from './dew.js';
+import { LAPTOP, PHONE, audit, expect, join, releaseNow, signIn, test } from './dew.js';
 
 /** A photograph of red cloth on a blue table, drawn in the browser and larger than anything that is kept. */
 const photograph = async (page) => Buffer.from(await page.evaluate(() => {
@@ -12,11 +11,6 @@ const photograph = async (page) => Buffer.from(await page.evaluate(() => {
     draw.fillRect(1200, 200, 1000, 1400);
     return canvas.toDataURL('image/jpeg', 0.9).split(',')[1];
 }), 'base64');
-
-const audit = async (page) => {
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
-};
 
 test('a member photographs a fabric, says what she has, is told what is short, cuts by her plan and sees what is left', async ({ world, device }) => {
     test.slow();

@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect } from '@playwright/test';
 
 export { expect };
@@ -162,4 +163,12 @@ export const startDesign = async (page, world, from = 'blank') => {
 export const open = async (page, path) => {
     await page.goto(path);
     await expect(page.locator('#workshop')).toHaveAttribute('data-ready', '');
+};
+
+const WCAG = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] };
+
+/** Fails with what on a page is not accessible. No page has frames, so the audit is made in the page itself, and lists only what is wrong. */
+export const audit = async (page, what = '', runOnly = WCAG) => {
+    const { violations } = await new AxeBuilder({ page }).setLegacyMode(true).options({ runOnly, resultTypes: ['violations'] }).analyze();
+    expect(violations.map(({ id, nodes }) => `${what} ${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 };

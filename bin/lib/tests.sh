@@ -51,9 +51,27 @@ test_pest() {
         $suite = simplexml_load_file($argv[1])->testsuite;
         $failed = (int) $suite["failures"] + (int) $suite["errors"];
         printf("pest: %d passed, %d failed, %d skipped\n", $suite["tests"] - $failed - $suite["skipped"], $failed, $suite["skipped"]);
+        $files = [];
+        foreach ($suite->xpath("//testcase") as $case) {
+            $file = basename(explode("::", (string) $case["file"])[0]);
+            $files[$file] = ($files[$file] ?? 0) + (float) $case["time"];
+        }
+        arsort($files);
+        foreach (array_slice($files, 0, 5) as $file => $seconds) {
+            printf("    %.0f s %s\n", $seconds, $file);
+        }
     ' "$RUN/pest.xml"
     # A test that could not even be set up is in no count: the exit code tells.
     [ -z "${PEST_FAILED:-}" ] || say "pest: ended with exit code $PEST_FAILED"
+}
+
+# While something is being changed: layers, the core but for its longest tests, and the scripts. It needs no database.
+test_quick() {
+    say "== Quick"
+    npx --no-install vitest run --silent >"$RUN/js.log" 2>&1 &
+    local js=$!
+    vendor/bin/pest --testsuite=Core,Arch --exclude-group=slow --parallel --processes="$(nproc)" "$@" || PEST_FAILED=$?
+    wait "$js" || { JS_FAILED=1; cat "$RUN/js.log"; }
 }
 
 # Beside the test of `start`, which waits most of the time.
@@ -103,8 +121,19 @@ test_e2e() {
     done
     DEW_CHROMIUM=$(chromium_path) DEW_E2E_OUT="$RUN/e2e" PLAYWRIGHT_JSON_OUTPUT_FILE="$RUN/e2e.json" npx --no-install playwright test "$@" || E2E_FAILED=1
     [ ! -f "$RUN/e2e.json" ] || php -r '
-        $stats = json_decode(file_get_contents($argv[1]), true)["stats"];
+        $report = json_decode(file_get_contents($argv[1]), true);
+        $stats = $report["stats"];
         printf("playwright: %d passed, %d failed, %d skipped\n", $stats["expected"] + $stats["flaky"], $stats["unexpected"], $stats["skipped"]);
+        $tests = [];
+        foreach ($report["suites"] as $suite) {
+            foreach ($suite["specs"] as $spec) {
+                $tests["$suite[file]: $spec[title]"] = array_sum(array_column($spec["tests"][0]["results"], "duration")) / 1000;
+            }
+        }
+        arsort($tests);
+        foreach (array_slice($tests, 0, 8) as $test => $seconds) {
+            printf("    %.0f s %s\n", $seconds, $test);
+        }
     ' "$RUN/e2e.json"
     if [ -n "${E2E_FAILED:-}" ]; then
         grep -A3 'ERROR' "$RUN/storage/logs/laravel.log" 2>/dev/null | cut -c1-400 | tail -40 || true
@@ -114,9 +143,9 @@ test_e2e() {
 dew_test() {
     local kind=all
     case "${1:-}" in
-        static | pest | js | start | e2e | walk) kind=$1; shift ;;
+        quick | static | pest | js | start | e2e | walk) kind=$1; shift ;;
         "" | --) ;;
-        *) fail "test knows static, pest, js, start, e2e and walk, not \"$1\"." ;;
+        *) fail "test knows quick, static, pest, js, start, e2e and walk, not \"$1\"." ;;
     esac
     [ "${1:-}" = -- ] && shift
     install_everything tests
@@ -124,7 +153,12 @@ dew_test() {
         test_static
         return
     fi
-    tests_prepare
+    if [ "$kind" = quick ]; then
+        RUN=$(mktemp -d "${TMPDIR:-/tmp}/dew-test.XXXXXX")
+        trap tests_clean_up EXIT
+    else
+        tests_prepare
+    fi
     case "$kind" in
         all) test_js; test_static_and_start; test_pest; test_e2e ;;
         *) "test_$kind" "$@" ;;

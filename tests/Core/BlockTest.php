@@ -19,6 +19,8 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 
+pest()->group('slow');
+
 /** Patches as comparable text, whatever their order and the corner they begin at. */
 function looks(array $patches, Size $size): string
 {

@@ -16,6 +16,8 @@ use Dew\Core\Unit\MethodChoices;
 use Tests\Core\EveryCut;
 use Tests\Core\MatCheck;
 
+pest()->group('slow');
+
 /**
  * Lays every piece where the strips put it, and complains where one leaves its strip or is as high as none.
  *

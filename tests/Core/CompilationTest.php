@@ -16,6 +16,8 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 
+pest()->group('slow');
+
 it('keeps nothing of a design that nobody holds any more', function (): void {
     $read = function (): void {
         $design = nightFerry();

@@ -19,6 +19,8 @@ use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 
+pest()->group('slow');
+
 function faultOf(string $name): string
 {
     return (string) file_get_contents(dirname(__DIR__)."/designs/faults/$name.json");

@@ -15,6 +15,8 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
 
+pest()->group('slow');
+
 /*
  * Cuts and sews units on paper: every piece is as large as the reader's ruler says, and what comes out is worked out with sines and roots
  * of its own, not with the formulas of the core. A unit that is trimmed must be large enough to be trimmed; one that is not must come out

@@ -20,6 +20,8 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Reference;
 use Dew\Core\Draft\References;
 
+pest()->group('slow');
+
 function draft(string $name = 'night-ferry'): DraftDocument
 {
     return DraftDocument::of(DesignDocument::fromJson((string) file_get_contents(designPath($name))));

@@ -24,6 +24,8 @@ use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 use Tests\Core\PressWalk;
 
+pest()->group('slow');
+
 function squareAt(int $x, int $y, string $slot, int $side = 1): Patch
 {
     return new Patch($slot, Outline::rectangle(Length::inches($x), Length::inches($y), Size::square(Length::inches($side))));

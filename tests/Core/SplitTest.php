@@ -20,6 +20,8 @@ use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
 use Dew\Core\Unit\MethodChoices;
 
+pest()->group('slow');
+
 /** @return array<string, MakingGraph> of every size of a design, by size id */
 function graphsOf(Design $design): array
 {
