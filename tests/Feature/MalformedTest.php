@@ -9,6 +9,7 @@ use Dew\Core\Measure\Length;
 use Illuminate\Routing\Route as RegisteredRoute;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** Forms as they should be, by the name of their route: each field of each is then sent malformed. */
@@ -261,7 +262,7 @@ beforeEach(function (): void {
 });
 
 /** Sends a request and, if asked, looks at the page it leads to, on which what was entered stands again. */
-function answersWell(TestCase $test, bool $signedIn, string $method, string $address, array $fields, string $what, bool $follows = false): void
+function answersWell(TestCase $test, bool $signedIn, string $method, string $address, array $fields, string $what, bool $follows = false): TestResponse
 {
     Session::flush();
     $signedIn ? $test->actingAs(User::query()->findOrFail($test->person->id)) : auth()->logout();
@@ -271,6 +272,8 @@ function answersWell(TestCase $test, bool $signedIn, string $method, string $add
         $page = $test->get('/account');
         expect($page->getStatusCode())->toBeLessThan(500, "the page after $method $address with $what");
     }
+
+    return $response;
 }
 
 it('has a form here for every route that changes something', function (): void {
@@ -310,7 +313,11 @@ it('answers whatever an address is asked with without breaking', function (bool 
         // A print is made again for every request here: those that differ in kind will do.
         $asked = str_ends_with($address, '.pdf') ? array_intersect_key(malformed(), array_flip(ALONE)) : malformed();
         foreach ($method === 'GET' ? $asked : [] as $what => $value) {
-            answersWell($this, $signedIn, 'GET', $address, array_fill_keys(ASKED, $value), "everything = $what");
+            $answer = answersWell($this, $signedIn, 'GET', $address, array_fill_keys(ASKED, $value), "everything = $what");
+            // Who has to sign in first is sent there before the page looks at anything.
+            if (! $signedIn && $answer->isRedirect(url('/sign-in'))) {
+                break;
+            }
         }
     }
 })->with([true, false]);
