@@ -28,7 +28,7 @@ final class Demo extends Command
         if ($this->option('if-empty') && User::query()->exists()) {
             return self::SUCCESS;
         }
-        $worlds = $this->option('world');
+        $worlds = array_filter($this->option('world'), is_string(...));
         foreach ($worlds as $world) {
             DB::transaction(fn () => $seeder->world($world, basename((string) $this->option('design'))));
         }
