@@ -51,7 +51,7 @@ final class PressModel
     /** @var array<string, int> how often each product comes in the top */
     private array $copies = [];
 
-    /** @var array<int, int> numbers that the seams of units and blocks have in {@see}, by their numbers here */
+    /** @var array<int, int> numbers that the seams of units and blocks have among the parts, by their numbers here */
     private array $origins = [];
 
     /** @var array<int, int> the other way round, for the copies of a product that are pressed as usual */
@@ -232,14 +232,15 @@ final class PressModel
         $copies = $this->copies[$key] ?? 0;
         $begin = count($this->seams);
         // Where its own seams and those of everything in it are here. Other copies than the usual ones do not lie in anything else.
-        $here = $this->numbers;
+        if ($key === $product) {
+            $here = &$this->numbers;
+        } else {
+            $here = $this->numbers;
+        }
         for ($number = $part->firstSeam; $number < $part->endOfSeams; $number++) {
             $here[$number] = $begin + $number - $part->firstSeam;
             $this->origins[$here[$number]] = $number;
             $this->seams[] = $parts->model->seams[$number]->as($key, $copies);
-        }
-        if ($key === $product) {
-            $this->numbers = $here;
         }
         for ($number = $part->firstCrossing; $number < $part->endOfCrossings; $number++) {
             $crossing = $parts->model->crossings[$number];
