@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Illuminate\Validation\ValidationException;
 
 /** The version of a quilt-along that people work from, held until the transaction ends, so that nothing chosen is taken out meanwhile. */

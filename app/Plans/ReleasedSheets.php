@@ -7,8 +7,8 @@ namespace App\Plans;
 use App\Models\Clue;
 use App\Models\Project;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\HerPressing;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\MemberPressing;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Plan\LayoutSheet;
@@ -19,7 +19,7 @@ use Illuminate\Support\Collection;
 /** The only door through which member pages reach compiled work: it filters by release before it reads anything. */
 final readonly class ReleasedSheets
 {
-    public function __construct(private SheetStore $store, private HerPressing $pressing)
+    public function __construct(private SheetStore $store, private MemberPressing $pressing)
     {
     }
 
@@ -100,7 +100,7 @@ final readonly class ReleasedSheets
             $whole,
         );
 
-        return array_map(fn (ClueSheet $sheet): ClueSheet => $this->onHerCloth($sheet, $project), $sheets);
+        return array_map(fn (ClueSheet $sheet): ClueSheet => $this->onTheirCloth($sheet, $project), $sheets);
     }
 
     /**
@@ -147,7 +147,7 @@ final readonly class ReleasedSheets
             throw (new ModelNotFoundException)->setModel(Clue::class);
         }
 
-        return $this->onHerCloth(
+        return $this->onTheirCloth(
             $this->store->clue($project->quiltAlong->version(), $project->size_key, $clue, $project->methods(), $whole),
             $project,
         );
@@ -160,7 +160,7 @@ final readonly class ReleasedSheets
     }
 
     /** With her cloth, and with the parts of blocks turned as she chose. */
-    private function onHerCloth(ClueSheet $sheet, Project $project): ClueSheet
+    private function onTheirCloth(ClueSheet $sheet, Project $project): ClueSheet
     {
         $sheet = $sheet->turned($project->turns);
         if ($project->pressed !== []) {

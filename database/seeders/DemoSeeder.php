@@ -26,9 +26,9 @@ use App\Models\Role;
 use App\Models\TapKind;
 use App\Models\TestRemark;
 use App\Models\User;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use App\Support\OrderDesk;
 use Carbon\CarbonImmutable;
 use Dew\Core\Cutting\CutStep as Step;
@@ -220,7 +220,7 @@ final class DemoSeeder extends Seeder
                 'length' => $length === null ? null : Length::parse($length), 'width' => $width === null ? null : Length::parse($width),
             ]);
         }
-        $planned = Arr::last(app(HerCutting::class)->of($project, $clue->number)) ?? throw new LogicException('No plan.');
+        $planned = Arr::last(app(MemberCutting::class)->of($project, $clue->number)) ?? throw new LogicException('No plan.');
         foreach (array_slice(Step::of($planned->cutting->slots['f-river']->plan), 0, 2) as $step) {
             $this->cut->done($project, $clue, 'f-river', $planned->plan('f-river'), $step->id);
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Tests\Arch\Sources;
 
 /** Classes of PHP itself that the core may use: values and exceptions, no door to the outside. */
@@ -31,7 +31,7 @@ const MEMBER_SIDE = [
 /** The namespaces that hold or compute what is not released yet: no class of the folders above may name one of them. */
 const WHOLE = [
     'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Plan\\Whole\\', 'Dew\\Core\\Proof\\', 'Dew\\Core\\Split\\',
-    'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Whole\\', 'App\\Presentation\\Host\\',
+    'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Unreleased\\', 'App\\Presentation\\Host\\',
 ];
 
 /** Which folders of the core each of its folders may use, besides itself. A folder that is not named here may not exist. */
@@ -162,10 +162,10 @@ it('reaches compiled sheets of members through one door', function (): void {
         'app/Http/Requests/JoinRequest.php',
         'app/Plans/HeldVersion.php',
         'app/Plans/ReleasedSheets.php',
-        'app/Plans/Whole/HandRoom.php',
-        'app/Plans/Whole/HerPressing.php',
-        'app/Plans/Whole/KitRoom.php',
-        'app/Plans/Whole/OpenClueChanges.php',
+        'app/Plans/Unreleased/HandRoom.php',
+        'app/Plans/Unreleased/KitRoom.php',
+        'app/Plans/Unreleased/MemberPressing.php',
+        'app/Plans/Unreleased/OpenClueChanges.php',
         'app/Presentation/Host/DesignDrawing.php',
         'app/Presentation/Host/Pressing.php',
         'app/Presentation/Host/ProgressGrid.php',

@@ -8,7 +8,7 @@ use App\Actions\Member\MarkAssembled;
 use App\Models\AssembledPart;
 use App\Models\HandMove;
 use App\Models\Role;
-use App\Plans\HerLayout;
+use App\Plans\MemberLayout;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\LayoutRefused;
@@ -48,7 +48,7 @@ it('counts a row once when it is marked as sewn on several devices at the same m
         $sheet = app(ReleasedSheets::class)->layout($project->fresh());
         try {
             app(MarkAssembled::class)(
-                $project, app(HerLayout::class)->plan($project, $sheet, Arrangement::designed($sheet)), 'rows:row-1', true,
+                $project, app(MemberLayout::class)->plan($project, $sheet, Arrangement::designed($sheet)), 'rows:row-1', true,
             );
 
             return 1;

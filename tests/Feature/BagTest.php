@@ -7,7 +7,7 @@ use App\Drawing\Host\QuiltPicture;
 use App\Drawing\LineKind;
 use App\Drawing\UnitPicture;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\MethodChoices;
 use Tests\TestCase;

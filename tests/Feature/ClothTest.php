@@ -6,7 +6,7 @@ use App\Models\CutStepDone;
 use App\Models\Progress;
 use App\Models\Project;
 use App\Models\StockRow;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use Dew\Core\Cutting\CutStep;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -39,7 +39,7 @@ function textOf(TestResponse $page): string
 /** @return list<array{slot: string, plan: string, step: string, pieces: int}> the steps of clue 1, as her page sends them */
 function stepsAtTheMat(TestCase $test, ?string $slot = null): array
 {
-    $planned = app(HerCutting::class)->of(Project::query()->findOrFail($test->project->id), 1)[0];
+    $planned = app(MemberCutting::class)->of(Project::query()->findOrFail($test->project->id), 1)[0];
     $steps = [];
     foreach ($planned->cutting->slots as $of => $cutting) {
         foreach ($slot === null || $slot === $of ? CutStep::of($cutting->plan) : [] as $step) {
@@ -144,7 +144,7 @@ it('shows the plan at the mat, counts a step once, and takes it back', function 
 it('counts no piece at the mat that was counted by hand', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
     $step = stepsAtTheMat($this, 'f-lamp')[0];
-    $planned = app(HerCutting::class)->of($this->project->fresh(), 1)[0];
+    $planned = app(MemberCutting::class)->of($this->project->fresh(), 1)[0];
     $all = 0;
     foreach ($planned->cutting->slots['f-lamp']->need->uses as $uses) {
         foreach ($uses as $use) {
@@ -161,7 +161,7 @@ it('shows steps as done whose pieces are all counted in the clue, with cloth and
         have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40']);
     }
     $count = fn (): string => preg_match('/(\d+) of \d+ steps cut/', textOf($this->get($this->mat)), $found) === 1 ? $found[1] : 'none';
-    $uses = array_merge(...array_values(app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->uses));
+    $uses = array_merge(...array_values(app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->uses));
     $steps = stepsAtTheMat($this, 'f-lamp');
     expect($count())->toBe('0');
     foreach ($uses as $use) {
@@ -182,7 +182,7 @@ it('shows steps as done whose pieces are all counted in the clue, with cloth and
 
 it('calls nothing short that is cut, by the plan or by hand', function (): void {
     have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
-    $short = fn (): array => app(HerCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]->cutting->slots['f-lamp']->short();
+    $short = fn (): array => app(MemberCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]->cutting->slots['f-lamp']->short();
     $steps = stepsAtTheMat($this, 'f-lamp');
     $before = $short();
     foreach ($steps as $step) {
@@ -195,7 +195,7 @@ it('calls nothing short that is cut, by the plan or by hand', function (): void 
     foreach ([$this->page, $this->mat] as $page) {
         expect(textOf($this->get($page)))->toMatch("/Short: [^.]*\\b$left /");
     }
-    $need = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need;
+    $need = app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need;
     $use = array_values($need->uses)[0][0];
     $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => 3]);
     app()->forgetScopedInstances();
@@ -214,7 +214,7 @@ it('calls nothing short that is cut, by the plan or by hand', function (): void 
 
 it('squares a scrap before it cuts from it, and shows which corner is missing, for either hand', function (): void {
     have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
-    $cloth = fn (): Dew\Core\Cutting\StockPiece => app(HerCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]
+    $cloth = fn (): Dew\Core\Cutting\StockPiece => app(MemberCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]
         ->cutting->slots['f-lamp']->plan->cuts[0]->stock;
     $inches = fn (int $marks): float => $marks * (new Dew\Core\Cutting\Marks(Dew\Core\Measure\Notation::Fractions))->length(1)->toFloat();
     expect([$inches($cloth()->width), $inches($cloth()->length)])->toBe([12.0, 9.5]);
@@ -260,7 +260,7 @@ it('refuses a step of a plan that has changed meanwhile, and of fabrics and step
 it('writes down what is left once it is cut, and plans the rest from it', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '40 1/2']);
     $steps = stepsAtTheMat($this, 'f-lamp');
-    $height = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan->cuts[0]->sheets[0]->used();
+    $height = app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan->cuts[0]->sheets[0]->used();
     foreach ($steps as $step) {
         $this->post($this->mat, ['done' => '1', ...$step])->assertSessionHasNoErrors();
     }
@@ -280,7 +280,7 @@ it('takes what is cut so far off the cloth before the cloth is changed', functio
     $steps = stepsAtTheMat($this, 'f-lamp');
     $all = array_sum(array_column($steps, 'pieces'));
     $this->post($this->mat, ['done' => '1', ...$steps[0]]);
-    $first = app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan;
+    $first = app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->plan;
     $taken = CutStep::of($first)[0]->count * CutStep::of($first)[0]->strip->height;
     have($this, 'f-lamp', ['kind' => 'fat-quarter']);
     $left = StockRow::query()->whereNull('gone_at')->where('kind', 'yardage')->sole();
@@ -342,7 +342,7 @@ it('knows no cloth of somebody else, nor the mat of a clue to come', function ()
 
 it('cuts with a margin for a placed print and upright for a directional one', function (): void {
     have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
-    $need = fn (): array => app(HerCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->wanted;
+    $need = fn (): array => app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->wanted;
     $height = $need()[0]->height;
     $this->put("$this->page/f-lamp/rules", ['directional' => '1', 'margin' => '1/2'])->assertSessionHasNoErrors();
     expect($need()[0]->height)->toBe($height + 16)->and($need()[0]->turns)->toBeFalse();
@@ -380,7 +380,7 @@ it('offers strip sets across fat quarters before anything is cut, and not after'
     $this->put("$mat/width", ['width' => '20'])->assertRedirect($mat)->assertSessionHasNoErrors();
     expect(textOf($this->get($mat)))->toContain('Strip sets are made across 20 in, as you chose.')->not->toContain('Short:');
     $this->project->update(['set_widths' => []]);
-    $planned = app(HerCutting::class)->of($this->project->fresh(), 1)[0];
+    $planned = app(MemberCutting::class)->of($this->project->fresh(), 1)[0];
     $use = array_values($planned->cutting->slots['f-mist']->need->uses)[0][0];
     $this->tap($this->project, ['task' => $use->task, 'counter' => $use->counter, 'amount' => 1])->assertOk();
     $this->get($mat)->assertDontSeeText('suit the cloth you have better');

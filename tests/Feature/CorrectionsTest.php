@@ -16,7 +16,7 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
-use App\Plans\Whole\OpenClueChanges;
+use App\Plans\Unreleased\OpenClueChanges;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Plan\TaskSheet;

@@ -6,7 +6,7 @@ use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\Sheet;
-use App\Plans\Whole\SheetMissed;
+use App\Plans\Unreleased\SheetMissed;
 use Dew\Core\Design\DesignReader;
 use Illuminate\Support\Facades\Event;
 

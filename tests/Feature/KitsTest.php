@@ -279,7 +279,7 @@ it('offers no kit of a pause, takes no order for one, and prints no label withou
     ]);
     $labels = $this->get("/host/{$this->quilt->slug}/kits/labels.pdf")->assertOk()->getContent();
     expect((string) $labels)->toStartWith('%PDF-');
-    $tables = new App\Presentation\Host\KitTables($this->quilt->refresh(), app(App\Plans\Whole\KitRoom::class));
+    $tables = new App\Presentation\Host\KitTables($this->quilt->refresh(), app(App\Plans\Unreleased\KitRoom::class));
     expect($tables->cloths($row->order()))->toBe([]);
 });
 

@@ -9,7 +9,7 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Tap;
 use App\Models\User;
-use App\Plans\Whole\SheetMissed;
+use App\Plans\Unreleased\SheetMissed;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Str;

@@ -9,7 +9,7 @@ use App\Models\HandPart;
 use App\Models\HandState;
 use App\Models\QuiltAlong;
 use App\Models\User;
-use App\Plans\Whole\HandRoom;
+use App\Plans\Unreleased\HandRoom;
 use Carbon\CarbonImmutable;
 use Dew\Core\Hands\PartFit;
 use Dew\Core\Measure\Length;

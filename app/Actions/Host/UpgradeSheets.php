@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Host;
 
 use App\Models\QuiltAlong;
-use App\Plans\Whole\OpenClueChanges;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\OpenClueChanges;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\DB;

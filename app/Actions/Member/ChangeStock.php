@@ -8,7 +8,7 @@ use App\Models\CutStepDone;
 use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\CutCounts;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Cutting\ClothRules;
@@ -26,7 +26,7 @@ use Illuminate\Validation\ValidationException;
 final readonly class ChangeStock
 {
     public function __construct(
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private CutCounts $counts,
         private ReleasedSheets $sheets,
     ) {

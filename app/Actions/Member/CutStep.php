@@ -9,7 +9,7 @@ use App\Models\CutStepDone;
 use App\Models\Project;
 use App\Models\TapKind;
 use App\Plans\Cloth\CutCounts;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use Dew\Core\Cutting\CutStep as Step;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +20,7 @@ use Illuminate\Validation\ValidationException;
 final readonly class CutStep
 {
     public function __construct(
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private CutCounts $counts,
         private RecordTap $record,
     ) {

@@ -10,7 +10,7 @@ use App\Models\QuiltAlong;
 use App\Models\QuiltAlongKind;
 use App\Models\Role;
 use App\Models\User;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Console\Command;
 use Illuminate\Cookie\CookieValuePrefix;

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Host\UpgradeSheets;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;

@@ -8,7 +8,7 @@ use App\Actions\Member\JoinQuiltAlong;
 use App\Http\Requests\JoinRequest;
 use App\Models\Invitation;
 use App\Models\Project;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

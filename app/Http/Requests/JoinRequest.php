@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Invitation;
 use App\Models\Project;
 use App\Models\User;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Plan\Announcement;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Drawing\Host\QuiltPicture;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Plan\Announcement;
 use Illuminate\Support\Facades\Cache;

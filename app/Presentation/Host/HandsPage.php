@@ -8,7 +8,7 @@ use App\Models\HandMove;
 use App\Models\HandPart;
 use App\Models\HandState;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\HandRoom;
+use App\Plans\Unreleased\HandRoom;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\Wall;
 use Carbon\CarbonImmutable;

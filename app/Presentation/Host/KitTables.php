@@ -6,7 +6,7 @@ namespace App\Presentation\Host;
 
 use App\Models\KitRow;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\KitRoom;
+use App\Plans\Unreleased\KitRoom;
 use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitKind;

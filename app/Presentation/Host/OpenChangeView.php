@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Models\QuiltAlong;
-use App\Plans\Whole\OpenClueChange;
-use App\Plans\Whole\QuiltCounts;
+use App\Plans\Unreleased\OpenClueChange;
+use App\Plans\Unreleased\QuiltCounts;
 use App\Presentation\Shared\CorrectionText;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;

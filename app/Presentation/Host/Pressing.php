@@ -7,7 +7,7 @@ namespace App\Presentation\Host;
 use App\Drawing\Flag;
 use App\Drawing\Shape;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;

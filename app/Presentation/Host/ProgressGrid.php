@@ -6,7 +6,7 @@ namespace App\Presentation\Host;
 
 use App\Models\Clue;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use App\Presentation\Shared\Drop;
 use App\Presentation\Shared\DropState;
 use Dew\Core\Plan\AnnouncedSize;

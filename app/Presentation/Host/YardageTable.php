@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Models\QuiltAlong;
-use App\Plans\Whole\KitRoom;
+use App\Plans\Unreleased\KitRoom;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Cutting\ClothNeed;
 use Dew\Core\Cutting\Precuts;

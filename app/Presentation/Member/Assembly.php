@@ -6,7 +6,7 @@ namespace App\Presentation\Member;
 
 use App\Models\AssembledPart;
 use App\Models\Project;
-use App\Plans\HerLayout;
+use App\Plans\MemberLayout;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\Sentence;
 use Dew\Core\Measure\Length;
@@ -21,7 +21,7 @@ use Dew\Core\Top\TopStage;
 /** Joining a top stage by stage: what to do, what each part measures then, how it is pressed, and what is sewn already. */
 final readonly class Assembly
 {
-    public function __construct(private HerLayout $layout)
+    public function __construct(private MemberLayout $layout)
     {
     }
 

@@ -8,8 +8,8 @@ use App\Drawing\LayoutPicture;
 use App\Drawing\Shape;
 use App\Models\Project;
 use App\Models\StockRow;
-use App\Plans\Cloth\HerCutting;
-use App\Plans\HerLayout;
+use App\Plans\Cloth\MemberCutting;
+use App\Plans\MemberLayout;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Bench\MeasureRefused;
@@ -32,8 +32,8 @@ use Dew\Core\Plan\LayoutSheet;
 final readonly class BenchFinish
 {
     public function __construct(
-        private HerCutting $cutting,
-        private HerLayout $layout,
+        private MemberCutting $cutting,
+        private MemberLayout $layout,
         private ReleasedSheets $sheets,
     ) {
     }

@@ -6,7 +6,7 @@ namespace App\Presentation\Member;
 
 use App\Models\Project;
 use App\Models\StockRow;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use Dew\Core\Bench\BackPart;
@@ -55,7 +55,7 @@ final readonly class BenchWork
     private const LEAST_COPING = [1, 2];
 
     public function __construct(
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private ReleasedSheets $sheets,
         private BenchFinish $finish,
     ) {

@@ -7,7 +7,7 @@ namespace App\Presentation\Member;
 use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\CutCounts;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CuttingText;
@@ -31,7 +31,7 @@ final readonly class ClothChart
     private const NAMED = 4;
 
     public function __construct(
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private CutCounts $counts,
         private ReleasedSheets $sheets,
     ) {

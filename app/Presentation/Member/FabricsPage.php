@@ -6,7 +6,7 @@ namespace App\Presentation\Member;
 
 use App\Models\Clue;
 use App\Models\Project;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\FabricView;
@@ -28,7 +28,7 @@ final readonly class FabricsPage
         private Drawn $drawn,
         private ReleasedSheets $sheets,
         private ClothChart $chart,
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
     ) {
     }
 

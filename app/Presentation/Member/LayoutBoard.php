@@ -8,7 +8,7 @@ use App\Drawing\LayoutPicture;
 use App\Models\ArrangementRow;
 use App\Models\Progress;
 use App\Models\Project;
-use App\Plans\HerLayout;
+use App\Plans\MemberLayout;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Plan\ClueSheet;
@@ -22,7 +22,7 @@ use Dew\Core\Top\LayoutWarning;
 final readonly class LayoutBoard
 {
     public function __construct(
-        private HerLayout $layout,
+        private MemberLayout $layout,
         private ReleasedSheets $sheets,
         private Drawn $drawn,
     ) {

@@ -9,7 +9,7 @@ use App\Models\Clue;
 use App\Models\CutStepDone;
 use App\Models\Project;
 use App\Plans\Cloth\CutCounts;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CuttingText;
@@ -30,7 +30,7 @@ final readonly class Mat
 {
     public function __construct(
         private Drawn $drawn,
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private CutCounts $counts,
         private ReleasedSheets $sheets,
     ) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Member;
 
 use App\Models\Project;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
@@ -27,7 +27,7 @@ final readonly class Remedies
     private const WIDER = 8;
 
     public function __construct(
-        private HerCutting $cutting,
+        private MemberCutting $cutting,
         private ReleasedSheets $sheets,
     ) {
     }

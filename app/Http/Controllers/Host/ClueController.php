@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Models\TestRemark;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use App\Presentation\Host\ClueBoard;
 use App\Presentation\Host\PreviewLine;
 use App\Presentation\Host\RemarkPlaces;

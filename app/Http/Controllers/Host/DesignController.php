@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\SheetStore;
+use App\Plans\Unreleased\SheetStore;
 use App\Presentation\Host\DesignDrawing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;

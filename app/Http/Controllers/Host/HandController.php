@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\HandPart;
 use App\Models\QuiltAlong;
 use App\Models\User;
-use App\Plans\Whole\HandRoom;
+use App\Plans\Unreleased\HandRoom;
 use App\Presentation\Host\HandsPage;
 use Carbon\CarbonImmutable;
 use Dew\Core\Measure\Length;

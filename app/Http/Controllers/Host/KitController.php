@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\KitRow;
 use App\Models\KitSettings;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\KitRoom;
+use App\Plans\Unreleased\KitRoom;
 use App\Presentation\Host\KitTables;
 use App\Support\OrderDesk;
 use Dew\Core\Cutting\ShopMeasure;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Host;
 use App\Http\Controllers\Controller;
 use App\Models\KitRow;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\KitRoom;
+use App\Plans\Unreleased\KitRoom;
 use App\Presentation\Host\KitTables;
 use App\Support\Pdf;
 use Dew\Core\Measure\Notation;

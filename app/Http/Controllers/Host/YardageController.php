@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
-use App\Plans\Whole\KitRoom;
+use App\Plans\Unreleased\KitRoom;
 use App\Presentation\Host\YardageTable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;

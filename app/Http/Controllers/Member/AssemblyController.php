@@ -8,7 +8,7 @@ use App\Actions\Member\KeepOnBench;
 use App\Actions\Member\MarkAssembled;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
-use App\Plans\HerLayout;
+use App\Plans\MemberLayout;
 use App\Presentation\Member\Assembly;
 use App\Support\Pdf;
 use Dew\Core\Measure\Notation;
@@ -33,7 +33,7 @@ final class AssemblyController extends Controller
             : view('member.assembly', ['project' => $project] + $view);
     }
 
-    public function store(Request $request, Project $project, HerLayout $layout, MarkAssembled $mark, KeepOnBench $keep): RedirectResponse
+    public function store(Request $request, Project $project, MemberLayout $layout, MarkAssembled $mark, KeepOnBench $keep): RedirectResponse
     {
         $sheet = $layout->sheet($project) ?? abort(404);
         $methods = array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet));

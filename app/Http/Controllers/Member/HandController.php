@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\HandPart;
 use App\Models\Project;
 use App\Models\User;
-use App\Presentation\Member\HerHands;
+use App\Presentation\Member\MemberHands;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,14 +19,14 @@ use Illuminate\Validation\ValidationException;
 /** What a member sews of a quilt by many hands: hand it on, send it back, or say that she cannot. */
 final class HandController extends Controller
 {
-    public function show(Project $project, HerHands $hands): View
+    public function show(Project $project, MemberHands $hands): View
     {
         abort_unless($project->quiltAlong->many_hands, 404);
 
         return view('member.hands', ['project' => $project] + $hands->of($project));
     }
 
-    public function update(Request $request, Project $project, int $part, HandOn $hand, HerHands $hands): RedirectResponse
+    public function update(Request $request, Project $project, int $part, HandOn $hand, MemberHands $hands): RedirectResponse
     {
         abort_unless($project->quiltAlong->many_hands, 404);
         $held = HandPart::query()->where('quilt_along_id', $project->quilt_along_id)->findOrFail($part);

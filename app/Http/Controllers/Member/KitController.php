@@ -8,7 +8,7 @@ use App\Actions\Member\OrderKit;
 use App\Http\Controllers\Controller;
 use App\Models\KitRow;
 use App\Models\Project;
-use App\Presentation\Member\HerKits;
+use App\Presentation\Member\MemberKits;
 use Dew\Core\Kits\KitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,12 +19,12 @@ use Illuminate\Validation\ValidationException;
 /** Kits for a member's own quilt. */
 final class KitController extends Controller
 {
-    public function index(Project $project, HerKits $kits): View
+    public function index(Project $project, MemberKits $kits): View
     {
         return view('member.kits', ['project' => $project, 'form' => Str::lower((string) Str::ulid()), ...$kits->of($project)]);
     }
 
-    public function store(Request $request, Project $project, HerKits $kits, OrderKit $order): RedirectResponse
+    public function store(Request $request, Project $project, MemberKits $kits, OrderKit $order): RedirectResponse
     {
         $given = $request->validate([
             'kit' => ['required', 'string', 'max:80'], 'count' => ['required', 'integer', 'between:1,20'], 'form' => ['required', 'ulid'],
@@ -52,7 +52,7 @@ final class KitController extends Controller
     }
 
     /** Puts the cloth of a kit that was handed out on her list. */
-    public function stock(Project $project, string $order, HerKits $kits, OrderKit $keep): RedirectResponse
+    public function stock(Project $project, string $order, MemberKits $kits, OrderKit $keep): RedirectResponse
     {
         $row = KitRow::query()->where('project_id', $project->id)->whereColumn('handed_out', 'count')->findOrFail((int) $order);
         $holds = $kits->holds($project, $row->kind, $row->part, $row->size_key, $row->colourway_key);

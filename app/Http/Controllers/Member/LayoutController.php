@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Actions\Member\ChangeArrangement;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
-use App\Plans\HerLayout;
+use App\Plans\MemberLayout;
 use App\Presentation\Member\LayoutBoard;
 use App\Support\Pdf;
 use Dew\Core\Measure\Notation;
@@ -35,7 +35,7 @@ final class LayoutController extends Controller
     }
 
     public function store(
-        Request $request, Project $project, HerLayout $layout, LayoutBoard $board, ChangeArrangement $change,
+        Request $request, Project $project, MemberLayout $layout, LayoutBoard $board, ChangeArrangement $change,
     ): RedirectResponse|JsonResponse {
         $asked = $request->validate([
             'do' => ['required', 'in:swap,turn,keep,choose,forget'],

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Actions\Member\CutStep;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Member\Mat;
@@ -31,7 +31,7 @@ final class MatController extends Controller
     }
 
     /** Makes the strip sets of a clue across another width, before anything of it is counted. */
-    public function width(Request $request, Project $project, int $number, ReleasedSheets $sheets, HerCutting $cutting): RedirectResponse
+    public function width(Request $request, Project $project, int $number, ReleasedSheets $sheets, MemberCutting $cutting): RedirectResponse
     {
         $clue = $sheets->find($project, $number);
         $planned = Arr::last($cutting->of($project, $number), fn (PlannedClue $one): bool => $one->clue === $clue->key);

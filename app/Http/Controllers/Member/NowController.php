@@ -8,14 +8,14 @@ use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Member\CorrectionNews;
-use App\Presentation\Member\HerHands;
+use App\Presentation\Member\MemberHands;
 use App\Presentation\Member\StitchLine;
 use Illuminate\Contracts\View\View;
 
 /** Where am I, what is due, what should I do next. */
 final class NowController extends Controller
 {
-    public function __invoke(Project $project, ReleasedSheets $sheets, CorrectionNews $news, HerHands $hands): View
+    public function __invoke(Project $project, ReleasedSheets $sheets, CorrectionNews $news, MemberHands $hands): View
     {
         $line = StitchLine::of($project);
         $announcement = $sheets->announcement($project);

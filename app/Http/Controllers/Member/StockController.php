@@ -9,7 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\StockRequest;
 use App\Models\Project;
 use App\Models\StockRow;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Member\Remedies;
 use App\Rules\LengthBetween;
@@ -39,7 +39,7 @@ final class StockController extends Controller
         return $this->back($project, $slot)->with('status', __('stock.changed'));
     }
 
-    public function destroy(Project $project, string $slot, string $stock, ChangeStock $change, HerCutting $cutting): RedirectResponse
+    public function destroy(Project $project, string $slot, string $stock, ChangeStock $change, MemberCutting $cutting): RedirectResponse
     {
         $row = $this->row($project, $slot, $stock);
         $isUsed = $cutting->uses($project, $row);

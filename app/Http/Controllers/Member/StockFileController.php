@@ -8,7 +8,7 @@ use App\Actions\Member\ChangeStock;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Models\StockRow;
-use App\Plans\Cloth\HerCutting;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Cutting\Stock;
 use Dew\Core\Cutting\StockFormat;
@@ -54,7 +54,7 @@ final class StockFileController extends Controller
         Request $request,
         Project $project,
         ReleasedSheets $sheets,
-        HerCutting $cutting,
+        MemberCutting $cutting,
         ChangeStock $change,
     ): RedirectResponse {
         $request->validate(['file' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['file.*' => __('stock.file.missing')]);

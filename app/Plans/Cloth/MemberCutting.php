@@ -23,7 +23,7 @@ use InvalidArgumentException;
  * How the open clues are cut from the cloth that a member has, one after the other: each clue by itself, from what the ones before it
  * leave. Fabrics that she has not said anything about are cut from a bolt.
  */
-final readonly class HerCutting
+final readonly class MemberCutting
 {
     public function __construct(
         private ReleasedSheets $sheets,

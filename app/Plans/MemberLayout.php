@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 
 /** How a member lays out and joins her blocks: the host's arrangement or one of her own, once assembly is open to her. */
-final readonly class HerLayout
+final readonly class MemberLayout
 {
     private const DAYS = 7;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans\Whole;
+namespace App\Plans\Unreleased;
 
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Press\PressBook;
@@ -13,7 +13,7 @@ use Dew\Core\Press\PressSolver;
 use Illuminate\Support\Facades\Cache;
 
 /** The pressing plan of somebody who has pressed some of her seams otherwise: everything else is planned anew to nest with them. */
-final readonly class HerPressing
+final readonly class MemberPressing
 {
     private const DAYS = 30;
 

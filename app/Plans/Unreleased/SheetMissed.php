@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans\Whole;
+namespace App\Plans\Unreleased;
 
 /** A sheet had to be compiled while somebody waited for it. */
 final readonly class SheetMissed

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans\Whole;
+namespace App\Plans\Unreleased;
 
 use Dew\Core\Correction\Stage;
 use Dew\Core\Correction\Standing;

@@ -16,7 +16,7 @@ use Dew\Core\Plan\Announcement;
 use Illuminate\Support\Collection;
 
 /** The kits that a member has ordered or can order, and what lies in them, as far as she may know. */
-final class HerKits
+final class MemberKits
 {
     /** @var array<string, array<string, array<string, Length>>> what covers each open clue, by quilt and size, clue and slot */
     private array $known = [];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Plans\Whole;
+namespace App\Plans\Unreleased;
 
 use App\Models\Clue;
 use Dew\Core\Correction\ClueCorrection;

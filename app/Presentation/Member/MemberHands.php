@@ -20,7 +20,7 @@ use Dew\Core\Press\PressFlag;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What somebody sews for a quilt by many hands, and the wall on which it fills up. */
-final readonly class HerHands
+final readonly class MemberHands
 {
     /** Half the length of a flag, as a share of the block. */
     private const FLAG = 0.05;
