@@ -5,7 +5,7 @@
         <section class="card" id="drops">
             <h2>{{ __('style.stitch') }}</h2>
             <x-stitch-line :drops="$page->drops" :current="2"/>
-            <ul class="plain-list">@foreach (App\Presentation\Shared\DropState::cases() as $state)<li><x-drop
+            <ul class="plain-list">@foreach (App\Presentation\Shared\StitchState::cases() as $state)<li><x-drop
                 :state="$state"/> {{ $state->label() }}</li>@endforeach</ul>
         </section>
         <section class="card">

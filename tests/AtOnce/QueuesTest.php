@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Deed;
 use App\Models\DesignVersion;
+use App\Models\HistoryEntry;
 use App\Models\MadePage;
 use App\Models\Publication;
 use App\Models\Role;
@@ -59,7 +59,7 @@ afterEach(function (): void {
 
 it('publishes after ten seconds in which it can be undone, by a worker that says how far it is', function (): void {
     $first = sendsToPublish($this->host, $this->quilt, largeJson(12));
-    expect($first->state)->toBe(Publication::WAITING)->and($first->seconds())->toBeGreaterThan(Deed::SECONDS - 3);
+    expect($first->state)->toBe(Publication::WAITING)->and($first->seconds())->toBeGreaterThan(HistoryEntry::SECONDS - 3);
     // Nobody's worker takes it before.
     worker('publishing')->wait();
     expect($first->refresh()->state)->toBe(Publication::WAITING);

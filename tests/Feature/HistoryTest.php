@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\ClueState;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\Role;
 use App\Models\TestRemark;
 
@@ -20,7 +20,7 @@ it('keeps what is done with dates, and takes it back', function (): void {
     )->assertRedirect();
     $first = $this->clue($this->quilt, 1)->release_at;
     $this->put("$this->host/clues/1/release", ['date' => now()->addWeeks(2)->format('Y-m-d'), 'time' => '09:00', 'zone' => 'UTC']);
-    $deed = Deed::query()->latest('id')->firstOrFail();
+    $deed = HistoryEntry::query()->latest('id')->firstOrFail();
     $this->get("$this->host/history")->assertOk()->assertSeeText('Clue 1 is set to open on')->assertSeeText($this->owner->name);
     $this->delete("$this->host/history/$deed->id")->assertSessionHasNoErrors();
 
@@ -32,12 +32,12 @@ it('keeps what is done with dates, and takes it back', function (): void {
 it('brings back a clue that was withdrawn by mistake, and hides none that is open', function (): void {
     $this->release($this->quilt);
     $this->delete("$this->host/clues/1/release")->assertRedirect();
-    $deed = Deed::query()->firstOrFail();
+    $deed = HistoryEntry::query()->firstOrFail();
     $this->delete("$this->host/history/$deed->id")->assertSessionHasNoErrors();
     expect($this->clue($this->quilt, 1)->state())->toBe(ClueState::Released);
 
     $this->put("$this->host/clues/2/release", ['date' => now()->addDay()->format('Y-m-d'), 'time' => '09:00', 'zone' => 'UTC']);
-    $scheduled = Deed::query()->latest('id')->firstOrFail();
+    $scheduled = HistoryEntry::query()->latest('id')->firstOrFail();
     $this->travelTo(now()->addDays(3));
     $this->delete("$this->host/history/$scheduled->id")->assertSessionHasErrors('deed');
     expect($this->clue($this->quilt, 2)->state())->toBe(ClueState::Released);
@@ -49,7 +49,7 @@ it('takes settings back, for owners alone', function (): void {
     ];
     $was = $this->quilt->fresh()->only(['name', 'zone']);
     $this->put("$this->host/settings", $about)->assertSessionHasNoErrors();
-    $deed = Deed::query()->firstOrFail();
+    $deed = HistoryEntry::query()->firstOrFail();
     $this->actingAs($this->person($this->quilt, Role::Helper))->delete("$this->host/history/$deed->id")->assertForbidden();
     $this->actingAs($this->owner)->delete("$this->host/history/$deed->id")->assertSessionHasNoErrors();
 
@@ -74,7 +74,7 @@ it('gives a clue a rough date, which stands on the stitch line and in the feed a
     $this->travelTo(now()->addMonth());
     $this->get("/q/{$project->id}/clues/1")->assertNotFound();
     $this->actingAs($this->owner)->post("$this->host/clues/1/release");
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     expect($this->clue($this->quilt, 1)->about)->toBeNull();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
 });

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Actions\Host\ScheduleClue;
 use App\Jobs\SendNotices;
 use App\Models\Clue;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\Notice;
 use App\Models\Post;
 use App\Models\Project;
@@ -70,13 +70,13 @@ it('tells the host when the clocks skip the hour she chose', function (): void {
 it('releases now, withdraws, and brings back what was counted', function (): void {
     $project = $this->project($this->quilt);
     $this->post("{$this->base}/clues/1/release")->assertSessionHas('pending');
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     $this->tap($project, ['amount' => 5])->assertOk();
     $this->actingAs($this->owner)->delete("{$this->base}/clues/1/release");
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertNotFound();
     $this->actingAs($this->owner)->post("{$this->base}/clues/1/release");
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     $this->actingAs($project->user)->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-beam-sewn.done', 5);
 });
 
@@ -88,11 +88,11 @@ it('says what opening a clue does, opens it after ten seconds, and puts its plan
         ->assertSeeText('Clue 3 opens for one member now; clues 1 and 2 are still closed.');
     $this->post("{$this->base}/clues/1/release")->assertSessionHas('pending');
     $this->get("{$this->base}/clues")->assertSeeText('Clue 1 opens in 10 s.');
-    $this->travel(Deed::SECONDS - 1)->seconds();
+    $this->travel(HistoryEntry::SECONDS - 1)->seconds();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertNotFound();
     $this->artisan('dew:announce-releases');
     expect(Notice::query()->count())->toBe(0);
-    $deed = Deed::query()->latest('id')->firstOrFail();
+    $deed = HistoryEntry::query()->latest('id')->firstOrFail();
     $this->actingAs($this->owner)->delete("{$this->base}/history/$deed->id", ['back' => 'clues'])->assertRedirect("{$this->base}/clues");
     $this->travel(5)->seconds();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertNotFound();
@@ -100,11 +100,11 @@ it('says what opening a clue does, opens it after ten seconds, and puts its plan
         ->and($this->clue($this->quilt, 1)->local_date)->toBe('2027-04-03');
 
     $this->actingAs($this->owner)->post("{$this->base}/clues/1/release");
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
     $this->artisan('dew:announce-releases');
     expect(Notice::query()->count())->toBe(1);
-    $deed = Deed::query()->latest('id')->firstOrFail();
+    $deed = HistoryEntry::query()->latest('id')->firstOrFail();
     $this->actingAs($this->owner)->delete("{$this->base}/history/$deed->id")->assertSessionHasErrors('deed');
 });
 
@@ -115,16 +115,16 @@ it('withdraws after ten seconds, within which it can be undone', function (): vo
     $this->delete("{$this->base}/clues/1/release")->assertSessionHas('pending');
     $this->get("{$this->base}/clues")->assertSeeText('Clue 1 is withdrawn in 10 s.');
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
-    $deed = Deed::query()->latest('id')->firstOrFail();
+    $deed = HistoryEntry::query()->latest('id')->firstOrFail();
     $this->actingAs($this->owner)->delete("{$this->base}/history/$deed->id")->assertSessionHasNoErrors();
-    $this->travel(Deed::SECONDS + 1)->seconds();
+    $this->travel(HistoryEntry::SECONDS + 1)->seconds();
     $this->actingAs($project->user)->get("/q/{$project->id}/clues/1")->assertOk();
 });
 
 it('opens clues in order unless the host says otherwise', function (): void {
     $this->post("{$this->base}/clues/3/release")->assertSessionHasErrors(['out_of_order' => 'Clues open in order, and clue 3 would pass clues 1 '
         .'and 2. Choose another date, or say that it opens out of order.']);
-    expect(Deed::query()->count())->toBe(0);
+    expect(HistoryEntry::query()->count())->toBe(0);
     $at = fn (int $number, string $date, array $more = []) => $this->put("{$this->base}/clues/$number/release", [
         'date' => $date, 'time' => '09:00', 'zone' => 'UTC', ...$more,
     ]);
@@ -135,7 +135,7 @@ it('opens clues in order unless the host says otherwise', function (): void {
     $at(1, '2027-04-12')->assertSessionHasErrors('out_of_order');
     $at(1, '2027-04-12', ['out_of_order' => '1'])->assertSessionHasNoErrors();
     $this->post("{$this->base}/clues/3/release", ['out_of_order' => '1'])->assertSessionHasNoErrors();
-    $this->travel(Deed::SECONDS)->seconds();
+    $this->travel(HistoryEntry::SECONDS)->seconds();
     expect($this->clue($this->quilt, 3)->isReleased())->toBeTrue();
 });
 

@@ -10,9 +10,9 @@ use App\Models\ClueState;
 use App\Presentation\Host\ClueBoard;
 use App\Presentation\Member\StitchLine;
 use App\Presentation\Shared\CluePage;
-use App\Presentation\Shared\DropState;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\SizeKind;
+use App\Presentation\Shared\StitchState;
 use App\Presentation\Shared\When;
 use Carbon\CarbonImmutable;
 use Dew\Core\Design\DesignReader;
@@ -68,16 +68,16 @@ it('names times by the wall clock of their zone', function (): void {
         ->and(When::place('America/Argentina/Buenos_Aires'))->toBe('Buenos Aires time');
 });
 
-it('tells the state of a clue by what was done in it', function (bool $released, bool $countable, ?int $done, DropState $state): void {
-    expect(DropState::of($released, $countable, $done, 24))->toBe($state);
+it('tells the state of a clue by what was done in it', function (bool $released, bool $countable, ?int $done, StitchState $state): void {
+    expect(StitchState::of($released, $countable, $done, 24))->toBe($state);
 })->with([
-    [false, true, 24, DropState::ToCome], [true, true, null, DropState::Waiting], [true, true, 0, DropState::InProgress], [
+    [false, true, 24, StitchState::ToCome], [true, true, null, StitchState::Waiting], [true, true, 0, StitchState::InProgress], [
         true,
         true,
         23,
-        DropState::InProgress,
+        StitchState::InProgress,
     ],
-    [true, true, 24, DropState::Done], [true, false, null, DropState::Done],
+    [true, true, 24, StitchState::Done], [true, false, null, StitchState::Done],
 ]);
 
 it('puts the earliest unfinished clue into her hand, and the next dated one before her eyes', function (): void {
@@ -95,13 +95,13 @@ it('puts the earliest unfinished clue into her hand, and the next dated one befo
     expect($line->current()?->number)->toBe(1)
         ->and($line->next()?->number)->toBe(5)
         ->and(array_filter($line->drops, fn ($drop): bool => $drop->url !== null))->toHaveCount(2)
-        ->and($line->drops[2]->title)->toBeNull()->and($line->drops[0]->state)->toBe(DropState::Waiting);
+        ->and($line->drops[2]->title)->toBeNull()->and($line->drops[0]->state)->toBe(StitchState::Waiting);
 
     foreach (['t-beam', 't-blade', 't-wake'] as $task) {
         $this->tap($project, ['task' => $task, 'counter' => 'trimmed', 'kind' => 'all'])->assertOk();
     }
     expect(StitchLine::of($project)->current()?->number)->toBe(2)
-        ->and(StitchLine::of($project)->drops[0]->state)->toBe(DropState::Done);
+        ->and(StitchLine::of($project)->drops[0]->state)->toBe(StitchState::Done);
 });
 
 it('shows the host what is due, scheduled before undated', function (): void {

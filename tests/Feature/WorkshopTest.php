@@ -9,7 +9,7 @@ use App\Models\Post;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
-use App\Support\Fill;
+use App\Support\Placeholder;
 use Dew\Core\Draft\Place;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -108,7 +108,7 @@ it('keeps a draft with markup in its names and shows them as text', function ():
 it('makes an edit once, however often it is sent, and answers with what looks different', function (): void {
     $quiltAlong = startedBy($this->host);
     $send = fn (string $known) => sendEdit($this->host, $quiltAlong, ['kind' => 'add', 'to' => 'sizes', 'item' => [
-        'id' => Fill::in('id', 's'), 'name' => Fill::in('value'), 'columns' => Fill::in('across', 'int'), 'rows' => 2,
+        'id' => Placeholder::in('id', 's'), 'name' => Placeholder::in('value'), 'columns' => Placeholder::in('across', 'int'), 'rows' => 2,
     ]], ['id' => '7d4d7b1e-53c5-4f7e-9f0b-d9bd3d2b8a11', 'value' => '$across', 'across' => '7', 'known' => $known]);
     $first = $send('')->assertOk()->assertJson(['outcome' => 'applied', 'number' => 1]);
     expect(array_keys($first->json('panels')))->toBe(['bar', 'pattern', 'setting', 'sizes'])
@@ -145,7 +145,7 @@ it('refuses what cannot mean anything with the way out, and leaves the draft as 
     'no kind of edit' => [['kind' => 'paint'], [], 'The kinds are'],
     'no JSON' => [[], ['edit' => '{"kind'], 'Reload the page'],
     'no whole number' => [
-        ['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Fill::in('value', 'int')],
+        ['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Placeholder::in('value', 'int')],
         ['value' => '2½'],
         'no whole number',
     ],
@@ -399,7 +399,7 @@ it('works without script: every field and button of the pages is a form', functi
             'kind' => 'set',
             'place' => 'fabrics/f-a/name',
             'expect' => 'Background',
-            'to' => Fill::in('value'),
+            'to' => Placeholder::in('value'),
         ]), 'value' => 'Sand',
     ])->assertRedirect("/host/$quiltAlong->slug/design/cloth");
     $this->get("/host/$quiltAlong->slug/design/cloth")->assertSee('value="Sand"', false);
@@ -883,7 +883,7 @@ it('keeps together what the host says when a split is suggested', function (): v
     $this->actingAs($owner)->get($page)->assertOk()->assertSeeText('What stays in one clue');
     $this->from($page)->post("/host/$quiltAlong->slug/design/edits", [
         'edit' => json_encode(['kind' => 'add', 'to' => 'together', 'item' => [
-            'id' => App\Support\Fill::in('id', 'g'), 'makes' => [App\Support\Fill::in('one'), App\Support\Fill::in('other')],
+            'id' => App\Support\Placeholder::in('id', 'g'), 'makes' => [App\Support\Placeholder::in('one'), App\Support\Placeholder::in('other')],
         ]]),
         'one' => 'u-beam', 'other' => 'b-propeller',
     ])->assertRedirect($page);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Host;
 
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\Publication;
 use App\Models\QuiltAlong;
 use App\Models\User;
@@ -29,7 +29,7 @@ final readonly class BeginPublishing
                 'quilt_along_id' => $quiltAlong->id, 'user_id' => $person->id, 'document' => $document,
                 'about' => $about + ['user_id' => $person->id], 'corrections' => $corrections,
                 'after' => (int) $quiltAlong->published_version_id, 'state' => Publication::WAITING,
-                'starts_at' => now()->addSeconds(Deed::SECONDS),
+                'starts_at' => now()->addSeconds(HistoryEntry::SECONDS),
             ]);
         } catch (UniqueConstraintViolationException) {
             throw ValidationException::withMessages(['publish' => __('publish.one_at_a_time')]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Host;
 
 use App\Models\Clue;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\QuiltAlong;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -21,9 +21,9 @@ final class KeepHistory
      * @param  array<string, mixed>  $about  what the sentence names
      * @param  array<string, mixed>|null  $before  how it was; null where it cannot be taken back
      */
-    public static function write(QuiltAlong $quiltAlong, User $person, string $what, array $about = [], ?array $before = null): Deed
+    public static function write(QuiltAlong $quiltAlong, User $person, string $what, array $about = [], ?array $before = null): HistoryEntry
     {
-        return Deed::query()->create([
+        return HistoryEntry::query()->create([
             'quilt_along_id' => $quiltAlong->id, 'user_id' => $person->id, 'what' => $what, 'about' => $about, 'before' => $before,
         ]);
     }
@@ -48,7 +48,7 @@ final class KeepHistory
     public static function undo(QuiltAlong $quiltAlong, User $person, int $number): void
     {
         DB::transaction(function () use ($quiltAlong, $person, $number): void {
-            $deed = Deed::query()->where('quilt_along_id', $quiltAlong->id)->lockForUpdate()->findOrFail($number);
+            $deed = HistoryEntry::query()->where('quilt_along_id', $quiltAlong->id)->lockForUpdate()->findOrFail($number);
             $before = $deed->before;
             if (! $deed->canBeUndone() || $before === null) {
                 throw ValidationException::withMessages(['deed' => __('history.cannot')]);

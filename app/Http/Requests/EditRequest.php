@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Support\Fill;
+use App\Support\Placeholder;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Measure\LengthParser;
 use Illuminate\Foundation\Http\FormRequest;
@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
 use JsonException;
 
 /**
- * An edit of a draft as a page sends it. The edit is JSON in one field; where it holds a place to fill ({@see Fill}) the field of that name
+ * An edit of a draft as a page sends it. The edit is JSON in one field; where it holds a place to fill ({@see Placeholder}) the field of that name
  * is put in.
  */
 final class EditRequest extends FormRequest
@@ -90,8 +90,8 @@ final class EditRequest extends FormRequest
      */
     private function resolved(mixed $value): mixed
     {
-        if (is_string($value) && str_starts_with($value, Fill::SIGN)) {
-            return $this->field(substr($value, strlen(Fill::SIGN)));
+        if (is_string($value) && str_starts_with($value, Placeholder::SIGN)) {
+            return $this->field(substr($value, strlen(Placeholder::SIGN)));
         }
         if (! is_array($value) || $value === []) {
             return $value;

@@ -6,7 +6,7 @@ namespace App\Presentation\Host;
 
 use App\Models\Clue;
 use App\Models\ClueState;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Presentation\Shared\Sentence;
@@ -19,7 +19,7 @@ final readonly class ClueBoard
     private function __construct(
         public array $rows,
         public int $projects,
-        public ?Deed $pending = null,
+        public ?HistoryEntry $pending = null,
     ) {
     }
 
@@ -42,8 +42,8 @@ final readonly class ClueBoard
         ));
 
         // What was done just now can be undone until it takes effect.
-        $pending = $isPending ? Deed::query()->where('quilt_along_id', $quiltAlong->id)->whereIn('what', Deed::PENDING)->whereNull('undone_at')
-            ->where('created_at', '>', now()->subSeconds(Deed::SECONDS))->latest('id')->first() : null;
+        $pending = $isPending ? HistoryEntry::query()->where('quilt_along_id', $quiltAlong->id)->whereIn('what', HistoryEntry::PENDING)->whereNull('undone_at')
+            ->where('created_at', '>', now()->subSeconds(HistoryEntry::SECONDS))->latest('id')->first() : null;
 
         return new self(array_values($rows->all()), Project::query()->whereBelongsTo($quiltAlong)->count(), $pending);
     }

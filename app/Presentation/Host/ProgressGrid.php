@@ -7,8 +7,8 @@ namespace App\Presentation\Host;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
-use App\Presentation\Shared\Drop;
-use App\Presentation\Shared\DropState;
+use App\Presentation\Shared\StitchClue;
+use App\Presentation\Shared\StitchState;
 use Dew\Core\Plan\AnnouncedSize;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Query\Builder;
@@ -95,15 +95,15 @@ final readonly class ProgressGrid
         return (int) $project->sewn === 0 ? null : __('people.top_count', ['done' => $project->sewn, 'count' => $project->parts ?? '?']);
     }
 
-    /** @return list<Drop> one for each clue, in their order: what is asked of the member is asked once for her row */
+    /** @return list<StitchClue> one for each clue, in their order: what is asked of the member is asked once for her row */
     public function drops(stdClass $project): array
     {
         [$id, $size] = [$project->id, $project->size_key];
         $drops = [];
         foreach ($this->numbers as $clue => $number) {
             [$done, $total] = $this->progress[$id][$clue] ?? [null, null];
-            $state = DropState::of($this->released[$clue], $this->work[$clue][$size], $done, $total ?? 0);
-            $drops[] = new Drop(number: $number, state: $state, done: $done, total: $total);
+            $state = StitchState::of($this->released[$clue], $this->work[$clue][$size], $done, $total ?? 0);
+            $drops[] = new StitchClue(number: $number, state: $state, done: $done, total: $total);
         }
 
         return $drops;

@@ -6,13 +6,13 @@ namespace App\Presentation\Member;
 
 use App\Models\Clue;
 use App\Models\Project;
-use App\Presentation\Shared\Drop;
-use App\Presentation\Shared\DropState;
+use App\Presentation\Shared\StitchClue;
+use App\Presentation\Shared\StitchState;
 
 /** A member's line of clues: what is done, what waits, what is to come and when. Titles of clues to come are not on it. */
 final readonly class StitchLine
 {
-    /** @param  list<Drop>  $drops */
+    /** @param  list<StitchClue>  $drops */
     public function __construct(public array $drops)
     {
     }
@@ -20,13 +20,13 @@ final readonly class StitchLine
     public static function of(Project $project): self
     {
         $progress = $project->clueProgress()->get()->keyBy('clue_id');
-        $drops = $project->quiltAlong->clues()->get()->map(function (Clue $clue) use ($project, $progress): Drop {
+        $drops = $project->quiltAlong->clues()->get()->map(function (Clue $clue) use ($project, $progress): StitchClue {
             $row = $progress->get($clue->id);
             $released = $clue->isReleased();
 
-            return new Drop(
+            return new StitchClue(
                 number: $clue->number,
-                state: DropState::of($released, $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
+                state: StitchState::of($released, $clue->hasWorkAt($project->size_key), $row?->done, $row->total ?? 0),
                 title: $released ? $clue->title : null,
                 opens: ! $clue->isWithdrawn() ? $clue->release_at : null,
                 zone: $clue->zone,
@@ -42,11 +42,11 @@ final readonly class StitchLine
     }
 
     /** The clue in hand: the earliest open one that is not done, else the latest open one. */
-    public function current(): ?Drop
+    public function current(): ?StitchClue
     {
-        $open = array_values(array_filter($this->drops, fn (Drop $drop): bool => $drop->url !== null));
+        $open = array_values(array_filter($this->drops, fn (StitchClue $drop): bool => $drop->url !== null));
         foreach ($open as $drop) {
-            if ($drop->state !== DropState::Done) {
+            if ($drop->state !== StitchState::Done) {
                 return $drop;
             }
         }
@@ -57,14 +57,14 @@ final readonly class StitchLine
     /** Whether there is one still to come, with a date or without. */
     public function isToGoOn(): bool
     {
-        return array_filter($this->drops, fn (Drop $drop): bool => $drop->state === DropState::ToCome && ! $drop->withdrawn) !== [];
+        return array_filter($this->drops, fn (StitchClue $drop): bool => $drop->state === StitchState::ToCome && ! $drop->withdrawn) !== [];
     }
 
     /** The next one whose date is only roughly known, where none before it has one. */
-    public function roughlyNext(): ?Drop
+    public function roughlyNext(): ?StitchClue
     {
         foreach ($this->drops as $drop) {
-            if ($drop->state === DropState::ToCome && ! $drop->withdrawn) {
+            if ($drop->state === StitchState::ToCome && ! $drop->withdrawn) {
                 return $drop->about === null ? null : $drop;
             }
         }
@@ -73,10 +73,10 @@ final readonly class StitchLine
     }
 
     /** The next one to open that has a date. */
-    public function next(): ?Drop
+    public function next(): ?StitchClue
     {
-        $coming = array_filter($this->drops, fn (Drop $drop): bool => $drop->state === DropState::ToCome && $drop->opens !== null);
-        usort($coming, fn (Drop $a, Drop $b): int => $a->opens <=> $b->opens);
+        $coming = array_filter($this->drops, fn (StitchClue $drop): bool => $drop->state === StitchState::ToCome && $drop->opens !== null);
+        usort($coming, fn (StitchClue $a, StitchClue $b): int => $a->opens <=> $b->opens);
 
         return $coming[0] ?? null;
     }

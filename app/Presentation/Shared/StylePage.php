@@ -29,7 +29,7 @@ final readonly class StylePage
 {
     /**
      * @param  list<Figure>  $figures
-     * @param  list<Drop>  $drops
+     * @param  list<StitchClue>  $drops
      * @param  list<string>  $fractions
      * @param  array<string, Picture>  $units  one drawing of every kind, by its key
      */
@@ -62,11 +62,11 @@ final readonly class StylePage
                 Figure::of(Measurement::exact(Length::fraction(47, 21)), SizeKind::Unfinished, Notation::Fractions),
             ],
             drops: [
-                new Drop(1, DropState::Done, __('style.title_one'), $opens, 'America/New_York', 24, 24, '#drops'),
-                new Drop(2, DropState::InProgress, __('style.title_two'), $opens, 'America/New_York', 10, 24, '#drops'),
-                new Drop(3, DropState::Waiting, __('style.title_three'), $opens, 'America/New_York', null, null, '#drops'),
-                new Drop(4, DropState::ToCome, null, $opens->addWeek(), 'America/New_York'),
-                new Drop(5, DropState::ToCome),
+                new StitchClue(1, StitchState::Done, __('style.title_one'), $opens, 'America/New_York', 24, 24, '#drops'),
+                new StitchClue(2, StitchState::InProgress, __('style.title_two'), $opens, 'America/New_York', 10, 24, '#drops'),
+                new StitchClue(3, StitchState::Waiting, __('style.title_three'), $opens, 'America/New_York', null, null, '#drops'),
+                new StitchClue(4, StitchState::ToCome, null, $opens->addWeek(), 'America/New_York'),
+                new StitchClue(5, StitchState::ToCome),
             ],
             fractions: array_map(
                 fn (int $sixteenths): string => Notation::Fractions->print(Length::fraction($sixteenths, 16)),

@@ -2,8 +2,8 @@
     @php($next = $board->next())
     <p class="lead">{{ $quiltAlong->host_name }} · {{ trans_choice('desk.quilts', $board->projects) }}</p>
     <x-stitch-line
-        :drops="array_map(fn ($row) => new App\Presentation\Shared\Drop($row->clue->number,
-            App\Presentation\Shared\DropState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1,
+        :drops="array_map(fn ($row) => new App\Presentation\Shared\StitchClue($row->clue->number,
+            App\Presentation\Shared\StitchState::of($row->clue->isReleased(), $row->hasWork(), $row->begun > 0 ? $row->finished : null, max(1,
             $board->projects)), $row->clue->title, $row->clue->release_at, $row->zone, url: route('host.clues.show', [$quiltAlong, $row->clue->number]),
             about: $row->clue->release_at === null ? $row->clue->about : null), $board->rows)"/>
     <div class="pair">

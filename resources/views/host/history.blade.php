@@ -4,7 +4,7 @@
     @if ($deeds->isEmpty())<p class="empty-line">{{ __('history.empty') }}</p>@endif
     <ol class="history">
         @foreach ($deeds as $deed)
-            <li @class(['is-undone' => $deed->undone_at !== null])><span>{{ App\Presentation\Host\DeedSentence::of($deed) }}</span>
+            <li @class(['is-undone' => $deed->undone_at !== null])><span>{{ App\Presentation\Host\HistorySentence::of($deed) }}</span>
                 <small>{{ __('history.line', ['who' => $deed->user->name ?? __('history.somebody'), 'when' =>
                     App\Presentation\Shared\When::short($deed->created_at, $quiltAlong->zone)]) }}@if ($deed->undone_at !== null) · {{
                     __('history.was_undone') }}@endif</small>

@@ -31,7 +31,7 @@
     @endif
     @if ($current)
         <section @class(['card', 'do-next' => ! $hands['isShared']]) aria-labelledby="do-next">
-            <p class="eyebrow">{{ __($hands['isShared'] ? 'now.shared_clue' : ($current->state === App\Presentation\Shared\DropState::Done ? 'now.all_done' : 'now.next')) }}</p>
+            <p class="eyebrow">{{ __($hands['isShared'] ? 'now.shared_clue' : ($current->state === App\Presentation\Shared\StitchState::Done ? 'now.all_done' : 'now.next')) }}</p>
             <h2 id="do-next" class="serif">{{ $current->title }}</h2>
             @if ($current->total && ! $hands['isShared'])
                 <p>{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}</p>
@@ -39,8 +39,8 @@
                     aria-label="{{ __('now.progress', ['done' => $current->done, 'total' => $current->total]) }}"></progress>
             @endif
             <a class="btn {{ $hands['isShared'] ? 'btn-other' : 'btn-main' }}"
-                href="{{ $current->url }}">{{ __($hands['isShared'] ? 'now.look_at' : match ($current->state) { App\Presentation\Shared\DropState::Waiting => 'now.begin',
-                    App\Presentation\Shared\DropState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
+                href="{{ $current->url }}">{{ __($hands['isShared'] ? 'now.look_at' : match ($current->state) { App\Presentation\Shared\StitchState::Waiting => 'now.begin',
+                    App\Presentation\Shared\StitchState::InProgress => 'now.go_on', default => 'now.look_again' }, ['number' => $current->number]) }}</a>
         </section>
     @else
         <p class="lead">{{ __('now.nothing_open') }}</p>
@@ -70,7 +70,7 @@
     <details class="card drop-key">
         <summary>{{ __('drops.key') }}</summary>
         <ul class="plain-list">
-            @foreach (App\Presentation\Shared\DropState::cases() as $state)
+            @foreach (App\Presentation\Shared\StitchState::cases() as $state)
                 <li><x-drop :state="$state"/> {{ $state->label() }}</li>
             @endforeach
         </ul>

@@ -44,7 +44,7 @@
                                 :label="__('workshop.colour_of', $which)"
                                 hidden :id="'colour-'.$colourway['id'].'-'.$fabric['id']"
                                 :edit="$cloth === null ? ['kind' => 'set', 'place' => $at, 'expect' => null, 'to' => ['name' => $name,
-                                    'colour' => App\Support\Fill::in('value')]] : null"/>
+                                    'colour' => App\Support\Placeholder::in('value')]] : null"/>
                             @if ($cloth !== null)
                                 <x-edit.text :place="$at.'/name'" :value="$cloth['name'] ?? null" :label="__('workshop.cloth_name', $which)"
                                     hidden
@@ -77,7 +77,7 @@
                                 :empty="__('workshop.merge')" :id="'merge-'.$fabric['id']"
                                 :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], array_diff_key($palette->fabrics,
                                     [$fabric['id'] => 1]))"
-                                :edit="['kind' => 'merge-fabrics', 'fabric' => $fabric['id'], 'by' => App\Support\Fill::in('value')]"/>
+                                :edit="['kind' => 'merge-fabrics', 'fabric' => $fabric['id'], 'by' => App\Support\Placeholder::in('value')]"/>
                             <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => 'fabrics/'.$fabric['id'], 'expect' =>
                                 $fabric]"
                                 :aria-label="__('workshop.remove_fabric', ['fabric' => $name])"><x-icon name="minus"/></x-edit.button>
@@ -92,8 +92,8 @@
     }}</label></p>
 <div class="pair is-close">
     <section><h2>{{ __('workshop.new_fabric') }}</h2>
-        <x-edit.form :edit="['kind' => 'new-fabric', 'id' => App\Support\Fill::in('id', 'f'), 'name' => App\Support\Fill::in('name'),
-            'value' => App\Support\Fill::in('tone'), 'colour' => App\Support\Fill::in('colour')]" class="inline-fields" id="new-fabric">
+        <x-edit.form :edit="['kind' => 'new-fabric', 'id' => App\Support\Placeholder::in('id', 'f'), 'name' => App\Support\Placeholder::in('name'),
+            'value' => App\Support\Placeholder::in('tone'), 'colour' => App\Support\Placeholder::in('colour')]" class="inline-fields" id="new-fabric">
             <div class="field"><label class="form-label" for="fabric-new-name">{{ __('workshop.name') }}</label><input class="form-control"
                 id="fabric-new-name" name="name"
                 maxlength="60" required autocomplete="off"></div>
@@ -108,10 +108,10 @@
         </x-edit.form>
         <h2>{{ __('workshop.new_colourway') }}</h2>
         <p class="field-hint">{{ __('workshop.new_colourway_hint') }}</p>
-        <x-edit.form :edit="$colourways === [] ? ['kind' => 'add', 'to' => 'colourways', 'item' => ['id' => App\Support\Fill::in('id', 'c'),
-            'name' => App\Support\Fill::in('name'), 'cloth' => new stdClass]]
-            : ['kind' => 'copy', 'place' => 'colourways/'.$colourways[0]['id'], 'id' => App\Support\Fill::in('id', 'c'), 'name' =>
-                App\Support\Fill::in('name')]" class="inline-fields" id="new-colourway">
+        <x-edit.form :edit="$colourways === [] ? ['kind' => 'add', 'to' => 'colourways', 'item' => ['id' => App\Support\Placeholder::in('id', 'c'),
+            'name' => App\Support\Placeholder::in('name'), 'cloth' => new stdClass]]
+            : ['kind' => 'copy', 'place' => 'colourways/'.$colourways[0]['id'], 'id' => App\Support\Placeholder::in('id', 'c'), 'name' =>
+                App\Support\Placeholder::in('name')]" class="inline-fields" id="new-colourway">
             <div class="field"><label class="form-label" for="colourway-new-name">{{ __('workshop.colourway_name') }}</label><input
                 class="form-control"
                 id="colourway-new-name" name="name" maxlength="60" required autocomplete="off"></div>

@@ -3,9 +3,9 @@
 {{-- A board has hundreds of cards: their buttons and pictures are put together here, once, and not by components. --}}
 @php($icons = array_map(fn ($name) => view('components.icon', ['name' => $name, 'attributes' => new
     Illuminate\View\ComponentAttributeBag])->render(), ['grip' => 'grip', 'earlier' => 'earlier', 'later' => 'later', 'minus' => 'minus']))
-@php($said = array_map(fn ($key) => __('workshop.'.$key, ['task' => App\Support\Fill::SIGN]), array_combine($keys = ['move_task',
+@php($said = array_map(fn ($key) => __('workshop.'.$key, ['task' => App\Support\Placeholder::SIGN]), array_combine($keys = ['move_task',
     'task_earlier', 'task_later', 'divide_task', 'join_task', 'remove_task'], $keys)))
-@php($say = fn ($key, $task) => str_replace(App\Support\Fill::SIGN, $task, $said[$key]))
+@php($say = fn ($key, $task) => str_replace(App\Support\Placeholder::SIGN, $task, $said[$key]))
 @php([$divide, $join] = [e(__('workshop.divide')), e(__('workshop.join_shares'))])
 @php($button = fn ($class, $edit, $label, $inside) =>
     '<button class="btn '.$class.'" form="edits" name="edit" value=\''.$json($edit).'\' aria-label="'
@@ -61,7 +61,7 @@
                                     ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part'
                                         => 1,
                                         'of' => 2]]],
-                                    ['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Fill::in('id', 't')] +
+                                    ['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Placeholder::in('id', 't')] +
                                         array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]]] +
                                             (isset($clue['tasks'][$place + 1])
                                         ? ['before' => $clue['tasks'][$place + 1]['id']] : [])]],
@@ -104,7 +104,7 @@
                 }}</a></p>
             <details class="section-tool"><summary>{{ __('workshop.after_it') }}</summary>
                 <p class="actions">@foreach (['bonus' => 30, 'pause' => 0] as $kind => $minutes)
-                    {!! $button('btn-other', ['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Fill::in('id', 'k'), 'kind' =>
+                    {!! $button('btn-other', ['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Placeholder::in('id', 'k'), 'kind' =>
                         $kind, 'title' => __('workshop.new_kinds.'.$kind), 'minutes' => $minutes, 'tasks' => []]] +
                         (isset($clues[$number + 1]) ? ['before' => $clues[$number + 1]['id']] : []),
                         __('workshop.add_kinds.'.$kind, ['number' => $number + 1]), e(__('workshop.new_kinds.'.$kind))) !!}

@@ -38,9 +38,9 @@
                 :aria-label="$say('remove_note')"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/notes', 'item' => ['id' => App\Support\Fill::in('id', 'n'),
-        'size' => App\Support\Fill::in('size', 'optional'), 'colourway' => App\Support\Fill::in('colourway', 'optional'),
-        'text' => App\Support\Fill::in('text')]]">
+    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/notes', 'item' => ['id' => App\Support\Placeholder::in('id', 'n'),
+        'size' => App\Support\Placeholder::in('size', 'optional'), 'colourway' => App\Support\Placeholder::in('colourway', 'optional'),
+        'text' => App\Support\Placeholder::in('text')]]">
         <div><label class="form-label" for="new-note">{{ $say('note') }}</label><textarea id="new-note" name="text" rows="2" required
             maxlength="8000" class="form-control"></textarea></div>
         <div><label class="form-label" for="new-note-size">{{ $say('note_size') }}</label><select id="new-note-size" name="size"
@@ -75,7 +75,7 @@
 
 <details class="section-tool" @isset($clue['link']) open @endisset><summary>{{ $say('link') }}</summary>
     <x-edit.form class="words-row" :edit="['kind' => 'set', 'place' => $at.'/link', 'expect' => $clue['link'] ?? null, 'to' => ['address' =>
-        App\Support\Fill::in('address'), 'text' => App\Support\Fill::in('text')]]">
+        App\Support\Placeholder::in('address'), 'text' => App\Support\Placeholder::in('text')]]">
         <div><label class="form-label" for="link-address">{{ $say('link_address') }}</label><input id="link-address" name="address"
             type="url" required maxlength="390" pattern="https:.+" value="{{ $clue['link']['address'] ?? '' }}"
             class="form-control"></div>
@@ -101,8 +101,8 @@
                 :aria-label="$say('remove_tool', ['tool' => $tool['name'] ?? ''])"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/tools', 'item' => ['id' => App\Support\Fill::in('id', 'o'),
-        'name' => App\Support\Fill::in('name'), 'at_least' => App\Support\Fill::in('at_least', 'optional')]]">
+    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/tools', 'item' => ['id' => App\Support\Placeholder::in('id', 'o'),
+        'name' => App\Support\Placeholder::in('name'), 'at_least' => App\Support\Placeholder::in('at_least', 'optional')]]">
         <div><label class="form-label" for="new-tool">{{ $say('tool') }}</label><input id="new-tool" name="name" required maxlength="80"
             class="form-control"></div>
         <div><label class="form-label" for="new-tool-size">{{ $say('tool_size') }}</label><input id="new-tool-size" name="at_least"
@@ -124,8 +124,8 @@
         </div>
     @endforeach
     <x-edit.form class="words-row is-machine" :edit="['kind' => 'add', 'to' => $at.'/machine', 'item' => ['id' =>
-        App\Support\Fill::in('id', 'm'), 'stage' => App\Support\Fill::in('stage')] + array_map(fn ($field) =>
-        App\Support\Fill::in($field, 'optional'), array_combine($fields = ['needle', 'stitch', 'foot', 'thread'], $fields))]">
+        App\Support\Placeholder::in('id', 'm'), 'stage' => App\Support\Placeholder::in('stage')] + array_map(fn ($field) =>
+        App\Support\Placeholder::in($field, 'optional'), array_combine($fields = ['needle', 'stitch', 'foot', 'thread'], $fields))]">
         @foreach (['stage', 'needle', 'stitch', 'foot', 'thread'] as $field)
             <div><label class="form-label" for="new-{{ $field }}">{{ $say($field) }}</label><input id="new-{{ $field }}" name="{{ $field }}"
                 @if ($field === 'stage') required @endif maxlength="60" class="form-control"></div>

@@ -1,6 +1,6 @@
 @php($clues = $document->items(Dew\Core\Draft\Place::of('clues')))
-@php($each = fn ($tasks, $edit) => count($tasks) === 1 ? $edit(['id' => App\Support\Fill::in('id', 't')] + $tasks[0]) : ['kind' => 'together',
-    'edits' => array_map(fn ($task) => $edit(['id' => App\Support\Fill::in('id', 't')] + $task), $tasks)])
+@php($each = fn ($tasks, $edit) => count($tasks) === 1 ? $edit(['id' => App\Support\Placeholder::in('id', 't')] + $tasks[0]) : ['kind' => 'together',
+    'edits' => array_map(fn ($task) => $edit(['id' => App\Support\Placeholder::in('id', 't')] + $task), $tasks)])
 @php($left = array_map(strval(...), array_keys($work->notMade)))
 @php($leaves = fn ($keys) => ['kind' => 'set', 'place' => 'not_made', 'expect' => $left === [] ? null : $left] + ($keys === [] ? [] : ['to' =>
     $keys]))
@@ -28,8 +28,8 @@
         </ul>
         <p class="actions"><x-edit.button class="btn-main" :edit="['kind' => 'together', 'edits' => array_map(fn ($thing) => ['kind' =>
             'add', 'to' => 'clues', 'item' => [
-            'id' => App\Support\Fill::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => array_map(
-                fn ($task) => ['id' => App\Support\Fill::in('id', 't')] + $task, $thing['tasks'])]], $work->unmade)]">{{ __('workshop.clue_each')
+            'id' => App\Support\Placeholder::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => array_map(
+                fn ($task) => ['id' => App\Support\Placeholder::in('id', 't')] + $task, $thing['tasks'])]], $work->unmade)]">{{ __('workshop.clue_each')
                 }}</x-edit.button></p>
     </section>
 @endif
@@ -62,5 +62,5 @@
 <ol class="clue-board" aria-label="{{ __('workshop.clues') }}" aria-describedby="board-hint">
     @foreach ($columns as $column){!! $column !!}@endforeach
 </ol>
-<p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Fill::in('id',
+<p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Placeholder::in('id',
     'k'), 'title' => __('workshop.new_clue'), 'minutes' => 60, 'tasks' => []]]">{{ __('workshop.add_clue') }}</x-edit.button></p>

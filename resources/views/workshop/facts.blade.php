@@ -53,7 +53,7 @@
             <div class="line-field">
                 <x-edit.text :place="''" :value="$text" :label="__('workshop.'.$line.'_'.$measure, ['number' => $index + 1])" hidden
                     :id="$line.'-'.($index + 1)" :edit="['kind' => 'resize-'.$line, 'block' => $id, $line => $index + 1, $measure =>
-                        App\Support\Fill::in('value'),
+                        App\Support\Placeholder::in('value'),
                         'expect' => array_values($block[$lines])]"/>
                 @if (count($block[$lines]) > 1)
                     <x-edit.button class="icon-button" :edit="['kind' => 'remove-'.$line, 'block' => $id, $line => $index + 1, 'expect' =>
@@ -72,15 +72,15 @@
 <x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed']
     ?? null)"
     :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
-    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Fill::in('value',
+    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Placeholder::in('value',
         'size')]"/>
 <p class="field-hint">{{ __('workshop.trimmed_hint') }}</p>
 @unless (isset($block['trimmed']))
     <details class="section-tool"><summary>{{ __('workshop.frame') }}</summary>
-        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Fill::in('id', 'u'), 'name' => __('workshop.frame_name',
+        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Placeholder::in('id', 'u'), 'name' => __('workshop.frame_name',
             ['block' => mb_substr($block['name'] ?? $id, 0, 40)]),
-            'fabric' => App\Support\Fill::in('frame_fabric'), 'width' => App\Support\Fill::in('frame_width'), 'extra' =>
-                App\Support\Fill::in('frame_extra', 'optional')]" class="line-field" data-own>
+            'fabric' => App\Support\Placeholder::in('frame_fabric'), 'width' => App\Support\Placeholder::in('frame_width'), 'extra' =>
+                App\Support\Placeholder::in('frame_extra', 'optional')]" class="line-field" data-own>
             <label class="reclothe-one">{{ __('workshop.border_fabric') }} <select class="form-select"
                 name="frame_fabric">@foreach ($palette->fabrics as $fabric => $known)<option
                 value="{{ $fabric }}">{{ $known['letter'] }} {{ $known['name'] }}</option>@endforeach</select></label>
@@ -101,7 +101,7 @@
         </select>
         @foreach (['turn' => 'by_turning', 'mirror' => 'by_mirroring'] as $by => $label)
             <button class="btn btn-other" name="edit"
-                value='{{ App\Support\Attribute::json(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Fill::in('quarter'),
+                value='{{ App\Support\Attribute::json(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Placeholder::in('quarter'),
                     'by' => $by]) }}'>{{ __('workshop.'.$label) }}</button>
         @endforeach
     </form>
@@ -122,8 +122,8 @@
         </div>
     @endforeach
     @if (count($ways) < 8)
-        <x-edit.form :edit="['kind' => 'add', 'to' => $place.'/ways', 'item' => ['id' => App\Support\Fill::in('id', 'w'), 'name' =>
-            App\Support\Fill::in('way_name')]]" class="line-field" id="new-way">
+        <x-edit.form :edit="['kind' => 'add', 'to' => $place.'/ways', 'item' => ['id' => App\Support\Placeholder::in('id', 'w'), 'name' =>
+            App\Support\Placeholder::in('way_name')]]" class="line-field" id="new-way">
             <label class="reclothe-one">{{ __('workshop.way_name') }} <input class="form-control" name="way_name" maxlength="60" required
                 autocomplete="off" value="{{ __('workshop.new_way_name', ['number' => count($ways) + 1]) }}"></label>
             <button class="btn btn-other">{{ __('workshop.add_way') }}</button>

@@ -7,11 +7,11 @@
     role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
     @if ($board->isSixty) data-sixty @endif
-    data-lay='{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
-        App\Support\Fill::in('row', 'int'), 'expect' => App\Support\Fill::in('cell', 'json')]) }}'
-    data-swap='{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' =>
-        App\Support\Fill::in('row', 'int'), 'with_column' => App\Support\Fill::in('with_column', 'int'),
-        'with_row' => App\Support\Fill::in('with_row', 'int')]) }}'>
+    data-lay='{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Placeholder::in('column', 'int'), 'row' =>
+        App\Support\Placeholder::in('row', 'int'), 'expect' => App\Support\Placeholder::in('cell', 'json')]) }}'
+    data-swap='{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Placeholder::in('column', 'int'), 'row' =>
+        App\Support\Placeholder::in('row', 'int'), 'with_column' => App\Support\Placeholder::in('with_column', 'int'),
+        'with_row' => App\Support\Placeholder::in('with_row', 'int')]) }}'>
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="look-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"
@@ -79,21 +79,21 @@
         @foreach (['column', 'row', 'cell', 'wider', 'narrower', 'taller', 'shorter', 'across', 'down'] as $field)
             <input type="hidden" name="{{ $field }}">
         @endforeach
-        @php($cell = ['block' => $id, 'column' => App\Support\Fill::in('column', 'int'), 'row' => App\Support\Fill::in('row', 'int')])
-        @php($expect = ['expect' => App\Support\Fill::in('cell', 'json')])
+        @php($cell = ['block' => $id, 'column' => App\Support\Placeholder::in('column', 'int'), 'row' => App\Support\Placeholder::in('row', 'int')])
+        @php($expect = ['expect' => App\Support\Placeholder::in('cell', 'json')])
         <div class="tool-row">
             @foreach ([
                 'turn_right' => ['kind' => 'turn'] + $cell + ['by' => 90] + $expect, 'turn_left' => ['kind' => 'turn'] + $cell + ['by' =>
                     270] + $expect,
                 'mirror' => ['kind' => 'mirror'] + $cell + $expect, 'lift' => ['kind' => 'lift'] + $cell + $expect,
-                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('wider', 'int'), 'down' =>
-                    App\Support\Fill::in('down', 'int')] + $expect,
-                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('narrower', 'int'), 'down' =>
-                    App\Support\Fill::in('down', 'int')] + $expect,
-                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' =>
-                    App\Support\Fill::in('taller', 'int')] + $expect,
-                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Fill::in('across', 'int'), 'down' =>
-                    App\Support\Fill::in('shorter', 'int')] + $expect,
+                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('wider', 'int'), 'down' =>
+                    App\Support\Placeholder::in('down', 'int')] + $expect,
+                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('narrower', 'int'), 'down' =>
+                    App\Support\Placeholder::in('down', 'int')] + $expect,
+                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('across', 'int'), 'down' =>
+                    App\Support\Placeholder::in('taller', 'int')] + $expect,
+                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('across', 'int'), 'down' =>
+                    App\Support\Placeholder::in('shorter', 'int')] + $expect,
             ] as $tool => $edit)
                 @continue($board->isSixty && in_array($tool, ['taller', 'shorter'], true))
                 <button class="btn btn-count tool" name="edit" value='{{ $json($edit) }}' data-tool="{{ $tool }}">{{
@@ -120,8 +120,8 @@
                 <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40"
                     name="section_down" value="1"></label>
                 <button class="btn btn-count tool" name="edit" value='{{ $json(['kind' => 'nest'] + $cell + ['id' =>
-                    App\Support\Fill::in('id', 'b'), 'name' => App\Support\Fill::in('section'),
-                    'across' => App\Support\Fill::in('section_across', 'int'), 'down' => App\Support\Fill::in('section_down', 'int')])
+                    App\Support\Placeholder::in('id', 'b'), 'name' => App\Support\Placeholder::in('section'),
+                    'across' => App\Support\Placeholder::in('section_across', 'int'), 'down' => App\Support\Placeholder::in('section_down', 'int')])
                         }}'>{{ __('workshop.make_section') }}</button>
             </div>
         </details>@endunless
@@ -133,7 +133,7 @@
                 @foreach (array_unique(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], 'is_string')) as $fabric)
                     <label class="reclothe-one">{{ $palette->letter($fabric) }}
                         <select class="form-select" data-reclothe="{{ $fabric }}"
-                            data-edit='{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Fill::in('value')]] +
+                            data-edit='{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Placeholder::in('value')]] +
                                 $expect) }}'
                             aria-label="{{ __('workshop.own_fabric', ['fabric' => $palette->name($fabric)]) }}">
                             @foreach ($palette->fabrics as $choice => $known)

@@ -20,7 +20,7 @@
                             :empty="__('workshop.no_block')"
                         :id="'pattern-'.$size.'-'.($column + 1).'-'.($row + 1)" :choices="$pattern->blocks"
                         :edit="['kind' => 'place'] + $whose + ['column' => $column + 1, 'row' => $row + 1, 'block' =>
-                            App\Support\Fill::in('value', 'optional'), 'expect' => $block]"/>
+                            App\Support\Placeholder::in('value', 'optional'), 'expect' => $block]"/>
                 @endforeach
             </div>
         @endforeach
@@ -29,9 +29,9 @@
         @php($columns = count($one['rows'][0] ?? []))
         @php($rows = count($one['rows']))
         <x-edit.text :value="$columns" type="number" min="1" max="60" :label="__('workshop.pattern_columns')" :id="'pattern-columns-'.$size"
-            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => App\Support\Fill::in('value', 'int'), 'rows' => max(1, $rows)]"/>
+            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => App\Support\Placeholder::in('value', 'int'), 'rows' => max(1, $rows)]"/>
         <x-edit.text :value="$rows" type="number" min="1" max="60" :label="__('workshop.pattern_rows')" :id="'pattern-rows-'.$size"
-            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => max(1, $columns), 'rows' => App\Support\Fill::in('value',
+            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => max(1, $columns), 'rows' => App\Support\Placeholder::in('value',
                 'int')]"/>
         @if ($size !== '')
             <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'sizes/'.$size.'/pattern']">{{ __('workshop.share_pattern',

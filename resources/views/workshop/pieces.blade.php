@@ -68,15 +68,15 @@
             <x-edit.text type="textarea" :value="implode(chr(10), array_map($corner, is_array($piece['shape'] ?? null) ? $piece['shape'] :
                 []))" :label="__('workshop.piece_shape')"
                 :id="'shape-'.$piece['id']" :edit="['kind' => 'set', 'place' => $at.'/shape', 'expect' => $piece['shape'] ?? null, 'to' =>
-                    App\Support\Fill::in('value', 'shape')]"/>
+                    App\Support\Placeholder::in('value', 'shape')]"/>
             @else
             <x-edit.text :place="$at.'/count'" :value="$piece['count'] ?? 1" type="number" min="1" max="100" as="int"
-                :edit="['kind' => 'set', 'place' => $at.'/count', 'expect' => $piece['count'] ?? null, 'to' => App\Support\Fill::in('value',
+                :edit="['kind' => 'set', 'place' => $at.'/count', 'expect' => $piece['count'] ?? null, 'to' => App\Support\Placeholder::in('value',
                     'int')]" :label="__('workshop.piece_count')" :id="'count-'.$piece['id']"/>
             @endisset
             <x-edit.text :value="isset($piece['cut']) ? ($piece['cut']['width'] ?? '').' × '.($piece['cut']['height'] ?? '') : ''"
                 :label="__(isset($piece['shape']) ? 'workshop.piece_cut' : 'workshop.piece_cut_given')" :id="'cut-'.$piece['id']"
-                :edit="['kind' => 'set', 'place' => $at.'/cut', 'expect' => $piece['cut'] ?? null, 'to' => App\Support\Fill::in('value',
+                :edit="['kind' => 'set', 'place' => $at.'/cut', 'expect' => $piece['cut'] ?? null, 'to' => App\Support\Placeholder::in('value',
                     'size')]"/>
             @if (isset($piece['cut']))
                 <x-edit.text :place="$at.'/cut/yield'" :value="$piece['cut']['yield'] ?? null" type="number" min="1" max="16" as="int"
@@ -98,7 +98,7 @@
     </fieldset>
 @endforeach
 @php($isGiven = array_filter($pieces, fn ($piece) => ! isset($piece['shape']) && ! isset($piece['unit'])) !== [])
-<x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => $place.'/pieces', 'item' => ['id' => App\Support\Fill::in('id', 'p'),
+<x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => $place.'/pieces', 'item' => ['id' => App\Support\Placeholder::in('id', 'p'),
     'fabric' => $unit['fabrics'][0] ?? 'f-a'] + ($isGiven ? ['cut' => ['width' => '1 1/2', 'height' => '1 1/2']] : ['shape' => [
     ['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']]])]">{{
     __('workshop.add_piece') }}</x-edit.button>

@@ -4,7 +4,7 @@
     <p class="field-hint">{{ __('workshop.prepare.hint') }}</p>
     <x-edit.text place="prepare/text" :value="$prepare['text'] ?? null" type="textarea" as="optional"
         :label="__('workshop.prepare.text')" id="prepare-text" maxlength="8000" :edit="$prepare === [] ? ['kind' => 'set', 'place' =>
-        'prepare', 'to' => ['text' => App\Support\Fill::in('value', 'optional')]] : null"/>
+        'prepare', 'to' => ['text' => App\Support\Placeholder::in('value', 'optional')]] : null"/>
     @foreach ($tools as $tool)
         <div class="words-row">
             <x-edit.text :place="'prepare/tools/'.$tool['id'].'/name'" :value="$tool['name'] ?? null"
@@ -15,8 +15,8 @@
                 :aria-label="__('workshop.clue_page.remove_tool', ['tool' => $tool['name'] ?? ''])"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    @php($item = ['kind' => 'add', 'to' => 'prepare/tools', 'item' => ['id' => App\Support\Fill::in('id', 'o'), 'name' =>
-        App\Support\Fill::in('name'), 'at_least' => App\Support\Fill::in('at_least', 'optional')]])
+    @php($item = ['kind' => 'add', 'to' => 'prepare/tools', 'item' => ['id' => App\Support\Placeholder::in('id', 'o'), 'name' =>
+        App\Support\Placeholder::in('name'), 'at_least' => App\Support\Placeholder::in('at_least', 'optional')]])
     <x-edit.form class="words-row" :edit="$prepare === [] ? ['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => 'prepare', 'to' =>
         ['tools' => []]], $item]] : $item">
         <div><label class="form-label" for="prepare-tool">{{ __('workshop.clue_page.tool') }}</label><input id="prepare-tool" name="name"

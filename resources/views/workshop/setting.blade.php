@@ -26,7 +26,7 @@
             <x-edit.select :value="null" :label="__('workshop.fill_triangles')" id="setting-fill" :empty="__('workshop.none')"
                 :choices="$fabricNames"
                 :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' =>
-                    App\Support\Fill::in('value')]]"/>
+                    App\Support\Placeholder::in('value')]]"/>
         @endif
         <x-edit.select place="setting/ends" :value="$setting['ends'] ?? null" :label="__('workshop.row_ends')" id="setting-ends"
             :empty="__('workshop.fill_triangles')" as="optional" :choices="$pattern->halves"/>
@@ -50,7 +50,7 @@
             <x-edit.select :value="null" :label="__('workshop.side_triangles')" id="setting-side" :empty="__('workshop.none')"
                 :choices="$fabricNames"
                 :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' =>
-                    App\Support\Fill::in('value')]]"/>
+                    App\Support\Placeholder::in('value')]]"/>
         @endif
         @if (isset($setting['triangles']))
             <x-edit.select place="setting/triangles/corner" :value="$setting['triangles']['corner'] ?? null"
@@ -72,7 +72,7 @@
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
         @unless ($onPoint)
         <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/sashing/outside', 'expect' => $sashing['outside'] ?? null, 'to' =>
-            App\Support\Fill::in('value', 'flag')]" auto>
+            App\Support\Placeholder::in('value', 'flag')]" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($sashing['outside'] ??
                 false)> {{ __('workshop.sashing_outside') }}</label>
         </x-edit.form>
@@ -96,7 +96,7 @@
         <x-edit.text place="setting/quilting/trim" :value="$setting['quilting']['trim'] ?? null" as="optional"
             :label="__('workshop.join_trim')" id="quilting-trim"/>
         <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/quilting/edge_kept', 'expect' => $setting['quilting']['edge_kept'] ??
-            null, 'to' => App\Support\Fill::in('value', 'flag')]" auto>
+            null, 'to' => App\Support\Placeholder::in('value', 'flag')]" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1"
                 @checked($setting['quilting']['edge_kept'] ?? false)> {{ __('workshop.edge_kept') }}</label>
         </x-edit.form>
@@ -123,7 +123,7 @@
                 <x-edit.select :value="null" :label="__('workshop.border_pieced')" :id="'border-unit-'.$border['id']"
                     :empty="__('workshop.none')" :choices="$unitNames"
                     :edit="['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => $at.'/fabric', 'expect' => $border['fabric']],
-                        ['kind' => 'set', 'place' => $at.'/unit', 'to' => App\Support\Fill::in('value')]]]"/>
+                        ['kind' => 'set', 'place' => $at.'/unit', 'to' => App\Support\Placeholder::in('value')]]]"/>
             @endif
         @else
             <x-edit.select :place="$at.'/unit'" :value="$border['unit'] ?? null" :label="__('workshop.border_pieced')"
@@ -137,7 +137,7 @@
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
         @if (isset($border['fabric']) && ! isset($border['corner_fabric']) && ! isset($border['corner_unit']))
             <x-edit.form :edit="['kind' => 'set', 'place' => $at.'/mitred', 'expect' => $border['mitred'] ?? null, 'to' =>
-                App\Support\Fill::in('value', 'flag')]" auto>
+                App\Support\Placeholder::in('value', 'flag')]" auto>
                 <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($border['mitred'] ??
                     false)> {{ __('workshop.mitred') }}</label>
             </x-edit.form>
@@ -147,7 +147,7 @@
     </div>
 @endforeach
 @if (count($setting['borders'] ?? []) < 6)
-    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'setting/borders', 'item' => ['id' => App\Support\Fill::in('id', 'e'),
+    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'setting/borders', 'item' => ['id' => App\Support\Placeholder::in('id', 'e'),
         'width' => '3', 'fabric' => $first]]">{{ __('workshop.add_border') }}</x-edit.button>
 @endif
 <h3>{{ __('workshop.later') }}</h3>
@@ -181,7 +181,7 @@
                     __('methods.'.$method->value.'.name')])->all()"
                 :empty="__('workshop.first_method', ['method' => __('methods.'.$kind->methods()[0]->value.'.name')])"
                 :edit="['kind' => 'set', 'place' => 'methods', 'expect' => $document->value['methods'] ?? null,
-                    'to' => [$kind->value => App\Support\Fill::in('value', 'optional')] + $methods]"/>
+                    'to' => [$kind->value => App\Support\Placeholder::in('value', 'optional')] + $methods]"/>
         @endforeach
     </div>
 @endif
@@ -192,7 +192,7 @@
     @foreach (['school' => ['press.school', 'press.schools', 'dark'], 'copies' => ['press.copies_of', 'press.copies_how', 'alike']] as $name => [$label, $choices, $usual])
         <x-edit.select :value="$pressing[$name] ?? $usual" :label="__($label)" :id="'pressing-'.$name" :choices="__($choices)"
             :edit="['kind' => 'set', 'place' => 'pressing', 'expect' => $document->value['pressing'] ?? null,
-                'to' => [$name => App\Support\Fill::in('value', 'text')] + $pressing]"/>
+                'to' => [$name => App\Support\Placeholder::in('value', 'text')] + $pressing]"/>
     @endforeach
 </div>
 <h3>{{ __('workshop.laid') }}</h3>
@@ -214,7 +214,7 @@
             <div class="inline-fields">
                 @foreach (is_array($keys) ? $keys : [] as $column => $key)
                     @php($pattern = $also['pattern'])
-                    @php($pattern[$row][$column] = App\Support\Fill::in('value', 'text'))
+                    @php($pattern[$row][$column] = App\Support\Placeholder::in('value', 'text'))
                     <x-edit.select :value="$key" :label="__('workshop.also_place', ['row' => $row + 1, 'column' => $column + 1])" hidden
                         :id="'also-'.$also['id'].'-'.$row.'-'.$column" :choices="$blocks"
                         :edit="['kind' => 'set', 'place' => $at.'/pattern', 'expect' => $also['pattern'], 'to' => $pattern]"/>
@@ -226,7 +226,7 @@
 @if (count($setting['also'] ?? []) < 12 && $blocks !== [])
     <div class="inline-fields">
         @foreach (['runner' => [1, 4], 'square' => [3, 3]] as $name => [$down, $across])
-            @php($item = ['id' => App\Support\Fill::in('id', 'o'), 'name' => __('workshop.also_names.'.$name), 'pattern' => array_fill(0, $down, array_fill(0, $across, $one))])
+            @php($item = ['id' => App\Support\Placeholder::in('id', 'o'), 'name' => __('workshop.also_names.'.$name), 'pattern' => array_fill(0, $down, array_fill(0, $across, $one))])
             <x-edit.button class="btn-other" :edit="isset($setting['also']) ? ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]
                 : ['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => 'setting/also', 'to' => []], ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]]]">{{
                 __('workshop.also_add.'.$name) }}</x-edit.button>

@@ -67,7 +67,7 @@
                                     $called])" :placeholder="$border['width'] ?? ''"
                                     :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="['kind' => 'set', 'place' =>
                                         $at.'/border_widths', 'expect' => $size['border_widths'] ?? null,
-                                        'to' => [$border['id'] => App\Support\Fill::in('value', 'optional')] + $widths]"/>
+                                        'to' => [$border['id'] => App\Support\Placeholder::in('value', 'optional')] + $widths]"/>
                             @endif
                         </div>
                     @endforeach
@@ -88,6 +88,6 @@
     @endforeach
 </div>
 @if (count($sizes) < 12)
-    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Fill::in('id', 's'), 'name' =>
+    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Placeholder::in('id', 's'), 'name' =>
         __('workshop.new_size'), 'columns' => 4, 'rows' => 5]]">{{ __('workshop.add_size') }}</x-edit.button>
 @endif

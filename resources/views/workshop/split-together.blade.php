@@ -15,7 +15,7 @@
     @can('edit', $quiltAlong)
         <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}" class="inline-fields">@csrf
             <input type="hidden" name="edit" value='{{ $json(['kind' => 'add', 'to' => 'together', 'item' => ['id' =>
-                App\Support\Fill::in('id', 'g'), 'makes' => [App\Support\Fill::in('one'), App\Support\Fill::in('other')]]]) }}'>
+                App\Support\Placeholder::in('id', 'g'), 'makes' => [App\Support\Placeholder::in('one'), App\Support\Placeholder::in('other')]]]) }}'>
             @foreach (['one', 'other'] as $which)
                 <div class="field"><label class="form-label" for="together-{{ $which }}">{{ __('workshop.split.'.$which)
                     }}</label><select class="form-select" id="together-{{ $which }}" name="{{ $which }}">@foreach ($study->names as $key =>

@@ -12,7 +12,7 @@
         <x-edit.text :place="$place.'/name'" :value="$unit['name'] ?? null" :label="__('workshop.name')" id="unit-name"/>
         <x-edit.select :value="$unit['kind'] ?? null" :label="__('workshop.unit_kind')" id="unit-kind"
             :choices="array_map(fn ($name) => $name, __('workshop.kinds'))"
-            :edit="['kind' => 'change-kind', 'unit' => $id, 'of' => App\Support\Fill::in('value'), 'expect' => $unit['kind'] ?? null]"/>
+            :edit="['kind' => 'change-kind', 'unit' => $id, 'of' => App\Support\Placeholder::in('value'), 'expect' => $unit['kind'] ?? null]"/>
         <p class="field-hint">{{ __('workshop.unit_kind_hint') }}</p>
         <fieldset class="line-fields"><legend>{{ __('workshop.finished_size') }}</legend>
             @if (is_array($finished))
@@ -28,7 +28,7 @@
         <fieldset class="line-fields"><legend>{{ __('workshop.unit_fabrics') }}</legend>
             @foreach (is_array($unit['fabrics'] ?? null) ? array_values($unit['fabrics']) : [] as $index => $fabric)
                 @php($with = $unit['fabrics'])
-                @php($with[$index] = App\Support\Fill::in('value'))
+                @php($with[$index] = App\Support\Placeholder::in('value'))
                 <x-edit.select :value="$fabric" :label="__('workshop.fabric_number', ['number' => $index + 1])" :id="'unit-fabric-'.($index
                     + 1)"
                     :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics)"
@@ -42,7 +42,7 @@
                     @if ($option === 'widths')
                         <x-edit.text :value="is_array($value) ? implode(', ', $value) : ''" :label="__('workshop.option_names.widths')"
                             id="unit-widths"
-                            :edit="['kind' => 'set', 'place' => $place.'/widths', 'expect' => $value, 'to' => App\Support\Fill::in('value',
+                            :edit="['kind' => 'set', 'place' => $place.'/widths', 'expect' => $value, 'to' => App\Support\Placeholder::in('value',
                                 'list')]"/>
                     @else
                         <x-edit.text :place="$place.'/'.$option" :value="$value" :label="__('workshop.option_names.'.$option)"
@@ -64,12 +64,12 @@
         @php($sizeText = fn ($size) => is_array($size) ? ($size['width'] ?? '').' × '.($size['height'] ?? '') : $size)
         @php($set = fn (array $to) => ['kind' => 'set', 'place' => $place.'/stated', 'expect' => $unit['stated'] ?? null, 'to' => $to])
         <x-edit.text :value="$sizeText($stated['unfinished'] ?? null)" :label="__('workshop.stated_unfinished')" id="stated-unfinished"
-            :edit="$set(['unfinished' => App\Support\Fill::in('value', 'size')] + $stated)"/>
+            :edit="$set(['unfinished' => App\Support\Placeholder::in('value', 'size')] + $stated)"/>
         @foreach ($document->items(Dew\Core\Draft\Place::of('sizes')) as $size)
             @php($counts = is_array($stated['counts'] ?? null) ? $stated['counts'] : [])
             <x-edit.text :value="$counts[$size['id']] ?? null" type="number" min="0" max="100000" :label="__('workshop.stated_count',
                 ['size' => $size['name'] ?? $size['id']])"
-                :id="'stated-count-'.$size['id']" :edit="$set(['counts' => [$size['id'] => App\Support\Fill::in('value', 'count')] +
+                :id="'stated-count-'.$size['id']" :edit="$set(['counts' => [$size['id'] => App\Support\Placeholder::in('value', 'count')] +
                     $counts] + $stated)"/>
         @endforeach
         @if ($study !== null)
@@ -77,13 +77,13 @@
             <x-edit.select :value="$stated['method'] ?? ''" :label="__('workshop.stated_method')" id="stated-method"
                 :empty="__('workshop.stated_no_method')"
                 :choices="array_combine($study->methods, array_map(fn ($method) => __('methods.'.$method.'.name'), $study->methods))"
-                :edit="$set(['method' => App\Support\Fill::in('value', 'optional')] + array_diff_key($stated, ['cut' => 1]))"/>
+                :edit="$set(['method' => App\Support\Placeholder::in('value', 'optional')] + array_diff_key($stated, ['cut' => 1]))"/>
             @if (isset($stated['method']))
                 @foreach ($study->pieces as $piece)
                     @php($cuts = is_array($stated['cut'] ?? null) ? $stated['cut'] : [])
                     <x-edit.text :value="$sizeText($cuts[$piece['id']] ?? null)" :label="__('workshop.stated_cut', ['piece' =>
                         $piece['name']])" :id="'stated-'.$piece['id']"
-                        :edit="$set(['cut' => [$piece['id'] => App\Support\Fill::in('value', 'size')] + $cuts] + $stated)"/>
+                        :edit="$set(['cut' => [$piece['id'] => App\Support\Placeholder::in('value', 'size')] + $cuts] + $stated)"/>
                     <p class="field-hint">{{ __('workshop.computed_cut', ['size' => $piece['cut']]) }}</p>
                 @endforeach
             @endif

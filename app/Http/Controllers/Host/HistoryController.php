@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Host;
 
 use App\Actions\Host\KeepHistory;
 use App\Http\Controllers\Controller;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\QuiltAlong;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -21,7 +21,7 @@ final class HistoryController extends Controller
     {
         return view('host.history', [
             'quiltAlong' => $quiltAlong,
-            'deeds' => Deed::query()->where('quilt_along_id', $quiltAlong->id)->with('user')->orderByDesc('id')->paginate(self::AT_ONCE),
+            'deeds' => HistoryEntry::query()->where('quilt_along_id', $quiltAlong->id)->with('user')->orderByDesc('id')->paginate(self::AT_ONCE),
         ]);
     }
 

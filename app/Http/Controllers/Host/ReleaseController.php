@@ -9,7 +9,7 @@ use App\Actions\Host\ScheduleClue;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ReleaseRequest;
 use App\Models\Clue;
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 use App\Models\QuiltAlong;
 use App\Presentation\Shared\When;
 use Dew\Core\Calendar\ReleaseTime;
@@ -62,10 +62,10 @@ final class ReleaseController extends Controller
     {
         $clue = $this->clue($quiltAlong, $number);
         if (! $request->boolean('out_of_order')) {
-            $schedule->refuseOutOfOrder($clue, now()->addSeconds(Deed::SECONDS));
+            $schedule->refuseOutOfOrder($clue, now()->addSeconds(HistoryEntry::SECONDS));
         }
         $before = KeepHistory::dates([$clue]);
-        $schedule->now($clue, Deed::SECONDS);
+        $schedule->now($clue, HistoryEntry::SECONDS);
         $deed = KeepHistory::write($quiltAlong, $this->person($request), 'released', ['number' => $number], $before);
 
         return $this->back($quiltAlong, $number)->with('pending', $deed->id);
@@ -75,7 +75,7 @@ final class ReleaseController extends Controller
     {
         $clue = $this->clue($quiltAlong, $number);
         $before = KeepHistory::dates([$clue]);
-        $schedule->withdraw($clue, Deed::SECONDS);
+        $schedule->withdraw($clue, HistoryEntry::SECONDS);
         $deed = KeepHistory::write($quiltAlong, $this->person($request), 'withdrawn', ['number' => $number], $before);
 
         return $this->back($quiltAlong, $number)->with('pending', $deed->id);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\KeepOnBench;
 use App\Actions\Member\MarkAssembled;
+use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\MemberLayout;
@@ -33,7 +33,7 @@ final class AssemblyController extends Controller
             : view('member.assembly', ['project' => $project] + $view);
     }
 
-    public function store(Request $request, Project $project, MemberLayout $layout, MarkAssembled $mark, KeepOnBench $keep): RedirectResponse
+    public function store(Request $request, Project $project, MemberLayout $layout, MarkAssembled $mark, SaveBenchWork $keep): RedirectResponse
     {
         $sheet = $layout->sheet($project) ?? abort(404);
         $methods = array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet));

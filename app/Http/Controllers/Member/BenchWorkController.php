@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\KeepOnBench;
+use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Presentation\Member\BenchWork;
@@ -43,7 +43,7 @@ final class BenchWorkController extends Controller
         ]);
     }
 
-    public function update(Request $request, Project $project, string $work, BenchWork $bench, KeepOnBench $keep): RedirectResponse
+    public function update(Request $request, Project $project, string $work, BenchWork $bench, SaveBenchWork $keep): RedirectResponse
     {
         $fields = [];
         foreach (array_keys($bench->fields($project, $work)) as $field) {

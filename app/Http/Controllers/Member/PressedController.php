@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\SayPressed;
+use App\Actions\Member\RecordPressing;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 /** Says how what a task made was really pressed: as planned, the other way, or open. */
 final class PressedController extends Controller
 {
-    public function update(Request $request, Project $project, int $number, ReleasedSheets $sheets, SayPressed $say): RedirectResponse
+    public function update(Request $request, Project $project, int $number, ReleasedSheets $sheets, RecordPressing $say): RedirectResponse
     {
         // The plan without what she said before: "the other way" is the other way than this.
         $planned = (clone $project)->setAttribute('pressed', []);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\KeepOnBench;
+use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Pictures\ClothPictures;
@@ -31,7 +31,7 @@ final class QuiltingPictureController extends Controller
         ]);
     }
 
-    public function store(Request $request, Project $project, ClothPictures $pictures, KeepOnBench $keep): RedirectResponse
+    public function store(Request $request, Project $project, ClothPictures $pictures, SaveBenchWork $keep): RedirectResponse
     {
         $file = $request->validate(
             ['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')],
@@ -47,7 +47,7 @@ final class QuiltingPictureController extends Controller
         return redirect()->route('member.bench.work', [$project, 'quilting'])->with('status', __('benchwork.quilting.picture_kept'));
     }
 
-    public function destroy(Project $project, ClothPictures $pictures, KeepOnBench $keep): RedirectResponse
+    public function destroy(Project $project, ClothPictures $pictures, SaveBenchWork $keep): RedirectResponse
     {
         $keep($project, 'quilting-picture', null);
         $pictures->clear(ClothPictures::notesOf($project));

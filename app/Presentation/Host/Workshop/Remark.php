@@ -6,7 +6,7 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\FindingSentence;
 use App\Presentation\Shared\Figure;
-use App\Support\Fill;
+use App\Support\Placeholder;
 use Dew\Core\Design\Design;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
@@ -125,7 +125,7 @@ final readonly class Remark
                         ['kind' => 'set', 'place' => 'prepare', 'to' => ['tools' => []]],
                     ],
                     ['kind' => 'add', 'to' => 'prepare/tools', 'item' => [
-                        'id' => Fill::in('id', 'o'), 'name' => $finding->names['tool'],
+                        'id' => Placeholder::in('id', 'o'), 'name' => $finding->names['tool'],
                         ...isset($finding->lengths['size']) ? ['at_least' => LengthText::of($finding->lengths['size'])] : [],
                     ]],
                 ]],
@@ -215,8 +215,8 @@ final readonly class Remark
     private static function last(string $what): array
     {
         return ['kind' => 'add', 'to' => 'clues', 'item' => [
-            'id' => Fill::in('id', 'k'), 'title' => __('chores.'.$what), 'minutes' => 60,
-            'tasks' => array_map(fn (array $task): array => ['id' => Fill::in('id', 't')] + $task, self::stages($what)),
+            'id' => Placeholder::in('id', 'k'), 'title' => __('chores.'.$what), 'minutes' => 60,
+            'tasks' => array_map(fn (array $task): array => ['id' => Placeholder::in('id', 't')] + $task, self::stages($what)),
         ]];
     }
 
@@ -238,11 +238,11 @@ final readonly class Remark
     {
         $clues = $document->items(Place::of('clues'));
         $last = Place::idOf($clues[count($clues) - 1] ?? null);
-        $item = ['id' => Fill::in('id', 't')] + self::product($document, $key);
+        $item = ['id' => Placeholder::in('id', 't')] + self::product($document, $key);
 
         return $last === null
             ? ['kind' => 'add', 'to' => 'clues', 'item' => [
-                'id' => Fill::in('id', 'k'), 'title' => __('workshop.first_clue'), 'minutes' => 60, 'tasks' => [$item],
+                'id' => Placeholder::in('id', 'k'), 'title' => __('workshop.first_clue'), 'minutes' => 60, 'tasks' => [$item],
             ]]
             : ['kind' => 'add', 'to' => "clues/$last/tasks", 'item' => $item];
     }

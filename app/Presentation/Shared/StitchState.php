@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Shared;
 
 /** A drop on the stitch line: its shape says it, its colour repeats it. */
-enum DropState: string
+enum StitchState: string
 {
     case ToCome = 'to-come';
     case Waiting = 'waiting';

@@ -8,7 +8,7 @@ use App\Models\Project;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps what a member wrote or chose at the bench, one part of it at a time: another device may be writing another part. */
-final readonly class KeepOnBench
+final readonly class SaveBenchWork
 {
     /**
      * @param  string  $what  the name of the part

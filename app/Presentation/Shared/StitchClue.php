@@ -7,11 +7,11 @@ namespace App\Presentation\Shared;
 use Carbon\CarbonImmutable;
 
 /** One clue on the stitch line. A clue to come has no title here: it is not known on this side yet. */
-final readonly class Drop
+final readonly class StitchClue
 {
     public function __construct(
         public int $number,
-        public DropState $state,
+        public StitchState $state,
         public ?string $title = null,
         public ?CarbonImmutable $opens = null,
         public ?string $zone = null,
@@ -26,7 +26,7 @@ final readonly class Drop
     public function label(): string
     {
         return __('drops.label', ['number' => $this->number, 'state' => $this->withdrawn ? __('drops.withdrawn') : $this->state->label()])
-            .($this->state === DropState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__(
+            .($this->state === StitchState::ToCome && ($this->opens !== null || $this->about !== null) ? ', '.__(
                 'drops.opens', ['when' => $this->when()],
             ) : '');
     }

@@ -10,7 +10,7 @@ use Dew\Core\Press\PressDone;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down how somebody has pressed what a task made. Everything that is still to be pressed is planned anew to nest with it. */
-final readonly class SayPressed
+final readonly class RecordPressing
 {
     public function __invoke(Project $project, TaskSheet $task, PressDone $done): void
     {

@@ -8,7 +8,7 @@ namespace App\Support;
  * A place in an edit that a field of the form fills in when it is sent. It begins with a sign that no text of a design may hold, so that
  * nobody's words are taken for it.
  */
-final class Fill
+final class Placeholder
 {
     public const SIGN = "\u{1}";
 

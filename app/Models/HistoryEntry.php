@@ -21,9 +21,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $created_at
  * @property-read User|null $user
  */
-final class Deed extends Model
+final class HistoryEntry extends Model
 {
     public const UPDATED_AT = null;
+
+    protected $table = 'deeds';
 
     protected $fillable = ['quilt_along_id', 'user_id', 'what', 'about', 'before', 'undone_at'];
 

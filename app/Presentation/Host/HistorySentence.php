@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
-use App\Models\Deed;
+use App\Models\HistoryEntry;
 
 /** What a deed of a host reads like. */
-final class DeedSentence
+final class HistorySentence
 {
-    public static function of(Deed $deed): string
+    public static function of(HistoryEntry $deed): string
     {
         return self::text($deed->what, $deed->about);
     }
