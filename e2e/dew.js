@@ -144,6 +144,8 @@ export const counter = (page, label) => {
             await box.getByRole('button', { name }).click();
         },
         reads: (done) => expect(box.locator('output')).toHaveText(String(done)),
+        // The number is shown at once: what is asked elsewhere next needs the server's answer.
+        settled: () => expect.poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('dew.taps.')).length)).toBe(0),
         says: (words) => expect(box.getByRole('alert')).toHaveText(words),
     };
 };

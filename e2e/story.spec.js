@@ -81,13 +81,14 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await there.reads(7);
             await there.tap(/all 104/);
             await there.reads(104);
-            await expect(there.box.getByRole('button', { name: 'Undo' })).toBeVisible();
+            await there.settled();
 
             await sewn.tap(/add 1$/);
             await sewn.says('All 104 are counted already, perhaps on another device.');
             await sewn.reads(104);
             await there.tap('Undo');
             await there.reads(7);
+            await there.settled();
         });
 
         await test.step('she makes them another way, and the rest is planned anew', async () => {
@@ -128,6 +129,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await typed.fill('7');
             await typed.press('Enter');
             await sewn.reads(7);
+            await sewn.settled();
         });
 
         await test.step('the host sees where she stands', async () => {
