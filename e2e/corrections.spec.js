@@ -23,6 +23,7 @@ test('a host puts a wrong number right, and four members at four points read wha
     await expect(dark.locator('output').first()).toHaveText('10');
     await counter(made.page, `Sewn ${BEAM}`).tap(/add 2$/);
     await counter(made.page, `Sewn ${BEAM}`).reads(2);
+    for (const { page } of [uncut, cut, made]) await counter(page, '').settled();
 
     await test.step('the host changes the cloth, sees whom it touches, and says what was wrong', async () => {
         await open(host, `/host/${world.slug}/design/units/u-beam`);

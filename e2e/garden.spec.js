@@ -47,6 +47,7 @@ for (const [name, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await counter(page, 'Finished Seed Packet').reads(1);
             await page.reload();
             await counter(page, 'Finished Seed Packet').reads(1);
+            await counter(page, 'Finished Seed Packet').settled();
             await expect(page.getByRole('region', { name: 'Sewn Seed Packet' })).toHaveCount(0);
         });
 

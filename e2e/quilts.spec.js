@@ -40,6 +40,7 @@ test('sizes, inches and the width of the cloth can be changed, and every number 
     await page.getByRole('button', { name: 'Count them as sewn too' }).click();
     await counter(page, 'Sewn Beam half-square triangle').reads(2);
     await counter(page, 'Trimmed Beam half-square triangle').reads(2);
+    await counter(page, 'Trimmed Beam half-square triangle').settled();
     await expect(page.getByText('Make 144', { exact: true })).toBeVisible();
 
     await page.getByRole('link', { name: 'Settings' }).click();
