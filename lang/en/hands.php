@@ -114,7 +114,7 @@ return [
         'measure' => 'That cannot be its size: it is more than 4 in off. Measure again, raw edge to raw edge.',
         'not_yours' => 'That part does not lie with you. The page shows what does.',
         'on_its_way' => ':part is on its way back. Undo that first if it is still with you.',
-        'taken' => 'Somebody else has taken :part already. Choose another one.',
+        'taken' => 'Someone has already taken :part. Choose another one.',
         'too_late' => 'That cannot be undone any more for :part. The page shows how it stands now.',
         'yourself' => 'You have it already. Choose somebody else.',
     ],
