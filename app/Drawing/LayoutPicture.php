@@ -7,7 +7,7 @@ namespace App\Drawing;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 
 /** Draws blocks laid out: each block once, then its places. */
 final readonly class LayoutPicture

@@ -13,8 +13,8 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\PressFlag;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Piece;
 
 /** Draws units and the pieces they are cut from, in a colourway's cloth. */

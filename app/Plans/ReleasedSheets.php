@@ -9,10 +9,10 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\MemberPressing;
 use App\Plans\Unreleased\SheetStore;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\LayoutSheet;
-use Dew\Core\Plan\ReleasedPlan;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\LayoutSheet;
+use Dew\Core\Sheet\ReleasedPlan;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection;
 

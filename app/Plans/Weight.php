@@ -6,11 +6,11 @@ namespace App\Plans;
 
 use App\Models\Draft;
 use App\Models\QuiltAlong;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 

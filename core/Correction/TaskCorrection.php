@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Correction;
 
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 
 /** What changed in one task, and what that means for what was cut and made for it. */
 final readonly class TaskCorrection

@@ -7,7 +7,7 @@ namespace Dew\Core\Cutting;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 

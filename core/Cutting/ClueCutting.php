@@ -7,7 +7,7 @@ namespace Dew\Core\Cutting;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 
 /** The cutting plans of one clue, one for each fabric, with strip sets of the width that suits the cloth best. */
 final readonly class ClueCutting

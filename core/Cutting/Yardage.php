@@ -7,7 +7,7 @@ namespace Dew\Core\Cutting;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use InvalidArgumentException;
 
 /** How much of one fabric a whole quilt takes off a bolt, clue by clue: a clue's pieces are never cut together with a later clue's. */

@@ -161,7 +161,7 @@ final readonly class Node
      *
      * @throws DocumentException
      */
-    public function items(int $most, int $least = 0): array
+    public function items(int $most = PHP_INT_MAX, int $least = 0): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value)) {
             throw $this->wrong('a list');
@@ -235,6 +235,61 @@ final readonly class Node
         }
 
         return $this->value;
+    }
+
+    /**
+     * A whole number without an upper limit.
+     *
+     * @throws DocumentException
+     */
+    public function count(int $least = 0): int
+    {
+        return $this->integer($least, PHP_INT_MAX);
+    }
+
+    /**
+     * @return list<string> texts of any length
+     *
+     * @throws DocumentException
+     */
+    public function texts(): array
+    {
+        return array_map(fn (self $text): string => $text->text(), $this->items());
+    }
+
+    /**
+     * @return array<string, string> texts of any length, by key
+     *
+     * @throws DocumentException
+     */
+    public function names(): array
+    {
+        return array_map(fn (self $name): string => $name->text(), $this->entries());
+    }
+
+    /**
+     * @return array<string, int> whole numbers from 0, by key
+     *
+     * @throws DocumentException
+     */
+    public function counts(): array
+    {
+        return array_map(fn (self $count): int => $count->count(), $this->entries());
+    }
+
+    /**
+     * @return array<string, mixed> an object as plain data
+     *
+     * @throws DocumentException
+     */
+    public function data(): array
+    {
+        $data = [];
+        foreach ($this->object() as $key => $value) {
+            $data[(string) $key] = $value;
+        }
+
+        return $data;
     }
 
     /** @throws DocumentException */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Fabric;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+
 /** One set of cloth for every slot. */
 final readonly class Colourway
 {
@@ -17,5 +20,21 @@ final readonly class Colourway
         public array $cloths,
         public array $gaps = [],
     ) {
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'cloths' => array_map(
+            fn (Cloth $cloth): array => ['name' => $cloth->name, 'colour' => $cloth->colour], $this->cloths,
+        )];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self($data->get('id')->text(), $data->get('name')->text(), array_map(
+            fn (Node $cloth): Cloth => new Cloth($cloth->get('name')->text(), $cloth->get('colour')->colour()), $data->get('cloths')->entries(),
+        ));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Fabric;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -63,5 +65,21 @@ final readonly class CuttingRoom
     public function notation(): Notation
     {
         return $this->isMetric() ? Notation::Centimetres : Notation::Fractions;
+    }
+
+    /** @return array<string, string> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return [
+            'seam' => $this->seam->encode(), 'usable_width' => $this->usableWidth->encode(), 'squaring' => $this->squaring->encode(),
+        ];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        $length = fn (string $which): Length => Length::decode($data->get($which)->text());
+
+        return new self($length('seam'), $length('usable_width'), $length('squaring'));
     }
 }

@@ -185,4 +185,13 @@ final readonly class Outline
 
         return $path;
     }
+
+    /**
+     * @param  list<self>  $outlines
+     * @return list<string> as {@see decode()} reads them
+     */
+    public static function texts(array $outlines): array
+    {
+        return array_map(fn (self $outline): string => $outline->encode(), $outlines);
+    }
 }

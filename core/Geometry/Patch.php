@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Dew\Core\Geometry;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Encoded;
+use Dew\Core\Document\Node;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 
 /** A drawn area of one fabric, in finished coordinates (inches from the top left corner). */
-final readonly class Patch
+final readonly class Patch implements Encoded
 {
     public function __construct(
         public string $slot,
@@ -38,5 +41,15 @@ final readonly class Patch
         [$slot, $outline] = explode('|', $code, 2) + [1 => ''];
 
         return new self($slot, Outline::decode($outline));
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws DocumentException
+     */
+    public static function list(Node $texts): array
+    {
+        return array_map(self::decode(...), $texts->texts());
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Dew\Core\Geometry;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Encoded;
+use Dew\Core\Document\Node;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
 
 /**
@@ -12,7 +16,7 @@ use Dew\Core\Measure\Size;
  * the top left corner of what is around it, and the degrees it is turned clockwise about that corner. On point that is 45°, and the corner
  * is the topmost one.
  */
-final readonly class Placement
+final readonly class Placement implements Encoded
 {
     public function __construct(
         public string $product,
@@ -37,5 +41,28 @@ final readonly class Placement
         return array_map(fn (Patch $patch): Patch => ($turn === null
             ? SixthTurn::patch($patch, intdiv($this->turn, 60))
             : $patch->oriented($turn, $nothing))->movedBy($this->x, $this->y), $patches);
+    }
+
+    public function encode(): string
+    {
+        return implode(' ', [$this->product, $this->x->encode(), $this->y->encode(), $this->turn]);
+    }
+
+    /** @throws MeasureException */
+    public static function decode(string $code): self
+    {
+        [$product, $x, $y, $turn] = explode(' ', $code) + ['', '', '', ''];
+
+        return new self($product, Length::decode($x), Length::decode($y), (int) $turn);
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws DocumentException
+     */
+    public static function list(Node $texts): array
+    {
+        return array_map(self::decode(...), $texts->texts());
     }
 }

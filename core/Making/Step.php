@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Making;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Measure\Measurement;
 
 /** One thing to do, as data: a code whose sentence the interface holds, what it is done to, and the numbers and fabrics that go into it. */
@@ -83,5 +85,37 @@ final readonly class Step
     public function operands(Operand $kind): array
     {
         return array_values(array_filter($this->on, fn (On $on): bool => $on->kind === $kind));
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return [
+            'kind' => $this->kind->value,
+            'code' => $this->code,
+            ...($this->measures === [] ? [] : [
+                'measures' => array_map(fn (Measurement $measure): string => $measure->encode(), $this->measures),
+            ]),
+            ...($this->slots === [] ? [] : ['slots' => $this->slots]),
+            ...($this->counts === [] ? [] : ['counts' => $this->counts]),
+            ...($this->sewing === null ? [] : ['sewing' => $this->sewing->value]),
+            ...($this->names === [] ? [] : ['names' => $this->names]),
+            'on' => implode('; ', array_map(fn (On $on): string => $on->encode(), $this->on)),
+        ];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self(
+            $data->get('kind')->enum(StepKind::class),
+            $data->get('code')->text(),
+            $data->has('measures') ? array_map(Measurement::decode(...), $data->get('measures')->names()) : [],
+            $data->has('slots') ? $data->get('slots')->names() : [],
+            $data->has('counts') ? $data->get('counts')->counts() : [],
+            $data->has('sewing') ? $data->get('sewing')->enum(Sewing::class) : null,
+            array_map(On::decode(...), array_values(array_filter(explode('; ', $data->get('on')->text())))),
+            $data->has('names') ? $data->get('names')->names() : [],
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use InvalidArgumentException;
 
 /** How the seams of one unit or block lie, and those of its other copies where not all are pressed alike. */
@@ -66,5 +68,13 @@ final readonly class PressLook
     public static function fromCodes(array $flags, array $other = [], int $others = 0): self
     {
         return new self(array_map(PressFlag::decode(...), $flags), array_map(PressFlag::decode(...), $other), $others);
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        $codes = fn (string $name): array => $data->has($name) ? $data->get($name)->texts() : [];
+
+        return self::fromCodes($codes('flags'), $codes('other'), $data->has('others') ? $data->get('others')->count() : 0);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\SizedDesign;
@@ -11,9 +12,8 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Words\Note;
 

@@ -49,7 +49,7 @@ final readonly class ToolChecks
 
     /**
      * A square ruler that must be larger in some clue than in all before it is too small on the day for who bought the first: see
-     * {@see \Dew\Core\Plan\ClueSheet::tools()} for what asks for one.
+     * {@see \Dew\Core\Sheet\ClueSheet::tools()} for what asks for one.
      *
      * @return list<Finding>
      */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Setting;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
@@ -120,5 +122,23 @@ final readonly class QuiltAsYouGo
                 'clear' => $this->allowance,
             ],
         };
+    }
+
+    /** @return array<string, bool|string> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return [
+            'join' => $this->join->value, 'allowance' => $this->allowance->encode(), 'edge_kept' => $this->edgeKept,
+            'trim' => $this->trim->encode(),
+        ];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self(
+            $data->get('join')->enum(QuiltingJoin::class), Length::decode($data->get('allowance')->text()),
+            $data->get('edge_kept')->boolean(), Length::decode($data->get('trim')->text()),
+        );
     }
 }

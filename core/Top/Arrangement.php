@@ -8,7 +8,7 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 
 /**
  * Which block lies at which place of a lay-out, and how it is turned there. Places are counted from zero in the order of the host's

@@ -8,12 +8,12 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\LayoutSheet;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\PressModel;
 use Dew\Core\Press\PressSolver;
+use Dew\Core\Sheet\LayoutSheet;
 
 /**
  * The stages in which a top is joined, what each of its parts measures and how it is pressed.

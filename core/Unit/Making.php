@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
@@ -217,5 +220,43 @@ final readonly class Making
         }
 
         return $step->withCount('segments', $count);
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(Writer $writer): array
+    {
+        return $writer->once($this, 'whole', fn (): array => [
+            'method' => $this->method->value,
+            'pieces' => array_map(fn (Piece $piece): array => $piece->toData(), $this->pieces),
+            'steps' => array_map(fn (Step $step): array => $step->toData(), $this->steps),
+            'bias_edges' => $this->biasEdges,
+            ...($this->sewn === null ? [] : ['sewn' => array_map(fn (Measurement $side): string => $side->encode(), $this->sewn)]),
+        ]);
+    }
+
+    /** @return list<array<string, mixed>> the pieces without what only a drawing needs */
+    public function barePieces(Writer $writer): array
+    {
+        return $writer->once(
+            $this, 'bare', fn (): array => array_map(fn (Piece $piece): array => $piece->toData(bare: true), $this->pieces),
+        );
+    }
+
+    /**
+     * @param  bool  $whole  false to leave the steps out
+     *
+     * @throws DocumentException
+     */
+    public static function fromData(Node $data, bool $whole = true): self
+    {
+        $sewn = $data->has('sewn') ? array_map(Measurement::decode(...), $data->get('sewn')->texts()) : null;
+
+        return new self(
+            $data->get('method')->enum(Method::class),
+            Piece::list($data),
+            $whole ? array_map(Step::fromData(...), $data->get('steps')->items()) : [],
+            $data->get('bias_edges')->count(),
+            isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
+        );
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
@@ -272,5 +275,92 @@ final readonly class Piece
             $this->id, $this->shape, $this->slots, $width ?? $this->width, $length ?? $this->length, $batch ?? $this->batch, $this->lines,
             $lay ?? $this->lay, $this->label, $this->template,
         );
+    }
+
+    /**
+     * @param  bool  $bare  without the lines and outlines that only a drawing needs
+     * @return array<string, mixed> plain data; see {@see fromData()}
+     */
+    public function toData(bool $bare = false): array
+    {
+        $lay = $this->lay;
+
+        return [
+            'id' => $this->id,
+            'shape' => $this->shape->value,
+            'slots' => $this->slots,
+            'width' => $this->width->encode(),
+            ...($this->length === null ? [] : ['length' => $this->length->encode()]),
+            ...($this->batch->yield === 1 ? [] : ['yield' => $this->batch->yield]),
+            ...($this->batch->perUnit === 1 ? [] : ['per_unit' => $this->batch->perUnit]),
+            ...($this->batch->each === 1 ? [] : ['each' => $this->batch->each]),
+            ...($this->batch->segment === null ? [] : ['segment' => $this->batch->segment]),
+            ...($bare || $this->lines->sew === [] ? [] : ['sew' => Outline::texts($this->lines->sew)]),
+            ...($bare || $this->lines->cut === [] ? [] : ['cut' => Outline::texts($this->lines->cut)]),
+            ...($bare || $lay->outline === null ? [] : ['outline' => $lay->outline->encode()]),
+            ...($lay->chiral ? ['chiral' => true] : []),
+            ...($lay->mirrored ? ['mirrored' => true] : []),
+            ...($lay->advance === null ? [] : ['advance' => $lay->advance->encode()]),
+            ...($lay->group === 1 ? [] : ['group' => $lay->group]),
+            ...($lay->lost === null ? [] : ['lost' => $lay->lost->encode()]),
+            'grain' => $this->grain()->value,
+            ...($this->label === null ? [] : ['label' => $this->label]),
+            ...($bare || $this->template === null ? [] : ['template' => [
+                'notches' => Outline::texts($this->template->notches),
+                ...($this->template->later === null ? [] : ['later' => $this->template->later->encode()]),
+                ...($this->template->sewing === null ? [] : ['sewing' => $this->template->sewing->encode()]),
+            ]]),
+        ];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        $lines = fn (Node $from, string $which): array => $from->has($which) ? array_map(Outline::decode(...), $from->get($which)->texts()) : [];
+        $outline = fn (Node $from, string $which): ?Outline => $from->has($which) ? Outline::decode($from->get($which)->text()) : null;
+        $positive = fn (string $which): int => $data->has($which) ? max(1, $data->get($which)->count(1)) : 1;
+        $measure = fn (string $which): ?Measurement => $data->has($which) ? Measurement::decode($data->get($which)->text()) : null;
+        $slots = $data->get('slots')->texts();
+        $template = $data->has('template') ? $data->get('template') : null;
+
+        return new self(
+            $data->get('id')->text(),
+            $data->get('shape')->enum(PieceShape::class),
+            $slots === [] ? throw $data->fail('has no fabric.') : $slots,
+            Measurement::decode($data->get('width')->text()),
+            $measure('length'),
+            new Batch(
+                $positive('yield'),
+                $positive('per_unit'),
+                $positive('each'),
+                $data->has('segment') ? $data->get('segment')->text() : null,
+            ),
+            new Lines($lines($data, 'sew'), $lines($data, 'cut')),
+            new Lay(
+                $outline($data, 'outline'),
+                $measure('advance'),
+                $positive('group'),
+                $measure('lost'),
+                $data->has('chiral'),
+                $data->has('mirrored'),
+                $data->get('grain')->enum(Grain::class),
+            ),
+            $data->has('label') ? $data->get('label')->text() : null,
+            $template === null ? null : new Template(
+                $lines($template, 'notches'), $outline($template, 'later'), $outline($template, 'sewing'),
+            ),
+        );
+    }
+
+    /**
+     * @return non-empty-list<self> the pieces of a way of making something
+     *
+     * @throws DocumentException
+     */
+    public static function list(Node $making): array
+    {
+        $pieces = array_map(self::fromData(...), $making->get('pieces')->items());
+
+        return $pieces === [] ? throw $making->fail('has no piece.') : $pieces;
     }
 }

@@ -36,7 +36,7 @@ use Dew\Core\Cutting\StockKind;
 use Dew\Core\Kits\KitKind;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Str;

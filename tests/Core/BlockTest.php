@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Dew\Core\Block\BlockUnit;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
@@ -14,7 +15,6 @@ use Dew\Core\Geometry\Seams;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -244,7 +244,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
             ->and(array_sum($block->contents()))->toBe($columns * $rows)
             // Turning about a placement's corner puts a unit where turning within its cell does.
             ->and(looks(
-                (new Dew\Core\Plan\BlockDrawing(
+                (new Dew\Core\Sheet\BlockDrawing(
                     'b',
                     array_map(fn ($unit) => $unit->patches(), $products),
                     ['b' => $block->placements($products)],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\BoltCuts;
 use Dew\Core\Cutting\ClueCutting;
@@ -11,7 +12,6 @@ use Dew\Core\Cutting\Strip;
 use Dew\Core\Cutting\Wanted;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Unit\MethodChoices;
 use Tests\Core\EveryCut;
 use Tests\Core\MatCheck;

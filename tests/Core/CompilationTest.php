@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\MethodOffer;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\MethodOffer;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -94,7 +93,7 @@ it('puts a sheet on narrower cloth with its offers, its effort and its waste', f
         ->and(abs($narrow->waste() - $task->waste()))->toBeGreaterThan(0.5)
         ->and($narrow->room->usableWidth->encode())->toBe('20');
     // What was read back from the store behaves the same.
-    $stored = SheetReader::clue(SheetWriter::write($sheet))->onCloth(Length::inches(20), Notation::Fractions);
+    $stored = ClueSheet::read($sheet->write())->onCloth(Length::inches(20), Notation::Fractions);
     $again = array_values(array_filter($stored->tasks, fn ($task): bool => $task->kind === UnitKind::FourPatch))[0];
     expect($offer($again)->batches())->toBe($offer($narrow)->batches())
         ->and($again->effort()->minutes)->toBe($narrow->effort()->minutes)
@@ -113,9 +112,9 @@ it('reads back every sheet of the demo designs, by every method, with all that s
     foreach ($choices as $methods) {
         foreach (array_keys($design->clues) as $clue) {
             $sheet = Compiler::clueSheet($design, $size, $clue, $methods);
-            $bytes = SheetWriter::write($sheet);
-            $again = SheetReader::clue($bytes);
-            expect(SheetWriter::write($again))->toBe($bytes);
+            $bytes = $sheet->write();
+            $again = ClueSheet::read($bytes);
+            expect($again->write())->toBe($bytes);
             foreach ($sheet->tasks as $index => $task) {
                 expect($again->tasks[$index]->making->steps)->toEqual($task->making->steps);
             }

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Plan\TaskSheet;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Correction\Advice;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
@@ -12,8 +13,7 @@ use Dew\Core\Correction\TaskCorrection;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;

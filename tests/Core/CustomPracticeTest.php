@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;

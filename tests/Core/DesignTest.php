@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\ReleasedPlan;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\ReleasedPlan;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -58,19 +58,19 @@ it('gives the same unit the same digest at every size', function (): void {
 
 it('writes the same bytes for the same input and reads them back whole', function (): void {
     foreach (['s-crib', 's-queen'] as $size) {
-        $clue = SheetWriter::write(firstClue($size));
-        $quilt = SheetWriter::write(Compiler::quiltSheet(nightFerry(), $size));
+        $clue = firstClue($size)->write();
+        $quilt = Compiler::quiltSheet(nightFerry(), $size)->write();
 
-        expect(SheetWriter::write(firstClue($size)))->toBe($clue)
-            ->and(SheetWriter::write(SheetReader::clue($clue)))->toBe($clue)
-            ->and(SheetWriter::write(SheetReader::quilt($quilt)))->toBe($quilt);
+        expect(firstClue($size)->write())->toBe($clue)
+            ->and(ClueSheet::read($clue)->write())->toBe($clue)
+            ->and(QuiltSheet::read($quilt)->write())->toBe($quilt);
     }
-    $announcement = SheetWriter::write(Compiler::announcement(nightFerry()));
-    expect(SheetReader::announcement($announcement))->toEqual(Compiler::announcement(nightFerry()));
+    $announcement = Compiler::announcement(nightFerry())->write();
+    expect(Announcement::read($announcement))->toEqual(Compiler::announcement(nightFerry()));
 });
 
 it('tells everybody no more than cloth, sizes and dates ahead', function (): void {
-    $announcement = SheetWriter::write(Compiler::announcement(nightFerry()));
+    $announcement = Compiler::announcement(nightFerry())->write();
 
     foreach (['Pier Lantern', 'Slow Propeller', 'Beam', 'Wake', 'Casting off', 'b-lantern', 'u-beam', 'k-casting-off', '104'] as $secret) {
         expect($announcement)->not->toContain($secret);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Cutting\CutSheets;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -11,12 +13,10 @@ use Dew\Core\Design\DesignWriter;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -298,12 +298,12 @@ it('gives the same bytes for the same input, and reads its sheets back', functio
     );
     $first = $plan();
     $second = $plan();
-    expect(SheetWriter::write($first->quilt))->toBe(SheetWriter::write($second->quilt))
-        ->and(SheetWriter::write(SheetReader::quilt(SheetWriter::write($first->quilt))))->toBe(SheetWriter::write($first->quilt));
+    expect($first->quilt->write())->toBe($second->quilt->write())
+        ->and(QuiltSheet::read($first->quilt->write())->write())->toBe($first->quilt->write());
     foreach ($first->clues as $key => $clue) {
-        $bytes = SheetWriter::write($clue);
-        expect(SheetWriter::write($second->clues[$key]))->toBe($bytes)
-            ->and(SheetWriter::write(SheetReader::clue($bytes)))->toBe($bytes);
+        $bytes = $clue->write();
+        expect($second->clues[$key]->write())->toBe($bytes)
+            ->and(ClueSheet::read($bytes)->write())->toBe($bytes);
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 

@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Making\Step;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
@@ -42,7 +41,7 @@ it('cuts a unit by the sizes and counts that its pattern gives', function (): vo
         ->and(array_map(fn (Step $step): string => $step->code, $task->making->steps))
         ->toBe(['custom.cut_given', 'custom.sew', 'custom.press', 'strip_grid.trim'])
         ->and($task->seamwork->seams)->toBe(3)
-        ->and(SheetWriter::write(SheetReader::clue(SheetWriter::write($sheet))))->toBe(SheetWriter::write($sheet));
+        ->and(ClueSheet::read($sheet->write())->write())->toBe($sheet->write());
 });
 
 it('counts what a rectangle yields', function (): void {
@@ -142,6 +141,6 @@ it('keeps the picture of a unit with the sheet of its task', function (): void {
     $change['units'][3]['picture'] = $hash;
     $sheet = Compiler::clueSheet(smallDesign($change), 's', 'k', MethodChoices::defaults());
     expect($sheet->task('t')?->picture)->toBe($hash)
-        ->and(SheetReader::clue(SheetWriter::write($sheet))->task('t')?->picture)->toBe($hash)
+        ->and(ClueSheet::read($sheet->write())->task('t')?->picture)->toBe($hash)
         ->and($sheet->turned(['b-one' => 'w'])->task('t')?->picture)->toBe($hash);
 });

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\MethodChoices;
 
 /** Every number of Kitchen Garden, worked out by hand on paper before Dew was asked. */

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Effort;
-use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Sheet\Effort;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Seamwork;
@@ -210,7 +211,7 @@ it('gives a size blocks, units and fabrics that no other has, and tasks for thos
 it('tells the layers of a quilted block with the quilt', function (): void {
     $setting = ['kind' => 'straight', 'pattern' => [['b-one']], 'quilting' => ['join' => 'back-to-front', 'allowance' => '3/4']];
     $sheet = Compiler::quiltSheet(smallDesign(['setting' => $setting]), 's');
-    $read = Dew\Core\Plan\Whole\SheetReader::quilt(Dew\Core\Plan\Whole\SheetWriter::write($sheet));
+    $read = QuiltSheet::read($sheet->write());
 
     // A block of 6: front and batting 6½, the back ¾ more all round; the strip shows ¾ and the outer one half of that.
     expect(array_map(fn ($size): string => $size->encode(), $read->quilting))->toBe([

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Kind\UnitOptions;

@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressDone;
 use Dew\Core\Press\Pressed;
@@ -17,6 +15,7 @@ use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\PressModel;
 use Dew\Core\Press\StepPress;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 
 it('knows the seams of every step that presses, in every demo design', function (string $name): void {
@@ -67,7 +66,7 @@ it('says how many segments of a strip set are pressed each way', function (): vo
 it('keeps flags through the store, and turns them round as somebody has pressed them', function (): void {
     $sheet = firstClue('s-queen');
     $task = $sheet->tasks[0];
-    $read = SheetReader::clue(SheetWriter::write($sheet))->tasks[0];
+    $read = ClueSheet::read($sheet->write())->tasks[0];
     expect($read->press)->toEqual($task->press)->and($task->press?->flags)->not->toBe([]);
     $look = new PressLook([new PressFlag(0, 0, 4, 0, Pressed::Left, [[0, 1]]), new PressFlag(0, 2, 4, 2, Pressed::Open)]);
     expect($look->done(PressDone::AsPlanned))->toBe($look)

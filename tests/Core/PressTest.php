@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\FabricValue;
@@ -12,7 +13,6 @@ use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\Crossing;
 use Dew\Core\Press\Pressed;

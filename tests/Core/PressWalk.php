@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Geometry\Patch;
-use Dew\Core\Plan\Whole\QuiltSheet;
 use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressPlan;
 

@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 
 /**
@@ -90,7 +89,7 @@ it('says on the clue how large front, batting and back of a block are', function
             'clear' => '1/4',
         ],
     );
-    expect(SheetReader::clue(SheetWriter::write($sheet))->tasks[0]->quilting)->toEqual($sheet->tasks[0]->quilting);
+    expect(ClueSheet::read($sheet->write())->tasks[0]->quilting)->toEqual($sheet->tasks[0]->quilting);
     expect(Compiler::clueSheet(smallDesign(), 's', 'k', MethodChoices::defaults())->tasks[0]->quilting)->toBe([]);
 });
 

@@ -528,7 +528,7 @@ it('finds pieces of one shape, and keeps mirror images apart', function (): void
 
 it('says what a method asks of the cloth', function (): void {
     $offers = [];
-    foreach (Dew\Core\Plan\Whole\Compiler::clueSheet(
+    foreach (Dew\Core\Compile\Compiler::clueSheet(
         smallDesign(),
         's',
         'k',
@@ -572,7 +572,7 @@ it('reads the parts of a row after one seam', function (): void {
             'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]]],
         ],
     );
-    $steps = Dew\Core\Plan\Whole\Compiler::clueSheet($design, 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->making->steps;
+    $steps = Dew\Core\Compile\Compiler::clueSheet($design, 's', 'k', Dew\Core\Unit\MethodChoices::defaults())->tasks[0]->making->steps;
     [$edge] = array_values(array_filter($steps, fn ($step): bool => $step->code === 'block.edge'));
 
     expect($edge->measures['edge']->exact->encode())->toBe('13/4')
@@ -580,7 +580,7 @@ it('reads the parts of a row after one seam', function (): void {
 });
 
 it('leaves nothing standing out where tips are blunted', function (): void {
-    $design = fn (string $method) => Dew\Core\Plan\Whole\Compiler::clueSheet(
+    $design = fn (string $method) => Dew\Core\Compile\Compiler::clueSheet(
         smallDesign(
             [
                 'units' => [

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerLine;
 use Dew\Core\Split\LedgerProblem;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\DraftDocument;
@@ -13,10 +14,8 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Proof;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Top\Arrangement;
@@ -304,7 +303,7 @@ it('is laid out as it is designed and joined in rows', function (): void {
     $design = sixtyDesign([$block, ['id' => 'b-two'] + $block], ['pattern' => [['b-one', 'b-two']]], [
         ['id' => 's', 'name' => 'S', 'columns' => 5, 'rows' => 3],
     ]);
-    $sheet = SheetReader::layout(SheetWriter::write(Compiler::layoutSheet($design, 's')));
+    $sheet = LayoutSheet::read(Compiler::layoutSheet($design, 's')->write());
     $plan = JoinPlan::of($sheet, Arrangement::designed($sheet), JoinMethod::Rows, ['f-a' => 0, 'f-b' => 2]);
     $rows = $plan->stages[0]->parts;
     $places = array_merge(...array_map(fn ($row): array => $row->places, $rows));

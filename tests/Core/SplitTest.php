@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\TaskSheet;
-use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerLine;
 use Dew\Core\Split\LedgerProblem;

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
@@ -12,8 +13,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\TaskSheet;
-use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Kind\CornerPlace;
 use Dew\Core\Unit\Kind\CustomPiece;
 use Dew\Core\Unit\Kind\CustomUnit;

@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\ClothSheet;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\LayoutSheet;
 
 /** A block of so many squares of 1 in, of two fabrics in turn. */
 function chequers(int $columns, int $rows, array $change = []): string
@@ -34,13 +37,13 @@ function chequers(int $columns, int $rows, array $change = []): string
 it('reads back whatever it has written, however long its names and lists of flags are', function (string $json): void {
     foreach (storedSheets(DesignReader::read($json)) as $name => $text) {
         $read = match (explode(' ', $name)[0]) {
-            'announcement' => SheetReader::announcement($text),
-            'cloth' => SheetReader::cloth($text),
-            'quilt' => SheetReader::quilt($text),
-            'layout' => SheetReader::layout($text),
-            default => SheetReader::clue($text),
+            'announcement' => Announcement::read($text),
+            'cloth' => ClothSheet::read($text),
+            'quilt' => QuiltSheet::read($text),
+            'layout' => LayoutSheet::read($text),
+            default => ClueSheet::read($text),
         };
-        expect(SheetWriter::write($read))->toBe($text);
+        expect($read->write())->toBe($text);
     }
 })->with([
     'a block of 24 by 7 squares' => fn (): string => chequers(24, 7),

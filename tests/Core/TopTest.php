@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Placement;
-use Dew\Core\Plan\LayoutSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\JoinMethod;
 use Dew\Core\Top\JoinPlan;
@@ -23,7 +21,7 @@ function layoutOf(string $name, string $size, array $setting = []): LayoutSheet
     $document = json_decode((string) file_get_contents(__DIR__."/../../database/designs/$name.json"), true);
     $document['setting'] = $setting + $document['setting'];
     $sheet = Compiler::layoutSheet(DesignReader::read((string) json_encode($document)), $size);
-    $read = SheetReader::layout(SheetWriter::write($sheet));
+    $read = LayoutSheet::read($sheet->write());
     expect($read->placements)->toEqual($sheet->placements)->and($read->owners)->toBe($sheet->owners)
         ->and($read->opens)->toEqualCanonicalizing($sheet->opens);
 

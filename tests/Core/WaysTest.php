@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\ProductKey;
@@ -13,11 +14,8 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\BlockDrawing;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\BlockDrawing;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 
 /**
@@ -84,15 +82,15 @@ it('changes neither counts nor cutting nor digest, and is kept with the sheet', 
     $without = pinwheelWays();
     unset($without['blocks'][0]['ways']);
     $plain = sheetOf($without);
-    $stored = SheetReader::clue(SheetWriter::write($sheet));
+    $stored = ClueSheet::read($sheet->write());
     foreach ($sheet->tasks as $index => $task) {
         expect($task->digest)->toBe($plain->tasks[$index]->digest)
             ->and($stored->turned(['b-one' => 'w-wheel'])->tasks[$index]->counters())->toBe($plain->tasks[$index]->counters());
     }
     expect(encoded(drawingOf($stored->turned(['b-one' => 'w-wheel']))->patches()))
         ->toBe(encoded(drawingOf($sheet->turned(['b-one' => 'w-wheel']))->patches()))
-        ->and(SheetWriter::write($stored))->toBe(SheetWriter::write($sheet))
-        ->and(SheetWriter::write($plain))->not->toContain('"ways":{"b-one"');
+        ->and($stored->write())->toBe($sheet->write())
+        ->and($plain->write())->not->toContain('"ways":{"b-one"');
     // On her cloth it stays turned.
     $onCloth = $sheet->turned(['b-one' => 'w-wheel'])->onCloth(Length::inches(20), Notation::Fractions);
     expect(encoded(drawingOf($onCloth)->patches()))->toBe(encoded(drawingOf($sheet->turned(['b-one' => 'w-wheel']))->patches()));
@@ -100,7 +98,7 @@ it('changes neither counts nor cutting nor digest, and is kept with the sheet', 
 
 it('keeps a trimmed block in its other way with the sheet', function (): void {
     $sheet = sheetOf(pinwheelWays(['trimmed' => '5']));
-    $stored = SheetReader::clue(SheetWriter::write($sheet));
+    $stored = ClueSheet::read($sheet->write());
     expect(encoded(drawingOf($stored->turned(['b-one' => 'w-wheel']))->patches()))
         ->toBe(encoded(drawingOf($sheet->turned(['b-one' => 'w-wheel']))->patches()));
 });

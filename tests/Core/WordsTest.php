@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
@@ -43,10 +42,10 @@ const EVERYTHING = [
 
 it('carries everything a clue says into the sheet of a size, and reads it back the same', function (): void {
     $sheet = (new SizeCompiler(ferryClue(EVERYTHING), 's-throw'))->clue('k-casting-off', MethodChoices::defaults());
-    $text = SheetWriter::write($sheet);
-    $read = SheetReader::clue($text);
+    $text = $sheet->write();
+    $read = ClueSheet::read($text);
 
-    expect(SheetWriter::write($read))->toBe($text)
+    expect($read->write())->toBe($text)
         ->and($read->words->kind)->toBe(ClueKind::Bonus)
         ->and($read->words->steps[0]->step)->toBe('hst.two.mark')
         ->and($read->words->steps[1]->step)->toBeNull()

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
@@ -15,7 +16,6 @@ use Dew\Core\Draft\Kind\UsualUnit;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\UnitKind;
 
 it('makes a unit of every kind as such units usually are, and every one can be made', function (
@@ -178,7 +178,7 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
         DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $frame = ['kind' => 'frame', 'block' => 'b-lantern', 'id' => 'u-frame', 'name' => 'Frame', 'fabric' => 'f-lamp', 'width' => '1'];
-    $sheet = (fn (DraftDocument $draft): Dew\Core\Plan\Whole\QuiltSheet => Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern'));
+    $sheet = (fn (DraftDocument $draft): Dew\Core\Compile\QuiltSheet => Compiler::blockSheet(DesignReader::stored(Excerpt::ofBlock($draft, 'b-lantern')->text), 's-crib', 'b-lantern'));
     $plain = changed($before, $frame);
     expect($sheet($plain)->finished->encode())->toBe('14 x 14')
         ->and($plain->at(Place::of('blocks', 'b-lantern', 'trimmed'))->exists)->toBeFalse();

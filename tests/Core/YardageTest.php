@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Backing;
 use Dew\Core\Cutting\Binding;
 use Dew\Core\Cutting\ShopMeasure;
@@ -9,8 +11,6 @@ use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Unit\MethodChoices;
 
 it('sizes the back as the worked cases do, seams upright or level', function (array $given, array $expect): void {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Dew\Core\Block\Block;
 use Dew\Core\Block\Cell;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
@@ -23,12 +25,9 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\QuiltSheet;
-use Dew\Core\Plan\Whole\SheetWriter;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Making;
@@ -542,13 +541,13 @@ function givenUnit(array $change = []): array
 /** @return array<string, string> every compiled sheet as it is stored */
 function storedSheets(Design $design): array
 {
-    $stored = ['announcement' => SheetWriter::write(Compiler::announcement($design)), 'cloth' => SheetWriter::write(Compiler::clothSheet($design))];
+    $stored = ['announcement' => Compiler::announcement($design)->write(), 'cloth' => Compiler::clothSheet($design)->write()];
     foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
-        $stored["quilt $size"] = SheetWriter::write(Compiler::quiltSheet($design, $size));
-        $stored["layout $size"] = SheetWriter::write(Compiler::layoutSheet($design, $size));
+        $stored["quilt $size"] = Compiler::quiltSheet($design, $size)->write();
+        $stored["layout $size"] = Compiler::layoutSheet($design, $size)->write();
         foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {
             $sheet = Compiler::clueSheet($design, $size, $clue, MethodChoices::defaults($design->methods));
-            $stored["clue $size $clue"] = SheetWriter::write($sheet);
+            $stored["clue $size $clue"] = $sheet->write();
         }
     }
 

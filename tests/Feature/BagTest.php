@@ -8,7 +8,7 @@ use App\Drawing\LineKind;
 use App\Drawing\UnitPicture;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
-use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Unit\MethodChoices;
 use Tests\TestCase;
 

@@ -19,7 +19,7 @@ use App\Models\User;
 use App\Plans\Unreleased\OpenClueChanges;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Str;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Actions\Host\PublishDesign;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\ClueSheet;
 use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressFlag;
+use Dew\Core\Sheet\ClueSheet;
 
 /** @return list<string> how the seams of the first task with a plan are pressed */
 function pressedWays(ClueSheet $sheet): array

@@ -10,12 +10,11 @@ use App\Models\Role;
 use App\Models\Sheet;
 use App\Plans\Unreleased\SheetMissed;
 use App\Plans\Unreleased\SheetStore;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -283,7 +282,7 @@ it('writes the sheets of a size byte for byte as each would be written by itself
             foreach (array_slice(MethodChoices::combinations(Compiler::kinds($design, $clue), 12), 0, 12) as $number => $methods) {
                 $methods = $number % 3 === 0 ? $methods->withOversize(Compiler::kinds($design, $clue)[0] ?? UnitKind::Square) : $methods;
                 expect($together->clueText($clue, $methods))->toBe(
-                    SheetWriter::write(Compiler::clueSheet($design, $size, $clue, $methods)),
+                    Compiler::clueSheet($design, $size, $clue, $methods)->write(),
                 );
             }
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Presentation\Shared\TemplatePages;
 use App\Support\Pdf;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;

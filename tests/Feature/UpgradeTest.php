@@ -8,11 +8,10 @@ use App\Models\Progress;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Models\Sheet;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetReader;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
@@ -82,7 +81,7 @@ it('brings the data of an earlier release up to date and tells members of every 
             'clue_key' => $clue->key, 'methods' => $methods->signature(), 'revision' => $revision,
         ])->value('body');
 
-        return $body === null ? null : SheetReader::clue($body);
+        return $body === null ? null : ClueSheet::read($body);
     };
     $open = fn (QuiltAlong $quiltAlong) => $quiltAlong->clues()->released()->get();
     $before = [];

@@ -7,8 +7,8 @@ namespace App\Actions\Host;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\OpenClueChanges;
 use App\Plans\Unreleased\SheetStore;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\DB;
 
 /**

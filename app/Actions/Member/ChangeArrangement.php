@@ -6,7 +6,7 @@ namespace App\Actions\Member;
 
 use App\Models\ArrangementRow;
 use App\Models\Project;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\LayoutRefused;
 use Illuminate\Database\Eloquent\Collection;

@@ -15,7 +15,7 @@ use Dew\Core\Cutting\ClothRules;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Cutting\StockFormat;
 use Dew\Core\Cutting\StockPiece;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 

@@ -8,7 +8,7 @@ use App\Models\MethodChoice;
 use App\Models\Progress;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\DB;

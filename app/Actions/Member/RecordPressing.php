@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Member;
 
 use App\Models\Project;
-use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\PressDone;
+use Dew\Core\Sheet\TaskSheet;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down how somebody has pressed what a task made. Everything that is still to be pressed is planned anew to nest with it. */

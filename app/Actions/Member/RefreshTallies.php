@@ -7,9 +7,9 @@ namespace App\Actions\Member;
 use App\Models\ClueProgress;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\ChoreSheet;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ChoreSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Illuminate\Support\Facades\DB;
 
 /** Works the host's figures out anew: units trimmed of units to make, clue by clue. Needed whenever a total may have changed. */

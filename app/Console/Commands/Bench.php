@@ -8,10 +8,10 @@ use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
 use App\Support\GeneratedDesign;
 use App\Support\Reference;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\Plan;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\Plan;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Document\Writer;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -141,11 +141,11 @@ final class Bench extends Command
         );
         $times[] = hrtime(true);
         $bytes = 0;
-        $writer = new SheetWriter;
+        $writer = new Writer;
         foreach ($plans as $plan) {
-            $bytes += strlen($writer->text($plan->quilt));
+            $bytes += strlen($plan->quilt->write($writer));
             foreach ($plan->clues as $clue) {
-                $bytes += strlen($writer->text($clue));
+                $bytes += strlen($clue->write($writer));
             }
         }
         $times[] = hrtime(true);

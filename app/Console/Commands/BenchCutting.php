@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Support\Reference;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\BoltCuts;
 use Dew\Core\Cutting\ClueCutting;
@@ -13,8 +14,7 @@ use Dew\Core\Cutting\Wanted;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
 

@@ -8,10 +8,10 @@ use Dew\Core\Bench\BorderRound;
 use Dew\Core\Bench\Borders;
 use Dew\Core\Bench\Corner;
 use Dew\Core\Bench\TopMeasure;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Setting\Border;
 use Illuminate\Console\Command;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Presentation\Shared\CorrectionText;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetComparison;
@@ -12,7 +13,6 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Console\Command;
 

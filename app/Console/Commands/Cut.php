@@ -8,6 +8,7 @@ use App\Drawing\SheetPicture;
 use App\Presentation\Shared\CuttingData;
 use App\Presentation\Shared\CuttingText;
 use App\Presentation\Shared\Figure;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\ClueCutting;
 use Dew\Core\Cutting\Marks;
@@ -20,8 +21,7 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Console\Command;
 
 /** Prints how the pieces of each clue are cut, from bolts or from the cloth that a file lists; fails when something is short. */

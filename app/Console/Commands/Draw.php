@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Drawing\Host\QuiltPicture;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 
 /** Draws a whole quilt, or one of its blocks, as SVG. */

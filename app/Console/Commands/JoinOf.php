@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Bench\QuiltedTop;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 
 /** Prints what the blocks of a design measure that are quilted one by one, and what the quilt measures once they are joined. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Design\Design;
 use Dew\Core\Document\DocumentException;
@@ -15,7 +16,6 @@ use Dew\Core\Kits\KitPlan;
 use Dew\Core\Kits\OrderReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 
 /** Prints what a shop cuts and packs for a table of orders: each kit, the bolts, and the order of cutting. */

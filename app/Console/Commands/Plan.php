@@ -8,14 +8,14 @@ use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\CutLine;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\TaskView;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\Plan as CorePlan;
 use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\Plan as CorePlan;
-use Dew\Core\Plan\Whole\SheetWriter;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Console\Command;
 
 /** Prints what a design asks for at one size: everything a member would see, clue by clue. */
@@ -53,8 +53,8 @@ final class Plan extends Command
                 $plan = new CorePlan($plan->quilt, [$clue => $plan->clues[$clue]]);
             }
             if ($this->option('json')) {
-                $clues = implode(',', array_map(SheetWriter::write(...), array_values($plan->clues)));
-                $this->line('{"quilt":'.SheetWriter::write($plan->quilt).',"clues":['.$clues.']}');
+                $clues = implode(',', array_map(fn (ClueSheet $clue): string => $clue->write(), array_values($plan->clues)));
+                $this->line('{"quilt":'.$plan->quilt->write().',"clues":['.$clues.']}');
 
                 return self::SUCCESS;
             }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\Crossing;
 use Dew\Core\Press\Pressed;

@@ -8,8 +8,8 @@ use App\Actions\Host\UpgradeSheets;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 

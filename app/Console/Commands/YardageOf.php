@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Presentation\Shared\Figure;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Cutting\QuiltCloth;
 use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Cutting\Yardage;
@@ -12,7 +13,6 @@ use Dew\Core\Design\Design;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Console\Command;
 
 /** Prints how much cloth a design takes at each size, fabric by fabric and clue by clue, with binding, back and batting. */

@@ -6,13 +6,13 @@ namespace App\Drawing\Host;
 
 use App\Drawing\Picture;
 use App\Drawing\Shape;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Whole\QuiltSheet;
 
 /** Draws a whole quilt: each block once, then its places. */
 final readonly class QuiltPicture

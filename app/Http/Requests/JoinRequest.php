@@ -8,7 +8,7 @@ use App\Models\Invitation;
 use App\Models\Project;
 use App\Models\User;
 use App\Plans\Unreleased\SheetStore;
-use Dew\Core\Plan\Announcement;
+use Dew\Core\Sheet\Announcement;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;

@@ -6,7 +6,7 @@ namespace App\Plans\Cloth;
 
 use App\Models\Progress;
 use App\Models\Project;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Method;
 
 /** What somebody counted as cut, and what of it was cut before she last said which cloth she has. */

@@ -15,8 +15,8 @@ use Dew\Core\Cutting\Shelf;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use InvalidArgumentException;
 
 /**

@@ -6,13 +6,13 @@ namespace App\Plans\Unreleased;
 
 use App\Models\KitRow;
 use App\Models\QuiltAlong;
+use Dew\Core\Compile\ClothSheet;
 use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\KitPlan;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\ClothSheet;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 
 /** What a shop cuts and packs for a quilt-along: the contents of kits, and the bolts for those that are still to be packed. */

@@ -7,16 +7,15 @@ namespace App\Plans\Unreleased;
 use App\Models\Clue;
 use App\Models\QuiltAlong;
 use Closure;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetComparison;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -189,7 +188,7 @@ final class OpenClueChanges
         }
         $after = $this->compiler($this->new, $size)->clue($clue, self::methods($this->new, $choices));
 
-        return SheetWriter::write($before) === SheetWriter::write($after) ? null : SheetComparison::of($before, $after);
+        return $before->write() === $after->write() ? null : SheetComparison::of($before, $after);
     }
 
     private function compiler(Design $design, string $size): SizeCompiler

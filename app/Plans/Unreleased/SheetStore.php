@@ -9,19 +9,18 @@ use App\Models\DesignVersion;
 use App\Models\QuiltAlong;
 use App\Models\Sheet;
 use Closure;
+use Dew\Core\Compile\ClothSheet;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Writer;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\LayoutSheet;
-use Dew\Core\Plan\Whole\ClothSheet;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\QuiltSheet;
-use Dew\Core\Plan\Whole\SheetReader;
-use Dew\Core\Plan\Whole\SheetWriter;
-use Dew\Core\Plan\Whole\SizeCompiler;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -49,6 +48,14 @@ final class SheetStore
 
     private const CLUE = 'clue';
 
+    /** What a sheet of each kind is read back by; all others are those of clues. */
+    private const TYPES = [
+        self::ANNOUNCEMENT => Announcement::class,
+        self::QUILT => QuiltSheet::class,
+        self::CLOTH => ClothSheet::class,
+        self::LAYOUT => LayoutSheet::class,
+    ];
+
     private const ROWS_AT_ONCE = 50;
 
     private const LOCK_SECONDS = 20;
@@ -72,7 +79,7 @@ final class SheetStore
     public function announcement(int $version): Announcement
     {
         if ($this->announcement === null || $this->announcementOf !== $version) {
-            $this->announcement = $this->read(SheetReader::announcement(...), $version, self::ANNOUNCEMENT);
+            $this->announcement = $this->read(Announcement::read(...), $version, self::ANNOUNCEMENT);
             $this->announcementOf = $version;
         }
 
@@ -81,23 +88,23 @@ final class SheetStore
 
     public function quilt(int $version, string $size): QuiltSheet
     {
-        return $this->read(SheetReader::quilt(...), $version, self::QUILT, $size);
+        return $this->read(QuiltSheet::read(...), $version, self::QUILT, $size);
     }
 
     public function cloth(int $version): ClothSheet
     {
-        return $this->read(SheetReader::cloth(...), $version, self::CLOTH);
+        return $this->read(ClothSheet::read(...), $version, self::CLOTH);
     }
 
     public function layout(int $version, string $size): LayoutSheet
     {
-        return $this->read(SheetReader::layout(...), $version, self::LAYOUT, $size);
+        return $this->read(LayoutSheet::read(...), $version, self::LAYOUT, $size);
     }
 
     /** @param  bool  $whole  whether steps and other ways of making are asked for */
     public function clue(int $version, string $size, Clue $clue, MethodChoices $methods, bool $whole = true): ClueSheet
     {
-        $read = fn (string $body): ClueSheet => SheetReader::clue($body, $whole);
+        $read = fn (string $body): ClueSheet => ClueSheet::read($body, $whole);
 
         return $this->read($read, $version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods));
     }
@@ -107,7 +114,7 @@ final class SheetStore
     {
         $body = Sheet::query()->where(['revision' => $revision] + $this->key($version, self::CLUE, $size, $clue, $methods))->value('body');
 
-        return is_string($body) ? $this->readable(fn (): ClueSheet => SheetReader::clue($body)) : null;
+        return is_string($body) ? $this->readable(fn (): ClueSheet => ClueSheet::read($body)) : null;
     }
 
     /** The newest compiler before this one by which a version's sheets are stored; null where there are none. */
@@ -147,7 +154,7 @@ final class SheetStore
             })
             ->pluck('body', 'clue_key');
 
-        $read = fn (string $body): ClueSheet => SheetReader::clue($body, $whole);
+        $read = fn (string $body): ClueSheet => ClueSheet::read($body, $whole);
 
         return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => $this->read(
             $read, $version, self::CLUE, $size, $key, $choices, $expected, $bodies[$key] ?? null,
@@ -250,18 +257,18 @@ final class SheetStore
             ->all(), true);
         $defaults = MethodChoices::defaults($design->methods);
         $inUse = $this->choicesInUse($version->quilt_along_id, $defaults);
-        $writer = new SheetWriter;
+        $writer = new Writer;
         $missing = 0;
         if (! isset($there[self::ANNOUNCEMENT.'|||'])) {
             Sheet::query()->insertOrIgnore($this->written(
                 $this->key($version->id, self::ANNOUNCEMENT, '', '', $defaults),
-                $writer->text(Compiler::announcement($design)),
+                Compiler::announcement($design)->write($writer),
             ));
             $missing++;
         }
         if (! isset($there[self::CLOTH.'|||'])) {
             Sheet::query()->insertOrIgnore($this->written(
-                $this->key($version->id, self::CLOTH, '', '', $defaults->only()), $writer->text(Compiler::clothSheet($design)),
+                $this->key($version->id, self::CLOTH, '', '', $defaults->only()), Compiler::clothSheet($design)->write($writer),
             ));
             $missing++;
         }
@@ -285,19 +292,19 @@ final class SheetStore
      * @param  array<string, true>  $there  by kind, size, clue and methods
      * @return list<array<string, int|string>> rows of the table
      */
-    private function missingOf(int $version, Design $design, string $size, array $choices, array $there, SheetWriter $writer): array
+    private function missingOf(int $version, Design $design, string $size, array $choices, array $there, Writer $writer): array
     {
         $rows = [];
         if (! isset($there[implode('|', [self::QUILT, $size, '', ''])])) {
             $rows[] = $this->written(
                 $this->key($version, self::QUILT, $size, '', $choices[0]->only()),
-                $writer->text(Compiler::quiltSheet($design, $size)),
+                Compiler::quiltSheet($design, $size)->write($writer),
             );
         }
         if (! isset($there[implode('|', [self::LAYOUT, $size, '', ''])])) {
             $rows[] = $this->written(
                 $this->key($version, self::LAYOUT, $size, '', $choices[0]->only()),
-                $writer->text(Compiler::layoutSheet($design, $size)),
+                Compiler::layoutSheet($design, $size)->write($writer),
             );
         }
         $compiler = null;
@@ -330,13 +337,7 @@ final class SheetStore
      */
     private function written(array $key, string $body): array
     {
-        match ($key['kind']) {
-            self::ANNOUNCEMENT => SheetReader::announcement($body),
-            self::QUILT => SheetReader::quilt($body),
-            self::CLOTH => SheetReader::cloth($body),
-            self::LAYOUT => SheetReader::layout($body),
-            default => SheetReader::clue($body),
-        };
+        (self::TYPES[$key['kind']] ?? ClueSheet::class)::read($body);
 
         return $key + ['body' => $body, 'created_at' => now()->toDateTimeString()];
     }
@@ -453,13 +454,15 @@ final class SheetStore
     {
         $design = $this->design($version);
 
-        return SheetWriter::write(match ($kind) {
+        $sheet = match ($kind) {
             self::ANNOUNCEMENT => Compiler::announcement($design),
             self::QUILT => Compiler::quiltSheet($design, $size),
             self::CLOTH => Compiler::clothSheet($design),
             self::LAYOUT => Compiler::layoutSheet($design, $size),
             default => Compiler::clueSheet($design, $size, $clue, $methods),
-        });
+        };
+
+        return $sheet->write();
     }
 
     /** @return array{design_version_id: int, kind: string, size_key: string, clue_key: string, methods: string, revision: int} */

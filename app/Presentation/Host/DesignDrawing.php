@@ -7,7 +7,7 @@ namespace App\Presentation\Host;
 use App\Drawing\Host\QuiltPicture;
 use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Fabric\Colourway;
-use Dew\Core\Plan\Announcement;
+use Dew\Core\Sheet\Announcement;
 use Illuminate\Support\Facades\Cache;
 
 /** The whole quilt at one size and in one colourway, and what it is made of: drawn once for each published version, and kept. */

@@ -17,7 +17,7 @@ use Dew\Core\Hands\PartFit;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Collection as Plain;

@@ -13,7 +13,7 @@ use Dew\Core\Kits\KitKind;
 use Dew\Core\Kits\KitOrder;
 use Dew\Core\Kits\KitPlan;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Announcement;
+use Dew\Core\Sheet\Announcement;
 use Illuminate\Support\Collection;
 
 /** The kits of a quilt-along in tables: what was ordered, what lies in each, what is cut from which bolt. */

@@ -9,7 +9,7 @@ use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
 use App\Presentation\Shared\StitchClue;
 use App\Presentation\Shared\StitchState;
-use Dew\Core\Plan\AnnouncedSize;
+use Dew\Core\Sheet\AnnouncedSize;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;

@@ -11,7 +11,7 @@ use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\Sentence;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\JoinMethod;
 use Dew\Core\Top\JoinPlan;

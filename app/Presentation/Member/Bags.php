@@ -11,7 +11,7 @@ use App\Models\Project;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\SizeKind;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 
 /** What lies in a member's bags. */
 final readonly class Bags

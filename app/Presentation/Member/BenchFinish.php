@@ -26,7 +26,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 
 /** What comes last: the batting, a sleeve and a label, lines to quilt along, and what the cloth that is left can still become. */
 final readonly class BenchFinish

@@ -21,8 +21,8 @@ use Dew\Core\Cutting\StockPiece;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 
 /** For every fabric of a quilt: what the open clues need of it, what its maker has, whether that is enough, and what is left then. */
 final readonly class ClothChart

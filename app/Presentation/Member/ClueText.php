@@ -10,7 +10,7 @@ use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\Counters;
 use App\Support\Openings;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Contracts\Support\MessageBag;
 use Illuminate\Support\Str;
 

@@ -11,7 +11,7 @@ use App\Models\Swatch;
 use App\Plans\ReleasedSheets;
 use App\Support\Words;
 use Closure;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 

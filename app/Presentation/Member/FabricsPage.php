@@ -13,8 +13,8 @@ use App\Presentation\Shared\FabricView;
 use App\Presentation\Shared\Later;
 use App\Support\Openings;
 use Dew\Core\Fabric\Slot;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 

@@ -11,10 +11,10 @@ use App\Models\Project;
 use App\Plans\MemberLayout;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Fabric\Slot;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\LayoutSheet;
-use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\PressModel;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\LayoutSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\LayoutWarning;
 

@@ -12,7 +12,7 @@ use Dew\Core\Cutting\Yardage;
 use Dew\Core\Kits\KitContents;
 use Dew\Core\Kits\KitKind;
 use Dew\Core\Measure\Length;
-use Dew\Core\Plan\Announcement;
+use Dew\Core\Sheet\Announcement;
 use Illuminate\Support\Collection;
 
 /** The kits that a member has ordered or can order, and what lies in them, as far as she may know. */

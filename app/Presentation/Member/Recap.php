@@ -11,7 +11,7 @@ use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
 use App\Support\Openings;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 
 /**
  * What a clue begins with: what earlier open clues made for it and what the last one made, how it was pressed, and where it waits. Clues

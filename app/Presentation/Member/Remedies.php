@@ -16,9 +16,9 @@ use Dew\Core\Cutting\Shelf;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Plan\AnnouncedSize;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\AnnouncedSize;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 
 /** What would make cloth enough that is short: another way of planning, another method, wider cloth, or a smaller quilt. */
 final readonly class Remedies

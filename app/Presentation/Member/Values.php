@@ -13,7 +13,7 @@ use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\ValueCheck;
 use Dew\Core\Geometry\Neighbours;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 
 /** How light and dark a member's cloths are beside what the quilt wants, as far as it is open. */
 final readonly class Values

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Shared;
 
 use App\Support\Markdown;
-use Dew\Core\Plan\ChoreSheet;
+use Dew\Core\Sheet\ChoreSheet;
 use Illuminate\Support\HtmlString;
 
 /** Something to do in a clue besides making units and blocks. */

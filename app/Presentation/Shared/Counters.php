@@ -8,9 +8,9 @@ use App\Models\Progress;
 use App\Models\Project;
 use App\Models\Tap;
 use App\Models\TapKind;
-use Dew\Core\Plan\ChoreSheet;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ChoreSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Method;
 use Illuminate\Database\Eloquent\Collection;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
-use Dew\Core\Plan\Announcement;
+use Dew\Core\Sheet\Announcement;
 
 /** Says until when a size or a fabric may be left open. */
 final class Later

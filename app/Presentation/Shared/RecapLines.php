@@ -7,8 +7,8 @@ namespace App\Presentation\Shared;
 use App\Support\Markdown;
 use App\Support\Openings;
 use Dew\Core\Making\StepKind;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\PieceShape;
 
 /** What earlier clues made for a clue and what the last one made, how it was pressed, and where it waits. */

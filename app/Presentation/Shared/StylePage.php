@@ -16,7 +16,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
 use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Making;

@@ -7,8 +7,8 @@ namespace App\Presentation\Shared;
 use Dew\Core\Cutting\TemplateSheet;
 use Dew\Core\Cutting\TemplateSheets;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 
@@ -87,7 +87,7 @@ final readonly class TemplatePages
             .'.label { font-size: 8pt; line-height: 1.15; } .side { font-size: 7pt; text-align: center; }';
     }
 
-    /** @return list<array{\Dew\Core\Plan\TaskSheet, Piece}> */
+    /** @return list<array{\Dew\Core\Sheet\TaskSheet, Piece}> */
     private static function pieces(ClueSheet $sheet): array
     {
         $pieces = [];

@@ -9,7 +9,7 @@ use App\Drawing\Shape;
 use App\Models\HandPart;
 use App\Models\HandState;
 use Dew\Core\Fabric\Colourway;
-use Dew\Core\Plan\LayoutSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
 use Illuminate\Support\Collection;
 

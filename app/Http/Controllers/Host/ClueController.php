@@ -20,7 +20,7 @@ use Carbon\CarbonImmutable;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\ClueSheet;
+use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Contracts\View\View;

@@ -9,7 +9,7 @@ use App\Models\Project;
 use App\Pictures\ClothPictures;
 use App\Pictures\DesignPictures;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Words\Illustration;
 use Illuminate\Http\Response;
 

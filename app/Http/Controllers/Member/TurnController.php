@@ -8,7 +8,7 @@ use App\Actions\Member\ChooseTurn;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;

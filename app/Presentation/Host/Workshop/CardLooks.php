@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Models\QuiltAlong;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\Cache;
 
 /**

@@ -6,13 +6,13 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\SizeCompiler;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Support\Facades\Cache;

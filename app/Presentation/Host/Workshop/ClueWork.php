@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\PartName;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Task;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\BlankDesign;
 use Dew\Core\Draft\Kind\UsualUnit;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Facades\Cache;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\Cache;
 
 /** The blocks that ship with Dew, to take from: worked out once, and shown in the cloth of the design that takes one. */

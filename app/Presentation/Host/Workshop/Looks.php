@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
@@ -11,7 +12,6 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Excerpt;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
-use Dew\Core\Plan\Whole\Compiler;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 

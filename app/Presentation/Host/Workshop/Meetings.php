@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Proof\Touching;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;

@@ -6,6 +6,8 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Host\QuiltPicture;
 use App\Presentation\Shared\Figure;
+use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\Reading;
@@ -14,8 +16,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
-use Dew\Core\Plan\Whole\QuiltSheet;
 use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Shared\Figure;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\FreeSize;
@@ -14,7 +15,6 @@ use Dew\Core\Draft\Excerpt;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Illuminate\Support\Facades\Cache;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -13,7 +14,6 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\MeasureException;
-use Dew\Core\Plan\Whole\Compiler;
 use Dew\Core\Split\MakingGraph;
 use Dew\Core\Words\Chore;
 use Illuminate\Support\Facades\Cache;

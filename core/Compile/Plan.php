@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan\Whole;
+namespace Dew\Core\Compile;
 
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\ReleasedPlan;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\ReleasedPlan;
 
 /** The whole computation at one size: for hosts only. Members are served from a {@see ReleasedPlan}. */
 final readonly class Plan

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Unit\Making;
@@ -62,5 +63,24 @@ final readonly class MethodOffer
     public function stock(): ?Measurement
     {
         return $this->making->minimumStock();
+    }
+
+    /**
+     * The numbers to compare by, and the pieces they are worked out from, so that they can be worked out for other cloth.
+     *
+     * @param  bool  $withPieces  false for the chosen way, whose pieces the task has already
+     * @return array<string, mixed>
+     */
+    public function toData(Writer $writer, bool $withPieces): array
+    {
+        return [
+            'method' => $this->method->value,
+            'batches' => $this->batches(),
+            'spares' => $this->spares(),
+            'bias_edges' => $this->biasEdges,
+            'cloth' => $this->cloth(),
+            'waste' => $this->waste(),
+            ...($withPieces ? ['pieces' => $this->making->barePieces($writer)] : []),
+        ];
     }
 }

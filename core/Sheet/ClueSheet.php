@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\Node;
+use Dew\Core\Document\Writer;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Making\Tool;
 use Dew\Core\Measure\Length;
@@ -14,7 +16,7 @@ use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\ClueWords;
 
 /** One clue as one person works from it: at her size, by her methods. It knows nothing of any other clue. */
-final readonly class ClueSheet
+final readonly class ClueSheet implements StoredSheet
 {
     /**
      * @param  list<TaskSheet>  $tasks
@@ -136,5 +138,54 @@ final readonly class ClueSheet
         $tools['ruler'] = new Tool('ruler', Measurement::up($longest));
 
         return array_values($tools);
+    }
+
+    public function write(Writer $writer = new Writer): string
+    {
+        return $this->around(array_map(fn (TaskSheet $task): string => $task->text($writer), $this->tasks));
+    }
+
+    /**
+     * The sheet with tasks that are written already; those of the sheet itself are not looked at.
+     *
+     * @param  list<string>  $tasks  as {@see TaskSheet::text()} writes them
+     */
+    public function around(array $tasks): string
+    {
+        $head = Writer::json([
+            'clue' => $this->clue,
+            'number' => $this->number,
+            'title' => $this->title,
+            'introduction' => $this->introduction,
+            'minutes' => $this->minutes,
+            'size' => $this->size,
+            ...($this->chores === [] ? [] : ['chores' => array_map(fn (ChoreSheet $chore): array => $chore->toData(), $this->chores)]),
+            ...($this->words->toData() === [] ? [] : ['words' => $this->words->toData()]),
+        ]);
+
+        return substr($head, 0, -1).',"tasks":['.implode(',', $tasks).']}';
+    }
+
+    /**
+     * @param  bool  $whole  false where steps and other ways of making are not asked for, as when pieces are counted: they take most of
+     *     the time
+     */
+    public static function read(string $json, bool $whole = true): self
+    {
+        $data = Node::fromJson($json, self::LARGEST);
+
+        return new self(
+            $data->get('clue')->text(),
+            $data->get('number')->count(1),
+            $data->get('title')->text(),
+            $data->get('introduction')->text(),
+            $data->get('minutes')->count(),
+            $data->get('size')->text(),
+            array_map(fn (Node $task): TaskSheet => TaskSheet::fromData($task, $whole), $data->get('tasks')->items()),
+            $data->has('chores') ? array_map(
+                fn (Node $chore): ChoreSheet => ChoreSheet::fromData($chore->data()), $data->get('chores')->items(),
+            ) : [],
+            $data->has('words') ? ClueWords::fromData($data->get('words')->data()) : new ClueWords,
+        );
     }
 }

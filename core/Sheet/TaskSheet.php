@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\On;
@@ -310,5 +313,91 @@ final readonly class TaskSheet
     {
         // What was cut larger is not what was cut exactly.
         return 'cut:'.$this->making->method->value.($this->oversize ? '-larger' : '').':'.$piece->id;
+    }
+
+    /** The text of the task as it lies in the sheet of its clue. */
+    public function text(Writer $writer): string
+    {
+        return Writer::json($this->toData($writer));
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(Writer $writer): array
+    {
+        return [
+            'task' => $this->task,
+            'digest' => $this->digest,
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'count' => $this->count,
+            'finished' => $this->finished->encode(),
+            'unfinished' => $this->unfinished->encode(),
+            ...($this->along === null ? [] : ['along' => array_map(fn (Size $size): string => $size->encode(), $this->along)]),
+            'patches' => $writer->encoded($this->patches),
+            'making' => $this->making->toData($writer),
+            'offers' => array_map(fn (MethodOffer $offer): array => $offer->toData(
+                $writer, withPieces: $this->oversize || $offer->method !== $this->making->method,
+            ), $this->offers()),
+            'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $this->overhangs),
+            'seams' => $this->seamwork->seams,
+            'seam_length' => round($this->seamwork->length, 6),
+            ...(is_finite($this->cutArea) ? ['cut_area' => round($this->cutArea, 6)] : []),
+            'room' => $this->room->toData(),
+            ...($this->drawing === null ? [] : ['drawing' => $this->drawing->toData($writer)]),
+            ...($this->oversize ? ['oversize' => true] : []),
+            ...($this->bagTask === null ? [] : ['bag' => [
+                'count' => $this->fromBag, 'task' => $this->bagTask, 'gives' => $this->bagGives,
+            ]]),
+            ...($this->byproduct === null ? [] : ['byproduct' => $this->byproduct->toData($writer)]),
+            'makes' => $this->makes,
+            ...($this->picture === null ? [] : ['picture' => $this->picture]),
+            ...($this->press === null ? [] : ['press' => $this->press->toData()]),
+            ...($this->quilting === [] ? [] : ['quilting' => BlockQuilting::toData($this->quilting)]),
+        ];
+    }
+
+    /**
+     * @param  bool  $whole  false where steps and other ways of making are not asked for
+     *
+     * @throws DocumentException
+     */
+    public static function fromData(Node $data, bool $whole = true): self
+    {
+        $making = Making::fromData($data->get('making'), $whole);
+        $size = fn (Node $text): Size => Size::decode($text->text());
+        $bag = $data->has('bag') ? $data->get('bag') : null;
+
+        return new self(
+            task: $data->get('task')->text(),
+            digest: $data->get('digest')->text(),
+            name: $data->get('name')->text(),
+            kind: $data->get('kind')->enum(UnitKind::class),
+            count: $data->get('count')->count(),
+            finished: $size($data->get('finished')),
+            unfinished: $size($data->get('unfinished')),
+            patches: Patch::list($data->get('patches')),
+            making: $making,
+            ways: ! $whole ? [$making] : array_map(
+                fn (Node $way): Making => $way->has('pieces')
+                    ? new Making($way->get('method')->enum(Method::class), Piece::list($way), [], $way->get('bias_edges')->count())
+                    : $making,
+                $data->get('offers')->items(),
+            ),
+            overhangs: array_map(Overhang::decode(...), $data->get('overhangs')->texts()),
+            seamwork: new Seamwork($data->get('seams')->count(), $data->get('seam_length')->number()),
+            cutArea: $data->has('cut_area') ? $data->get('cut_area')->number() : INF,
+            room: CuttingRoom::fromData($data->get('room')),
+            drawing: $data->has('drawing') ? BlockDrawing::fromData($data->get('drawing')) : null,
+            oversize: $data->has('oversize'),
+            fromBag: $bag === null ? 0 : $bag->get('count')->count(),
+            bagTask: $bag?->get('task')->text(),
+            bagGives: $bag === null ? 0 : $bag->get('gives')->count(),
+            byproduct: $data->has('byproduct') ? Byproduct::fromData($data->get('byproduct')) : null,
+            quilting: $data->has('quilting') ? BlockQuilting::fromData($data->get('quilting')) : [],
+            makes: $data->get('makes')->texts(),
+            along: $data->has('along') ? [$size($data->get('along')->get(0)), $size($data->get('along')->get(1))] : null,
+            picture: $data->has('picture') ? $data->get('picture')->text() : null,
+            press: $data->has('press') ? PressLook::fromData($data->get('press')) : null,
+        );
     }
 }

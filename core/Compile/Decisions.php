@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan\Whole;
+namespace Dew\Core\Compile;
 
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Task;

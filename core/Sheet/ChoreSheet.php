@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
 /** Something to do in a clue besides making units and blocks, at one size. */
 final readonly class ChoreSheet

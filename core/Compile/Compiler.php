@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan\Whole;
+namespace Dew\Core\Compile;
 
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Cutting\Yardage;
@@ -21,13 +21,6 @@ use Dew\Core\Making\Operand;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\AnnouncedSize;
-use Dew\Core\Plan\Announcement;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\Effort;
-use Dew\Core\Plan\LayoutSheet;
-use Dew\Core\Plan\OtherLayout;
-use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\Pressed;
@@ -37,6 +30,13 @@ use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\SettingKind;
+use Dew\Core\Sheet\AnnouncedSize;
+use Dew\Core\Sheet\Announcement;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\Effort;
+use Dew\Core\Sheet\LayoutSheet;
+use Dew\Core\Sheet\OtherLayout;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;

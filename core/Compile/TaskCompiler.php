@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan\Whole;
+namespace Dew\Core\Compile;
 
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\FreeSize;
@@ -13,10 +13,10 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
-use Dew\Core\Plan\BlockDrawing;
-use Dew\Core\Plan\Byproduct;
-use Dew\Core\Plan\TaskSheet;
 use Dew\Core\Press\PressBook;
+use Dew\Core\Sheet\BlockDrawing;
+use Dew\Core\Sheet\Byproduct;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
@@ -107,5 +110,34 @@ final readonly class BlockDrawing
         }
 
         return $patches;
+    }
+
+    /** @return array<string, mixed> plain data; see {@see fromData()}. The ways chosen are a member's own, and not in it. */
+    public function toData(Writer $writer): array
+    {
+        return [
+            'block' => $this->block,
+            'units' => (object) array_map($writer->encoded(...), $this->units),
+            'blocks' => (object) array_map($writer->encoded(...), $this->blocks),
+            'names' => (object) $this->names,
+            ...($this->ways === [] ? [] : ['ways' => array_map(
+                fn (array $looks): object => (object) array_map(fn (WayLook $look): array => $look->toData($writer), $looks), $this->ways,
+            )]),
+        ];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self(
+            $data->get('block')->text(),
+            array_map(Patch::list(...), $data->get('units')->entries()),
+            array_map(Placement::list(...), $data->get('blocks')->entries()),
+            $data->get('names')->names(),
+            array_map(
+                fn (Node $looks): array => array_map(WayLook::fromData(...), $looks->entries()),
+                $data->has('ways') ? $data->get('ways')->entries() : [],
+            ),
+        );
     }
 }

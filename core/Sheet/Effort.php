@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Making\Rates;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Unit\Making;
@@ -50,5 +52,17 @@ final readonly class Effort
         }
 
         return new self($count * $seamwork->seams, $count * $seamwork->length, (int) ceil($seconds / 60));
+    }
+
+    /** @return array{seams: int, length: float, minutes: int} plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return ['seams' => $this->seams, 'length' => round($this->seamLength, 4), 'minutes' => $this->minutes];
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self($data->get('seams')->count(), $data->get('length')->number(), $data->get('minutes')->count());
     }
 }

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan;
+namespace Dew\Core\Sheet;
 
+use Dew\Core\Document\Node;
+use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
@@ -13,7 +15,7 @@ use Dew\Core\Press\PressLook;
 use Dew\Core\Press\School;
 
 /** How the blocks of one size are laid out, for the bench of people to whom the assembly is open. */
-final readonly class LayoutSheet
+final readonly class LayoutSheet implements StoredSheet
 {
     /** The part of the top within its borders, among the parts that open by themselves. */
     public const CENTRE = '';
@@ -114,6 +116,65 @@ final readonly class LayoutSheet
             $this->size, 'straight', $other->finished, $this->block, $this->seam, $this->units, $this->blocks, $this->names,
             $other->placements, [], [], [], $this->opens, $this->madeIn, array_diff_key($this->press, ['' => true]), $this->school, $this->copies,
             [], $this->arrange,
+        );
+    }
+
+    public function write(Writer $writer = new Writer): string
+    {
+        return Writer::json([
+            'size' => $this->size,
+            'kind' => $this->kind,
+            'finished' => $this->finished->encode(),
+            'block' => $this->block->encode(),
+            'seam' => $this->seam->encode(),
+            'units' => (object) array_map($writer->encoded(...), $this->units),
+            'blocks' => (object) array_map($writer->encoded(...), $this->blocks),
+            'names' => (object) $this->names,
+            'placements' => $writer->encoded($this->placements),
+            'frame' => $writer->encoded($this->frame),
+            'owners' => Owners::toData($this->owners),
+            'borders' => (object) $this->borders,
+            'opens' => (object) $this->opens,
+            'made_in' => (object) $this->madeIn,
+            'press' => (object) array_map(fn (PressLook $look): array => $look->toData(), $this->press),
+            'school' => $this->school->value,
+            'copies' => $this->copies->value,
+            'arrange' => $this->arrange,
+            'packs' => (object) array_map(fn (array $pack): array => array_map(fn (array $piece): array => [
+                'slot' => $piece['slot'], 'count' => $piece['count'], 'width' => $piece['width']->encode(), 'length' => $piece['length']->encode(),
+            ], $pack), $this->packs),
+            'also' => array_map(fn (OtherLayout $other): array => $other->toData($writer), $this->also),
+        ]);
+    }
+
+    public static function read(string $json): self
+    {
+        $data = Node::fromJson($json, self::LARGEST);
+
+        return new self(
+            $data->get('size')->text(),
+            $data->get('kind')->text(),
+            Size::decode($data->get('finished')->text()),
+            Size::decode($data->get('block')->text()),
+            Length::decode($data->get('seam')->text()),
+            array_map(Patch::list(...), $data->get('units')->entries()),
+            array_map(Placement::list(...), $data->get('blocks')->entries()),
+            $data->get('names')->names(),
+            Placement::list($data->get('placements')),
+            Patch::list($data->get('frame')),
+            Owners::fromData($data->get('owners')),
+            $data->get('borders')->names(),
+            $data->get('opens')->names(),
+            array_map(fn (Node $clues): array => $clues->texts(), $data->get('made_in')->entries()),
+            array_map(PressLook::fromData(...), $data->get('press')->entries()),
+            $data->get('school')->enum(School::class),
+            $data->get('copies')->enum(Copies::class),
+            array_map(OtherLayout::fromData(...), $data->get('also')->items()),
+            $data->get('arrange')->text(),
+            array_map(fn (Node $pack): array => array_map(fn (Node $piece): array => [
+                'slot' => $piece->get('slot')->text(), 'count' => $piece->get('count')->count(),
+                'width' => Length::decode($piece->get('width')->text()), 'length' => Length::decode($piece->get('length')->text()),
+            ], $pack->items()), $data->get('packs')->entries()),
         );
     }
 }

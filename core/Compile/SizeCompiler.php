@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dew\Core\Plan\Whole;
+namespace Dew\Core\Compile;
 
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Design\Clue;
@@ -11,10 +11,11 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
+use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Plan\ChoreSheet;
-use Dew\Core\Plan\ClueSheet;
-use Dew\Core\Plan\TaskSheet;
+use Dew\Core\Sheet\ChoreSheet;
+use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Split\MakingGraph;
 use Dew\Core\Unit\MethodChoices;
 use InvalidArgumentException;
@@ -43,7 +44,7 @@ final class SizeCompiler
         private readonly Design $design,
         private readonly string $size,
         ?CuttingRoom $room = null,
-        private readonly SheetWriter $writer = new SheetWriter,
+        private readonly Writer $writer = new Writer,
         private readonly bool $pressed = true,
     ) {
         $this->compilation = Compilation::of($design, $room);
@@ -62,7 +63,7 @@ final class SizeCompiler
     }
 
     /**
-     * The same as {@see SheetWriter::text()} writes of {@see clue()}, byte for byte.
+     * The same as {@see clue()} writes, byte for byte.
      *
      * @throws InvalidArgumentException when the design has no such clue
      */
@@ -73,10 +74,10 @@ final class SizeCompiler
         foreach ($this->tasks($clue) as $task) {
             $kind = $this->sized->products[$task->product]->kind();
             $key = implode('|', [$task->id, $methods->chosen($kind)->value ?? '', $methods->isOversize($kind) ? '+' : '']);
-            $texts[] = $this->texts[$key] ??= $this->writer->taskText($compiler->sheet($task, $this->blockOf($task, $clue)));
+            $texts[] = $this->texts[$key] ??= $compiler->sheet($task, $this->blockOf($task, $clue))->text($this->writer);
         }
 
-        return $this->writer->clue($this->sheet($clue, []), $texts);
+        return $this->sheet($clue, [])->around($texts);
     }
 
     private function compiler(MethodChoices $methods): TaskCompiler
