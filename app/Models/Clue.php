@@ -8,6 +8,7 @@ use App\Models\Concerns\KeepsInstants;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Dew\Core\Calendar\ReleaseTime;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -118,7 +119,7 @@ final class Clue extends Model
     /** @return list<UnitKind> */
     public function unitKinds(): array
     {
-        return array_map(UnitKind::from(...), $this->kinds);
+        return array_map(UnitLibrary::kind(...), $this->kinds);
     }
 
     public function releaseTime(): ?ReleaseTime

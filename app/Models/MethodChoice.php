@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\MethodCast;
+use App\Casts\UnitKindCast;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 use Illuminate\Database\Eloquent\Model;
@@ -23,6 +25,6 @@ final class MethodChoice extends Model
 
     protected function casts(): array
     {
-        return ['kind' => UnitKind::class, 'method' => Method::class, 'oversize' => 'boolean', 'made_before' => 'array'];
+        return ['kind' => UnitKindCast::class, 'method' => MethodCast::class, 'oversize' => 'boolean', 'made_before' => 'array'];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Database\Factories\QuiltAlongFactory;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -87,7 +88,7 @@ final class QuiltAlong extends Model
     /** @return array<string, Method> by kind; methods that this Dew does not know are left out */
     public function usualMethods(): array
     {
-        return array_filter(array_map(Method::tryFrom(...), $this->default_methods ?? []));
+        return array_filter(array_map(UnitLibrary::findMethod(...), $this->default_methods ?? []));
     }
 
     public function getRouteKeyName(): string

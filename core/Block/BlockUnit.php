@@ -14,6 +14,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Kind\PutTogether;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
@@ -65,7 +66,7 @@ final class BlockUnit implements Composed
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::BlockRows) {
+        if (! $method->is(PutTogether::BLOCK_ROWS)) {
             throw new InvalidArgumentException(sprintf('A block is not made by "%s".', $method->value));
         }
         $pieces = [];
@@ -74,7 +75,7 @@ final class BlockUnit implements Composed
             $cut = $product->finished()->outsetBy($room->seam);
             $slots = array_map(fn (Slot $slot): string => $slot->id, $product->slots());
             if ($product->kind()->isPlain() && ! isset($this->made[$key])) {
-                [$plain] = $product->making(Method::Plain, $room)->pieces;
+                [$plain] = $product->making(new Method(Method::PLAIN), $room)->pieces;
                 $pieces[] = new Piece($key, $plain->shape, $plain->slots, $plain->width, $plain->length, new Batch(each: $count));
             } elseif ($slots !== []) {
                 $pieces[] = Piece::part($key, $slots, Measurement::exact($cut->height), Measurement::exact($cut->width), $count);

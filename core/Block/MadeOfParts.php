@@ -8,6 +8,8 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 
 /** What is the same of every block as something that is made: all that its parts bring with them. */
@@ -21,7 +23,7 @@ trait MadeOfParts
 
     public function kind(): UnitKind
     {
-        return UnitKind::Block;
+        return UnitLibrary::kind(PutTogether::BLOCK);
     }
 
     /** @return list<Slot> */

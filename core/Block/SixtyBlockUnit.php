@@ -17,6 +17,7 @@ use Dew\Core\Sixty\OnSixtyAxes;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
 use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Kind\PutTogether;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
@@ -70,7 +71,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     /** @throws InvalidArgumentException when nothing lies in it, or it is asked for another method */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::BlockRows) {
+        if (! $method->is(PutTogether::BLOCK_ROWS)) {
             throw new InvalidArgumentException(sprintf('A block is not made by "%s".', $method->value));
         }
         $pieces = [];

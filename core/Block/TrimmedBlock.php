@@ -14,6 +14,8 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
@@ -40,7 +42,7 @@ final class TrimmedBlock implements Turnable
 
     public function kind(): UnitKind
     {
-        return UnitKind::Block;
+        return UnitLibrary::kind(PutTogether::BLOCK);
     }
 
     public function finished(): Size

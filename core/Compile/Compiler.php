@@ -37,6 +37,7 @@ use Dew\Core\Sheet\Effort;
 use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Sheet\OtherLayout;
 use Dew\Core\Sheet\TaskSheet;
+use Dew\Core\Unit\Kind\CustomUnit;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
@@ -158,7 +159,7 @@ final class Compiler
     private static function saidByHost(Compilation $compilation, SizedDesign $sized, ?PressModel $model = null): array
     {
         $given = array_filter(
-            array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind() === UnitKind::Custom,
+            array_intersect_key($sized->products, $sized->counts), fn (Unit $unit): bool => $unit->kind()->is(CustomUnit::KIND),
         );
         $kept = $compilation->design->pressing->kept[$sized->size->id] ?? [];
         if ($given === [] && $kept === []) {
@@ -168,7 +169,7 @@ final class Compiler
         $said = PressBook::fixed($model, $kept);
         foreach ($model->seams as $seam) {
             $unit = $sized->product($seam->of);
-            if ($unit === null || $unit->kind() !== UnitKind::Custom) {
+            if ($unit === null || ! $unit->kind()->is(CustomUnit::KIND)) {
                 continue;
             }
             $pairs = PressBook::between($seam, $model->items[$seam->of] ?? []);
@@ -552,7 +553,7 @@ final class Compiler
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {
             $unit = $sized->products[$key];
-            if ($unit->kind() === UnitKind::Block && $unit->contents() === []) {
+            if ($unit->kind()->isBlock() && $unit->contents() === []) {
                 continue;
             }
             $effort = Effort::of(

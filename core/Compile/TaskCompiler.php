@@ -21,7 +21,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 
 /** Works out the tasks of one size by the methods somebody has chosen. */
 final readonly class TaskCompiler
@@ -50,7 +49,7 @@ final readonly class TaskCompiler
         $cutArea = round($work->cutArea(), 6);
         $making = $this->making($unit);
         $oversize = $this->methods->isOversize($unit->kind()) && $making->canBeOversize();
-        $making = $this->pressedBothWays($task->product, $oversize ? $making->oversize($making->method->oversizeBy()) : $making);
+        $making = $this->pressedBothWays($task->product, $oversize ? $making->oversize($unit->kind()->oversizeBy($making->method)) : $making);
         [$fromBag, $bagTask, $bagGives] = $this->fromBag($task->product, $unit);
 
         return new TaskSheet(
@@ -61,10 +60,10 @@ final readonly class TaskCompiler
             count: $count,
             finished: $unit->finished(),
             unfinished: $work->unfinished(),
-            patches: $unit->kind() === UnitKind::Block ? [] : $work->patches(),
+            patches: $unit->kind()->isBlock() ? [] : $work->patches(),
             making: $making,
             ways: $work->ways(),
-            overhangs: $making->method->meetsAtSlants() ? $work->overhangs() : [],
+            overhangs: $unit->kind()->meetsAtSlants($making->method) ? $work->overhangs() : [],
             seamwork: $work->seamwork(),
             cutArea: $cutArea,
             room: $room,
@@ -124,7 +123,7 @@ final readonly class TaskCompiler
     private function drawing(string $key, Unit $unit): ?BlockDrawing
     {
         $sections = $this->compilation->design->units[$key]->options->sections ?? [];
-        if ($unit->kind() !== UnitKind::Block && $sections === [] && $unit->contents() === []) {
+        if (! $unit->kind()->isBlock() && $sections === [] && $unit->contents() === []) {
             return null;
         }
         [$units, $blocks, $names, $ways] = $this->compilation->drawnContents($this->sized, $key);
@@ -178,7 +177,7 @@ final readonly class TaskCompiler
         return array_values(array_filter(array_map(strval(...), array_keys($this->order)), fn (string $product): bool => $product !== $key
             && ! $this->compilation->isShared($product)
             && $this->sized->count($product) > 0
-            && $this->sized->products[$product]->kind() === $unit->kind()
+            && $this->sized->products[$product]->kind()->is($unit->kind()->value)
             && $this->compilation->work($this->sized->products[$product])->digest() === $digest));
     }
 

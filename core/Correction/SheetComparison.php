@@ -15,16 +15,10 @@ use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use Dew\Core\Unit\UnitKind;
 
 /** Compares what a clue said at one size and by some methods with what it says now, task by task and piece by piece. */
 final class SheetComparison
 {
-    /**
-     * Kinds that can be trimmed down to the same thing at a smaller size, because their seams run through corners or through the middle.
-     */
-    private const TRIMMED_DOWN = [UnitKind::Square, UnitKind::Rectangle, UnitKind::HalfSquareTriangle, UnitKind::Hourglass];
-
     public static function of(ClueSheet $old, ClueSheet $new): ClueCorrection
     {
         $tasks = [];
@@ -100,7 +94,7 @@ final class SheetComparison
 
     private static function task(TaskSheet $old, TaskSheet $new): TaskCorrection
     {
-        $otherWay = $old->making->method !== $new->making->method || $old->oversize !== $new->oversize;
+        $otherWay = ! $old->making->method->is($new->making->method->value) || $old->oversize !== $new->oversize;
         $cloth = array_map(self::cloths(...), [$old, $new]);
         $changes = array_values(array_filter([
             self::change('name', $old->name, $new->name),
@@ -174,7 +168,7 @@ final class SheetComparison
         $wider = $new->finished->width->minus($old->finished->width);
         $isEven = $wider->minus($new->finished->height->minus($old->finished->height))->isZero();
 
-        return $new->kind === UnitKind::Block && $isEven && $wider->isPositive()
+        return $new->kind->isBlock() && $isEven && $wider->isPositive()
             ? Measurement::up($wider->dividedBy(2)->plus($new->room->seam->times(2)))
             : null;
     }
@@ -217,7 +211,7 @@ final class SheetComparison
         if ($old->digest === $new->digest) {
             return Fit::Kept;
         }
-        $canBe = $sameCloth && $old->kind === $new->kind && in_array($new->kind, self::TRIMMED_DOWN, true);
+        $canBe = $sameCloth && $old->kind->is($new->kind->value) && $new->kind->trimsDown;
 
         return $canBe && self::fitsInto(self::trim($new), self::trim($old)) ? Fit::Trim : Fit::Anew;
     }

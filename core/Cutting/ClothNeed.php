@@ -8,7 +8,6 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\TaskSheet;
-use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 
 /** All that is cut from one fabric for some tasks, equal pieces together, whichever task they are for. */
@@ -38,7 +37,7 @@ final readonly class ClothNeed
         foreach ($tasks as $task) {
             foreach ($task->making->pieces as $piece) {
                 // Plain pieces are finished once they are cut, and are counted off with their task.
-                $counter = $task->making->method === Method::Plain ? TaskSheet::TRIMMED : $task->cuttingCounter($piece);
+                $counter = $task->making->method->isPlain() ? TaskSheet::TRIMMED : $task->cuttingCounter($piece);
                 $count = $piece->isCloth()
                     ? $task->quantity($piece, $rules->madeBefore[$task->task] ?? 0) - ($rules->cutBefore[$task->task][$counter] ?? 0)
                     : 0;

@@ -21,8 +21,8 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\School;
 use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Preparation;
 use InvalidArgumentException;
 
@@ -265,7 +265,7 @@ final class DesignBuilder
 
         return new StatedSizes(
             $node->has('unfinished') ? $node->get('unfinished')->size() : null,
-            $node->has('method') ? $node->get('method')->enum(Method::class) : null,
+            $node->has('method') ? UnitLibrary::methodAt($node->get('method')) : null,
             $node->has('cut') ? array_map(
                 fn (Node $cut): Length|Size => $cut->has('width') ? $cut->size() : $cut->length(),
                 $node->get('cut')->entries(),
@@ -283,12 +283,12 @@ final class DesignBuilder
     {
         $methods = [];
         foreach ($this->root->has('methods') ? $this->root->get('methods')->entries() : [] as $name => $node) {
-            $kind = UnitKind::tryFrom($name);
+            $kind = UnitLibrary::find($name);
             if ($kind === null) {
                 continue;
             }
-            $methods[$name] = $node->enum(Method::class);
-            if (! in_array($methods[$name], $kind->methods(), true)) {
+            $methods[$name] = UnitLibrary::methodAt($node);
+            if (! $kind->isMadeBy($methods[$name])) {
                 $possible = implode(', ', array_map(fn (Method $method): string => $method->value, $kind->methods()));
 
                 throw $node->fail(sprintf('is no way to make a "%s". The ways are: %s.', $name, $possible));

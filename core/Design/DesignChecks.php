@@ -8,7 +8,6 @@ use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
@@ -57,7 +56,7 @@ final readonly class DesignChecks
 
     private function make(string $key, Unit $product, string $size): void
     {
-        if ($product->kind() === UnitKind::Block && $product->contents() === []) {
+        if ($product->kind()->isBlock() && $product->contents() === []) {
             // That its places are empty is said of the block already.
             return;
         }
@@ -78,7 +77,7 @@ final readonly class DesignChecks
                 continue;
             }
             $kind = $products[$id]->kind();
-            if (! in_array($stated->method, $kind->methods(), true)) {
+            if (! $kind->isMadeBy($stated->method)) {
                 $this->complaints->add($stated->place.'/method', sprintf('is no way to make a "%s".', $kind->value));
 
                 continue;

@@ -25,7 +25,7 @@ use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\Kind\CornerPlace;
-use Dew\Core\Unit\Method;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
 use Dew\Core\Words\ClueWords;
@@ -53,8 +53,8 @@ final class DesignFormat
             'usable_width' => self::length(),
             'later' => new RecordType(['size' => new FlagType, 'fabrics' => new ListType(self::id(), 1, 40)], ['size', 'fabrics']),
             'methods' => new MapType(
-                ChoiceType::cases(Method::cases()),
-                array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::cases()),
+                ChoiceType::of(...UnitLibrary::methodKeys()),
+                array_map(fn (UnitKind $kind): string => $kind->value, UnitLibrary::all()),
             ),
             'fabrics' => new ListType(new RecordType([
                 'id' => self::id(), 'letter' => new TextType(3), 'name' => new TextType(60), 'value' => ChoiceType::cases(
@@ -130,7 +130,7 @@ final class DesignFormat
         return new NamedType('unit', new RecordType([
             'id' => self::id(),
             'name' => new TextType(60),
-            'kind' => ChoiceType::cases(UnitKind::library()),
+            'kind' => ChoiceType::of(...UnitLibrary::keys()),
             'finished' => self::finished(),
             'fabrics' => new ListType(self::id(), 1, 40),
             ...$options,
@@ -307,7 +307,7 @@ final class DesignFormat
     {
         return new NamedType('stated', new RecordType([
             'unfinished' => self::finished(),
-            'method' => ChoiceType::cases(Method::cases()),
+            'method' => ChoiceType::of(...UnitLibrary::methodKeys()),
             'cut' => new MapType(self::finished()),
             'counts' => new MapType(new WholeType(0, 100_000)),
         ], ['unfinished', 'method', 'cut', 'counts']));

@@ -6,8 +6,9 @@ namespace Dew\Core\Design;
 
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 
 /** Brings documents of older formats up to date, one format at a time. A document is never written in an older format again. */
 final class Migration
@@ -64,11 +65,11 @@ final class Migration
     {
         $document['dew'] = 3;
         $units = self::each($document['units'] ?? null, function (array $unit): array {
-            $kind = is_string($unit['kind'] ?? null) ? UnitKind::tryFrom($unit['kind']) : null;
+            $kind = is_string($unit['kind'] ?? null) ? UnitLibrary::find($unit['kind']) : null;
 
             return self::withStatedMethod(self::withCornerList($unit), ($kind?->methods() ?? [])[0] ?? null);
         });
-        $blocks = self::each($document['blocks'] ?? null, fn (array $block): array => self::withStatedMethod($block, Method::BlockRows));
+        $blocks = self::each($document['blocks'] ?? null, fn (array $block): array => self::withStatedMethod($block, new Method(PutTogether::BLOCK_ROWS)));
         $fabrics = self::withOwnLetters($document['fabrics'] ?? null);
 
         return [

@@ -22,6 +22,7 @@ use Dew\Core\Unit\Kind\CustomSection;
 use Dew\Core\Unit\Kind\Notch;
 use Dew\Core\Unit\Kind\PlacedUnit;
 use Dew\Core\Unit\Kind\SpareAllowance;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\UnitKind;
@@ -46,7 +47,7 @@ final readonly class UnitReader
     /** @throws DocumentException */
     public function declared(Node $node): DeclaredUnit
     {
-        $kind = $node->get('kind')->oneOf(UnitKind::library());
+        $kind = UnitLibrary::kindAt($node->get('kind'));
         $slots = array_map($this->fabrics->at(...), $node->get('fabrics')->items(PHP_INT_MAX));
         $spec = new UnitSpec($kind, $node->get('finished')->size(), $slots, $this->options($kind, $node, $slots));
 
@@ -56,8 +57,8 @@ final readonly class UnitReader
     /** @param  list<Slot>  $slots */
     private function options(UnitKind $kind, Node $node, array $slots): UnitOptions
     {
-        $takes = UnitOptions::of($kind);
-        foreach (UnitOptions::all() as $option) {
+        $takes = $kind->options;
+        foreach (UnitOptions::NAMES as $option) {
             if ($node->has($option) && ! in_array($option, $takes, true)) {
                 $others = $takes === [] ? '' : ', which takes '.implode(', ', $takes);
 

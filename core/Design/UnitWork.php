@@ -12,7 +12,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
@@ -143,6 +142,6 @@ final class UnitWork
     /** Square inches of the pieces of one unit; worked out once for units of the same shapes in other fabrics. */
     public function cutArea(): float
     {
-        return $this->cutArea ??= $this->workings->cutArea($this->unit, $this->unit->kind() === UnitKind::Block ? [] : $this->patches());
+        return $this->cutArea ??= $this->workings->cutArea($this->unit, $this->unit->kind()->isBlock() ? [] : $this->patches());
     }
 }

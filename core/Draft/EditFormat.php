@@ -19,7 +19,7 @@ use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
-use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Kind\UnitLibrary;
 
 /** The one description of edits as they are written in files and sent by browsers: for each kind its parts. */
 final class EditFormat
@@ -79,7 +79,7 @@ final class EditFormat
         ]);
         $count = new WholeType(1, 40);
         $length = LengthType::positive();
-        $unitKind = ChoiceType::cases(UnitKind::library());
+        $unitKind = ChoiceType::of(...UnitLibrary::keys());
         $kind('new-fabric', [
             'id' => $id, 'name' => new TextType(60), 'value' => ChoiceType::cases(FabricValue::cases()), 'colour' => PatternType::colour(),
         ]);

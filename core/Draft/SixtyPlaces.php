@@ -10,7 +10,7 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
-use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use InvalidArgumentException;
 
 /** The places of a block on 60° axes as a draft has it, and how what lies in them covers them. */
@@ -46,7 +46,7 @@ final readonly class SixtyPlaces
         }
         $unit = $cell->content['unit'] ?? null;
         $kind = is_string($unit) ? $this->document->at(Place::of('units', $unit, 'kind'))->value : null;
-        $known = is_string($kind) ? UnitKind::tryFrom($kind) : null;
+        $known = is_string($kind) ? UnitLibrary::find($kind) : null;
 
         return $known === null ? null : SixtyShape::ofKind($known);
     }

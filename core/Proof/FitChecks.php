@@ -11,9 +11,9 @@ use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\CustomSeam;
+use Dew\Core\Unit\Kind\CustomUnit;
 use Dew\Core\Unit\Kind\GivenUnit;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 
 /** Whether things come out: cells and what lies in them, drawn pieces and their unit. */
 final readonly class FitChecks
@@ -251,7 +251,7 @@ final readonly class FitChecks
     {
         $findings = [];
         foreach ($this->subject->units() as [$key, $unit]) {
-            if ($unit->kind() !== UnitKind::Custom) {
+            if (! $unit->kind()->is(CustomUnit::KIND)) {
                 continue;
             }
             $area = $unit->finished()->area();

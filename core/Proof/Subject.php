@@ -13,7 +13,6 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
@@ -62,7 +61,7 @@ final readonly class Subject
     private function problem(Unit $unit): ?string
     {
         $work = $this->compilation->work($unit);
-        if ($unit->kind() === UnitKind::Block && $unit->contents() === []) {
+        if ($unit->kind()->isBlock() && $unit->contents() === []) {
             // That its places are empty is said of the block already.
             return null;
         }

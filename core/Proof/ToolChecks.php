@@ -9,7 +9,6 @@ use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Unit\UnitKind;
 
 /** Whether every tool is named before the week in which it is needed, in the size that it must have. */
 final readonly class ToolChecks
@@ -78,7 +77,7 @@ final readonly class ToolChecks
         $largest = null;
         foreach ($clue->tasks as $task) {
             $unit = $task->count($sized) > 0 ? $sized->product($task->product) : null;
-            if ($unit?->kind() === UnitKind::HalfSquareTriangle) {
+            if ($unit !== null && $unit->kind()->trimsWithSquare) {
                 $side = Measurement::up($subject->compilation->work($unit)->unfinished()->width)->in(Notation::Fractions);
                 $largest = $largest === null || $side->isGreaterThan($largest) ? $side : $largest;
             }

@@ -13,6 +13,8 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
@@ -53,7 +55,7 @@ final readonly class LongStrips implements Unit
 
     public function kind(): UnitKind
     {
-        return UnitKind::LongStrips;
+        return UnitLibrary::kind(PutTogether::LONG_STRIPS);
     }
 
     public function finished(): Size
@@ -120,9 +122,9 @@ final readonly class LongStrips implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         $width = $room->unfinished($this->width);
-        $cost = match ($method) {
-            Method::LongStripsDiagonal => $width->exact,
-            Method::LongStripsStraight => $room->seam->times(2),
+        $cost = match ($method->value) {
+            PutTogether::LONG_STRIPS_DIAGONAL => $width->exact,
+            PutTogether::LONG_STRIPS_STRAIGHT => $room->seam->times(2),
             default => throw new InvalidArgumentException(sprintf('Long strips are not made by "%s".', $method->value)),
         };
         if (! $room->usableWidth->minus($cost)->isPositive()) {
@@ -137,7 +139,7 @@ final readonly class LongStrips implements Unit
         $steps = match (true) {
             // No strip is joined to another.
             $isApart && $strips === count($lengths) => [],
-            $method === Method::LongStripsDiagonal => [
+            $method->is(PutTogether::LONG_STRIPS_DIAGONAL) => [
                 new Step(StepKind::Sew, $isApart ? 'long_strips.diagonal_apart' : 'long_strips.diagonal', $seam, on: $on),
                 new Step(StepKind::Press, 'long_strips.press', on: $on),
             ],

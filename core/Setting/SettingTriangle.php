@@ -17,7 +17,9 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
+use Dew\Core\Unit\Kind\PutTogether;
 use Dew\Core\Unit\Kind\SquareCut;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Lines;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -55,7 +57,7 @@ final readonly class SettingTriangle implements Unit
 
     public function kind(): UnitKind
     {
-        return UnitKind::SettingTriangle;
+        return UnitLibrary::kind(PutTogether::SETTING_TRIANGLE);
     }
 
     /** @throws MeasureException when the block's side holds √3 */
@@ -88,7 +90,7 @@ final readonly class SettingTriangle implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::SettingTriangleSquares) {
+        if (! $method->is(PutTogether::SETTING_TRIANGLE_SQUARES)) {
             throw new InvalidArgumentException(sprintf('A setting triangle is not made by "%s".', $method->value));
         }
         $square = $this->corner

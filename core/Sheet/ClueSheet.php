@@ -12,7 +12,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Press\PressLook;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\ClueWords;
 
 /** One clue as one person works from it: at her size, by her methods. It knows nothing of any other clue. */
@@ -127,7 +126,7 @@ final readonly class ClueSheet implements StoredSheet
                     default => null,
                 };
             }
-            if ($task->kind === UnitKind::HalfSquareTriangle) {
+            if ($task->kind->trimsWithSquare) {
                 $trim = $tools['square']->atLeast->exact ?? Length::zero();
                 $tools['square'] = new Tool(
                     'square',

@@ -21,6 +21,7 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\StepPress;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -193,7 +194,7 @@ final readonly class TaskSheet
         foreach ($ways as $way) {
             $made[] = $this->madeBy($way, false);
             if ($way->canBeOversize()) {
-                $made[] = $this->madeBy($way->oversize($way->method->oversizeBy()), true);
+                $made[] = $this->madeBy($way->oversize($this->kind->oversizeBy($way->method)), true);
             }
         }
 
@@ -290,7 +291,7 @@ final readonly class TaskSheet
      */
     public function counters(int $madeBefore = 0): array
     {
-        if ($this->making->method === Method::Plain) {
+        if ($this->making->method->isPlain()) {
             return [self::TRIMMED => $this->count];
         }
         $counters = [];
@@ -306,7 +307,7 @@ final readonly class TaskSheet
     /** Whether a unit is trimmed once it is sewn; else it is finished with its last seam or cut. */
     public function isTrimmed(): bool
     {
-        return $this->making->method !== Method::Plain && ! $this->kind->isFree() && in_array($this->kind, UnitKind::library(), true);
+        return ! $this->making->method->isPlain() && ! $this->kind->isFree() && $this->kind->isDeclared;
     }
 
     public function cuttingCounter(Piece $piece): string
@@ -336,7 +337,7 @@ final readonly class TaskSheet
             'patches' => $writer->encoded($this->patches),
             'making' => $this->making->toData($writer),
             'offers' => array_map(fn (MethodOffer $offer): array => $offer->toData(
-                $writer, withPieces: $this->oversize || $offer->method !== $this->making->method,
+                $writer, withPieces: $this->oversize || ! $offer->method->is($this->making->method->value),
             ), $this->offers()),
             'overhangs' => array_map(fn (Overhang $overhang): string => $overhang->encode(), $this->overhangs),
             'seams' => $this->seamwork->seams,
@@ -371,7 +372,7 @@ final readonly class TaskSheet
             task: $data->get('task')->text(),
             digest: $data->get('digest')->text(),
             name: $data->get('name')->text(),
-            kind: $data->get('kind')->enum(UnitKind::class),
+            kind: UnitLibrary::kindAt($data->get('kind')),
             count: $data->get('count')->count(),
             finished: $size($data->get('finished')),
             unfinished: $size($data->get('unfinished')),
@@ -379,7 +380,7 @@ final readonly class TaskSheet
             making: $making,
             ways: ! $whole ? [$making] : array_map(
                 fn (Node $way): Making => $way->has('pieces')
-                    ? new Making($way->get('method')->enum(Method::class), Piece::list($way), [], $way->get('bias_edges')->count())
+                    ? new Making(new Method($way->get('method')->text()), Piece::list($way), [], $way->get('bias_edges')->count())
                     : $making,
                 $data->get('offers')->items(),
             ),

@@ -6,6 +6,8 @@ namespace Dew\Core\Sixty;
 
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\SixtyTriangle;
+use Dew\Core\Unit\Kind\SlantedUnit;
 use Dew\Core\Unit\UnitKind;
 
 /**
@@ -21,10 +23,10 @@ enum SixtyShape: string
     /** The shape of a unit of the library; null for one that cannot lie on 60° axes. */
     public static function ofKind(UnitKind $kind): ?self
     {
-        return match ($kind) {
-            UnitKind::Triangle60 => self::Triangle,
-            UnitKind::Diamond60 => self::Diamond,
-            UnitKind::HalfTriangle60 => self::HalfTriangle,
+        return match ($kind->value) {
+            SixtyTriangle::TRIANGLE_60 => self::Triangle,
+            SlantedUnit::DIAMOND_60 => self::Diamond,
+            SixtyTriangle::HALF_TRIANGLE_60 => self::HalfTriangle,
             default => null,
         };
     }

@@ -16,7 +16,6 @@ use Dew\Core\Sheet\Effort;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Words\Chore;
 use InvalidArgumentException;
 use OutOfBoundsException;
@@ -231,7 +230,7 @@ final readonly class MakingGraph
     {
         $unit = $sized->products[$key];
         $work = $compilation->work($unit);
-        $making = $unit->kind() === UnitKind::Block && $unit->contents() === [] ? null : $compilation->usualMaking($unit);
+        $making = $unit->kind()->isBlock() && $unit->contents() === [] ? null : $compilation->usualMaking($unit);
         $effort = $making === null
             ? new Effort(0, 0.0, 0)
             : Effort::of($making, $count, $work->seamwork(), $compilation->usualPerStrip($unit), new Rates);
@@ -246,7 +245,7 @@ final readonly class MakingGraph
             $effort->seamLength,
             $effort->minutes,
             array_values(array_unique(array_map(fn (Step $step): string => $step->code, $making->steps ?? []))),
-            in_array($kind, UnitKind::library(), true) && ! $kind->isCutOnly() ? $kind->value : null,
+            $kind->isDeclared && ! $kind->isCutOnly() ? $kind->value : null,
             $needs,
         );
     }

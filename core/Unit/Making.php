@@ -252,7 +252,7 @@ final readonly class Making
         $sewn = $data->has('sewn') ? array_map(Measurement::decode(...), $data->get('sewn')->texts()) : null;
 
         return new self(
-            $data->get('method')->enum(Method::class),
+            new Method($data->get('method')->text()),
             Piece::list($data),
             $whole ? array_map(Step::fromData(...), $data->get('steps')->items()) : [],
             $data->get('bias_edges')->count(),

@@ -30,11 +30,11 @@ final readonly class MethodChoices
     /** @throws InvalidArgumentException when the kind cannot be made that way */
     public function with(UnitKind $kind, Method $method): self
     {
-        if (! in_array($method, $kind->methods(), true)) {
+        if (! $kind->isMadeBy($method)) {
             throw new InvalidArgumentException(sprintf('A %s cannot be made by "%s".', $kind->value, $method->value));
         }
         $chosen = $this->chosen;
-        if ($method === ($this->usual[$kind->value] ?? $kind->methods()[0])) {
+        if ($method->is(($this->usual[$kind->value] ?? $kind->methods()[0])->value)) {
             unset($chosen[$kind->value]);
         } else {
             $chosen[$kind->value] = $method;

@@ -4,167 +4,136 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Measure\Length;
+
 /**
- * The unit types the library knows, by the key they have in a design document.
+ * A kind of unit, by the key it has in a design document, and what is known of every unit of that kind. The class that makes such
+ * units defines it.
  *
  * A finished size is width by height, except: of a diamond or a 60° triangle it is the side; of a 45° parallelogram the side along the
  * strip by the height of the strip; of one cut from a strip set the width square to its slanted sides by the height of the set.
  */
-enum UnitKind: string
+final readonly class UnitKind
 {
-    case Square = 'square';
-    case Rectangle = 'rectangle';
-    case HalfSquareTriangle = 'hst';
-    case FourPatch = 'four-patch';
-    case Hourglass = 'hourglass';
-    case HalfAndQuarters = 'half-and-quarters';
-    case Geese = 'geese';
-    case Corners = 'corners';
-    case SquareInSquare = 'square-in-square';
-    case Economy = 'economy';
-    case Rail = 'rail';
-    case Strips = 'strips';
-    case NinePatch = 'nine-patch';
-    case UnevenNinePatch = 'uneven-nine-patch';
-    case SixteenPatch = 'sixteen-patch';
-    case Pinwheel = 'pinwheel';
-    case TurnedNinePatch = 'turned-nine-patch';
-    case LogCabin = 'log-cabin';
-    case HalfRectangle = 'half-rectangle';
-    case Kite = 'kite';
-    case Peak = 'peak';
-    case QuarterCircle = 'quarter-circle';
-    case StripedHst = 'striped-hst';
-    case EightPointStar = 'eight-point-star';
-    case TriangleRow = 'triangle-row';
-    case Custom = 'custom';
-    case Diamond45 = 'diamond-45';
-    case Parallelogram45 = 'parallelogram-45';
-    case StripParallelogram = 'strip-parallelogram';
-    case Diamond60 = 'diamond-60';
-    case Triangle60 = 'triangle-60';
-    case HalfTriangle60 = 'half-triangle-60';
+    /** A whole block, which is made like a unit. */
+    public const BLOCK = 'block';
 
-    /** Not in the library but made like everything in it: a whole block, and what the setting takes besides. */
-    case Block = 'block';
-    case SettingTriangle = 'setting-triangle';
-    case LongStrips = 'long-strips';
+    /** What is cut larger to be trimmed, in inches, for each unit that lies across a piece. */
+    private const OVERSIZE = [1, 8];
 
-    /** @return list<self> what a design may declare as a unit */
-    public static function library(): array
-    {
-        return array_slice(self::cases(), 0, -3);
-    }
+    /** @var non-empty-list<Method> */
+    private array $methods;
 
     /**
-     * How many fabrics a unit of this kind is made of, at least and at most.
-     *
-     * @return array{int, int}
+     * @param  array{int, int}  $fabrics  how many it is made of, at least and at most
+     * @param  non-empty-list<string>  $methods  the ways to make it, the usual one first
+     * @param  int|null  $proportion  width over height, where the kind sets it; null when any size will do
+     * @param  list<string>  $options  what it may be told besides size and fabrics, by the names in a design document
+     * @param  bool  $isCutOnly  it is cut in one piece and not sewn, in any shape that can lie in a block
+     * @param  bool  $isFree  it fills no rectangle, so that it cannot be laid into a block's grid by itself
+     * @param  bool  $isCareful  it asks for care however few there are of it
+     * @param  bool  $trimsDown  it can be trimmed down to the same thing at a smaller size, because its seams run through corners or through
+     *     the middle
+     * @param  bool  $trimsWithSquare  a square ruler as large as the unit is wanted for trimming
+     * @param  bool  $oddFabrics  it has a centre and pairs, so that the number of its fabrics is odd
+     * @param  list<string>  $slanted  methods by which pieces are sewn along slanted edges with their tips on. Squares sewn before they are
+     *     cut, flipped corners and blunted tips meet level, strip sets are cut at a slant after they are sewn, and set-in seams are matched
+     *     at their marks.
+     * @param  array<string, int>  $across  how many units lie across one piece, by method; one where it is not said
+     * @param  list<string>  $acrossDiagonal  methods by which one lies across a diagonal
+     * @param  list<string>  $besides  methods that nobody chooses: by them it comes out of what other work leaves over
+     * @param  bool  $isDeclared  a design may declare it as a unit; false of a block and of what the setting takes besides
      */
+    public function __construct(
+        public string $value,
+        private array $fabrics,
+        array $methods,
+        private ?int $proportion = 1,
+        public array $options = [],
+        private bool $isCutOnly = false,
+        private bool $isFree = false,
+        public bool $isCareful = false,
+        public bool $trimsDown = false,
+        public bool $trimsWithSquare = false,
+        private bool $oddFabrics = false,
+        private array $slanted = [],
+        private array $across = [],
+        private array $acrossDiagonal = [],
+        public array $besides = [],
+        public bool $isDeclared = true,
+    ) {
+        $this->methods = array_map(fn (string $method): Method => new Method($method), $methods);
+    }
+
+    public function is(string ...$values): bool
+    {
+        return in_array($this->value, $values, true);
+    }
+
+    public function isBlock(): bool
+    {
+        return $this->value === self::BLOCK;
+    }
+
+    /** @return array{int, int} */
     public function fabrics(): array
     {
-        return match ($this) {
-            self::Square, self::Rectangle, self::Diamond45, self::Parallelogram45, self::Diamond60, self::Triangle60, self::HalfTriangle60,
-            self::SettingTriangle, self::LongStrips => [1, 1],
-            self::HalfSquareTriangle, self::FourPatch, self::Geese, self::SquareInSquare, self::NinePatch, self::SixteenPatch,
-            self::Pinwheel, self::HalfRectangle, self::QuarterCircle => [2, 2],
-            self::HalfAndQuarters, self::TurnedNinePatch, self::Economy, self::EightPointStar => [3, 3],
-            self::UnevenNinePatch, self::Kite, self::Peak, self::TriangleRow => [2, 3],
-            self::Hourglass => [2, 4],
-            self::Corners => [2, 5],
-            self::Rail => [2, 8],
-            self::Strips => [1, 12],
-            self::StripedHst => [2, 9],
-            self::StripParallelogram => [1, 8],
-            self::LogCabin => [3, 17],
-            self::Custom, self::Block => [1, 40],
-        };
+        return $this->fabrics;
     }
 
-    /** Width over height, where the kind sets it; null when any size will do. */
+    /** How many fabrics a new unit of this kind takes where so many are to be had. */
+    public function fabricsAmong(int $there): int
+    {
+        $count = max($this->fabrics[0], min($this->fabrics[1], $there));
+
+        return $this->oddFabrics && $count % 2 === 0 ? $count - 1 : $count;
+    }
+
     public function proportion(): ?int
     {
-        return match ($this) {
-            self::Rectangle, self::Corners, self::Strips, self::HalfRectangle, self::Peak, self::Parallelogram45, self::StripParallelogram,
-            self::Custom, self::Block, self::SettingTriangle, self::LongStrips => null,
-            self::Geese => 2,
-            default => 1,
-        };
+        return $this->proportion;
     }
 
-    /** Whether it is only cut and not sewn. */
+    /** Whether it is a square or a rectangle that is only cut. */
     public function isPlain(): bool
     {
-        return $this === self::Square || $this === self::Rectangle;
+        return $this->isCutOnly && ! $this->isFree;
     }
 
-    /** Whether it is cut in one piece and not sewn, in any shape that can lie in a block. */
     public function isCutOnly(): bool
     {
-        return $this->isPlain() || in_array($this, [self::Diamond60, self::Triangle60, self::HalfTriangle60], true);
+        return $this->isCutOnly;
     }
 
-    /** Whether it fills no rectangle, so that it cannot be laid into a block's grid by itself. */
     public function isFree(): bool
     {
-        return in_array(
-            $this,
-            [self::Diamond45, self::Parallelogram45, self::StripParallelogram, self::Diamond60, self::Triangle60, self::HalfTriangle60],
-            true,
-        );
+        return $this->isFree;
     }
 
-    /**
-     * The ways to make it, the default first.
-     *
-     * @return non-empty-list<Method>
-     */
+    /** @return non-empty-list<Method> the usual one first */
     public function methods(): array
     {
-        return match ($this) {
-            self::Square, self::Rectangle => [Method::Plain],
-            self::HalfSquareTriangle => [
-                Method::HstTwo,
-                Method::HstEight,
-                Method::HstFour,
-                Method::HstTriangles,
-                Method::HstStrip,
-                Method::HstGrid,
-            ],
-            self::FourPatch => [Method::FourPatchStrips, Method::FourPatchSquares],
-            self::Hourglass => [
-                Method::HourglassSquares, Method::HourglassTriangles, Method::HourglassStrip, Method::HourglassStripShort,
-            ],
-            self::HalfAndQuarters => [Method::HalfAndQuartersTriangles, Method::HalfAndQuartersStrip],
-            self::Geese => [Method::GeeseNoWaste, Method::GeeseFlip, Method::GeeseTriangles, Method::GeeseStrip],
-            self::Corners => [Method::CornersFlip],
-            self::SquareInSquare => [Method::SquareInSquareTriangles, Method::SquareInSquareFlip],
-            self::Economy => [Method::EconomyTriangles],
-            self::Rail => [Method::RailStrips, Method::RailBars],
-            self::Strips => [Method::StripsSets, Method::StripsSingles],
-            self::NinePatch => [Method::NinePatchStrips, Method::NinePatchSquares],
-            self::UnevenNinePatch => [Method::UnevenNinePatchSets, Method::UnevenNinePatchSingles],
-            self::SixteenPatch => [Method::SixteenPatchSets, Method::SixteenPatchSingles],
-            self::Pinwheel => [Method::PinwheelTwo, Method::PinwheelEight, Method::PinwheelTriangles],
-            self::TurnedNinePatch => [Method::TurnedNinePatchCut],
-            self::LogCabin => [Method::LogCabinLogs, Method::LogCabinStrips],
-            self::HalfRectangle => [Method::HalfRectangleTriangles],
-            self::Kite => [Method::KiteTemplate],
-            self::Peak => [Method::PeakTemplate],
-            self::QuarterCircle => [Method::QuarterCircleTemplates, Method::QuarterCircleSwap],
-            self::StripedHst => [Method::StripedHstSets],
-            self::EightPointStar => [Method::StarSetIn],
-            self::TriangleRow => [Method::TriangleRowBlunt, Method::TriangleRowPointed],
-            self::Custom => [Method::CustomPieces],
-            self::Diamond45 => [Method::Diamond45Strip],
-            self::Parallelogram45 => [Method::Parallelogram45Strip],
-            self::StripParallelogram => [Method::StripParallelogramPlain, Method::StripParallelogramStaggered],
-            self::Diamond60 => [Method::Diamond60Strip],
-            self::Triangle60 => [Method::Triangle60Blunt, Method::Triangle60Pointed],
-            self::HalfTriangle60 => [Method::HalfTriangle60Blunt, Method::HalfTriangle60Pointed],
-            self::Block => [Method::BlockRows],
-            self::SettingTriangle => [Method::SettingTriangleSquares],
-            self::LongStrips => [Method::LongStripsDiagonal, Method::LongStripsStraight],
-        };
+        return $this->methods;
+    }
+
+    public function isMadeBy(Method $method): bool
+    {
+        return array_filter($this->methods, fn (Method $one): bool => $one->is($method->value)) !== [];
+    }
+
+    /** Whether pieces are sewn along slanted edges with their tips on by this method. */
+    public function meetsAtSlants(Method $method): bool
+    {
+        return in_array($method->value, $this->slanted, true);
+    }
+
+    /** How much larger a piece is cut when its units are to be trimmed: ⅛ in for every unit across it. */
+    public function oversizeBy(Method $method): Length
+    {
+        $eighth = Length::fraction(...self::OVERSIZE);
+
+        return in_array($method->value, $this->acrossDiagonal, true)
+            ? $eighth->timesRoot2()
+            : $eighth->times($this->across[$method->value] ?? 1);
     }
 }

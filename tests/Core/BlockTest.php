@@ -15,6 +15,7 @@ use Dew\Core\Geometry\Seams;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -196,8 +197,8 @@ it('keeps every property of thousands of blocks made at random', function (int $
     mt_srand($seed);
     $kinds = array_values(
         array_filter(
-            UnitKind::library(),
-            fn (UnitKind $kind): bool => ! $kind->isFree() && $kind !== UnitKind::TriangleRow && $kind->proportion() === 1,
+            UnitLibrary::kinds(),
+            fn (UnitKind $kind): bool => ! $kind->isFree() && ! $kind->is('triangle-row') && $kind->proportion() === 1,
         ),
     );
     for ($round = 0; $round < 60; $round++) {
@@ -206,7 +207,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
         $units = [];
         foreach (array_rand($kinds, 4) as $index) {
             [$least, $most] = $kinds[$index]->fabrics();
-            $units[] = Dew\Core\Unit\Kind\UnitExample::of($kinds[$index], $side, fabrics(mt_rand($least, min($most, 6))))->make();
+            $units[] = Dew\Core\Unit\Kind\UnitLibrary::example($kinds[$index], $side, fabrics(mt_rand($least, min($most, 6))))->make();
         }
         $cells = $products = [];
         foreach ($units as $index => $unit) {
@@ -253,7 +254,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
                 $size,
             ))->toBe(looks($patches, $size));
         // The pieces' finished areas, cut and put together again, sum to the block's.
-        $making = (new BlockUnit($block, $products))->making(Dew\Core\Unit\Method::BlockRows, roomOf('1/4'));
+        $making = (new BlockUnit($block, $products))->making(new Dew\Core\Unit\Method('block:rows'), roomOf('1/4'));
         $parts = array_sum(
             array_map(
                 fn ($piece): float => $piece->quantity(1) * ($piece->width->exact->toFloat() - 0.5) * (($piece->length?->exact->toFloat()
@@ -267,8 +268,8 @@ it('keeps every property of thousands of blocks made at random', function (int $
 
 it('says by how much slanted tips stand out', function (): void {
     // A half-rectangle triangle of 1 by 2: its angles are 63.43° and 26.57°; s·(cot 13.28° − cot 31.72°) = ¼ · (4.2361 − 1.6180).
-    $patches = Dew\Core\Unit\Kind\UnitFactory::make(
-        UnitKind::HalfRectangle,
+    $patches = Dew\Core\Unit\Kind\makeUnit(
+        UnitLibrary::kind('half-rectangle'),
         new Size(Length::inches(1), Length::inches(2)),
         fabrics(2),
     )->patches();
@@ -294,7 +295,7 @@ it('says by how much slanted tips stand out', function (): void {
 it('tells the overhang of a long edge once, against all that lies along it', function (): void {
     // The second round of an economy block: a long edge of 4/√2 against a triangle, a square's corner and a triangle. Both its tips stand
     // out by s√2.
-    $patches = unitOf(UnitKind::Economy, Length::inches(4), 3)->patches();
+    $patches = unitOf(UnitLibrary::kind('economy'), Length::inches(4), 3)->patches();
     $slanted = Seams::slanted(Seams::between($patches, Length::fraction(1, 4)));
     $outer = array_values(array_filter($slanted, fn ($seam): bool => $patches[$seam->first]->slot === fabrics(3)[2]->id));
 
@@ -312,7 +313,7 @@ it('speaks of overhangs only where cut pieces are sewn along a slant', function 
         'id' => 'u-hst',
         'name' => 'U',
         'kind' => $kind->value,
-        'finished' => $kind === UnitKind::Geese ? ['width' => '6', 'height' => '3'] : '3',
+        'finished' => $kind->is('geese') ? ['width' => '6', 'height' => '3'] : '3',
         'fabrics' => array_slice(['f-a', 'f-b', 'f-c'], 0, $kind->fabrics()[0]),
     ];
     $design = smallDesign(['units' => [$unit], 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])]]);
@@ -320,22 +321,22 @@ it('speaks of overhangs only where cut pieces are sewn along a slant', function 
 
     expect($task->overhangs !== [])->toBe($speaks);
 })->with([
-    [UnitKind::Geese, Method::GeeseNoWaste, false],
-    [UnitKind::Geese, Method::GeeseFlip, false],
-    [UnitKind::Geese, Method::GeeseTriangles, true],
-    [UnitKind::SquareInSquare, Method::SquareInSquareTriangles, true],
-    [UnitKind::SquareInSquare, Method::SquareInSquareFlip, false],
-    [UnitKind::Economy, Method::EconomyTriangles, true],
-    [UnitKind::Kite, Method::KiteTemplate, true],
-    [UnitKind::EightPointStar, Method::StarSetIn, false],
-    [UnitKind::HalfSquareTriangle, Method::HstTriangles, false],
+    [UnitLibrary::kind('geese'), new Method('geese:no-waste'), false],
+    [UnitLibrary::kind('geese'), new Method('geese:flip'), false],
+    [UnitLibrary::kind('geese'), new Method('geese:triangles'), true],
+    [UnitLibrary::kind('square-in-square'), new Method('square-in-square:triangles'), true],
+    [UnitLibrary::kind('square-in-square'), new Method('square-in-square:flip'), false],
+    [UnitLibrary::kind('economy'), new Method('economy:triangles'), true],
+    [UnitLibrary::kind('kite'), new Method('kite:template'), true],
+    [UnitLibrary::kind('eight-point-star'), new Method('eight-point-star:set-in'), false],
+    [UnitLibrary::kind('hst'), new Method('hst:triangles'), false],
 ]);
 
 it('finds no slant where none is', function (UnitKind $kind): void {
     foreach (Seams::between(unitOf($kind, Length::inches(3), $kind->fabrics()[0])->patches(), Length::fraction(1, 4)) as $seam) {
         expect($seam->isSlanted())->toBeFalse();
     }
-})->with([UnitKind::HalfSquareTriangle, UnitKind::FourPatch, UnitKind::Hourglass, UnitKind::SixteenPatch, UnitKind::LogCabin]);
+})->with([UnitLibrary::kind('hst'), UnitLibrary::kind('four-patch'), UnitLibrary::kind('hourglass'), UnitLibrary::kind('sixteen-patch'), UnitLibrary::kind('log-cabin')]);
 
 it('measures as much seam as the outlines share', function (UnitKind $kind): void {
     $unit = unitOf($kind, Length::inches(3), $kind->fabrics()[0]);
@@ -350,30 +351,30 @@ it('measures as much seam as the outlines share', function (UnitKind $kind): voi
     ->with(
         array_values(
             array_filter(
-                UnitKind::library(),
-                fn (UnitKind $kind): bool => ! $kind->isFree() && ! in_array($kind, [UnitKind::Square, UnitKind::Rectangle], true),
+                UnitLibrary::kinds(),
+                fn (UnitKind $kind): bool => ! $kind->isFree() && ! $kind->is('square', 'rectangle'),
             ),
         ),
     );
 
 it('knows what looks the same turned, and what mirrored', function (): void {
     $form = fn (UnitKind $kind, int ...$fabrics): array => (function () use ($kind, $fabrics): array {
-        $unit = Dew\Core\Unit\Kind\UnitExample::of($kind, Length::inches(3), array_map(fn (int $n) => fabrics(5)[$n], $fabrics))->make();
+        $unit = Dew\Core\Unit\Kind\UnitLibrary::example($kind, Length::inches(3), array_map(fn (int $n) => fabrics(5)[$n], $fabrics))->make();
 
         return [Symmetry::canonical($unit->patches(), $unit->finished()), Symmetry::turnThatMirrors($unit->patches(), $unit->finished())];
     })();
 
-    expect($form(UnitKind::HalfSquareTriangle, 0, 1)[0])->toBe($form(UnitKind::HalfSquareTriangle, 1, 0)[0])
-        ->and($form(UnitKind::HalfSquareTriangle, 0, 1)[0])->not->toBe($form(UnitKind::HalfSquareTriangle, 0, 2)[0])
-        ->and($form(UnitKind::Pinwheel, 0, 1)[1])->toBeNull()
-        ->and($form(UnitKind::Geese, 0, 1)[1])->toBe(0)
-        ->and($form(UnitKind::Kite, 0, 1)[1])->toBe(1)
-        ->and($form(UnitKind::HalfAndQuarters, 0, 1, 2)[1])->toBeNull()
-        ->and($form(UnitKind::HalfRectangle, 0, 1)[1])->toBeNull();
+    expect($form(UnitLibrary::kind('hst'), 0, 1)[0])->toBe($form(UnitLibrary::kind('hst'), 1, 0)[0])
+        ->and($form(UnitLibrary::kind('hst'), 0, 1)[0])->not->toBe($form(UnitLibrary::kind('hst'), 0, 2)[0])
+        ->and($form(UnitLibrary::kind('pinwheel'), 0, 1)[1])->toBeNull()
+        ->and($form(UnitLibrary::kind('geese'), 0, 1)[1])->toBe(0)
+        ->and($form(UnitLibrary::kind('kite'), 0, 1)[1])->toBe(1)
+        ->and($form(UnitLibrary::kind('half-and-quarters'), 0, 1, 2)[1])->toBeNull()
+        ->and($form(UnitLibrary::kind('half-rectangle'), 0, 1)[1])->toBeNull();
 });
 
 it('keeps an arc through turning, mirroring and writing', function (): void {
-    $patch = unitOf(UnitKind::QuarterCircle, Length::inches(4), 2)->patches()[1];
+    $patch = unitOf(UnitLibrary::kind('quarter-circle'), Length::inches(4), 2)->patches()[1];
     $size = Size::square(Length::inches(4));
     $read = Patch::decode($patch->encode());
 
@@ -384,7 +385,7 @@ it('keeps an arc through turning, mirroring and writing', function (): void {
 });
 
 it('blunts tips at the raw edge of the unit, and lays shapes along a strip', function (): void {
-    $kite = unitOf(UnitKind::Kite, Length::inches(5), 2);
+    $kite = unitOf(UnitLibrary::kind('kite'), Length::inches(5), 2);
     $shape = CutShape::of($kite->patches()[0]->outline, Length::fraction(1, 4));
     $blunt = $shape->bluntedTo($kite->finished(), Length::fraction(1, 4));
 
@@ -402,7 +403,7 @@ it('refuses a shape it cannot move out', function (): void {
         fn () => CutShape::of(new Dew\Core\Geometry\Outline($point(0, 0), $point(0, 0), $point(1, 1)), Length::fraction(1, 4)),
     )->toThrow(InvalidArgumentException::class, 'at least three corners')
         ->and(fn () => CutShape::of(
-            unitOf(UnitKind::QuarterCircle, Length::fraction(1, 4), 2)->patches()[1]->outline,
+            unitOf(UnitLibrary::kind('quarter-circle'), Length::fraction(1, 4), 2)->patches()[1]->outline,
             Length::fraction(1, 4),
         ))->toThrow(InvalidArgumentException::class, 'narrower than the seam');
 });

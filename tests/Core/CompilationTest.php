@@ -10,9 +10,9 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\MethodOffer;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 use Dew\Core\Unit\Workings;
 
 pest()->group('slow');
@@ -52,7 +52,7 @@ it('gives every cutting room its own cuts', function (): void {
 it('works a unit out once, however many sizes ask', function (): void {
     $compilation = Compilation::of(nightFerry());
     $one = $compilation->sized('s-crib')->products['u-beam'] ?? array_values($compilation->sized('s-crib')->products)[0];
-    expect($compilation->work($one)->making(Method::HstTwo))->toBe($compilation->work($one)->making(Method::HstTwo))
+    expect($compilation->work($one)->making(new Method('hst:two')))->toBe($compilation->work($one)->making(new Method('hst:two')))
         ->and(Compilation::of($compilation->design)->work($one))->toBe($compilation->work($one))
         ->and($compilation->work($one)->ways())->toBe($compilation->work($one)->ways());
 });
@@ -60,12 +60,12 @@ it('works a unit out once, however many sizes ask', function (): void {
 it('remembers that a unit cannot be made one way, and takes the next', function (): void {
     // No segment of 13 in comes out of cloth that is 12 in wide.
     $narrow = new Workings(new CuttingRoom(Length::fraction(1, 4), Length::inches(12), Length::fraction(1, 2)));
-    $unit = unitOf(UnitKind::Rail, Length::inches(13), 2);
+    $unit = unitOf(UnitLibrary::kind('rail'), Length::inches(13), 2);
     foreach ([1, 2] as $time) {
-        expect(fn () => $narrow->of($unit, Method::RailStrips))->toThrow(InvalidArgumentException::class);
+        expect(fn () => $narrow->of($unit, new Method('rail:strips')))->toThrow(InvalidArgumentException::class);
     }
-    expect($narrow->firstPossible($unit, Method::RailStrips)->method)->toBe(Method::RailBars)
-        ->and($narrow->firstPossible($unit)->method)->toBe(Method::RailBars)
+    expect($narrow->firstPossible($unit, new Method('rail:strips'))->method)->toEqual(new Method('rail:bars'))
+        ->and($narrow->firstPossible($unit)->method)->toEqual(new Method('rail:bars'))
         ->and($narrow->digest($unit))->toBe($unit->digest($narrow->room));
 });
 
@@ -74,16 +74,16 @@ it('puts a sheet on narrower cloth with its offers, its effort and its waste', f
         nightFerry(),
         's-queen',
         'k-casting-off',
-        MethodChoices::defaults()->with(UnitKind::FourPatch, Method::FourPatchStrips),
+        MethodChoices::defaults()->with(UnitLibrary::kind('four-patch'), new Method('four-patch:strips')),
     );
-    $task = array_values(array_filter($sheet->tasks, fn ($task): bool => $task->kind === UnitKind::FourPatch))[0];
+    $task = array_values(array_filter($sheet->tasks, fn ($task): bool => $task->kind->is('four-patch')))[0];
     $offer = fn ($task): MethodOffer => array_values(
-        array_filter($task->offers(), fn (MethodOffer $offer): bool => $offer->method === Method::FourPatchStrips),
+        array_filter($task->offers(), fn (MethodOffer $offer): bool => $offer->method->is('four-patch:strips')),
     )[0];
     $narrow = array_values(
         array_filter(
             $sheet->onCloth(Length::inches(20), Notation::Fractions)->tasks,
-            fn ($task): bool => $task->kind === UnitKind::FourPatch,
+            fn ($task): bool => $task->kind->is('four-patch'),
         ),
     )[0];
     expect($offer($narrow)->batches())->toBe($narrow->making->batches($narrow->count))
@@ -94,7 +94,7 @@ it('puts a sheet on narrower cloth with its offers, its effort and its waste', f
         ->and($narrow->room->usableWidth->encode())->toBe('20');
     // What was read back from the store behaves the same.
     $stored = ClueSheet::read($sheet->write())->onCloth(Length::inches(20), Notation::Fractions);
-    $again = array_values(array_filter($stored->tasks, fn ($task): bool => $task->kind === UnitKind::FourPatch))[0];
+    $again = array_values(array_filter($stored->tasks, fn ($task): bool => $task->kind->is('four-patch')))[0];
     expect($offer($again)->batches())->toBe($offer($narrow)->batches())
         ->and($again->effort()->minutes)->toBe($narrow->effort()->minutes)
         ->and($again->waste())->toEqualWithDelta($narrow->waste(), 1e-3);
@@ -104,7 +104,7 @@ it('reads back every sheet of the demo designs, by every method, with all that s
     $design = DesignReader::read(designFile($name));
     $size = (string) array_key_first($design->sizes);
     $choices = [MethodChoices::defaults()];
-    foreach (UnitKind::library() as $kind) {
+    foreach (UnitLibrary::kinds() as $kind) {
         foreach (array_slice($kind->methods(), 1) as $method) {
             $choices[] = MethodChoices::defaults()->with($kind, $method);
         }

@@ -13,7 +13,7 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Sheet\TaskSheet;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -45,7 +45,7 @@ function madeIn(UnitKind $kind, Length $width, Length $height, CuttingRoom $room
     $workings = new Workings($room);
     $made = null;
     try {
-        $unit = UnitExample::of($kind, $height, fabrics($kind->fabrics()[0]), $width)->make();
+        $unit = UnitLibrary::example($kind, $height, fabrics($kind->fabrics()[0]), $width)->make();
     } catch (InvalidArgumentException) {
         return null;
     }
@@ -87,7 +87,7 @@ it('computes every kind at centimetre and inch sizes, in any proportion', functi
     // What cannot be made is too small for its curve or its cuts, or too wide for the cloth.
     expect($made)->toBeGreaterThan($tries * 0.7);
 })->with(fn (): array => array_combine(
-    array_column(UnitKind::library(), 'value'), array_map(fn (UnitKind $kind): array => [$kind], UnitKind::library()),
+    array_column(UnitLibrary::kinds(), 'value'), array_map(fn (UnitKind $kind): array => [$kind], UnitLibrary::kinds()),
 ));
 
 it('cuts slanted triangles to within a thousandth of an inch of what floating point says', function (UnitKind $kind): void {
@@ -101,9 +101,9 @@ it('cuts slanted triangles to within a thousandth of an inch of what floating po
                 ))[0];
                 [$w, $h, $s] = [$width->toFloat(), $height->toFloat(), $room->seam->toFloat()];
                 // Legs of the finished triangle: the rectangle's own, half of a peak's width, the edge of a kite.
-                [$a, $b] = match ($kind) {
-                    UnitKind::HalfRectangle => [$w, $h],
-                    UnitKind::Peak => [$w / 2, $h],
+                [$a, $b] = match ($kind->value) {
+                    'half-rectangle' => [$w, $h],
+                    'peak' => [$w / 2, $h],
                     default => [$h, $h * 2 / 5],
                 };
                 $c = hypot($a, $b);
@@ -112,7 +112,7 @@ it('cuts slanted triangles to within a thousandth of an inch of what floating po
             }
         }
     }
-})->with([[UnitKind::HalfRectangle], [UnitKind::Peak], [UnitKind::Kite]]);
+})->with([[UnitLibrary::kind('half-rectangle')], [UnitLibrary::kind('peak')], [UnitLibrary::kind('kite')]]);
 
 it('compares lengths that are too large to be multiplied', function (): void {
     $large = Length::fraction(4_000_000_007, 3_000_000_019);
@@ -122,7 +122,7 @@ it('compares lengths that are too large to be multiplied', function (): void {
 });
 
 it('draws and computes a trimmed block of whatever lies at its edge', function (UnitKind $kind): void {
-    $spec = UnitExample::of($kind, Length::inches(6), fabrics($kind->fabrics()[0]));
+    $spec = UnitLibrary::example($kind, Length::inches(6), fabrics($kind->fabrics()[0]));
     $unit = $spec->make();
     $size = $unit->finished();
     $block = new Dew\Core\Block\Block(
@@ -138,7 +138,7 @@ it('draws and computes a trimmed block of whatever lies at its edge', function (
     expect($area)->toEqualWithDelta($trimmed->finished()->width->toFloat() * $trimmed->finished()->height->toFloat(), 0.01);
 })->with(fn (): array => array_map(
     fn (UnitKind $kind): array => [$kind],
-    array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree() && $kind !== UnitKind::Custom)),
+    array_values(array_filter(UnitLibrary::kinds(), fn (UnitKind $kind): bool => ! $kind->isFree() && ! $kind->is('custom'))),
 ));
 
 it('computes the smallest designs that once could not be', function (string $name): void {

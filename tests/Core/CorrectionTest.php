@@ -14,9 +14,9 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 
 /** @param  Closure(array<string, mixed>): array<string, mixed>|null  $change */
 function castingOff(?Closure $change = null, string $size = 's-throw', ?MethodChoices $methods = null): ClueSheet
@@ -154,7 +154,7 @@ it('says what is new and gone, and what is made another way', function (): void 
     $gone = SheetComparison::of(castingOff(), castingOff($without));
     $new = SheetComparison::of(castingOff($without), castingOff());
     $otherWay = SheetComparison::of(castingOff(), castingOff(
-        methods: MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight),
+        methods: MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight')),
     ));
     $name = Standing::name('t-beam', 'cut:hst:two:first', $gone->tasks[0]->digest);
 

@@ -10,11 +10,11 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\UnitKind;
 
 /** @return list<string> */
 function codesOf(Making $making): array
@@ -318,7 +318,7 @@ it('sews overlapping corners one round after the other, each trimmed and pressed
             ],
         ],
         'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => []]],
-    ]))->sized('s')->products['u-boat']->making(Method::CornersFlip, roomOf('1/4'));
+    ]))->sized('s')->products['u-boat']->making(new Method('corners:flip'), roomOf('1/4'));
     $codes = codesOf($making);
     $rounds = array_keys($codes, 'corners.sew_round', true);
     expect(count($rounds))->toBeGreaterThan(1);
@@ -338,9 +338,9 @@ it('sews overlapping corners one round after the other, each trimmed and pressed
 it('lets a design set how a kind is usually made, and members choose otherwise', function (): void {
     $design = smallDesign(['methods' => ['hst' => 'hst:triangles']]);
     $made = fn (MethodChoices $choices): Method => Compiler::clueSheet($design, 's', 'k', $choices)->tasks[0]->making->method;
-    expect($made(MethodChoices::defaults($design->methods)))->toBe(Method::HstTriangles)
-        ->and($made(MethodChoices::defaults($design->methods)->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe(
-            Method::HstEight,
+    expect($made(MethodChoices::defaults($design->methods)))->toEqual(new Method('hst:triangles'))
+        ->and($made(MethodChoices::defaults($design->methods)->with(UnitLibrary::kind('hst'), new Method('hst:eight'))))->toEqual(
+            new Method('hst:eight'),
         );
     expect(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))->getMessage())->toContain('hst:two');
     expect(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))->getMessage())->toContain('/methods')->toContain('"origami"');

@@ -8,12 +8,11 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use Dew\Core\Unit\UnitKind;
 
 pest()->group('slow');
 
@@ -48,74 +47,74 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
     // Four right triangles of squares cut twice: 2√2·s is lost.
     $quarters = fn (float $side): float => $side - 2 * sqrt(2) * $s;
 
-    return match ($making->method) {
-        Method::Plain => [$cut($first), $long($first)],
-        Method::HstTwo, Method::HstTriangles => $square($halves(min($cut('first'), $cut('second')))),
-        Method::HstEight => $square($halves(min($cut('first'), $cut('second')) / 2)),
+    return match ($making->method->value) {
+        'plain:cut' => [$cut($first), $long($first)],
+        'hst:two', 'hst:triangles' => $square($halves(min($cut('first'), $cut('second')))),
+        'hst:eight' => $square($halves(min($cut('first'), $cut('second')) / 2)),
         // Four squares sewn all round and cut crosswise: each unit is half of the sewn diagonal.
-        Method::HstFour => $square((min($cut('first'), $cut('second')) - 2 * $s) / sqrt(2)),
-        Method::HstStrip => $square(min($cut('first'), $cut('second'))),
-        Method::HstGrid => $square($halves(min($cut('first') / 2, $long('first') / 3))),
-        Method::FourPatchStrips => $square($row($cut('first-strip'), $cut('second-strip'))),
-        Method::FourPatchSquares => $square($row($cut('first-square'), $cut('second-square'))),
-        Method::HourglassSquares, Method::HourglassTriangles => $square($quarters(min($cut('square-1'), $cut('square-2')))),
+        'hst:four' => $square((min($cut('first'), $cut('second')) - 2 * $s) / sqrt(2)),
+        'hst:strip' => $square(min($cut('first'), $cut('second'))),
+        'hst:grid' => $square($halves(min($cut('first') / 2, $long('first') / 3))),
+        'four-patch:strips' => $square($row($cut('first-strip'), $cut('second-strip'))),
+        'four-patch:squares' => $square($row($cut('first-square'), $cut('second-square'))),
+        'hourglass:squares', 'hourglass:triangles' => $square($quarters(min($cut('square-1'), $cut('square-2')))),
         // The strip less two seams is the finished height of the quarter, half of the unit.
-        Method::HourglassStrip => $square(2 * (min($cut('square-1'), $cut('square-2')) - 2 * $s) + 2 * $s),
+        'hourglass:strip' => $square(2 * (min($cut('square-1'), $cut('square-2')) - 2 * $s) + 2 * $s),
         // The strip less two seams is the finished short side of the quarter, and its long side is that of the unit.
-        Method::HourglassStripShort => $square((min($cut('square-1'), $cut('square-2')) - 2 * $s) * sqrt(2) + 2 * $s),
-        Method::HalfAndQuartersTriangles => $square(min($halves($cut('half')), $quarters($cut('top')), $quarters($cut('left')))),
-        Method::HalfAndQuartersStrip => $square(min($cut('half'), 2 * (min($cut('top'), $cut('left')) - 2 * $s) + 2 * $s)),
-        Method::GeeseNoWaste, Method::GeeseTriangles => [
+        'hourglass:strip-short' => $square((min($cut('square-1'), $cut('square-2')) - 2 * $s) * sqrt(2) + 2 * $s),
+        'half-and-quarters:triangles' => $square(min($halves($cut('half')), $quarters($cut('top')), $quarters($cut('left')))),
+        'half-and-quarters:strip' => $square(min($cut('half'), 2 * (min($cut('top'), $cut('left')) - 2 * $s) + 2 * $s)),
+        'geese:no-waste', 'geese:triangles' => [
             $quarters($cut('goose')),
             min($halves($cut('sky')), ($quarters($cut('goose')) + 2 * $s) / 2),
         ],
-        Method::GeeseStrip => [2 * ($cut('goose') - 2 * $s) + 2 * $s, min($cut('goose'), $cut('sky'))],
-        Method::GeeseFlip => [$long('goose'), $cut('goose')],
-        Method::CornersFlip => [$long('base'), $cut('base')],
-        Method::SquareInSquareFlip => $square($cut('centre')),
+        'geese:strip' => [2 * ($cut('goose') - 2 * $s) + 2 * $s, min($cut('goose'), $cut('sky'))],
+        'geese:flip' => [$long('goose'), $cut('goose')],
+        'corners:flip' => [$long('base'), $cut('base')],
+        'square-in-square:flip' => $square($cut('centre')),
         // From the middle to the seam it is half of the sewn centre, from there to the corner k/√2 less a seam.
-        Method::SquareInSquareTriangles => $square(($cut('centre') - 2 * $s) / sqrt(2) + $cut('corner') - sqrt(2) * $s),
-        Method::RailStrips, Method::RailBars => [
+        'square-in-square:triangles' => $square(($cut('centre') - 2 * $s) / sqrt(2) + $cut('corner') - sqrt(2) * $s),
+        'rail:strips', 'rail:bars' => [
             $row(
                 ...array_map(
                     fn (Piece $piece): float => marked($piece->width, $notation),
                     array_values(array_filter($making->pieces, fn (Piece $piece): bool => ! $piece->isSegment())),
                 ),
             ),
-            $making->method === Method::RailBars ? $long($first) : $cut('segment'),
+            $making->method->is('rail:bars') ? $long($first) : $cut('segment'),
         ],
-        Method::NinePatchStrips => $square($row($cut('outer-first'), $cut('outer-second'), $cut('outer-first'))),
-        Method::NinePatchSquares => $square($row($cut('first-square'), $cut('second-square'), $cut('first-square'))),
-        Method::UnevenNinePatchSets => $square($row($cut('segment-a'), $cut('segment-b'), $cut('segment-a'))),
-        Method::UnevenNinePatchSingles => $square($row($cut('patch-1'), $cut('patch-3'), $cut('patch-1'))),
-        Method::SixteenPatchSets => $square($row(...array_fill(0, 4, $cut('segment')))),
-        Method::SixteenPatchSingles => $square($row(...array_fill(0, 4, $cut('patch-1')))),
+        'nine-patch:strips' => $square($row($cut('outer-first'), $cut('outer-second'), $cut('outer-first'))),
+        'nine-patch:squares' => $square($row($cut('first-square'), $cut('second-square'), $cut('first-square'))),
+        'uneven-nine-patch:sets' => $square($row($cut('segment-a'), $cut('segment-b'), $cut('segment-a'))),
+        'uneven-nine-patch:singles' => $square($row($cut('patch-1'), $cut('patch-3'), $cut('patch-1'))),
+        'sixteen-patch:sets' => $square($row(...array_fill(0, 4, $cut('segment')))),
+        'sixteen-patch:singles' => $square($row(...array_fill(0, 4, $cut('patch-1')))),
         // Four half-square triangles, each trimmed to a mark before they are joined.
-        Method::PinwheelTwo, Method::PinwheelEight, Method::PinwheelTriangles => $square($row(...array_fill(0, 2, min(
-            $halves($making->method === Method::PinwheelEight ? $cut('first') / 2 : $cut('first')), trimmedParts($making, $notation),
+        'pinwheel:two', 'pinwheel:eight', 'pinwheel:triangles' => $square($row(...array_fill(0, 2, min(
+            $halves($making->method->is('pinwheel:eight') ? $cut('first') / 2 : $cut('first')), trimmedParts($making, $notation),
         )))),
         // A nine-patch of three rows, cut twice through its middle: four quarters of three pieces each way, joined again.
-        Method::TurnedNinePatchCut => $square(turnedNinePatch($row($cut('corner'), $cut('middle'), $cut('edge')), $s)),
-        Method::LogCabinLogs, Method::LogCabinStrips => $square($row(...array_fill(0, 1 + 2 * logCourses($making), $cut('centre')))),
-        Method::StripsSets => [$cut($first), $cut('segment')],
-        Method::StripsSingles => [$long($first), $cut($first)],
-        Method::EconomyTriangles => $square((trimmedParts($making, $notation) - 2 * $s) / sqrt(2) + $cut('outer') - sqrt(2) * $s),
-        Method::QuarterCircleSwap => $square(min($cut('inner'), $cut('outer')) - 2 * $s),
-        Method::QuarterCircleTemplates => $square($cut('outer')),
-        Method::StripedHstSets => $square($halves(min($cut('square'), $cut('plain')))),
+        'turned-nine-patch:cut' => $square(turnedNinePatch($row($cut('corner'), $cut('middle'), $cut('edge')), $s)),
+        'log-cabin:logs', 'log-cabin:strips' => $square($row(...array_fill(0, 1 + 2 * logCourses($making), $cut('centre')))),
+        'strips:sets' => [$cut($first), $cut('segment')],
+        'strips:singles' => [$long($first), $cut($first)],
+        'economy:triangles' => $square((trimmedParts($making, $notation) - 2 * $s) / sqrt(2) + $cut('outer') - sqrt(2) * $s),
+        'quarter-circle:swap' => $square(min($cut('inner'), $cut('outer')) - 2 * $s),
+        'quarter-circle:templates' => $square($cut('outer')),
+        'striped-hst:sets' => $square($halves(min($cut('square'), $cut('plain')))),
         // A right triangle sewn on all three sides shrinks to itself by its inradius.
-        Method::HalfRectangleTriangles => sewnTriangle($cut('first'), $long('first'), $s),
+        'half-rectangle:triangles' => sewnTriangle($cut('first'), $long('first'), $s),
         // Two such triangles lie beside the point, as wide as half of the unit and as high as it.
-        Method::PeakTemplate => (function () use ($cut, $long, $s): array {
+        'peak:template' => (function () use ($cut, $long, $s): array {
             [$width, $height] = sewnTriangle($cut('left'), $long('left'), $s);
 
             return [2 * ($width - 2 * $s) + 2 * $s, $height];
         })(),
         // The sides are as long as the unit, the kite between them is cut round a template.
-        Method::KiteTemplate => $square(sewnTriangle($cut('left'), $long('left'), $s)[0]),
-        Method::TriangleRowBlunt => triangleRow($making, min($cut('up'), $cut('down')) - 2 * $s, $s),
+        'kite:template' => $square(sewnTriangle($cut('left'), $long('left'), $s)[0]),
+        'triangle-row:blunt' => triangleRow($making, min($cut('up'), $cut('down')) - 2 * $s, $s),
         // The raw point stands a seam beyond the neighbour's seam line.
-        Method::TriangleRowPointed => triangleRow($making, min($cut('up'), $cut('down')) - 3 * $s, $s),
+        'triangle-row:pointed' => triangleRow($making, min($cut('up'), $cut('down')) - 3 * $s, $s),
         default => null,
     };
 }
@@ -255,8 +254,8 @@ const CUT_ROUND = [
 
 it('comes out as the sheet says when cut at the marks of the ruler', function (string $finished, Notation $notation): void {
     $sewn = 0;
-    foreach (UnitKind::library() as $kind) {
-        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
+    foreach (UnitLibrary::kinds() as $kind) {
+        $unit = UnitLibrary::example($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
         $room = $notation === Notation::Centimetres ? new CuttingRoom(
             Length::parse('1/4'),
             Length::inches(40),
@@ -309,8 +308,8 @@ it('cuts nothing that is trimmed smaller than exact, unless another piece makes 
     string $finished,
     Notation $notation,
 ): void {
-    foreach (UnitKind::library() as $kind) {
-        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
+    foreach (UnitLibrary::kinds() as $kind) {
+        $unit = UnitLibrary::example($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
         foreach ($kind->methods() as $method) {
             $making = $unit->making($method, roomOf('1/4'));
             foreach ($making->sewn === null ? $making->pieces : [] as $piece) {
@@ -329,7 +328,7 @@ it('makes the triangles round a centre as much larger as the centre is cut too s
     string $finished,
     Notation $notation,
 ): void {
-    $making = unitOf(UnitKind::SquareInSquare, Length::parse($finished), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
+    $making = unitOf(UnitLibrary::kind('square-in-square'), Length::parse($finished), 2)->making(new Method('square-in-square:triangles'), roomOf('1/4'));
     $centre = marked(pieceOf($making, 'centre')->width, $notation);
     $corner = marked(pieceOf($making, 'corner')->width, $notation);
     // From the middle to the seam it is half of the sewn centre, from there to the corner of the unit the height of the triangle less a
@@ -339,8 +338,8 @@ it('makes the triangles round a centre as much larger as the centre is cut too s
 })->with(['3', '2', '4', '7/3', '12/7', '5', '3.3'])->with([Notation::Fractions, Notation::Centimetres]);
 
 it('loses nothing and gains nothing when everything lies on the marks', function (): void {
-    foreach (UnitKind::library() as $kind) {
-        $unit = UnitExample::of($kind, Length::inches(6), fabrics($kind->fabrics()[0]))->make();
+    foreach (UnitLibrary::kinds() as $kind) {
+        $unit = UnitLibrary::example($kind, Length::inches(6), fabrics($kind->fabrics()[0]))->make();
         foreach ($kind->methods() as $method) {
             foreach ($unit->making($method, roomOf('1/4'))->sewn ?? [] as $side => $sewn) {
                 $finished = $side === 0 ? $unit->finished()->width : $unit->finished()->height;
@@ -352,8 +351,8 @@ it('loses nothing and gains nothing when everything lies on the marks', function
 
 it('sews what is cut round templates to the finished shapes', function (string $finished): void {
     $held = [];
-    foreach (UnitKind::library() as $kind) {
-        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[1]))->make();
+    foreach (UnitLibrary::kinds() as $kind) {
+        $unit = UnitLibrary::example($kind, Length::parse($finished), fabrics($kind->fabrics()[1]))->make();
         foreach ($kind->methods() as $method) {
             $wanted = $sewn = [];
             foreach ($unit->making($method, roomOf('1/4'))->pieces as $piece) {
@@ -380,8 +379,8 @@ it('gives single slanted pieces and triangles the sizes they are checked by, wit
 ): void {
     $held = 0;
     $half = $notation === Notation::Centimetres ? 1 / 50.8 : 1 / 32;
-    foreach (UnitKind::library() as $kind) {
-        $unit = UnitExample::of($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
+    foreach (UnitLibrary::kinds() as $kind) {
+        $unit = UnitLibrary::example($kind, Length::parse($finished), fabrics($kind->fabrics()[0]))->make();
         foreach ($kind->methods() as $method) {
             $steps = $unit->making($method, roomOf('1/4'))->steps;
             $cut = $steps[0];
@@ -394,7 +393,7 @@ it('gives single slanted pieces and triangles the sizes they are checked by, wit
             // What the strip leaves when it is sewn on both sides, or on the base and past the raw tip.
             $takes = match (true) {
                 $cut->code !== 'sixty.cut_pointed' => 0.5,
-                $kind === UnitKind::Triangle60 => 0.75,
+                $kind->is('triangle-60') => 0.75,
                 default => 0.25 * (3 + sqrt(3)),
             };
             expect($strip - $takes)->toEqualWithDelta($unit->finished()->height->toFloat(), $half + 1e-9, $method->value);
@@ -411,7 +410,7 @@ it('gives single slanted pieces and triangles the sizes they are checked by, wit
 })->with(['3', '2', '7/3', '12/7'])->with([Notation::Fractions, Notation::Centimetres]);
 
 it('leaves beyond the points of a star what its diamonds leave', function (string $finished, Notation $notation): void {
-    $making = unitOf(UnitKind::EightPointStar, Length::parse($finished), 3)->making(Method::StarSetIn, roomOf('1/4'));
+    $making = unitOf(UnitLibrary::kind('eight-point-star'), Length::parse($finished), 3)->making(new Method('eight-point-star:set-in'), roomOf('1/4'));
     // A 45° diamond is as high as its side over √2, and a star measures (2 + √2) sides from point to point.
     $side = (marked(pieceOf($making, 'first')->width, $notation) - 0.5) * sqrt(2);
     $beyond = (Length::parse($finished)->toFloat() + 0.5 - (2 + sqrt(2)) * $side) / 2;
@@ -420,7 +419,7 @@ it('leaves beyond the points of a star what its diamonds leave', function (strin
 })->with(['6', '8', '12', '9 3/4', '25/3'])->with([Notation::Fractions, Notation::Centimetres]);
 
 it('sews strip parallelograms as high as their strips give', function (Notation $notation): void {
-    $set = unitOf(UnitKind::StripParallelogram, Length::parse('7/3'), 3)->making(Method::StripParallelogramPlain, roomOf('1/4'));
+    $set = unitOf(UnitLibrary::kind('strip-parallelogram'), Length::parse('7/3'), 3)->making(new Method('strip-parallelogram:plain'), roomOf('1/4'));
     $strips = array_map(
         fn (Piece $piece): float => marked($piece->width, $notation) - 0.5,
         array_values(array_filter($set->pieces, fn (Piece $piece): bool => $piece->shape === PieceShape::Strip)),
@@ -430,7 +429,7 @@ it('sews strip parallelograms as high as their strips give', function (Notation 
 })->with([Notation::Fractions, Notation::Centimetres]);
 
 it('says what the inner square of an economy block measures before it is trimmed', function (string $finished, Notation $notation): void {
-    $making = unitOf(UnitKind::Economy, Length::parse($finished), 3)->making(Method::EconomyTriangles, roomOf('1/4'));
+    $making = unitOf(UnitLibrary::kind('economy'), Length::parse($finished), 3)->making(new Method('economy:triangles'), roomOf('1/4'));
     [$centre, $inner] = [marked(pieceOf($making, 'centre')->width, $notation), marked(pieceOf($making, 'inner')->width, $notation)];
     // What must not be too large is cut to the nearest mark when that is at most 1⁄64 in over.
     $trim = array_values(array_filter($making->steps, fn ($step): bool => $step->code === 'economy.trim_inner'))[0];

@@ -11,9 +11,9 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\Announcement;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\ReleasedPlan;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 
 // Counted by hand on squared paper: a Pier Lantern has 8 beams and 8 wakes, a Slow Propeller 4 blades, 4 wakes and 8 squares.
 it('counts every unit of every size as it was counted by hand', function (
@@ -39,7 +39,7 @@ it('covers the whole quilt with patches, borders and all', function (string $siz
 
 it('changes the cutting with the method and nothing else', function (): void {
     $two = firstClue('s-throw')->task('t-beam');
-    $eight = firstClue('s-throw', MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight))->task('t-beam');
+    $eight = firstClue('s-throw', MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight')))->task('t-beam');
 
     expect($two->counters())->toBe(['cut:hst:two:first' => 52, 'cut:hst:two:second' => 52, 'sewn' => 104, 'trimmed' => 104])
         ->and($eight->counters())->toBe(['cut:hst:eight:first' => 13, 'cut:hst:eight:second' => 13, 'sewn' => 104, 'trimmed' => 104])
@@ -79,7 +79,7 @@ it('tells everybody no more than cloth, sizes and dates ahead', function (): voi
 
 it('names the tools a clue needs, with the ruler long enough', function (): void {
     $tools = [];
-    foreach (firstClue('s-throw', MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight))->tools() as $tool) {
+    foreach (firstClue('s-throw', MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight')))->tools() as $tool) {
         $tools[$tool->code] = $tool->atLeast === null ? null : Notation::Fractions->print($tool->atLeast->in(Notation::Fractions));
     }
 
@@ -99,16 +99,16 @@ it('sums over released clues alone', function (): void {
 it('knows every combination of methods', function (): void {
     $signatures = array_map(
         fn (MethodChoices $choices): string => $choices->signature(),
-        MethodChoices::combinations([UnitKind::HalfSquareTriangle, UnitKind::FourPatch]),
+        MethodChoices::combinations([UnitLibrary::kind('hst'), UnitLibrary::kind('four-patch')]),
     );
 
     expect($signatures)->toHaveCount(12)
         ->and(array_unique($signatures))->toHaveCount(12)
         ->and($signatures[0])->toBe('')
         ->and(MethodChoices::defaults()->with(
-            UnitKind::HalfSquareTriangle,
-            Method::HstEight,
-        )->with(UnitKind::HalfSquareTriangle, Method::HstTwo)->signature())->toBe('');
+            UnitLibrary::kind('hst'),
+            new Method('hst:eight'),
+        )->with(UnitLibrary::kind('hst'), new Method('hst:two'))->signature())->toBe('');
 });
 
 it('refuses a size that does not exist and says which do', function (): void {

@@ -17,7 +17,7 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Sheet\ClueSheet;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -135,7 +135,7 @@ it('reads every option of every kind, and writes the document as it was', functi
                 'cut' => ['width' => '3 1/2', 'height' => '3 1/2', 'yield' => 2],
             ],
         ]]] as $kind => $options) {
-        [$least] = UnitKind::from($kind)->fabrics();
+        [$least] = UnitLibrary::kind($kind)->fabrics();
         $units[] = [
             'id' => 'u-'.$kind,
             'name' => $kind,
@@ -151,12 +151,12 @@ it('reads every option of every kind, and writes the document as it was', functi
     $given = json_decode(smallJson(), true);
     $design = smallDesign(['units' => [...$given['units'], ...$units]]);
     $written = DesignWriter::write($design);
-    $custom = $design->units['u-custom']->make()->making(Method::CustomPieces, roomOf('1/4'));
+    $custom = $design->units['u-custom']->make()->making(new Method('custom:pieces'), roomOf('1/4'));
 
     expect(json_decode($written, true))->toEqual($design->document->value)
         ->and(DesignWriter::write(DesignReader::read($written)))->toBe($written)
         ->and($design->units['u-half-rectangle']->make()->making(
-            Method::HalfRectangleTriangles,
+            new Method('half-rectangle:triangles'),
             roomOf('1/4'),
         )->pieces[0]->lay->mirrored)->toBeTrue()
         ->and(array_map(fn ($piece): string => $piece->shape->value.' '.$piece->batch->yield, $custom->pieces))->toBe(
@@ -261,7 +261,7 @@ it('makes every unit and every block of a design in some clue', function (string
         }
         $sized = Compilation::of($design)->sized($size);
         foreach ($sized->counts as $key => $count) {
-            expect(isset($made[$key]) || $sized->products[$key]->kind()->methods()[0] === Method::Plain)->toBeTrue("$key is made nowhere");
+            expect(isset($made[$key]) || $sized->products[$key]->kind()->methods()[0]->is('plain:cut'))->toBeTrue("$key is made nowhere");
         }
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
@@ -308,39 +308,39 @@ it('gives the same bytes for the same input, and reads its sheets back', functio
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
 it('cuts larger where it is asked to, and only what is trimmed', function (): void {
-    $choices = MethodChoices::defaults()->withOversize(UnitKind::HalfSquareTriangle);
+    $choices = MethodChoices::defaults()->withOversize(UnitLibrary::kind('hst'));
     $cut = fn (MethodChoices $methods): string => byRule(
         Compiler::clueSheet(smallDesign(), 's', 'k', $methods)->tasks[0]->making->pieces[0],
     );
 
     // Finished 3: 3⅞ by rule, 4 oversize; eight at a time 7¾ and 8.
     expect($cut(MethodChoices::defaults()))->toBe('31/8')->and($cut($choices))->toBe('4')
-        ->and($cut(MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('31/4')
-        ->and($cut($choices->with(UnitKind::HalfSquareTriangle, Method::HstEight)))->toBe('8')
-        ->and($cut($choices->withOversize(UnitKind::HalfSquareTriangle, false)))->toBe('31/8')
+        ->and($cut(MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight'))))->toBe('31/4')
+        ->and($cut($choices->with(UnitLibrary::kind('hst'), new Method('hst:eight'))))->toBe('8')
+        ->and($cut($choices->withOversize(UnitLibrary::kind('hst'), false)))->toBe('31/8')
         ->and($choices->signature())->toBe('hst:+')
-        ->and($choices->only(UnitKind::FourPatch)->signature())->toBe('')
+        ->and($choices->only(UnitLibrary::kind('four-patch'))->signature())->toBe('')
         ->and(unitOf(
-            UnitKind::FourPatch,
+            UnitLibrary::kind('four-patch'),
             Length::inches(3),
             2,
-        )->making(Method::FourPatchStrips, roomOf('1/4'))->canBeOversize())->toBeFalse()
+        )->making(new Method('four-patch:strips'), roomOf('1/4'))->canBeOversize())->toBeFalse()
         ->and(unitOf(
-            UnitKind::QuarterCircle,
+            UnitLibrary::kind('quarter-circle'),
             Length::inches(3),
             2,
-        )->making(Method::QuarterCircleTemplates, roomOf('1/4'))->canBeOversize())->toBeFalse();
+        )->making(new Method('quarter-circle:templates'), roomOf('1/4'))->canBeOversize())->toBeFalse();
 
     // The template stays, the rectangles for the sides grow; of a striped square the strip at the tip and the square grow alike.
-    $kite = unitOf(UnitKind::Kite, Length::inches(5), 2)->making(Method::KiteTemplate, roomOf('1/4'));
+    $kite = unitOf(UnitLibrary::kind('kite'), Length::inches(5), 2)->making(new Method('kite:template'), roomOf('1/4'));
     $larger = $kite->oversize(Length::fraction(1, 8));
     expect($larger->pieces[0])->toEqual($kite->pieces[0])
         ->and($larger->pieces[1]->width->exact->minus($kite->pieces[1]->width->exact)->encode())->toBe('1/8');
-    $striped = UnitExample::of(
-        UnitKind::StripedHst,
+    $striped = UnitLibrary::example(
+        UnitLibrary::kind('striped-hst'),
         Length::inches(4),
         fabrics(3),
-    )->make()->making(Method::StripedHstSets, roomOf('1/4'))->oversize(Length::fraction(1, 8));
+    )->make()->making(new Method('striped-hst:sets'), roomOf('1/4'))->oversize(Length::fraction(1, 8));
     $sewn = pieceOf($striped, 'strip-1')->width->exact->plus(pieceOf($striped, 'strip-2')->width->exact)->minus(Length::fraction(1, 2));
     expect($sewn->equals(pieceOf($striped, 'square')->width->exact))->toBeTrue();
 });
@@ -366,7 +366,7 @@ it('computes a metric design by millimetres', function (): void {
 
 it('lays cut shapes on mats, none over another, none over the edge', function (UnitKind $kind): void {
     foreach ($kind->methods() as $method) {
-        $making = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
+        $making = UnitLibrary::example($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
         $strips = array_filter($making->pieces, fn ($piece): bool => $piece->isCloth() && $piece->length === null);
         if ($strips !== []) {
             expect(
@@ -400,10 +400,10 @@ it('lays cut shapes on mats, none over another, none over the edge', function (U
             ),
         );
     }
-})->with(UnitKind::library());
+})->with(UnitLibrary::kinds());
 
 it('says when a piece is larger than the mat', function (): void {
-    $making = hst('3', '1/4', Method::HstTwo);
+    $making = hst('3', '1/4', new Method('hst:two'));
     expect(fn () => CutSheets::of($making, 1, Size::square(Length::inches(4))))->toThrow(
         InvalidArgumentException::class,
         'does not fit a mat of 4.000 by 4.000',

@@ -9,6 +9,7 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Sheet\Effort;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\Seamwork;
@@ -136,7 +137,7 @@ it('scales blocks by two and doubles every finished length of the quilt that is 
 });
 
 it('estimates the time by its rates', function (): void {
-    $making = hst('3', '1/4', Method::HstTwo);
+    $making = hst('3', '1/4', new Method('hst:two'));
     // Ten units: five pairs of squares, ten to a strip, so one strip of each cloth; a seam of 3√2 in each.
     $perStrip = $making->perStrip(CuttingRoom::usual()->usableWidth);
     $effort = Effort::of($making, 10, new Seamwork(1, 3 * sqrt(2)), $perStrip, new Rates);
@@ -152,7 +153,7 @@ it('estimates the time by its rates', function (): void {
 it('asks for more when there is more to make, for every method', function (): void {
     $task = fn (int $columns, string $method) => Compiler::clueSheet(
         smallDesign(['sizes' => [['id' => 's', 'name' => 'S', 'columns' => $columns, 'rows' => 2]]]),
-        's', 'k', MethodChoices::defaults()->with(Dew\Core\Unit\UnitKind::HalfSquareTriangle, Method::from($method)),
+        's', 'k', MethodChoices::defaults()->with(UnitLibrary::kind('hst'), UnitLibrary::method($method)),
     )->tasks[0];
     foreach (['hst:two', 'hst:eight', 'hst:four', 'hst:triangles', 'hst:strip', 'hst:grid'] as $method) {
         $last = 0;

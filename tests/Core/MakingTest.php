@@ -11,7 +11,7 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Lay;
@@ -49,29 +49,29 @@ it('says what comes out beyond what is wanted, by the scarcest piece', function 
         ->and($making->batches($units))->toBe($batches)
         ->and($making->unitsAtATime())->toBe($atATime);
 })->with([
-    [Method::HstTwo, UnitKind::HalfSquareTriangle, 5, 1, 3, 2],
-    [Method::HstEight, UnitKind::HalfSquareTriangle, 9, 7, 2, 8],
-    [Method::HstGrid, UnitKind::HalfSquareTriangle, 12, 0, 1, 12],
-    [Method::FourPatchSquares, UnitKind::FourPatch, 3, 0, 3, 1],
-    [Method::FourPatchStrips, UnitKind::FourPatch, 10, 9, 2, 1],
+    [new Method('hst:two'), UnitLibrary::kind('hst'), 5, 1, 3, 2],
+    [new Method('hst:eight'), UnitLibrary::kind('hst'), 9, 7, 2, 8],
+    [new Method('hst:grid'), UnitLibrary::kind('hst'), 12, 0, 1, 12],
+    [new Method('four-patch:squares'), UnitLibrary::kind('four-patch'), 3, 0, 3, 1],
+    [new Method('four-patch:strips'), UnitLibrary::kind('four-patch'), 10, 9, 2, 1],
     // Two kinds of set are sewn for nine-patches, one of each.
-    [Method::NinePatchStrips, UnitKind::NinePatch, 10, 3, 2, 1],
-    [Method::HstTwo, UnitKind::HalfSquareTriangle, 0, 0, 0, 2],
+    [new Method('nine-patch:strips'), UnitLibrary::kind('nine-patch'), 10, 3, 2, 1],
+    [new Method('hst:two'), UnitLibrary::kind('hst'), 0, 0, 0, 2],
 ]);
 
 it('finds pieces by id, and strip sets among them', function (): void {
-    $strips = half(UnitKind::FourPatch, Method::FourPatchStrips);
+    $strips = half(UnitLibrary::kind('four-patch'), new Method('four-patch:strips'));
     expect($strips->piece('segment')?->isSegment())->toBeTrue()
         ->and($strips->piece('nothing'))->toBeNull()
         ->and($strips->isFromSets())->toBeTrue()
-        ->and(half(UnitKind::FourPatch, Method::FourPatchSquares)->isFromSets())->toBeFalse();
+        ->and(half(UnitLibrary::kind('four-patch'), new Method('four-patch:squares'))->isFromSets())->toBeFalse();
 });
 
 it('needs cloth as wide as the widest of its pieces, laid the way that asks for least', function (): void {
-    expect(half(UnitKind::HalfSquareTriangle, Method::HstGrid)->minimumStock()?->in(Notation::Fractions)->encode())->toBe('31/4')
-        ->and(half(UnitKind::FourPatch, Method::FourPatchStrips)->minimumStock()?->exact->encode())->toBe('2')
+    expect(half(UnitLibrary::kind('hst'), new Method('hst:grid'))->minimumStock()?->in(Notation::Fractions)->encode())->toBe('31/4')
+        ->and(half(UnitLibrary::kind('four-patch'), new Method('four-patch:strips'))->minimumStock()?->exact->encode())->toBe('2')
         ->and((new Making(
-            Method::BlockRows,
+            new Method('block:rows'),
             [Piece::part('u', ['f'], Measurement::exact(Length::inches(3)), Measurement::exact(Length::inches(3)), 1)],
             [],
         ))->minimumStock())
@@ -79,17 +79,17 @@ it('needs cloth as wide as the widest of its pieces, laid the way that asks for 
 });
 
 it('cuts larger what is trimmed, and nothing else', function (): void {
-    $triangle = half(UnitKind::HalfSquareTriangle, Method::HstTwo);
+    $triangle = half(UnitLibrary::kind('hst'), new Method('hst:two'));
     $larger = $triangle->oversize(Length::fraction(1, 8));
     expect($triangle->canBeOversize())->toBeTrue()
         ->and($larger->pieces[0]->width->exact->minus($triangle->pieces[0]->width->exact)->encode())->toBe('1/8')
         ->and($larger->pieces[0]->length?->exact->encode())->toBe($larger->pieces[0]->width->exact->encode());
-    $patch = half(UnitKind::FourPatch, Method::FourPatchSquares);
+    $patch = half(UnitLibrary::kind('four-patch'), new Method('four-patch:squares'));
     expect($patch->canBeOversize())->toBeFalse()->and($patch->oversize(Length::fraction(1, 8))->pieces)->toBe($patch->pieces);
 });
 
 it('takes as many segments from a set as the cloth gives, and the squaring off it', function (): void {
-    $making = half(UnitKind::FourPatch, Method::FourPatchStrips);
+    $making = half(UnitLibrary::kind('four-patch'), new Method('four-patch:strips'));
     $on = fn (string $usable): Making => $making->onCloth(
         new CuttingRoom(Length::fraction(1, 4), Length::parse($usable), Length::fraction(1, 2)),
         Notation::Fractions,
@@ -101,7 +101,7 @@ it('takes as many segments from a set as the cloth gives, and the squaring off i
         ->and($on('2 1/4')->piece('first-strip')?->batch->yield)->toBe(19);
     $cut = array_values(array_filter($on('20')->steps, fn ($step): bool => isset($step->counts['segments'])))[0];
     expect($cut->counts['segments'])->toBe(9);
-    $squares = half(UnitKind::FourPatch, Method::FourPatchSquares);
+    $squares = half(UnitLibrary::kind('four-patch'), new Method('four-patch:squares'));
     expect($squares->onCloth(roomOf('1/4'), Notation::Fractions))->toBe($squares);
 });
 
@@ -172,23 +172,23 @@ it('tells units by their kind, their size, their fabrics and their seam', functi
     );
     [$a, $b, $c] = fabrics(3);
     $digests = [
-        $spec(UnitKind::HalfSquareTriangle, '3', [$a, $b])->make()->digest(roomOf('1/4')),
-        $spec(UnitKind::HalfSquareTriangle, '3', [$b, $a])->make()->digest(roomOf('1/4')),
-        $spec(UnitKind::HalfSquareTriangle, '3', [$a, $c])->make()->digest(roomOf('1/4')),
-        $spec(UnitKind::HalfSquareTriangle, '4', [$a, $b])->make()->digest(roomOf('1/4')),
-        $spec(UnitKind::HalfSquareTriangle, '3', [$a, $b])->make()->digest(roomOf('3/8')),
-        $spec(UnitKind::FourPatch, '3', [$a, $b])->make()->digest(roomOf('1/4')),
+        $spec(UnitLibrary::kind('hst'), '3', [$a, $b])->make()->digest(roomOf('1/4')),
+        $spec(UnitLibrary::kind('hst'), '3', [$b, $a])->make()->digest(roomOf('1/4')),
+        $spec(UnitLibrary::kind('hst'), '3', [$a, $c])->make()->digest(roomOf('1/4')),
+        $spec(UnitLibrary::kind('hst'), '4', [$a, $b])->make()->digest(roomOf('1/4')),
+        $spec(UnitLibrary::kind('hst'), '3', [$a, $b])->make()->digest(roomOf('3/8')),
+        $spec(UnitLibrary::kind('four-patch'), '3', [$a, $b])->make()->digest(roomOf('1/4')),
     ];
     expect($digests)->toBe(array_values(array_unique($digests)));
     foreach ($digests as $digest) {
         expect($digest)->toMatch('/^[0-9a-f]{16}$/');
     }
     // Progress hangs on it: it may never change.
-    expect($digests[0])->toBe($spec(UnitKind::HalfSquareTriangle, '3', [$a, $b])->make()->digest(roomOf('1/4')))->toBe('e9f077c6fbe069f4');
+    expect($digests[0])->toBe($spec(UnitLibrary::kind('hst'), '3', [$a, $b])->make()->digest(roomOf('1/4')))->toBe('e9f077c6fbe069f4');
 });
 
 it('mirrors what is seen and what is cut, and keeps what is counted', function (): void {
-    $unit = unitOf(UnitKind::HalfRectangle, Length::inches(3), 2);
+    $unit = unitOf(UnitLibrary::kind('half-rectangle'), Length::inches(3), 2);
     $image = new MirroredUnit($unit);
     $corners = fn ($patch): array => array_map(fn (Point $corner): string => $corner->encode(), $patch->outline->corners);
     expect($corners($image->patches()[0]))->toEqualCanonicalizing(['0,0', '6,0', '6,3'])
@@ -200,22 +200,22 @@ it('mirrors what is seen and what is cut, and keeps what is counted', function (
         ->and($image->contents())->toBe([])
         ->and((new MirroredUnit($image))->digest(roomOf('1/4')))->toBe($unit->digest(roomOf('1/4')))
         ->and($image->digest(roomOf('1/4')))->not->toBe($unit->digest(roomOf('1/4')))
-        ->and($image->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->lay->mirrored)
-        ->not->toBe($unit->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->lay->mirrored);
-    $arc = new MirroredUnit(unitOf(UnitKind::QuarterCircle, Length::inches(4), 2));
-    expect($arc->byproduct(Method::QuarterCircleSwap, roomOf('1/4')))->toBeInstanceOf(MirroredUnit::class)
-        ->and($arc->byproduct(Method::QuarterCircleTemplates, roomOf('1/4')))->toBeNull()
+        ->and($image->making(new Method('half-rectangle:triangles'), roomOf('1/4'))->pieces[0]->lay->mirrored)
+        ->not->toBe($unit->making(new Method('half-rectangle:triangles'), roomOf('1/4'))->pieces[0]->lay->mirrored);
+    $arc = new MirroredUnit(unitOf(UnitLibrary::kind('quarter-circle'), Length::inches(4), 2));
+    expect($arc->byproduct(new Method('quarter-circle:swap'), roomOf('1/4')))->toBeInstanceOf(MirroredUnit::class)
+        ->and($arc->byproduct(new Method('quarter-circle:templates'), roomOf('1/4')))->toBeNull()
         ->and($arc->isMadeOfByproducts())->toBeFalse();
 });
 
 it('works each unit out once, and shares the area of one shape', function (): void {
     $workings = new Workings(roomOf('1/4'));
-    $unit = unitOf(UnitKind::HalfSquareTriangle, Length::inches(3), 2);
-    $other = unitOf(UnitKind::HalfSquareTriangle, Length::inches(4), 2);
-    expect($workings->of($unit, Method::HstTwo))->toBe($workings->of($unit, Method::HstTwo))
-        ->and($workings->of($unit, Method::HstTwo))->not->toBe($workings->of($unit, Method::HstEight))
-        ->and($workings->firstPossible($unit)->method)->toBe(Method::HstTwo)
-        ->and($workings->firstPossible($unit, Method::HstFour)->method)->toBe(Method::HstFour)
+    $unit = unitOf(UnitLibrary::kind('hst'), Length::inches(3), 2);
+    $other = unitOf(UnitLibrary::kind('hst'), Length::inches(4), 2);
+    expect($workings->of($unit, new Method('hst:two')))->toBe($workings->of($unit, new Method('hst:two')))
+        ->and($workings->of($unit, new Method('hst:two')))->not->toBe($workings->of($unit, new Method('hst:eight')))
+        ->and($workings->firstPossible($unit)->method)->toEqual(new Method('hst:two'))
+        ->and($workings->firstPossible($unit, new Method('hst:four'))->method)->toEqual(new Method('hst:four'))
         ->and($workings->cutArea($unit, $unit->patches()))->toBe($unit->cutArea(roomOf('1/4')))
         ->and($workings->cutArea($other, $other->patches()))->toBe($other->cutArea(roomOf('1/4')))
         ->and($workings->cutArea($unit, $unit->patches()))->toBe($unit->cutArea(roomOf('1/4')))
@@ -224,19 +224,19 @@ it('works each unit out once, and shares the area of one shape', function (): vo
 });
 
 it('makes a kind as it was chosen, else as the design does, else as the kind usually is', function (): void {
-    $choices = MethodChoices::defaults(['hst' => Method::HstEight]);
-    expect($choices->for(UnitKind::HalfSquareTriangle))->toBe(Method::HstEight)
-        ->and($choices->chosen(UnitKind::HalfSquareTriangle))->toBeNull()
-        ->and($choices->with(UnitKind::HalfSquareTriangle, Method::HstFour)->for(UnitKind::HalfSquareTriangle))->toBe(Method::HstFour)
-        ->and($choices->with(UnitKind::HalfSquareTriangle, Method::HstFour)->chosen(UnitKind::HalfSquareTriangle))->toBe(Method::HstFour)
-        ->and(MethodChoices::defaults()->for(UnitKind::HalfSquareTriangle))->toBe(Method::HstTwo)
-        ->and($choices->isOversize(UnitKind::HalfSquareTriangle))->toBeFalse()
-        ->and($choices->withOversize(UnitKind::HalfSquareTriangle)->isOversize(UnitKind::HalfSquareTriangle))->toBeTrue()
-        ->and($choices->withOversize(UnitKind::HalfSquareTriangle)->withOversize(
-            UnitKind::HalfSquareTriangle,
+    $choices = MethodChoices::defaults(['hst' => new Method('hst:eight')]);
+    expect($choices->for(UnitLibrary::kind('hst')))->toEqual(new Method('hst:eight'))
+        ->and($choices->chosen(UnitLibrary::kind('hst')))->toBeNull()
+        ->and($choices->with(UnitLibrary::kind('hst'), new Method('hst:four'))->for(UnitLibrary::kind('hst')))->toEqual(new Method('hst:four'))
+        ->and($choices->with(UnitLibrary::kind('hst'), new Method('hst:four'))->chosen(UnitLibrary::kind('hst')))->toEqual(new Method('hst:four'))
+        ->and(MethodChoices::defaults()->for(UnitLibrary::kind('hst')))->toEqual(new Method('hst:two'))
+        ->and($choices->isOversize(UnitLibrary::kind('hst')))->toBeFalse()
+        ->and($choices->withOversize(UnitLibrary::kind('hst'))->isOversize(UnitLibrary::kind('hst')))->toBeTrue()
+        ->and($choices->withOversize(UnitLibrary::kind('hst'))->withOversize(
+            UnitLibrary::kind('hst'),
             false,
-        )->isOversize(UnitKind::HalfSquareTriangle))->toBeFalse()
-        ->and(fn () => $choices->with(UnitKind::HalfSquareTriangle, Method::GeeseFlip))->toThrow(InvalidArgumentException::class);
+        )->isOversize(UnitLibrary::kind('hst')))->toBeFalse()
+        ->and(fn () => $choices->with(UnitLibrary::kind('hst'), new Method('geese:flip')))->toThrow(InvalidArgumentException::class);
 });
 
 it('says what a unit cut larger measures before it is trimmed', function (): void {
@@ -244,19 +244,19 @@ it('says what a unit cut larger measures before it is trimmed', function (): voi
         $making->steps,
         fn ($step): bool => isset($step->measures['before']),
     ))[0]->measures['before'];
-    $exact = half(UnitKind::HalfSquareTriangle, Method::HstTwo);
+    $exact = half(UnitLibrary::kind('hst'), new Method('hst:two'));
     $larger = $exact->oversize(Length::fraction(1, 8));
     expect($trim($larger)->exact->minus($trim($exact)->exact)->encode())->toBe('1/8')
         ->and($trim($larger)->value(Notation::Fractions)->minus($trim($exact)->value(Notation::Fractions))->encode())->toBe('1/8')
         ->and($trim($larger)->dependences[0]->on)->toEqual($larger->pieces[0]->width);
     // Eight at a time the squares are halved before the units come out.
-    $eight = half(UnitKind::HalfSquareTriangle, Method::HstEight);
+    $eight = half(UnitLibrary::kind('hst'), new Method('hst:eight'));
     expect($trim($eight->oversize(Length::fraction(1, 4)))->exact->minus($trim($eight)->exact)->encode())->toBe('1/8');
 });
 
 it('counts the segments of each kind of set by itself', function (): void {
-    $spec = new UnitSpec(UnitKind::UnevenNinePatch, Size::square(Length::inches(6)), fabrics(2), new UnitOptions(edge: Length::inches(1)));
-    $making = $spec->make()->making(Method::UnevenNinePatchSets, roomOf('1/4'))->onCloth(roomOf('1/4'), Notation::Fractions);
+    $spec = new UnitSpec(UnitLibrary::kind('uneven-nine-patch'), Size::square(Length::inches(6)), fabrics(2), new UnitOptions(edge: Length::inches(1)));
+    $making = $spec->make()->making(new Method('uneven-nine-patch:sets'), roomOf('1/4'))->onCloth(roomOf('1/4'), Notation::Fractions);
     $counts = [];
     foreach ($making->steps as $step) {
         if (isset($step->counts['segments'], $step->measures['segment'])) {
@@ -270,14 +270,14 @@ it('counts the segments of each kind of set by itself', function (): void {
 });
 
 it('says at which angle diamonds are cut and how far apart, square to the cut', function (UnitKind $kind, string $size, int $degrees, float $spacing): void {
-    $unit = UnitExample::of($kind, Length::parse($size), fabrics(1))->make();
+    $unit = UnitLibrary::example($kind, Length::parse($size), fabrics(1))->make();
     [$angle, $apart] = $unit->making($kind->methods()[0], roomOf('1/4'))->pieces[0]->slantedCut();
     // A diamond is as wide between its slants as its strip is high.
     expect($angle)->toBe($degrees)
         ->and($apart->exact->toFloat())->toEqualWithDelta($spacing, 1e-9)
-        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->slantedCut())->toBeNull();
+        ->and(hst('3', '1/4', new Method('hst:two'))->pieces[0]->slantedCut())->toBeNull();
 })->with([
-    [UnitKind::Diamond45, '3', 45, 3 / sqrt(2) + 0.5],
-    [UnitKind::Diamond60, '3', 60, 3 * sqrt(3) / 2 + 0.5],
-    [UnitKind::Diamond45, '5', 45, 5 / sqrt(2) + 0.5],
+    [UnitLibrary::kind('diamond-45'), '3', 45, 3 / sqrt(2) + 0.5],
+    [UnitLibrary::kind('diamond-60'), '3', 60, 3 * sqrt(3) / 2 + 0.5],
+    [UnitLibrary::kind('diamond-45'), '5', 45, 5 / sqrt(2) + 0.5],
 ]);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 
 it('reads values as the types they must have', function (): void {
     $node = node('{"a/b": {"~": [1, "two", true, 2.5, "4 5/8", "#a1b2c3", "dark"]}}');
@@ -68,31 +68,31 @@ it('shortens what it shows of a long value', function (): void {
 
 it('keeps method choices as departures from the defaults', function (): void {
     $choices = MethodChoices::defaults()
-        ->with(UnitKind::HalfSquareTriangle, Method::HstEight)
-        ->with(UnitKind::Geese, Method::GeeseFlip)
-        ->with(UnitKind::FourPatch, Method::FourPatchSquares);
+        ->with(UnitLibrary::kind('hst'), new Method('hst:eight'))
+        ->with(UnitLibrary::kind('geese'), new Method('geese:flip'))
+        ->with(UnitLibrary::kind('four-patch'), new Method('four-patch:squares'));
 
     expect($choices->signature())->toBe('four-patch:squares,geese:flip,hst:eight')
-        ->and($choices->for(UnitKind::HalfSquareTriangle))->toBe(Method::HstEight)
-        ->and($choices->for(UnitKind::NinePatch))->toBe(Method::NinePatchStrips)
-        ->and($choices->only(UnitKind::Geese, UnitKind::NinePatch)->signature())->toBe('geese:flip')
+        ->and($choices->for(UnitLibrary::kind('hst')))->toEqual(new Method('hst:eight'))
+        ->and($choices->for(UnitLibrary::kind('nine-patch')))->toEqual(new Method('nine-patch:strips'))
+        ->and($choices->only(UnitLibrary::kind('geese'), UnitLibrary::kind('nine-patch'))->signature())->toBe('geese:flip')
         ->and($choices->only()->signature())->toBe('')
-        ->and($choices->with(UnitKind::Geese, Method::GeeseNoWaste)->signature())->toBe('four-patch:squares,hst:eight')
-        ->and(fn () => $choices->with(UnitKind::Geese, Method::HstTwo))->toThrow(InvalidArgumentException::class);
+        ->and($choices->with(UnitLibrary::kind('geese'), new Method('geese:no-waste'))->signature())->toBe('four-patch:squares,hst:eight')
+        ->and(fn () => $choices->with(UnitLibrary::kind('geese'), new Method('hst:two')))->toThrow(InvalidArgumentException::class);
 });
 
 it('gives every kind at least one method of its own, and every method one kind', function (): void {
     $kinds = [];
-    foreach (UnitKind::cases() as $kind) {
+    foreach (UnitLibrary::all() as $kind) {
         foreach ($kind->methods() as $method) {
             $kinds[$method->value][] = $kind->value;
         }
     }
     // Halves out of a bag are no choice: a unit of them answers with that method.
-    $kinds[Method::StripedHstHalves->value] = [UnitKind::StripedHst->value];
-    expect(array_keys($kinds))->toEqualCanonicalizing(array_map(fn (Method $method): string => $method->value, Method::cases()));
+    $kinds['striped-hst:halves'] = ['striped-hst'];
+    expect(array_keys($kinds))->toEqualCanonicalizing(UnitLibrary::methodKeys());
     foreach ($kinds as $method => $users) {
-        if ($method !== Method::Plain->value) {
+        if ($method !== 'plain:cut') {
             expect($users)->toBe([explode(':', $method)[0]]);
         }
     }

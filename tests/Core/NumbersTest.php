@@ -7,7 +7,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 use Dew\Core\Proof\Severity;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Method;
@@ -101,7 +101,7 @@ it('cuts four and four opposite quarter circles from four stacked pairs', functi
             'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 2, 'rows' => 1]],
         ],
     );
-    $swap = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleSwap));
+    $swap = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults()->with(UnitLibrary::kind('quarter-circle'), new Method('quarter-circle:swap')));
     [$in, $out] = $swap->tasks;
     $squares = fn ($task): int => array_sum(
         array_map(fn ($piece): int => $task->quantity($piece), array_filter($task->making->pieces, fn ($piece): bool => $piece->isCloth())),
@@ -118,7 +118,7 @@ it('cuts four and four opposite quarter circles from four stacked pairs', functi
         $design,
         's',
         'k',
-        MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleTemplates),
+        MethodChoices::defaults()->with(UnitLibrary::kind('quarter-circle'), new Method('quarter-circle:templates')),
     )->tasks;
     expect($in->byproduct)->toBeNull()->and($out->fromBag)->toBe(0)->and($squares($out))->toBe(8);
 });
@@ -134,7 +134,7 @@ it('names and counts what comes out besides when only one kind is wanted', funct
         $design,
         's',
         'k',
-        MethodChoices::defaults()->with(UnitKind::QuarterCircle, Method::QuarterCircleSwap),
+        MethodChoices::defaults()->with(UnitLibrary::kind('quarter-circle'), new Method('quarter-circle:swap')),
     )->tasks[0];
     expect($task->byproduct?->count)->toBe($task->count)
         ->and($task->byproduct?->patches[0]->slot)->toBe('f-b')
@@ -142,16 +142,16 @@ it('names and counts what comes out besides when only one kind is wanted', funct
 });
 
 it('lets the curve of a quarter circle run into the corners', function (): void {
-    $spec = new UnitSpec(UnitKind::QuarterCircle, Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(4)));
+    $spec = new UnitSpec(UnitLibrary::kind('quarter-circle'), Size::square(Length::inches(4)), fabrics(2), new UnitOptions(radius: Length::inches(4)));
     $patches = $spec->make()->patches();
     expect(array_sum(array_map(fn ($patch): float => $patch->outline->area(), $patches)))->toEqualWithDelta(16.0, 1e-9)
         ->and($patches[0]->outline->area() + $patches[1]->outline->area())->toEqualWithDelta(16.0, 1e-9);
-    foreach (UnitKind::QuarterCircle->methods() as $method) {
+    foreach (UnitLibrary::kind('quarter-circle')->methods() as $method) {
         expect($spec->make()->making($method, roomOf('1/4'))->pieces)->not->toBe([]);
     }
     expect(
         fn () => new UnitSpec(
-            UnitKind::QuarterCircle,
+            UnitLibrary::kind('quarter-circle'),
             Size::square(Length::inches(4)),
             fabrics(2),
             new UnitOptions(radius: Length::inches(5)),
@@ -159,7 +159,7 @@ it('lets the curve of a quarter circle run into the corners', function (): void 
     )->not->toBeNull();
     expect(
         fn () => (new UnitSpec(
-            UnitKind::QuarterCircle,
+            UnitLibrary::kind('quarter-circle'),
             Size::square(Length::inches(4)),
             fabrics(2),
             new UnitOptions(radius: Length::inches(5)),
@@ -201,7 +201,7 @@ it('sums the areas of a striped square to the whole, also where its first strip 
     $options = new UnitOptions(widths: [Length::parse($first), Length::parse($second)]);
     foreach ([false, true] as $twin) {
         $spec = new UnitSpec(
-            UnitKind::StripedHst,
+            UnitLibrary::kind('striped-hst'),
             Size::square(Length::inches(2)),
             fabrics(3),
             new UnitOptions(widths: $options->widths, twin: $twin),
@@ -218,7 +218,7 @@ it('sums the areas of a striped square to the whole, also where its first strip 
 })->with([['1/4', '1 3/4'], ['1/8', '1 7/8'], ['1', '1'], ['1/2', '1 1/2']]);
 
 it('lets kites and peaks stand out as their blunted templates do', function (): void {
-    $peak = new UnitSpec(UnitKind::Peak, new Size(Length::inches(4), Length::inches(6)), fabrics(2), new UnitOptions);
+    $peak = new UnitSpec(UnitLibrary::kind('peak'), new Size(Length::inches(4), Length::inches(6)), fabrics(2), new UnitOptions);
     $overhangs = $peak->make()->overhangs(roomOf('1/4'));
     $ends = [];
     foreach ($overhangs as $overhang) {
@@ -235,18 +235,18 @@ it('counts the cloth of an offered method piece by piece, each by its own yield'
     int $fabrics,
     float $cloth,
 ): void {
-    $spec = UnitExample::of($kind, Length::inches($size[1]), fabrics($fabrics));
+    $spec = UnitLibrary::example($kind, Length::inches($size[1]), fabrics($fabrics));
     $room = roomOf('1/4');
     expect($spec->finished->width->encode())->toBe((string) $size[0])
         ->and(round($spec->make()->making($method, $room)->cloth(1, $room->usableWidth), 1))->toBe($cloth);
 })->with([
-    'geese from triangles, 4 by 2' => [UnitKind::Geese, Method::GeeseTriangles, [4, 2], 2, 35.3],
-    'half and two different quarters, 6' => [UnitKind::HalfAndQuarters, Method::HalfAndQuartersTriangles, [6, 6], 3, 150.9],
-    'nine-patch from strips, 6' => [UnitKind::NinePatch, Method::NinePatchStrips, [6, 6], 2, 600.0],
+    'geese from triangles, 4 by 2' => [UnitLibrary::kind('geese'), new Method('geese:triangles'), [4, 2], 2, 35.3],
+    'half and two different quarters, 6' => [UnitLibrary::kind('half-and-quarters'), new Method('half-and-quarters:triangles'), [6, 6], 3, 150.9],
+    'nine-patch from strips, 6' => [UnitLibrary::kind('nine-patch'), new Method('nine-patch:strips'), [6, 6], 2, 600.0],
 ]);
 
 it('prints the size of a centre that leads to the unit, with what is left beyond the points', function (): void {
-    $making = unitOf(UnitKind::SquareInSquare, Length::inches(3), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
+    $making = unitOf(UnitLibrary::kind('square-in-square'), Length::inches(3), 2)->making(new Method('square-in-square:triangles'), roomOf('1/4'));
     $centre = pieceOf($making, 'centre');
     $beyond = null;
     foreach ($making->steps as $step) {

@@ -8,8 +8,8 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 
 it('finds nothing to mark in Night Ferry', function (): void {
     expect(findings(fn (array $document): array => $document))->toBe([]);
@@ -221,12 +221,12 @@ it('agrees with the table of friendly sizes', function (array $given, array $exp
 
 it('scales squares and triangles as they were cut and measured', function (array $given, array $expect): void {
     [$block, $grid] = [Length::parse($given['finished_block']), $given['grid']];
-    $square = unitOf(UnitKind::Square, $block->dividedBy($grid), 1)->making(Method::Plain, roomOf($given['seam']))->pieces[0];
+    $square = unitOf(UnitLibrary::kind('square'), $block->dividedBy($grid), 1)->making(new Method('plain:cut'), roomOf($given['seam']))->pieces[0];
     $triangles = unitOf(
-        UnitKind::HalfSquareTriangle,
+        UnitLibrary::kind('hst'),
         $block->dividedBy($grid),
         2,
-    )->making(Method::HstTwo, roomOf($given['seam']))->pieces[0];
+    )->making(new Method('hst:two'), roomOf($given['seam']))->pieces[0];
 
     expect(exactly($square))->toBe($expect['square_cut_exact'])
         ->and(exactly($triangles))->toBe($expect['hst_cut_exact'])

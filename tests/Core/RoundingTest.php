@@ -6,8 +6,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\Kind\UnitExample;
-use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -19,70 +18,70 @@ use Dew\Core\Unit\UnitKind;
  */
 dataset('what may grow', [
     // Triangles and what they are cut from, when the unit is trimmed.
-    [Method::HstTwo, ['first', 'second']],
-    [Method::HstEight, ['first', 'second']],
-    [Method::HstFour, ['first', 'second']],
-    [Method::HstTriangles, ['first', 'second']],
-    [Method::HstGrid, ['first', 'second']],
-    [Method::HourglassSquares, ['square-1', 'square-2']],
-    [Method::HourglassTriangles, ['square-1', 'square-2']],
-    [Method::HalfAndQuartersTriangles, ['half', 'top', 'left']],
-    [Method::GeeseNoWaste, ['goose', 'sky']],
-    [Method::GeeseTriangles, ['goose', 'sky']],
-    [Method::SquareInSquareTriangles, ['corner']],
-    [Method::EconomyTriangles, ['inner', 'outer']],
-    [Method::PinwheelTwo, ['first', 'second']],
-    [Method::PinwheelEight, ['first', 'second']],
-    [Method::PinwheelTriangles, ['first', 'second']],
-    [Method::HalfRectangleTriangles, ['first', 'second']],
-    [Method::KiteTemplate, ['point-1', 'left', 'right']],
-    [Method::PeakTemplate, ['point-1', 'left', 'right']],
-    [Method::QuarterCircleSwap, ['inner', 'outer']],
-    [Method::StarSetIn, ['side']],
-    [Method::StripedHstSets, ['strip-1', 'square', 'plain']],
-    [Method::CustomPieces, ['template-1', 'template-2', 'template-3']],
+    [new Method('hst:two'), ['first', 'second']],
+    [new Method('hst:eight'), ['first', 'second']],
+    [new Method('hst:four'), ['first', 'second']],
+    [new Method('hst:triangles'), ['first', 'second']],
+    [new Method('hst:grid'), ['first', 'second']],
+    [new Method('hourglass:squares'), ['square-1', 'square-2']],
+    [new Method('hourglass:triangles'), ['square-1', 'square-2']],
+    [new Method('half-and-quarters:triangles'), ['half', 'top', 'left']],
+    [new Method('geese:no-waste'), ['goose', 'sky']],
+    [new Method('geese:triangles'), ['goose', 'sky']],
+    [new Method('square-in-square:triangles'), ['corner']],
+    [new Method('economy:triangles'), ['inner', 'outer']],
+    [new Method('pinwheel:two'), ['first', 'second']],
+    [new Method('pinwheel:eight'), ['first', 'second']],
+    [new Method('pinwheel:triangles'), ['first', 'second']],
+    [new Method('half-rectangle:triangles'), ['first', 'second']],
+    [new Method('kite:template'), ['point-1', 'left', 'right']],
+    [new Method('peak:template'), ['point-1', 'left', 'right']],
+    [new Method('quarter-circle:swap'), ['inner', 'outer']],
+    [new Method('eight-point-star:set-in'), ['side']],
+    [new Method('striped-hst:sets'), ['strip-1', 'square', 'plain']],
+    [new Method('custom:pieces'), ['template-1', 'template-2', 'template-3']],
     // Strips, squares and rectangles between seams, flipped corners, shapes cut with a ruler: as they are.
-    [Method::Plain, []],
-    [Method::HstStrip, []],
-    [Method::FourPatchStrips, []],
-    [Method::FourPatchSquares, []],
-    [Method::GeeseFlip, []],
-    [Method::CornersFlip, []],
-    [Method::SquareInSquareFlip, []],
-    [Method::RailStrips, []],
-    [Method::RailBars, []],
-    [Method::StripsSets, []],
-    [Method::StripsSingles, []],
-    [Method::NinePatchStrips, []],
-    [Method::NinePatchSquares, []],
-    [Method::UnevenNinePatchSets, []],
-    [Method::UnevenNinePatchSingles, []],
-    [Method::SixteenPatchSets, []],
-    [Method::SixteenPatchSingles, []],
-    [Method::TurnedNinePatchCut, []],
-    [Method::LogCabinLogs, []],
-    [Method::LogCabinStrips, []],
-    [Method::QuarterCircleTemplates, []],
-    [Method::TriangleRowBlunt, []],
-    [Method::TriangleRowPointed, ['ends']],
-    [Method::Diamond45Strip, []],
-    [Method::Parallelogram45Strip, []],
-    [Method::StripParallelogramPlain, []],
-    [Method::StripParallelogramStaggered, []],
-    [Method::Diamond60Strip, []],
-    [Method::Triangle60Blunt, []],
-    [Method::Triangle60Pointed, []],
-    [Method::HalfTriangle60Blunt, []],
-    [Method::HalfTriangle60Pointed, []],
-    [Method::HourglassStrip, ['square-1', 'square-2']],
-    [Method::HourglassStripShort, ['square-1', 'square-2']],
-    [Method::HalfAndQuartersStrip, ['half', 'top', 'left']],
-    [Method::GeeseStrip, ['goose', 'sky']],
+    [new Method('plain:cut'), []],
+    [new Method('hst:strip'), []],
+    [new Method('four-patch:strips'), []],
+    [new Method('four-patch:squares'), []],
+    [new Method('geese:flip'), []],
+    [new Method('corners:flip'), []],
+    [new Method('square-in-square:flip'), []],
+    [new Method('rail:strips'), []],
+    [new Method('rail:bars'), []],
+    [new Method('strips:sets'), []],
+    [new Method('strips:singles'), []],
+    [new Method('nine-patch:strips'), []],
+    [new Method('nine-patch:squares'), []],
+    [new Method('uneven-nine-patch:sets'), []],
+    [new Method('uneven-nine-patch:singles'), []],
+    [new Method('sixteen-patch:sets'), []],
+    [new Method('sixteen-patch:singles'), []],
+    [new Method('turned-nine-patch:cut'), []],
+    [new Method('log-cabin:logs'), []],
+    [new Method('log-cabin:strips'), []],
+    [new Method('quarter-circle:templates'), []],
+    [new Method('triangle-row:blunt'), []],
+    [new Method('triangle-row:pointed'), ['ends']],
+    [new Method('diamond-45:strip'), []],
+    [new Method('parallelogram-45:strip'), []],
+    [new Method('strip-parallelogram:plain'), []],
+    [new Method('strip-parallelogram:staggered'), []],
+    [new Method('diamond-60:strip'), []],
+    [new Method('triangle-60:blunt'), []],
+    [new Method('triangle-60:pointed'), []],
+    [new Method('half-triangle-60:blunt'), []],
+    [new Method('half-triangle-60:pointed'), []],
+    [new Method('hourglass:strip'), ['square-1', 'square-2']],
+    [new Method('hourglass:strip-short'), ['square-1', 'square-2']],
+    [new Method('half-and-quarters:strip'), ['half', 'top', 'left']],
+    [new Method('geese:strip'), ['goose', 'sky']],
 ]);
 
 it('lets only what is trimmed be cut larger', function (Method $method, array $grow): void {
-    $kind = UnitKind::from(explode(':', $method->value)[0] === 'plain' ? 'rectangle' : explode(':', $method->value)[0]);
-    $making = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
+    $kind = UnitLibrary::kind(explode(':', $method->value)[0] === 'plain' ? 'rectangle' : explode(':', $method->value)[0]);
+    $making = UnitLibrary::example($kind, Length::inches(3), fabrics($kind->fabrics()[0]))->make()->making($method, roomOf('1/4'));
     $growing = array_values(array_filter($making->pieces, fn (Piece $piece): bool => $piece->width->mayGrow()));
 
     expect(array_map(fn (Piece $piece): string => $piece->id, $growing))->toBe($grow);
@@ -93,20 +92,20 @@ it('lets only what is trimmed be cut larger', function (Method $method, array $g
 
 it('speaks of every way to make a unit in that table', function (): void {
     $told = [];
-    foreach (UnitKind::library() as $kind) {
+    foreach (UnitLibrary::kinds() as $kind) {
         foreach ($kind->methods() as $method) {
             $told[] = $method->value;
         }
     }
     $table = (string) file_get_contents(__FILE__);
     foreach (array_unique($told) as $method) {
-        expect($table)->toContain('[Method::'.Method::from($method)->name.', [');
+        expect($table)->toContain("[new Method('$method'), [");
     }
 });
 
 it('never cuts the middle of a square in a square too large, nor what is inside an economy block', function (): void {
-    $square = unitOf(UnitKind::SquareInSquare, Length::inches(3), 2)->making(Method::SquareInSquareTriangles, roomOf('1/4'));
-    $economy = unitOf(UnitKind::Economy, Length::inches(3), 3)->making(Method::EconomyTriangles, roomOf('1/4'));
+    $square = unitOf(UnitLibrary::kind('square-in-square'), Length::inches(3), 2)->making(new Method('square-in-square:triangles'), roomOf('1/4'));
+    $economy = unitOf(UnitLibrary::kind('economy'), Length::inches(3), 3)->making(new Method('economy:triangles'), roomOf('1/4'));
     [$inner] = array_values(array_filter($economy->steps, fn ($step): bool => $step->code === 'economy.trim_inner'));
 
     expect(pieceOf($square, 'centre')->width->rounding)->toBe(Rounding::NotOver)
@@ -131,17 +130,17 @@ it('tells every unit to be trimmed or checked at its unfinished size, to the nea
             ->and($measures['width'] ?? $size->width->encode())->toBe($size->width->encode())
             ->and(($last->measures['unfinished'] ?? $last->measures['height'])->rounding)->toBe(Rounding::Nearest);
     }
-})->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree())));
+})->with(array_values(array_filter(UnitLibrary::kinds(), fn (UnitKind $kind): bool => ! $kind->isFree())));
 
 it('says both radii of a quarter circle, and where the swapped one must meet the edge', function (): void {
-    $unit = UnitFactory::make(
-        UnitKind::QuarterCircle,
+    $unit = makeUnit(
+        UnitLibrary::kind('quarter-circle'),
         Size::square(Length::inches(4)),
         fabrics(2),
         new UnitOptions(radius: Length::inches(3)),
     );
-    $templates = $unit->making(Method::QuarterCircleTemplates, roomOf('1/4'))->steps[0]->measures;
-    $swap = $unit->making(Method::QuarterCircleSwap, roomOf('1/4'));
+    $templates = $unit->making(new Method('quarter-circle:templates'), roomOf('1/4'))->steps[0]->measures;
+    $swap = $unit->making(new Method('quarter-circle:swap'), roomOf('1/4'));
     $trim = $swap->steps[count($swap->steps) - 1]->measures;
 
     expect($templates['inner']->exact->encode())->toBe('13/4')
@@ -154,7 +153,7 @@ it('says both radii of a quarter circle, and where the swapped one must meet the
 });
 
 it('draws its lines a seam from each other on a printed grid, and every cell whole', function (): void {
-    $making = hst('3', '1/4', Method::HstGrid);
+    $making = hst('3', '1/4', new Method('hst:grid'));
     $piece = $making->pieces[0];
     [$width, $height] = [$piece->length?->exact->toFloat() ?? 0.0, $piece->width->exact->toFloat()];
     $cell = $width / 3;
@@ -177,15 +176,15 @@ it('draws its lines a seam from each other on a printed grid, and every cell who
 
 it('keeps the lines of a piece that is cut larger at its corners, its edges and its middle', function (): void {
     $seen = 0;
-    foreach (UnitKind::library() as $kind) {
-        if ($kind->isFree() || $kind === UnitKind::Custom) {
+    foreach (UnitLibrary::kinds() as $kind) {
+        if ($kind->isFree() || $kind->is('custom')) {
             continue;
         }
         foreach ([Length::inches(3), Length::fraction(11, 4)] as $side) {
-            $unit = UnitExample::of($kind, $side, fabrics($kind->fabrics()[0]))->make();
+            $unit = UnitLibrary::example($kind, $side, fabrics($kind->fabrics()[0]))->make();
             foreach ($kind->methods() as $method) {
                 $making = $unit->making($method, roomOf('1/4'));
-                $larger = $making->oversize($method->oversizeBy());
+                $larger = $making->oversize($kind->oversizeBy($method));
                 foreach ($making->pieces as $number => $piece) {
                     $grown = $larger->pieces[$number];
                     if ($grown == $piece || $piece->length === null) {

@@ -17,10 +17,9 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Setting\QuiltingJoin;
-use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 
 it('adds up a block from unequal columns, exactly', function (): void {
     expect(plainBlock('b', '1 1/3', '2 2/3', '2')->finished()->encode())->toBe('6 x 6')
@@ -31,7 +30,7 @@ it('lays units where their cells are', function (): void {
     $slot = new Slot('f', 'A', 'A', FabricValue::Dark);
     $units = [];
     foreach (['1 1/3', '2 2/3', '2'] as $index => $width) {
-        $units["u-$index"] = UnitFactory::make(UnitKind::Rectangle, new Size(Length::parse($width), Length::inches(6)), [$slot]);
+        $units["u-$index"] = makeUnit(UnitLibrary::kind('rectangle'), new Size(Length::parse($width), Length::inches(6)), [$slot]);
     }
     $lefts = array_map(
         fn (Patch $patch): string => $patch->outline->corners[0]->x->encode(),
@@ -430,7 +429,7 @@ it('mitres the corners of a border: four slanted strips, cut as much longer as t
     // A quilt of 36 in with 3 in around it: each strip is 42 in outside and 36 in inside.
     expect($layout->finished->width->toFloat())->toBe(42.0)
         ->and($areas)->toBe([117.0, 117.0, 117.0, 117.0]);
-    $making = $strips->making(Method::LongStripsDiagonal, $design->room);
+    $making = $strips->making(new Method('long-strips:diagonal'), $design->room);
     $cut = array_values(array_filter($making->steps, fn (Step $step): bool => $step->code === 'long_strips.border'));
     expect(round($cut[0]->measures['length']->exact->toFloat(), 4))->toBe(round(42 + 2 * 0.25 * (1 + sqrt(2)), 4))
         ->and(array_map(fn (Step $step): string => $step->code, $making->steps))->toContain('long_strips.mitre_corners');

@@ -16,8 +16,7 @@ use Dew\Core\Unit\Kind\EightPointStar;
 use Dew\Core\Unit\Kind\QuarterCircle;
 use Dew\Core\Unit\Kind\RightTriangleCut;
 use Dew\Core\Unit\Kind\StripedHalfSquare;
-use Dew\Core\Unit\Kind\UnitExample;
-use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -32,11 +31,11 @@ function lengthOf(Piece $piece): string
 
 function side(UnitKind $kind, string $side, Method $method): Making
 {
-    return UnitFactory::make($kind, Size::square(Length::parse($side)), fabrics(1))->making($method, roomOf('1/4'));
+    return makeUnit($kind, Size::square(Length::parse($side)), fabrics(1))->making($method, roomOf('1/4'));
 }
 
 it('cuts triangles for a strip and a triangle ruler', function (array $given, array $expect): void {
-    $piece = hst($given['finished'], $given['seam'], Method::HstStrip)->pieces[0];
+    $piece = hst($given['finished'], $given['seam'], new Method('hst:strip'))->pieces[0];
 
     expect(exactly($piece))->toBe($expect['strip_width_exact'])
         ->and(lengthOf($piece))->toBe($expect['one_triangle_length_exact'])
@@ -46,8 +45,8 @@ it('cuts triangles for a strip and a triangle ruler', function (array $given, ar
 })->with(fn (): array => referenceCases('hst_from_strip_blunt'));
 
 it('prints a grid of which every cell gives two units', function (): void {
-    $making = hst('3', '1/4', Method::HstGrid);
-    $cell = hst('3', '1/4', Method::HstTwo)->pieces[0]->width->exact;
+    $making = hst('3', '1/4', new Method('hst:grid'));
+    $cell = hst('3', '1/4', new Method('hst:two'))->pieces[0]->width->exact;
 
     expect($making->pieces[0]->width->exact->equals($cell->times(2)))->toBeTrue()
         ->and($making->pieces[0]->length?->exact->equals($cell->times(3)))->toBeTrue()
@@ -70,10 +69,10 @@ it('cuts right triangles of unequal legs', function (array $given, array $expect
             $expect['seam_misses_raw_corner_by_exact'],
         )
         ->and(unitOf(
-            UnitKind::HalfRectangle,
+            UnitLibrary::kind('half-rectangle'),
             Length::inches(2),
             2,
-        )->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->batch->yield)->toBe($expect['triangles_per_rectangle']);
+        )->making(new Method('half-rectangle:triangles'), roomOf('1/4'))->pieces[0]->batch->yield)->toBe($expect['triangles_per_rectangle']);
 })->with(fn (): array => referenceCases('right_triangle'));
 
 it('knows which right triangles it can say exactly', function (): void {
@@ -88,7 +87,7 @@ it('knows which right triangles it can say exactly', function (): void {
 it('cuts a quarter circle with both curves about the finished corner', function (array $given, array $expect): void {
     [$inner, $outer] = fabrics(2);
     $unit = new QuarterCircle(Length::parse($given['finished_square']), Length::parse($given['finished_radius']), $inner, $outer);
-    $making = $unit->making(Method::QuarterCircleTemplates, roomOf($given['seam']));
+    $making = $unit->making(new Method('quarter-circle:templates'), roomOf($given['seam']));
     [$convex, $concave] = array_map(
         fn (Patch $patch): CutShape => CutShape::of($patch->outline, Length::parse($given['seam'])),
         $unit->patches(),
@@ -108,7 +107,7 @@ it('cuts a quarter circle with both curves about the finished corner', function 
 })->with(fn (): array => referenceCases('quarter_circle'));
 
 it('notches both pieces of a quarter circle where the middles of their curves meet', function (string $side, string $radius, string $seam): void {
-    $making = (new QuarterCircle(Length::parse($side), Length::parse($radius), ...fabrics(2)))->making(Method::QuarterCircleTemplates, roomOf($seam));
+    $making = (new QuarterCircle(Length::parse($side), Length::parse($radius), ...fabrics(2)))->making(new Method('quarter-circle:templates'), roomOf($seam));
     $allowance = Length::parse($seam)->toFloat();
     foreach ($making->pieces as $piece) {
         // The finished corner in the middle of both curves is a corner of the inner piece's sewing line, and s inside the outer one's raw edges.
@@ -130,7 +129,7 @@ it('notches both pieces of a quarter circle where the middles of their curves me
 
 it('cuts 60° diamonds, triangles and half triangles from strips', function (): void {
     foreach (referenceCases('diamond_60') as [$given, $expect]) {
-        $making = side(UnitKind::Diamond60, $given['finished_side'], Method::Diamond60Strip);
+        $making = side(UnitLibrary::kind('diamond-60'), $given['finished_side'], new Method('diamond-60:strip'));
         expect(exactly($making->pieces[0]))->toBe($expect['strip_width_exact'])
             ->and($making->steps[0]->measures['spacing']->exact->toDecimal(6))->toBe($expect['slant_cut_spacing_exact'])
             ->and($making->steps[1]->measures['side']->exact->toDecimal(6))->toBe($expect['cut_side_exact'])
@@ -138,8 +137,8 @@ it('cuts 60° diamonds, triangles and half triangles from strips', function (): 
     }
     foreach (referenceCases('equilateral_triangle') as [$given, $expect]) {
         $usable = Length::parse($given['usable_length']);
-        $pointed = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Pointed)->pieces[0];
-        $blunt = side(UnitKind::Triangle60, $given['finished_side'], Method::Triangle60Blunt)->pieces[0];
+        $pointed = side(UnitLibrary::kind('triangle-60'), $given['finished_side'], new Method('triangle-60:pointed'))->pieces[0];
+        $blunt = side(UnitLibrary::kind('triangle-60'), $given['finished_side'], new Method('triangle-60:blunt'))->pieces[0];
         expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])
             ->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
             ->and(lengthOf($pointed))->toBe($expect['cut_side_exact'])
@@ -152,8 +151,8 @@ it('cuts 60° diamonds, triangles and half triangles from strips', function (): 
     }
     foreach (referenceCases('half_equilateral_triangle') as [$given, $expect]) {
         $usable = Length::parse($given['usable_length']);
-        $pointed = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Pointed)->pieces[0];
-        $blunt = side(UnitKind::HalfTriangle60, $given['finished_side'], Method::HalfTriangle60Blunt)->pieces[0];
+        $pointed = side(UnitLibrary::kind('half-triangle-60'), $given['finished_side'], new Method('half-triangle-60:pointed'))->pieces[0];
+        $blunt = side(UnitLibrary::kind('half-triangle-60'), $given['finished_side'], new Method('half-triangle-60:blunt'))->pieces[0];
         expect(exactly($pointed))->toBe($expect['strip_width_pointed_exact'])
             ->and(exactly($blunt))->toBe($expect['strip_width_blunt_exact'])
             ->and(lengthOf($pointed))->toBe($expect['cut_short_leg_exact'])
@@ -171,7 +170,7 @@ it('cuts an eight-pointed star', function (array $given, array $expect): void {
     $star = isset($given['finished_block'])
         ? new EightPointStar(Length::parse($given['finished_block']), $slots[0], $slots[1], $slots[2])
         : EightPointStar::ofDiamonds(Length::parse($given['finished_diamond_side']), $slots[0], $slots[1], $slots[2]);
-    $making = $star->making(Method::StarSetIn, roomOf($given['seam']));
+    $making = $star->making(new Method('eight-point-star:set-in'), roomOf($given['seam']));
 
     expect($star->finished()->width->toDecimal(6))->toBe($expect['star_finished_exact'])
         ->and(exactly(pieceOf($making, 'first')))->toBe($expect['strip_width_exact'])
@@ -194,12 +193,12 @@ it('sews strip sets of any strips', function (array $given, array $expect): void
         Length::parse($given['squaring_loss']),
     );
     $slots = array_map(fn (int $index) => fabrics(12)[$index], array_keys($widths));
-    $making = UnitFactory::make(
-        UnitKind::Strips,
+    $making = makeUnit(
+        UnitLibrary::kind('strips'),
         new Size(Length::sum($widths), Length::parse($given['finished_segment'])),
         $slots,
         new UnitOptions(widths: $widths),
-    )->making(Method::StripsSets, $room);
+    )->making(new Method('strips:sets'), $room);
     $segment = pieceOf($making, 'segment');
 
     expect(
@@ -211,8 +210,8 @@ it('sews strip sets of any strips', function (array $given, array $expect): void
 })->with(fn (): array => referenceCases('strip_set'));
 
 it('loses two allowances in a nine-patch that is cut and sewn again', function (array $given, array $expect): void {
-    $unit = UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::parse($expect['rejoined_finished'])), fabrics(3));
-    $making = $unit->making(Method::TurnedNinePatchCut, roomOf($given['seam']));
+    $unit = makeUnit(UnitLibrary::kind('turned-nine-patch'), Size::square(Length::parse($expect['rejoined_finished'])), fabrics(3));
+    $making = $unit->making(new Method('turned-nine-patch:cut'), roomOf($given['seam']));
 
     expect($making->pieces[0]->width->exact->encode())->toBe(ruled($given['square_cut']))
         ->and($making->steps[2]->measures['unfinished']->exact->encode())->toBe(ruled($expect['nine_patch_unfinished']))
@@ -221,8 +220,8 @@ it('loses two allowances in a nine-patch that is cut and sewn again', function (
 
 it('cuts setting triangles with the straight grain outside', function (array $given, array $expect): void {
     $block = Length::parse($given['finished_block']);
-    $side = SettingTriangle::side($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
-    $corner = SettingTriangle::corner($block, fabrics(1)[0])->making(Method::SettingTriangleSquares, roomOf($given['seam']))->pieces[0];
+    $side = SettingTriangle::side($block, fabrics(1)[0])->making(new Method('setting-triangle:squares'), roomOf($given['seam']))->pieces[0];
+    $corner = SettingTriangle::corner($block, fabrics(1)[0])->making(new Method('setting-triangle:squares'), roomOf($given['seam']))->pieces[0];
 
     expect(exactly($side))->toBe($expect['side_square_cut_twice_exact'])
         ->and(byRule($side))->toBe(ruled($expect['side_square_cut_twice_rule']))
@@ -244,20 +243,20 @@ it('joins border strips and counts what the joins cost', function (array $given,
     $room = new Dew\Core\Fabric\CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::zero());
 
     expect($strips->totalLength($room)->encode())->toBe(ruled($expect['total_strip_length']))
-        ->and($strips->making(Method::LongStripsDiagonal, $room)->pieces[0]->quantity(1))->toBe($expect['strips_diagonal_joins'])
-        ->and($strips->making(Method::LongStripsStraight, $room)->pieces[0]->quantity(1))->toBe($expect['strips_straight_joins'])
-        ->and($strips->making(Method::LongStripsDiagonal, $room)->pieces[0]->width->exact->encode())->toBe(ruled($expect['strip_cut']));
+        ->and($strips->making(new Method('long-strips:diagonal'), $room)->pieces[0]->quantity(1))->toBe($expect['strips_diagonal_joins'])
+        ->and($strips->making(new Method('long-strips:straight'), $room)->pieces[0]->quantity(1))->toBe($expect['strips_straight_joins'])
+        ->and($strips->making(new Method('long-strips:diagonal'), $room)->pieces[0]->width->exact->encode())->toBe(ruled($expect['strip_cut']));
 })->with(fn (): array => referenceCases('border'));
 
 it('sews and flips corners on rectangles of any proportion', function (array $given, array $expect): void {
     [$width, $height] = [Length::parse($given['finished_w']), Length::parse($given['finished_h'])];
-    $unit = UnitFactory::make(
-        UnitKind::Corners,
+    $unit = makeUnit(
+        UnitLibrary::kind('corners'),
         new Size($width, $height),
         fabrics(2),
         UnitOptions::corners(['top-left' => $height, 'top-right' => $height]),
     );
-    $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
+    $making = $unit->making(new Method('corners:flip'), roomOf($given['seam']));
 
     expect(lengthOf(pieceOf($making, 'base')))->toBe($expect['rectangle_w_exact'])
         ->and(exactly(pieceOf($making, 'base')))->toBe($expect['rectangle_h_exact'])
@@ -268,14 +267,14 @@ it('sews and flips corners on rectangles of any proportion', function (array $gi
 )));
 
 it('takes the slant of a set from its length, less when the strips are staggered', function (): void {
-    $unit = UnitFactory::make(
-        UnitKind::StripParallelogram,
+    $unit = makeUnit(
+        UnitLibrary::kind('strip-parallelogram'),
         new Size(Length::inches(2), Length::inches(6)),
         fabrics(3),
         new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]),
     );
-    $plain = $unit->making(Method::StripParallelogramPlain, roomOf('1/4'));
-    $staggered = $unit->making(Method::StripParallelogramStaggered, roomOf('1/4'));
+    $plain = $unit->making(new Method('strip-parallelogram:plain'), roomOf('1/4'));
+    $staggered = $unit->making(new Method('strip-parallelogram:staggered'), roomOf('1/4'));
 
     // (40 − ½ − 6½) / (2½√2 = 3.5355) = 9.33; staggered the first cut loses the widest strip only: (40 − ½ − 3½) / 3.5355 = 10.18.
     expect($plain->pieces[0]->batch->yield)->toBe(9)->and($staggered->pieces[0]->batch->yield)->toBe(10)
@@ -290,7 +289,7 @@ it('takes the slant of a set from its length, less when the strips are staggered
 it('cuts a strip set into two different triangles, the strip at the tip wider', function (): void {
     $widths = [Length::inches(1), Length::inches(3)];
     $unit = new StripedHalfSquare(Length::inches(4), $widths, fabrics(3));
-    $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
+    $making = $unit->making(new Method('striped-hst:sets'), roomOf('1/4'));
     $leg = Length::parse('4 1/2')->plus(Length::root2(1, 4));
     $sewn = Length::sum(
         array_map(fn (string $id): Length => pieceOf($making, $id)->width->exact, ['strip-1', 'strip-2']),
@@ -308,15 +307,15 @@ it('cuts a strip set into two different triangles, the strip at the tip wider', 
 });
 
 it('takes the other halves out of the bag and cuts only what is plain', function (): void {
-    $unit = UnitFactory::make(
-        UnitKind::StripedHst,
+    $unit = makeUnit(
+        UnitLibrary::kind('striped-hst'),
         Size::square(Length::inches(4)),
         fabrics(3),
         new UnitOptions(widths: [Length::inches(1), Length::inches(3)], twin: true),
     );
-    $making = $unit->making(Method::StripedHstSets, roomOf('1/4'));
+    $making = $unit->making(new Method('striped-hst:sets'), roomOf('1/4'));
 
-    expect($making->method)->toBe(Method::StripedHstHalves)
+    expect($making->method)->toEqual(new Method('striped-hst:halves'))
         ->and(array_map(fn (Piece $piece): string => $piece->id.' '.$piece->shape->value, $making->pieces))->toBe(
             ['plain square', 'half part'],
         )
@@ -329,7 +328,7 @@ it('takes the other halves out of the bag and cuts only what is plain', function
 });
 
 it('turns left and right pieces over with their unit', function (UnitKind $kind): void {
-    $right = UnitExample::of($kind, Length::inches(3), fabrics($kind->fabrics()[0]));
+    $right = UnitLibrary::example($kind, Length::inches(3), fabrics($kind->fabrics()[0]));
     foreach ($kind->methods() as $method) {
         $made = $right->make()->making($method, roomOf('1/4'));
         $mirrored = $right->mirror()->make()->making($method, roomOf('1/4'));
@@ -342,11 +341,11 @@ it('turns left and right pieces over with their unit', function (UnitKind $kind)
     expect(array_map(fn (Patch $patch): string => $patch->encode(), $again->patches()))->toBe(
         array_map(fn (Patch $patch): string => $patch->encode(), $right->make()->patches()),
     );
-})->with(UnitKind::library());
+})->with(UnitLibrary::kinds());
 
 it('takes a hand for the other of two', function (): void {
-    $make = fn (Hand $hand) => UnitFactory::make(
-        UnitKind::HalfRectangle,
+    $make = fn (Hand $hand) => makeUnit(
+        UnitLibrary::kind('half-rectangle'),
         new Size(Length::inches(2), Length::inches(4)),
         fabrics(2),
         new UnitOptions(hand: $hand),
@@ -354,7 +353,7 @@ it('takes a hand for the other of two', function (): void {
     $corner = fn (Hand $hand): string => $make($hand)->patches()[0]->outline->corners[0]->encode();
 
     expect($corner(Hand::Right))->toBe('0,0')->and($corner(Hand::Left))->toBe('2,0')
-        ->and($make(Hand::Left)->making(Method::HalfRectangleTriangles, roomOf('1/4'))->pieces[0]->lay->mirrored)->toBeTrue()
+        ->and($make(Hand::Left)->making(new Method('half-rectangle:triangles'), roomOf('1/4'))->pieces[0]->lay->mirrored)->toBeTrue()
         ->and(Hand::Left->other())->toBe(Hand::Right);
 });
 
@@ -372,7 +371,7 @@ it('moves every straight edge out by the seam, as an offsetting of its own does'
             }
         }
     }
-})->with(array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => $kind !== UnitKind::QuarterCircle)));
+})->with(array_values(array_filter(UnitLibrary::kinds(), fn (UnitKind $kind): bool => ! $kind->is('quarter-circle'))));
 
 it('cuts strips, diamonds and triangles exactly as wide as their polygons moved out', function (
     UnitKind $kind,
@@ -387,36 +386,36 @@ it('cuts strips, diamonds and triangles exactly as wide as their polygons moved 
         expect($cut->width->exact->toFloat())->toEqualWithDelta($laid->height(), 2e-5);
     }
 })->with([
-    [UnitKind::Diamond45, Method::Diamond45Strip, 'piece', 0], [UnitKind::Diamond60, Method::Diamond60Strip, 'piece', 0], [
-        UnitKind::Parallelogram45,
-        Method::Parallelogram45Strip,
+    [UnitLibrary::kind('diamond-45'), new Method('diamond-45:strip'), 'piece', 0], [UnitLibrary::kind('diamond-60'), new Method('diamond-60:strip'), 'piece', 0], [
+        UnitLibrary::kind('parallelogram-45'),
+        new Method('parallelogram-45:strip'),
         'piece',
         0,
     ],
     [
-        UnitKind::Triangle60,
-        Method::Triangle60Pointed,
+        UnitLibrary::kind('triangle-60'),
+        new Method('triangle-60:pointed'),
         'piece',
         0,
-    ], [UnitKind::EightPointStar, Method::StarSetIn, 'first', 0], [UnitKind::EightPointStar, Method::StarSetIn, 'corner', 3],
+    ], [UnitLibrary::kind('eight-point-star'), new Method('eight-point-star:set-in'), 'first', 0], [UnitLibrary::kind('eight-point-star'), new Method('eight-point-star:set-in'), 'corner', 3],
     [
-        UnitKind::StripParallelogram,
-        Method::StripParallelogramPlain,
+        UnitLibrary::kind('strip-parallelogram'),
+        new Method('strip-parallelogram:plain'),
         'strip-1',
         0,
-    ], [UnitKind::LogCabin, Method::LogCabinLogs, 'log-1-1', 1], [UnitKind::Strips, Method::StripsSingles, 'patch-1', 0],
+    ], [UnitLibrary::kind('log-cabin'), new Method('log-cabin:logs'), 'log-1-1', 1], [UnitLibrary::kind('strips'), new Method('strips:singles'), 'patch-1', 0],
 ]);
 
 it('refuses shapes that cannot be', function (callable $make, string $words): void {
     expect($make)->toThrow(InvalidArgumentException::class, $words);
 })->with([
     'a kite wider than its square' => [
-        fn () => UnitFactory::make(UnitKind::Kite, Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::inches(3))),
+        fn () => makeUnit(UnitLibrary::kind('kite'), Size::square(Length::inches(3)), fabrics(2), new UnitOptions(edge: Length::inches(3))),
         'narrower than its square',
     ],
     'a circle larger than its square' => [
-        fn () => UnitFactory::make(
-            UnitKind::QuarterCircle,
+        fn () => makeUnit(
+            UnitLibrary::kind('quarter-circle'),
             Size::square(Length::inches(3)),
             fabrics(2),
             new UnitOptions(radius: Length::parse('3 1/8')),
@@ -424,17 +423,17 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'at most the side',
     ],
     'a curve tighter than its seam' => [
-        fn () => UnitFactory::make(
-            UnitKind::QuarterCircle,
+        fn () => makeUnit(
+            UnitLibrary::kind('quarter-circle'),
             Size::square(Length::inches(3)),
             fabrics(2),
             new UnitOptions(radius: Length::fraction(3, 8)),
-        )->making(Method::QuarterCircleTemplates, roomOf('1/4')),
+        )->making(new Method('quarter-circle:templates'), roomOf('1/4')),
         'two seam allowances',
     ],
     'a log cabin without logs' => [
-        fn () => UnitFactory::make(
-            UnitKind::LogCabin,
+        fn () => makeUnit(
+            UnitLibrary::kind('log-cabin'),
             Size::square(Length::inches(3)),
             fabrics(3),
             new UnitOptions(centre: Length::inches(3), courses: 1),
@@ -442,8 +441,8 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'no room for logs',
     ],
     'a log cabin without courses' => [
-        fn () => UnitFactory::make(
-            UnitKind::LogCabin,
+        fn () => makeUnit(
+            UnitLibrary::kind('log-cabin'),
             Size::square(Length::inches(3)),
             fabrics(3),
             new UnitOptions(centre: Length::inches(1)),
@@ -451,8 +450,8 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'needs "courses"',
     ],
     'fabrics that are not its courses' => [
-        fn () => UnitFactory::make(
-            UnitKind::LogCabin,
+        fn () => makeUnit(
+            UnitLibrary::kind('log-cabin'),
             Size::square(Length::inches(3)),
             fabrics(4),
             new UnitOptions(centre: Length::inches(1), courses: 2),
@@ -460,8 +459,8 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'take 3 fabrics, or 5',
     ],
     'strips that do not add up' => [
-        fn () => UnitFactory::make(
-            UnitKind::Strips,
+        fn () => makeUnit(
+            UnitLibrary::kind('strips'),
             new Size(Length::inches(3), Length::inches(3)),
             fabrics(2),
             new UnitOptions(widths: [Length::inches(1), Length::inches(1)]),
@@ -469,8 +468,8 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'finish 2.000 wide together',
     ],
     'edges that leave no middle' => [
-        fn () => UnitFactory::make(
-            UnitKind::UnevenNinePatch,
+        fn () => makeUnit(
+            UnitLibrary::kind('uneven-nine-patch'),
             Size::square(Length::inches(3)),
             fabrics(2),
             new UnitOptions(edge: Length::parse('1 1/2')),
@@ -478,19 +477,19 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         'no middle',
     ],
     'a nine-patch cut to nothing' => [
-        fn () => UnitFactory::make(UnitKind::TurnedNinePatch, Size::square(Length::inches(1)), fabrics(3)),
+        fn () => makeUnit(UnitLibrary::kind('turned-nine-patch'), Size::square(Length::inches(1)), fabrics(3)),
         'leaves nothing',
     ],
-    'a block among units' => [fn () => UnitFactory::make(UnitKind::Block, Size::square(Length::inches(3)), fabrics(1)), 'is no unit'],
+    'a block among units' => [fn () => makeUnit(UnitLibrary::kind('block'), Size::square(Length::inches(3)), fabrics(1)), 'is no unit'],
 ]);
 
 it('says what must be read at each stage', function (): void {
-    $cabin = UnitFactory::make(
-        UnitKind::LogCabin,
+    $cabin = makeUnit(
+        UnitLibrary::kind('log-cabin'),
         Size::square(Length::inches(12)),
         fabrics(3),
         new UnitOptions(centre: Length::inches(2), courses: 5),
-    )->making(Method::LogCabinLogs, roomOf('1/4'));
+    )->making(new Method('log-cabin:logs'), roomOf('1/4'));
     $courses = array_values(array_filter($cabin->steps, fn ($step): bool => $step->code === 'log_cabin.check'));
     expect(
         array_map(fn ($step): string => $step->measures['unfinished']->exact->encode(), $courses),
@@ -499,12 +498,12 @@ it('says what must be read at each stage', function (): void {
         ->and(pieceOf($cabin, 'log-5-4')->length?->exact->encode())->toBe('25/2')
         ->and(pieceOf($cabin, 'log-1-1')->length?->exact->encode())->toBe('5/2');
 
-    $set = UnitFactory::make(
-        UnitKind::Strips,
+    $set = makeUnit(
+        UnitLibrary::kind('strips'),
         new Size(Length::inches(6), Length::inches(3)),
         fabrics(3),
         new UnitOptions(widths: [Length::inches(1), Length::inches(2), Length::inches(3)]),
-    )->making(Method::StripsSets, roomOf('1/4'));
+    )->making(new Method('strips:sets'), roomOf('1/4'));
     // An outer strip cut 1½ reads 1¼ after its one seam, an inner one cut 2½ reads 2.
     expect($set->steps[1]->measures['edge']->exact->encode())->toBe('5/4')
         ->and($set->steps[1]->measures['finished']->exact->encode())->toBe('2');
@@ -547,14 +546,14 @@ it('says what a method asks of the cloth', function (): void {
         ->and($offers['hst:eight'][2])->toBe('31/4')
         ->and($offers['hst:eight'][1])->toBeGreaterThan(59)
         ->and($offers['hst:strip'][2])->toBe('7/2')
-        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->mostLayers())->toBe(4)
-        ->and(hst('3', '1/4', Method::HstTwo)->pieces[0]->needsFacesUp())->toBeFalse()
-        ->and(unitOf(UnitKind::Kite, Length::inches(4), 2)->making(Method::KiteTemplate, roomOf('1/4'))->pieces[0]->mostLayers())->toBe(2);
+        ->and(hst('3', '1/4', new Method('hst:two'))->pieces[0]->mostLayers())->toBe(4)
+        ->and(hst('3', '1/4', new Method('hst:two'))->pieces[0]->needsFacesUp())->toBeFalse()
+        ->and(unitOf(UnitLibrary::kind('kite'), Length::inches(4), 2)->making(new Method('kite:template'), roomOf('1/4'))->pieces[0]->mostLayers())->toBe(2);
 });
 
 it('measures a pair of diamonds from the raw tip to the mark', function (): void {
     $star = EightPointStar::ofDiamonds(Length::inches(2), ...fabrics(3));
-    $edge = $star->making(Method::StarSetIn, roomOf('1/4'))->steps[3]->measures['edge']->exact->toFloat();
+    $edge = $star->making(new Method('eight-point-star:set-in'), roomOf('1/4'))->steps[3]->measures['edge']->exact->toFloat();
     // The first diamond: tip, inner corner at the side, centre, inner corner at the square. The raw tip lies where its two moved edges
     // meet.
     $patch = $star->patches()[0]->outline;
@@ -596,7 +595,7 @@ it('leaves nothing standing out where tips are blunted', function (): void {
                 'blocks' => [blockOf('b-one', ['auto'], ['auto'], ['u-hst'])],
             ],
         ),
-        's', 'k', Dew\Core\Unit\MethodChoices::defaults()->with(UnitKind::TriangleRow, Method::from($method)),
+        's', 'k', Dew\Core\Unit\MethodChoices::defaults()->with(UnitLibrary::kind('triangle-row'), UnitLibrary::method($method)),
     )->tasks[0]->overhangs;
 
     expect($design('triangle-row:blunt'))->toBe([])->and($design('triangle-row:pointed'))->not->toBe([]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Dew\Core\Measure\Length;
 use Dew\Core\Proof\Severity;
-use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Kind\UnitFromCut;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 
@@ -79,7 +79,7 @@ it('refuses stated cuts without a method, and a method that the unit is not made
 
 it('answers which unit comes from a square, as the reference does', function (string $case, Method $method): void {
     foreach (referenceCases($case) as [$given, $expect]) {
-        $spec = UnitExample::of(UnitKind::HalfSquareTriangle, Length::inches(3), fabrics(2));
+        $spec = UnitLibrary::example(UnitLibrary::kind('hst'), Length::inches(3), fabrics(2));
         $unit = UnitFromCut::of($spec, $method, 'first', Length::parse($given['square']), roomOf($given['seam']));
         $trim = $unit->trimTo(Length::fraction(1, 8));
         expect($unit->unfinished->width->toDecimal(6))->toBe($expect['unfinished_max_exact'])
@@ -87,15 +87,15 @@ it('answers which unit comes from a square, as the reference does', function (st
             ->and($trim->width->minus(Length::parse($given['seam'])->times(2))->encode())->toBe(ruled($expect['finished_from_that']));
     }
 })->with([
-    ['hst_two_at_a_time_from_square', Method::HstTwo],
-    ['hst_four_at_a_time_from_square', Method::HstFour],
-    ['hst_eight_at_a_time_from_square', Method::HstEight],
+    ['hst_two_at_a_time_from_square', new Method('hst:two')],
+    ['hst_four_at_a_time_from_square', new Method('hst:four')],
+    ['hst_eight_at_a_time_from_square', new Method('hst:eight')],
 ]);
 
 it('gives back the unit that a cut was computed for, whatever the kind and method', function (UnitKind $kind): void {
     $asked = 0;
     foreach ($kind->methods() as $method) {
-        $spec = UnitExample::of($kind, Length::inches(6), fabrics($kind->fabrics()[0]));
+        $spec = UnitLibrary::example($kind, Length::inches(6), fabrics($kind->fabrics()[0]));
         foreach ($spec->make()->making($method, roomOf('1/4'))->pieces as $piece) {
             $unit = UnitFromCut::of($spec, $method, $piece->id, $piece->width->exact, roomOf('1/4'));
             if ($unit !== null) {
@@ -107,25 +107,25 @@ it('gives back the unit that a cut was computed for, whatever the kind and metho
         }
     }
     expect($asked)->toBeGreaterThan(0);
-})->with(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => ! $kind->isFree()));
+})->with(array_filter(UnitLibrary::kinds(), fn (UnitKind $kind): bool => ! $kind->isFree()));
 
 it('answers nothing for a piece that does not grow, and refuses one that there is not', function (): void {
-    $spec = UnitExample::of(UnitKind::HalfSquareTriangle, Length::inches(3), fabrics(2));
-    expect(UnitFromCut::of($spec, Method::HstTwo, 'first', Length::fraction(1, 4), roomOf('1/4')))->toBeNull();
+    $spec = UnitLibrary::example(UnitLibrary::kind('hst'), Length::inches(3), fabrics(2));
+    expect(UnitFromCut::of($spec, new Method('hst:two'), 'first', Length::fraction(1, 4), roomOf('1/4')))->toBeNull();
     expect(
-        fn () => UnitFromCut::of($spec, Method::HstTwo, 'third', Length::inches(2), roomOf('1/4')),
+        fn () => UnitFromCut::of($spec, new Method('hst:two'), 'third', Length::inches(2), roomOf('1/4')),
     )->toThrow(InvalidArgumentException::class, 'first, second');
 });
 
 it('cuts triangles for an hourglass from strips with a right-angled triangle ruler', function (): void {
-    $short = pieceOf(unitOf(UnitKind::Hourglass, Length::inches(3), 2)->making(Method::HourglassStripShort, roomOf('1/4')), 'square-1');
-    $long = pieceOf(unitOf(UnitKind::Hourglass, Length::inches(3), 2)->making(Method::HourglassStrip, roomOf('1/4')), 'square-1');
+    $short = pieceOf(unitOf(UnitLibrary::kind('hourglass'), Length::inches(3), 2)->making(new Method('hourglass:strip-short'), roomOf('1/4')), 'square-1');
+    $long = pieceOf(unitOf(UnitLibrary::kind('hourglass'), Length::inches(3), 2)->making(new Method('hourglass:strip'), roomOf('1/4')), 'square-1');
     expect($short->width->exact->toDecimal(4))->toBe('2.6213')
         ->and(byRule($short))->toBe('21/8')
         ->and(byRule($long))->toBe('2');
     foreach (referenceCases('qst_from_strip') as [$given, $expect]) {
         $finished = Length::parse($given['finished']);
-        $strip = pieceOf(unitOf(UnitKind::Hourglass, $finished, 2)->making(Method::HourglassStrip, roomOf($given['seam'])), 'square-1');
+        $strip = pieceOf(unitOf(UnitLibrary::kind('hourglass'), $finished, 2)->making(new Method('hourglass:strip'), roomOf($given['seam'])), 'square-1');
         expect(exactly($strip))->toBe($expect['strip_width_blunt_exact'])
             ->and(byRule($strip))->toBe(ruled($expect['strip_width_blunt_rule']))
             ->and($strip->lay->advance?->exact->toDecimal(6))->toBe($expect['advance_per_triangle_exact'])
@@ -138,4 +138,4 @@ it('cuts the big triangle of half and quarters, and geese, from strips too', fun
     foreach ($pieces as $piece) {
         expect($piece->lay->advance)->not->toBeNull()->and($piece->perStrip(Length::inches(40)))->toBeGreaterThan(5);
     }
-})->with([[UnitKind::HalfAndQuarters, Method::HalfAndQuartersStrip], [UnitKind::Geese, Method::GeeseStrip]]);
+})->with([[UnitLibrary::kind('half-and-quarters'), new Method('half-and-quarters:strip')], [UnitLibrary::kind('geese'), new Method('geese:strip')]]);

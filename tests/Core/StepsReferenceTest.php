@@ -17,7 +17,7 @@ use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Kind\CornerPlace;
 use Dew\Core\Unit\Kind\CustomPiece;
 use Dew\Core\Unit\Kind\CustomUnit;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Making;
@@ -116,9 +116,9 @@ function makingText(UnitKind $kind, Making $making, int $fabrics): string
 
 it('tells every patch, step, piece and operand of every way to make every kind as the list in the reference has it', function (): void {
     $text = '';
-    foreach (UnitKind::library() as $kind) {
+    foreach (UnitLibrary::kinds() as $kind) {
         foreach (array_unique([$kind->fabrics()[0], min(4, $kind->fabrics()[1])]) as $fabrics) {
-            $unit = UnitExample::of($kind, Length::inches(6), fabrics($fabrics))->make();
+            $unit = UnitLibrary::example($kind, Length::inches(6), fabrics($fabrics))->make();
             $text .= sprintf("%s in %d fabrics\n%s\n", $kind->value, $fabrics, unitText($unit));
             foreach ($kind->methods() as $method) {
                 try {
@@ -190,7 +190,7 @@ it('tells every step, piece and operand of custom units and their sections as th
     $products = Compilation::of($design)->sized('s')->products;
     $text = implode(
         "\n",
-        array_map(fn (TaskSheet $task): string => "$task->name\n".makingText(UnitKind::Custom, $task->making, 2), $sheet->tasks),
+        array_map(fn (TaskSheet $task): string => "$task->name\n".makingText(UnitLibrary::kind('custom'), $task->making, 2), $sheet->tasks),
     );
     foreach (['u-arm', 'u-arm.m', 'u-star', 'u-leaf', 'u-bars'] as $product) {
         $text .= "\n$product\n".unitText($products[$product]);
@@ -220,15 +220,15 @@ it('tells how two corners are sewn that meet, overlap or stay apart as the list 
                 $size = new Size(Length::inches(4), Length::inches(5));
                 $text .= "$first->value $one, $second->value $other\n";
                 try {
-                    $unit = (new UnitSpec(UnitKind::Corners, $size, fabrics(3), UnitOptions::corners($legs)))->make();
+                    $unit = (new UnitSpec(UnitLibrary::kind('corners'), $size, fabrics(3), UnitOptions::corners($legs)))->make();
                 } catch (InvalidArgumentException $error) {
                     $text .= "    {$error->getMessage()}\n";
 
                     continue;
                 }
                 $text .= unitText($unit);
-                foreach (UnitKind::Corners->methods() as $method) {
-                    $text .= makingText(UnitKind::Corners, $unit->making($method, roomOf('1/4')), 3);
+                foreach (UnitLibrary::kind('corners')->methods() as $method) {
+                    $text .= makingText(UnitLibrary::kind('corners'), $unit->making($method, roomOf('1/4')), 3);
                 }
             }
         }

@@ -13,10 +13,9 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Unit\Kind\CornerPlace;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 
 /**
  * A unit of every kind by every method, with as few fabrics and as many as it takes.
@@ -25,10 +24,10 @@ use Dew\Core\Unit\UnitKind;
  */
 function everyMaking(): iterable
 {
-    foreach (UnitKind::library() as $kind) {
+    foreach (UnitLibrary::kinds() as $kind) {
         foreach (array_unique($kind->fabrics()) as $fabrics) {
             foreach ($kind->methods() as $method) {
-                $unit = UnitExample::of($kind, Length::inches(6), fabrics(min($fabrics, 6)))->make();
+                $unit = UnitLibrary::example($kind, Length::inches(6), fabrics(min($fabrics, 6)))->make();
                 try {
                     yield $method->value.' in '.$fabrics => [$unit, $unit->making($method, roomOf('1/4'))];
                 } catch (InvalidArgumentException) {
@@ -153,7 +152,7 @@ it('speaks of left and right the other way in a mirror image, and of its own pie
         expect($mirrored->turnedOver(['first.m' => 'first'])->steps)->toEqual($making->steps);
     }
     expect($directed)->toBeGreaterThan(5);
-    $corners = unitOf(UnitKind::Corners, Length::inches(4), 3)->making(Method::CornersFlip, roomOf('1/4'))->turnedOver();
+    $corners = unitOf(UnitLibrary::kind('corners'), Length::inches(4), 3)->making(new Method('corners:flip'), roomOf('1/4'))->turnedOver();
     $places = [];
     foreach ($corners->steps as $step) {
         array_push($places, ...array_map(fn (On $on): string => $on->of, $step->operands(Operand::Corner)));
@@ -173,8 +172,8 @@ it('joins a block by what it is: rows, one row, one column, or sections', functi
         $cells,
     );
     $block = new Block('b', 'B', array_map(Length::inches(...), $columns), array_map(Length::inches(...), $rows), $list);
-    $steps = (new BlockUnit($block, ['u' => unitOf(UnitKind::HalfSquareTriangle, Length::inches(2), 2)]))->making(
-        Method::BlockRows,
+    $steps = (new BlockUnit($block, ['u' => unitOf(UnitLibrary::kind('hst'), Length::inches(2), 2)]))->making(
+        new Method('block:rows'),
         roomOf('1/4'),
     )->steps;
     $codes = array_map(fn (Step $step): string => $step->code, $steps);
@@ -209,7 +208,7 @@ it('joins a block by what it is: rows, one row, one column, or sections', functi
 ]);
 
 it('sews flipped corners in a stated order and speaks of each place', function (): void {
-    $making = unitOf(UnitKind::Corners, Length::inches(4), 3)->making(Method::CornersFlip, roomOf('1/4'));
+    $making = unitOf(UnitLibrary::kind('corners'), Length::inches(4), 3)->making(new Method('corners:flip'), roomOf('1/4'));
     $places = [];
     foreach ($making->steps as $step) {
         foreach ($step->on as $on) {

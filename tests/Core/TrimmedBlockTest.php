@@ -104,7 +104,7 @@ it('trims a block that is sewn larger on purpose: its drawing, its size in the q
     expect($block->finished()->encode())->toBe('11 x 11')->and($area)->toEqualWithDelta(121.0, 1e-9)
         ->and($compilation->sized('s-crib')->layout->finished->encode())->toBe('41 x 41')
         ->and($block->contents())->toBe(Compilation::of(nightFerry())->sized('s-crib')->products['b-lantern']->contents());
-    $making = $block->making(Method::BlockRows, $design->room);
+    $making = $block->making(new Method('block:rows'), $design->room);
     $last = $making->steps[count($making->steps) - 1];
     expect($last->code)->toBe('block.trimmed')
         ->and($last->measures['width']->exact->encode())->toBe('23/2')

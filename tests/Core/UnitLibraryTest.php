@@ -11,8 +11,7 @@ use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
-use Dew\Core\Unit\Kind\UnitExample;
-use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -20,9 +19,9 @@ use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 
 it('cuts quarter triangles and hourglasses as they were cut and measured', function (array $given, array $expect): void {
-    $unit = unitOf(UnitKind::Hourglass, Length::parse($given['finished']), 2);
-    $triangles = $unit->making(Method::HourglassTriangles, roomOf($given['seam']));
-    $squares = $unit->making(Method::HourglassSquares, roomOf($given['seam']));
+    $unit = unitOf(UnitLibrary::kind('hourglass'), Length::parse($given['finished']), 2);
+    $triangles = $unit->making(new Method('hourglass:triangles'), roomOf($given['seam']));
+    $squares = $unit->making(new Method('hourglass:squares'), roomOf($given['seam']));
 
     expect(exactly($triangles->pieces[0]))->toBe($expect['cut_long_side_exact'])
         ->and(byRule($triangles->pieces[0]))->toBe(ruled($expect['cut_square_rule']))
@@ -33,10 +32,10 @@ it('cuts quarter triangles and hourglasses as they were cut and measured', funct
 
 it('cuts a half and two quarters as they were cut and measured', function (array $given, array $expect): void {
     $making = unitOf(
-        UnitKind::HalfAndQuarters,
+        UnitLibrary::kind('half-and-quarters'),
         Length::parse($given['finished']),
         3,
-    )->making(Method::HalfAndQuartersTriangles, roomOf($given['seam']));
+    )->making(new Method('half-and-quarters:triangles'), roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'half')))->toBe($expect['half_square_exact'])
         ->and(byRule(pieceOf($making, 'half')))->toBe(ruled($expect['half_square_rule']))
@@ -45,7 +44,7 @@ it('cuts a half and two quarters as they were cut and measured', function (array
 })->with(fn (): array => referenceCases('half_and_two_quarters'));
 
 it('cuts flying geese without waste as they were cut and measured', function (array $given, array $expect): void {
-    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseNoWaste, roomOf($given['seam']));
+    $making = unitOf(UnitLibrary::kind('geese'), Length::parse($given['finished_h']), 2)->making(new Method('geese:no-waste'), roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'goose')))->toBe($expect['big_square_exact'])
         ->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['big_square_rule']))
@@ -56,7 +55,7 @@ it('cuts flying geese without waste as they were cut and measured', function (ar
 })->with(fn (): array => referenceCases('geese_no_waste'));
 
 it('sews and flips flying geese as they were cut and measured', function (array $given, array $expect): void {
-    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseFlip, roomOf($given['seam']));
+    $making = unitOf(UnitLibrary::kind('geese'), Length::parse($given['finished_h']), 2)->making(new Method('geese:flip'), roomOf($given['seam']));
 
     expect(pieceOf($making, 'goose')->length?->exact->toDecimal(6))->toBe($expect['rectangle_w_exact'])
         ->and(exactly(pieceOf($making, 'goose')))->toBe($expect['rectangle_h_exact'])
@@ -68,7 +67,7 @@ it('sews and flips flying geese as they were cut and measured', function (array 
 )));
 
 it('cuts triangles for flying geese as they were cut and measured', function (array $given, array $expect): void {
-    $making = unitOf(UnitKind::Geese, Length::parse($given['finished_h']), 2)->making(Method::GeeseTriangles, roomOf($given['seam']));
+    $making = unitOf(UnitLibrary::kind('geese'), Length::parse($given['finished_h']), 2)->making(new Method('geese:triangles'), roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'goose')))->toBe($expect['goose_square_cut_twice_exact'])
         ->and(byRule(pieceOf($making, 'goose')))->toBe(ruled($expect['goose_square_cut_twice_rule']))
@@ -80,13 +79,13 @@ it('cuts triangles for flying geese as they were cut and measured', function (ar
 
 it('sews and flips corners as they were cut and measured', function (array $given, array $expect): void {
     $side = Length::parse($given['finished_square']);
-    $unit = UnitFactory::make(
-        UnitKind::Corners,
+    $unit = makeUnit(
+        UnitLibrary::kind('corners'),
         Size::square($side),
         fabrics(2),
         UnitOptions::corners(['top-left' => Length::parse($given['finished_leg'])]),
     );
-    $making = $unit->making(Method::CornersFlip, roomOf($given['seam']));
+    $making = $unit->making(new Method('corners:flip'), roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'base')))->toBe($expect['base_square_exact'])
         ->and(exactly(pieceOf($making, 'corner-top-left')))->toBe($expect['corner_square_exact']);
@@ -94,10 +93,10 @@ it('sews and flips corners as they were cut and measured', function (array $give
 
 it('cuts a square in a square as it was cut and measured, the centre never too large', function (array $given, array $expect): void {
     $making = unitOf(
-        UnitKind::SquareInSquare,
+        UnitLibrary::kind('square-in-square'),
         Length::parse($given['finished']),
         2,
-    )->making(Method::SquareInSquareTriangles, roomOf($given['seam']));
+    )->making(new Method('square-in-square:triangles'), roomOf($given['seam']));
 
     expect(exactly(pieceOf($making, 'centre')))->toBe($expect['centre_square_exact'])
         ->and(in_array(
@@ -145,11 +144,11 @@ it('covers every kind of unit with its patches, at thousands of sizes, whichever
             }
         }
     }
-})->with(UnitKind::library());
+})->with(UnitLibrary::kinds());
 
 it('doubles every finished length when a unit is doubled, and halves it back', function (UnitKind $kind): void {
     [$least] = $kind->fabrics();
-    $spec = UnitExample::of($kind, Length::parse('3 1/3'), fabrics($least));
+    $spec = UnitLibrary::example($kind, Length::parse('3 1/3'), fabrics($least));
     $corners = fn (Outline $outline, int $times): array => array_map(
         fn (Point $corner): string => $corner->x->times($times)->encode().','.$corner->y->times($times)->encode(),
         $outline->corners,
@@ -167,9 +166,9 @@ it('doubles every finished length when a unit is doubled, and halves it back', f
     }
     expect($encode($spec->scaled(2, 1)->scaled(1, 2)->make()))->toBe($encode($spec->make()));
 })->with(array_values(array_filter(
-    UnitKind::library(),
+    UnitLibrary::kinds(),
     // What is left of a square that is cut and sewn again depends on the seam, which does not grow with it.
-    fn (UnitKind $kind): bool => $kind !== UnitKind::TurnedNinePatch,
+    fn (UnitKind $kind): bool => ! $kind->is('turned-nine-patch'),
 )));
 
 it('cuts every triangle as its finished polygon moved out by the seam', function (UnitKind $kind, Method $method, array $pieces): void {
@@ -192,11 +191,11 @@ it('cuts every triangle as its finished polygon moved out by the seam', function
         }
     }
 })->with([
-    [UnitKind::HalfSquareTriangle, Method::HstTriangles, [0 => 'first', 1 => 'second']],
-    [UnitKind::Hourglass, Method::HourglassTriangles, [0 => 'square-1', 1 => 'square-2', 2 => 'square-1']],
-    [UnitKind::HalfAndQuarters, Method::HalfAndQuartersTriangles, [0 => 'half', 1 => 'top', 2 => 'left']],
-    [UnitKind::Geese, Method::GeeseTriangles, [0 => 'goose', 1 => 'sky', 2 => 'sky']],
-    [UnitKind::SquareInSquare, Method::SquareInSquareTriangles, [1 => 'corner', 4 => 'corner']],
+    [UnitLibrary::kind('hst'), new Method('hst:triangles'), [0 => 'first', 1 => 'second']],
+    [UnitLibrary::kind('hourglass'), new Method('hourglass:triangles'), [0 => 'square-1', 1 => 'square-2', 2 => 'square-1']],
+    [UnitLibrary::kind('half-and-quarters'), new Method('half-and-quarters:triangles'), [0 => 'half', 1 => 'top', 2 => 'left']],
+    [UnitLibrary::kind('geese'), new Method('geese:triangles'), [0 => 'goose', 1 => 'sky', 2 => 'sky']],
+    [UnitLibrary::kind('square-in-square'), new Method('square-in-square:triangles'), [1 => 'corner', 4 => 'corner']],
 ]);
 
 it('cuts enough of every piece for any number of units, and says how many are over', function (UnitKind $kind): void {
@@ -216,7 +215,7 @@ it('cuts enough of every piece for any number of units, and says how many are ov
             }
         }
     }
-})->with(UnitKind::library());
+})->with(UnitLibrary::kinds());
 
 it('uses at least as much cloth as its pieces take, and not several times as much', function (UnitKind $kind): void {
     foreach ($kind->methods() as $method) {
@@ -228,16 +227,16 @@ it('uses at least as much cloth as its pieces take, and not several times as muc
             return ($kind->isFree() ? $shape : $shape->bluntedTo($unit->finished(), Length::fraction(1, 4)))->area();
         }, $unit->patches()));
         // Triangles cut with a ruler have lost their tips; a neighbour's seam line blunts more than the raw edge does.
-        $blunt = str_contains($method->value, 'blunt') || $method === Method::HstStrip;
+        $blunt = str_contains($method->value, 'blunt') || $method->is('hst:strip');
 
         expect(
             ($making->cloth(840, CuttingRoom::usual()->usableWidth) / 840),
         )->toBeGreaterThanOrEqual($pieces * ($blunt ? 0.85 : 1) - 1e-4)->toBeLessThan($pieces * 2.6);
     }
-})->with(UnitKind::library());
+})->with(UnitLibrary::kinds());
 
 it('sews two kinds of strip set for nine-patches', function (): void {
-    $making = unitOf(UnitKind::NinePatch, Length::inches(3), 2)->making(Method::NinePatchStrips, CuttingRoom::usual());
+    $making = unitOf(UnitLibrary::kind('nine-patch'), Length::inches(3), 2)->making(new Method('nine-patch:strips'), CuttingRoom::usual());
 
     // ⌊39½ / 1½⌋ = 26 segments a set: 40 units take 80 outer segments (4 sets) and 40 inner ones (2 sets).
     expect($making->batches(40))->toBe(6)
@@ -246,17 +245,17 @@ it('sews two kinds of strip set for nine-patches', function (): void {
 });
 
 it('makes hourglasses of four fabrics from triangles alone, since squares would mirror half of them', function (): void {
-    $unit = unitOf(UnitKind::Hourglass, Length::inches(3), 4);
-    expect($unit->making(Method::HourglassSquares, CuttingRoom::usual())->method)->toBe(Method::HourglassTriangles);
+    $unit = unitOf(UnitLibrary::kind('hourglass'), Length::inches(3), 4);
+    expect($unit->making(new Method('hourglass:squares'), CuttingRoom::usual())->method)->toEqual(new Method('hourglass:triangles'));
 
-    $three = unitOf(UnitKind::Hourglass, Length::inches(3), 3)->making(Method::HourglassSquares, CuttingRoom::usual());
+    $three = unitOf(UnitLibrary::kind('hourglass'), Length::inches(3), 3)->making(new Method('hourglass:squares'), CuttingRoom::usual());
     expect(array_map(fn (Piece $piece): int => $piece->quantity(5), $three->pieces))->toBe([2, 4, 2]);
 });
 
 it('refuses corners that overlap, are given twice or lie nowhere', function (array $corners, int $fabrics, string $words): void {
     expect(
-        fn () => UnitFactory::make(
-            UnitKind::Corners,
+        fn () => makeUnit(
+            UnitLibrary::kind('corners'),
             new Size(Length::inches(4), Length::inches(3)),
             fabrics($fabrics),
             UnitOptions::corners(array_map(Length::parse(...), $corners)),
@@ -272,8 +271,8 @@ it('refuses corners that overlap, are given twice or lie nowhere', function (arr
 ]);
 
 it('lets corners meet in a point', function (): void {
-    $unit = UnitFactory::make(
-        UnitKind::Corners,
+    $unit = makeUnit(
+        UnitLibrary::kind('corners'),
         new Size(Length::inches(4), Length::inches(2)),
         fabrics(2),
         UnitOptions::corners(['top-left' => Length::inches(2), 'top-right' => Length::inches(2)]),

@@ -12,7 +12,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\FourPatch;
 use Dew\Core\Unit\Kind\PlainUnit;
 use Dew\Core\Unit\Kind\TriangleRow;
-use Dew\Core\Unit\Kind\UnitFactory;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
@@ -21,7 +21,7 @@ use Dew\Core\Unit\UnitKind;
 it('cuts rectangles as they were cut and measured', function (array $given, array $expect): void {
     $size = new Size(Length::parse($given['finished_w']), Length::parse($given['finished_h']));
     $piece = (new PlainUnit($size, lightSlot()))->making(
-        Method::Plain,
+        new Method('plain:cut'),
         new CuttingRoom(Length::parse($given['seam']), Length::inches(40), Length::zero()),
     )->pieces[0];
 
@@ -32,7 +32,7 @@ it('cuts rectangles as they were cut and measured', function (array $given, arra
 })->with(fn (): array => referenceCases('rectangle'));
 
 it('cuts half-square triangles two at a time as they were cut and measured', function (array $given, array $expect): void {
-    foreach ([Method::HstTwo, Method::HstTriangles] as $method) {
+    foreach ([new Method('hst:two'), new Method('hst:triangles')] as $method) {
         $making = hst($given['finished'], $given['seam'], $method);
 
         expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['cut_leg_exact'])
@@ -45,7 +45,7 @@ it('cuts half-square triangles two at a time as they were cut and measured', fun
 })->with(fn (): array => referenceCases('hst'));
 
 it('cuts half-square triangles eight at a time as they were cut and measured', function (array $given, array $expect): void {
-    $making = hst($given['finished'], $given['seam'], Method::HstEight);
+    $making = hst($given['finished'], $given['seam'], new Method('hst:eight'));
 
     expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['square_exact'])
         ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['square_rule'])->encode())
@@ -53,7 +53,7 @@ it('cuts half-square triangles eight at a time as they were cut and measured', f
 })->with(fn (): array => referenceCases('hst_eight_at_a_time'));
 
 it('cuts half-square triangles four at a time as they were cut and measured', function (array $given, array $expect): void {
-    $making = hst($given['finished'], $given['seam'], Method::HstFour);
+    $making = hst($given['finished'], $given['seam'], new Method('hst:four'));
 
     expect($making->pieces[0]->width->exact->toDecimal(6))->toBe($expect['square_exact'])
         ->and($making->pieces[0]->width->in(Notation::Fractions)->encode())->toBe(Length::parse($expect['square_rule'])->encode())
@@ -64,7 +64,7 @@ it('cuts half-square triangles four at a time as they were cut and measured', fu
 it('gets as many segments from a strip set as were cut from one', function (array $given, array $expect): void {
     $room = new CuttingRoom(Length::parse($given['seam']), Length::parse($given['usable_length']), Length::parse($given['squaring_loss']));
     $making = (new FourPatch(Length::parse($given['finished_strips'][0])->times(2), lightSlot(), darkSlot()))->making(
-        Method::FourPatchStrips,
+        new Method('four-patch:strips'),
         $room,
     );
 
@@ -78,7 +78,7 @@ it('gets as many segments from a strip set as were cut from one', function (arra
 )));
 
 it('rounds a square up once, for the ruler it is read on', function (): void {
-    $square = hst('3', '1/4', Method::HstTwo)->pieces[0]->width;
+    $square = hst('3', '1/4', new Method('hst:two'))->pieces[0]->width;
 
     // 3.85355 in is 9.788 cm: 3⅞ in, or 9.8 cm, and not 3⅞ in converted (9.84, which would round to 9.9).
     expect(Notation::Fractions->print($square->in(Notation::Fractions)))->toBe('3⅞')
@@ -87,8 +87,8 @@ it('rounds a square up once, for the ruler it is read on', function (): void {
 
 it('takes its constants from the seam, not from a quarter inch', function (): void {
     // s = 7 mm: F + s(2 + √2) at F = 6 cm is 8.39 cm.
-    expect(Notation::Centimetres->print(hst('6 cm', '7 mm', Method::HstTwo)->pieces[0]->width->in(Notation::Centimetres)))->toBe('8.4')
-        ->and(hst('6 cm', '7 mm', Method::HstTwo)->pieces[0]->width->exact->times(127, 50)->toDecimal(4))->toBe('8.3899');
+    expect(Notation::Centimetres->print(hst('6 cm', '7 mm', new Method('hst:two'))->pieces[0]->width->in(Notation::Centimetres)))->toBe('8.4')
+        ->and(hst('6 cm', '7 mm', new Method('hst:two'))->pieces[0]->width->exact->times(127, 50)->toDecimal(4))->toBe('8.3899');
 });
 
 it('rounds batches up and says what is left over', function (Method $method, int $units, int $batches, int $spares): void {
@@ -96,16 +96,16 @@ it('rounds batches up and says what is left over', function (Method $method, int
 
     expect($making->batches($units))->toBe($batches)->and($making->spares($units))->toBe($spares);
 })->with([
-    [Method::HstTwo, 104, 52, 0], [Method::HstTwo, 13, 7, 1], [
-        Method::HstEight,
+    [new Method('hst:two'), 104, 52, 0], [new Method('hst:two'), 13, 7, 1], [
+        new Method('hst:eight'),
         13,
         2,
         3,
-    ], [Method::HstFour, 13, 4, 3], [Method::HstEight, 0, 0, 0], [Method::HstEight, 1, 1, 7],
+    ], [new Method('hst:four'), 13, 4, 3], [new Method('hst:eight'), 0, 0, 0], [new Method('hst:eight'), 1, 1, 7],
 ]);
 
 it('counts strips, sets and segments for four-patches', function (): void {
-    $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, CuttingRoom::usual());
+    $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(new Method('four-patch:strips'), CuttingRoom::usual());
 
     // ⌊39½ / 2⌋ = 19 segments a set, two a unit: 152 units take 304 segments and 16 sets.
     expect($making->pieces[0]->batch->yield)->toBe(19)
@@ -116,7 +116,7 @@ it('counts strips, sets and segments for four-patches', function (): void {
 });
 
 it('plans strip sets for the cloth somebody has', function (): void {
-    $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(Method::FourPatchStrips, CuttingRoom::usual());
+    $making = (new FourPatch(Length::inches(3), lightSlot(), darkSlot()))->making(new Method('four-patch:strips'), CuttingRoom::usual());
     $narrow = $making->onCloth(CuttingRoom::usual()->withUsableWidth(Length::inches(20)), Notation::Fractions);
 
     expect($narrow->pieces[0]->batch->yield)->toBe(9)
@@ -126,7 +126,7 @@ it('plans strip sets for the cloth somebody has', function (): void {
 });
 
 it('keeps the lines to sew a seam allowance from the lines to cut', function (): void {
-    foreach ([Method::HstTwo, Method::HstEight] as $method) {
+    foreach ([new Method('hst:two'), new Method('hst:eight')] as $method) {
         $piece = hst('3', '1/4', $method)->pieces[0];
         foreach ($piece->lines->sew as $line) {
             [$a, $b] = $line->corners;
@@ -148,7 +148,7 @@ it('keeps the lines to sew a seam allowance from the lines to cut', function ():
 });
 
 it('strips hold as many pieces as fit the rounded size', function (): void {
-    $piece = hst('3', '1/4', Method::HstTwo)->pieces[0];
+    $piece = hst('3', '1/4', new Method('hst:two'))->pieces[0];
     $cut = StripCut::of($piece, 52, Notation::Fractions, Length::inches(40));
 
     expect($cut?->perStrip)->toBe(10)->and($cut->strips)->toBe(6)
@@ -177,23 +177,23 @@ it('covers a unit with its patches, whichever way it lies', function (Unit $unit
         }
     }
 })->with([
-    'square' => fn (): Unit => UnitFactory::make(UnitKind::Square, Size::square(Length::parse('2⅔')), [lightSlot()]),
-    'rectangle' => fn (): Unit => UnitFactory::make(
-        UnitKind::Rectangle,
+    'square' => fn (): Unit => makeUnit(UnitLibrary::kind('square'), Size::square(Length::parse('2⅔')), [lightSlot()]),
+    'rectangle' => fn (): Unit => makeUnit(
+        UnitLibrary::kind('rectangle'),
         new Size(Length::inches(2), Length::parse('4 1/2')),
         [lightSlot()],
     ),
-    'hst' => fn (): Unit => UnitFactory::make(
-        UnitKind::HalfSquareTriangle,
+    'hst' => fn (): Unit => makeUnit(
+        UnitLibrary::kind('hst'),
         Size::square(Length::parse('3 1/16')),
         [lightSlot(), darkSlot()],
     ),
-    'four-patch' => fn (): Unit => UnitFactory::make(UnitKind::FourPatch, Size::square(Length::inches(3)), [lightSlot(), darkSlot()]),
+    'four-patch' => fn (): Unit => makeUnit(UnitLibrary::kind('four-patch'), Size::square(Length::inches(3)), [lightSlot(), darkSlot()]),
 ]);
 
 it('comes back to itself after four turns or two mirrorings', function (): void {
     $size = new Size(Length::inches(2), Length::parse('4 1/2'));
-    $patch = UnitFactory::make(UnitKind::Rectangle, $size, [lightSlot()])->patches()[0];
+    $patch = makeUnit(UnitLibrary::kind('rectangle'), $size, [lightSlot()])->patches()[0];
     $turned = $patch;
     $within = $size;
     for ($turn = 0; $turn < 4; $turn++) {
@@ -209,17 +209,17 @@ it('refuses units that cannot be', function (): void {
     $inches = fn (int $inches): Length => Length::inches($inches);
 
     expect(
-        fn () => UnitFactory::make(UnitKind::Square, Size::square(Length::zero()), [lightSlot()]),
+        fn () => makeUnit(UnitLibrary::kind('square'), Size::square(Length::zero()), [lightSlot()]),
     )->toThrow(InvalidArgumentException::class, 'above zero')
-        ->and(fn () => UnitFactory::make(UnitKind::HalfSquareTriangle, Size::square($inches(3)), [lightSlot()]))->toThrow(
+        ->and(fn () => makeUnit(UnitLibrary::kind('hst'), Size::square($inches(3)), [lightSlot()]))->toThrow(
             InvalidArgumentException::class,
             'takes 2 fabrics',
         )
-        ->and(fn () => UnitFactory::make(UnitKind::FourPatch, new Size($inches(3), $inches(4)), [lightSlot(), darkSlot()]))->toThrow(
+        ->and(fn () => makeUnit(UnitLibrary::kind('four-patch'), new Size($inches(3), $inches(4)), [lightSlot(), darkSlot()]))->toThrow(
             InvalidArgumentException::class,
             'as wide as',
         )
-        ->and(fn () => hst('3', '1/4', Method::FourPatchStrips))->toThrow(InvalidArgumentException::class, 'not made by')
+        ->and(fn () => hst('3', '1/4', new Method('four-patch:strips')))->toThrow(InvalidArgumentException::class, 'not made by')
         ->and(fn () => Orientation::of(45))->toThrow(InvalidArgumentException::class, 'turns by');
 });
 
@@ -248,9 +248,9 @@ it('cuts no segments that do not fit across the cloth, and one that just fits', 
     expect(min($yields))->toBe(1)
         ->and(fn () => $pieces($just->minus(Length::fraction(1, 8))))->toThrow(InvalidArgumentException::class, 'No segment of this width');
 })->with([
-    [UnitKind::NinePatch, Method::NinePatchStrips], [UnitKind::FourPatch, Method::FourPatchStrips], [
-        UnitKind::UnevenNinePatch,
-        Method::UnevenNinePatchSets,
+    [UnitLibrary::kind('nine-patch'), new Method('nine-patch:strips')], [UnitLibrary::kind('four-patch'), new Method('four-patch:strips')], [
+        UnitLibrary::kind('uneven-nine-patch'),
+        new Method('uneven-nine-patch:sets'),
     ],
-    [UnitKind::Rail, Method::RailStrips],
+    [UnitLibrary::kind('rail'), new Method('rail:strips')],
 ]);

@@ -12,10 +12,11 @@ use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Excerpt;
 use Dew\Core\Draft\Kind\EditReader;
-use Dew\Core\Draft\Kind\UsualUnit;
+use Dew\Core\Draft\Kind\NewUnit;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 
 it('makes a unit of every kind as such units usually are, and every one can be made', function (
@@ -29,10 +30,10 @@ it('makes a unit of every kind as such units usually are, and every one can be m
     $unit = Compilation::of($design)->products(1, 1)['u'];
     expect($unit->kind())->toBe($kind)
         ->and($unit->making($kind->methods()[0], $design->room)->pieces)->not->toBe([]);
-    if ($kind->proportion() === 1 && ! $kind->isFree() && $kind !== UnitKind::TriangleRow) {
+    if ($kind->proportion() === 1 && ! $kind->isFree() && ! $kind->is('triangle-row')) {
         expect($unit->finished()->width->equals($unit->finished()->height))->toBeTrue();
     }
-})->with(array_map(fn (UnitKind $kind): array => [$kind, $kind->proportion() === null ? '6' : '4', '4'], UnitKind::library()));
+})->with(array_map(fn (UnitKind $kind): array => [$kind, $kind->proportion() === null ? '6' : '4', '4'], UnitLibrary::kinds()));
 
 it('makes a unit another kind, and keeps size and fabrics as far as it can have them', function (): void {
     $draft = changed(
@@ -237,8 +238,8 @@ it('has another key for a block when anything in it changes, and the same when s
 });
 
 it('refuses a size that is no length, and a unit without a fabric', function (): void {
-    expect(fn () => UsualUnit::of(UnitKind::Square, '3', 'three', ['f-a']))->toThrow(EditRefused::class, 'is a length such as')
-        ->and(fn () => UsualUnit::of(UnitKind::Square, '3', '3', []))->toThrow(EditRefused::class, 'Add a fabric first');
+    expect(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', 'three', ['f-a']))->toThrow(EditRefused::class, 'is a length such as')
+        ->and(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', '3', []))->toThrow(EditRefused::class, 'Add a fabric first');
 });
 
 it('writes a length so that it is read again as the same', function (string $text): void {
@@ -246,10 +247,10 @@ it('writes a length so that it is read again as the same', function (string $tex
 })->with(['3', '1/2', '4 5/8', '1/3', '12 1/16', '0']);
 
 it('writes the other side of a unit in the measure that was given', function (string $height, string $width): void {
-    $kinds = array_filter(Dew\Core\Unit\UnitKind::library(), fn ($kind): bool => $kind->proportion() === 2);
+    $kinds = array_filter(UnitLibrary::kinds(), fn ($kind): bool => $kind->proportion() === 2);
     expect($kinds)->not->toBe([]);
     foreach ($kinds as $kind) {
-        $finished = Dew\Core\Draft\Kind\UsualUnit::of($kind, '1', $height, ['f-a', 'f-b', 'f-c'])['finished'];
+        $finished = Dew\Core\Draft\Kind\NewUnit::usual($kind, '1', $height, ['f-a', 'f-b', 'f-c'])['finished'];
         expect($finished)->toBe(['width' => $width, 'height' => $height])
             ->and(Length::parse($width)->equals(Length::parse($height)->times(2)))->toBeTrue();
     }

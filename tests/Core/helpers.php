@@ -29,7 +29,9 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
+use Dew\Core\Unit\Kind\UnitOptions;
+use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -109,7 +111,7 @@ function fabrics(int $count): array
 
 function unitOf(UnitKind $kind, Length $height, int $fabrics): Unit
 {
-    return UnitExample::of($kind, $height, fabrics($fabrics))->make();
+    return UnitLibrary::example($kind, $height, fabrics($fabrics))->make();
 }
 
 function roomOf(string $seam): CuttingRoom
@@ -573,4 +575,15 @@ function designWith(array $path, mixed $value): string
     $place = $value;
 
     return (string) json_encode($document);
+}
+
+/**
+ * A unit of a kind without a design around it.
+ *
+ * @param  list<Slot>  $slots
+ * @param  array<string, Unit>  $products
+ */
+function makeUnit(UnitKind $kind, Size $finished, array $slots, UnitOptions $options = new UnitOptions, array $products = []): Unit
+{
+    return (new UnitSpec($kind, $finished, $slots, $options))->make($products);
 }

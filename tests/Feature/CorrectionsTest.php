@@ -20,8 +20,8 @@ use App\Plans\Unreleased\OpenClueChanges;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Sheet\TaskSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Str;
 
 const WRONG = 'The beam was drawn half an inch too small.';
@@ -154,7 +154,7 @@ it('reckons by the method she has chosen, and forgets what was made to other num
     $this->release($quilt);
     $project = $this->project($quilt);
     count_off($this, $project, 't-beam', 'trimmed', 16);
-    app(ChooseMethod::class)($project, UnitKind::HalfSquareTriangle, Method::HstEight);
+    app(ChooseMethod::class)($project, UnitLibrary::kind('hst'), new Method('hst:eight'));
     expect($project->methodChoices()->firstOrFail()->made_before)->toBe(['t-beam' => 16]);
     publishCorrected($quilt, 'cloth');
 
@@ -173,10 +173,10 @@ it('keeps what was compared of two documents, and still counts the quilts of thi
     expect($kept())->toHaveCount(1)->toEqual($fresh)->and($kept())->toEqual($fresh);
 
     $project = $this->project($quilt);
-    app(ChooseMethod::class)($project, UnitKind::HalfSquareTriangle, Method::HstEight);
+    app(ChooseMethod::class)($project, UnitLibrary::kind('hst'), new Method('hst:eight'));
     expect(array_column($kept(), 'methods'))->toBe(['', 'hst=hst:eight'])
         ->and($kept()[1]['projects'])->toBe([(string) $project->id]);
-    app(ChooseMethod::class)($project, UnitKind::HalfSquareTriangle, Method::HstFour);
+    app(ChooseMethod::class)($project, UnitLibrary::kind('hst'), new Method('hst:four'));
     expect(array_column($kept(), 'methods'))->toBe(['', 'hst=hst:four']);
 });
 

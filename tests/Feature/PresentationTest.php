@@ -20,9 +20,9 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 
 function page(string $size, Notation $notation, ?MethodChoices $methods = null): CluePage
 {
@@ -167,7 +167,7 @@ it('draws a unit with its raw edge a seam allowance outside', function (): void 
         $design,
         's-crib',
         'k-casting-off',
-        MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight),
+        MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight')),
     );
     $pictures = new UnitPicture($design->colourways['c-last-boat'], $design->slots);
     $unit = $pictures->unit($sheet->tasks[0]);

@@ -15,9 +15,9 @@ use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\Event;
 
@@ -95,7 +95,7 @@ it('never serves a sheet of an older compiler', function (): void {
 it('shares sheets between people whose choices do not touch the clue', function (): void {
     $quilt = $this->quiltAlong();
     $before = Sheet::query()->count();
-    $choices = MethodChoices::defaults()->with(UnitKind::HalfSquareTriangle, Method::HstEight);
+    $choices = MethodChoices::defaults()->with(UnitLibrary::kind('hst'), new Method('hst:eight'));
     app(SheetStore::class)->clue($quilt->version(), 's-crib', $this->clue($quilt, 2), $choices);
     app(SheetStore::class)->clue($quilt->version(), 's-crib', $this->clue($quilt, 3), $choices);
 
@@ -280,7 +280,7 @@ it('writes the sheets of a size byte for byte as each would be written by itself
         $together = new SizeCompiler($design, $size);
         foreach (array_keys($design->clues) as $clue) {
             foreach (array_slice(MethodChoices::combinations(Compiler::kinds($design, $clue), 12), 0, 12) as $number => $methods) {
-                $methods = $number % 3 === 0 ? $methods->withOversize(Compiler::kinds($design, $clue)[0] ?? UnitKind::Square) : $methods;
+                $methods = $number % 3 === 0 ? $methods->withOversize(Compiler::kinds($design, $clue)[0] ?? UnitLibrary::kind('square')) : $methods;
                 expect($together->clueText($clue, $methods))->toBe(
                     Compiler::clueSheet($design, $size, $clue, $methods)->write(),
                 );

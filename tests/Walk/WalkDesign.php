@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use Dew\Core\Draft\Kind\UsualUnit;
+use Dew\Core\Draft\Kind\NewUnit;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -24,7 +25,7 @@ final class WalkDesign
     private const LETTERS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H'];
 
     /** Of these the sides must be in proportion, or lie in a cell twice as wide as high. */
-    private const WIDE = [UnitKind::Geese, UnitKind::HalfRectangle, UnitKind::Peak, UnitKind::Rectangle, UnitKind::Corners, UnitKind::Strips];
+    private const WIDE = ['geese', 'half-rectangle', 'peak', 'rectangle', 'corners', 'strips'];
 
     private readonly Randomizer $dice;
 
@@ -83,7 +84,7 @@ final class WalkDesign
         $blocks = [];
         for ($number = 1; $number <= $this->dice->getInt(1, 3); $number++) {
             $small = array_map(fn (): string => $this->unit($this->one(self::filling()), $cell, $cell), range(1, $this->dice->getInt(1, 3)));
-            $wide = $cells > 1 && $this->chance(40) ? $this->unit($this->one(self::WIDE), $this->times($cell, 2), $cell) : null;
+            $wide = $cells > 1 && $this->chance(40) ? $this->unit(UnitLibrary::kind($this->one(self::WIDE)), $this->times($cell, 2), $cell) : null;
             $blocks[] = [
                 'id' => "b-$number", 'name' => "Block $number",
                 'columns' => array_fill(0, $cells, $this->length($cell)), 'rows' => array_fill(0, $cells, $this->length($cell)),
@@ -120,10 +121,10 @@ final class WalkDesign
     {
         $id = 'u-'.(count($this->units) + 1);
         $fabrics = $this->dice->shuffleArray($this->fabrics);
-        $given = UsualUnit::of($kind, $this->length($width), $this->length($height), array_values($fabrics));
-        if ($kind === UnitKind::TriangleRow) {
+        $given = NewUnit::usual($kind, $this->length($width), $this->length($height), array_values($fabrics));
+        if ($kind->is('triangle-row')) {
             // The side of its triangles; it is laid where a row of them fits, which this is not.
-            $given = UsualUnit::of(UnitKind::Rectangle, $this->length($width), $this->length($height), array_values($fabrics));
+            $given = NewUnit::usual(UnitLibrary::kind('rectangle'), $this->length($width), $this->length($height), array_values($fabrics));
         }
         $this->units[] = ['id' => $id, 'name' => ucfirst(str_replace('-', ' ', $kind->value)).' '.count($this->units)] + $given;
 
@@ -134,8 +135,8 @@ final class WalkDesign
     private static function filling(): array
     {
         return array_values(array_filter(
-            UnitKind::library(),
-            fn (UnitKind $kind): bool => ! $kind->isFree() && ! in_array($kind, [UnitKind::Geese, UnitKind::TriangleRow], true),
+            UnitLibrary::kinds(),
+            fn (UnitKind $kind): bool => ! $kind->isFree() && ! $kind->is('geese', 'triangle-row'),
         ));
     }
 
@@ -144,8 +145,8 @@ final class WalkDesign
     {
         $edge = $this->length($this->one($this->metric ? ['5', '6', '8'] : ['2', '2 1/2', '3']));
         $rows = $this->dice->getInt(1, 3);
-        foreach ([UnitKind::Triangle60, UnitKind::Triangle60, UnitKind::HalfTriangle60] as $index => $kind) {
-            $this->units[] = ['id' => 'u-'.($index + 1), 'name' => "Piece $index", ...UsualUnit::of(
+        foreach ([UnitLibrary::kind('triangle-60'), UnitLibrary::kind('triangle-60'), UnitLibrary::kind('half-triangle-60')] as $index => $kind) {
+            $this->units[] = ['id' => 'u-'.($index + 1), 'name' => "Piece $index", ...NewUnit::usual(
                 $kind, $edge, $edge, array_values($this->dice->shuffleArray($this->fabrics)),
             )];
         }

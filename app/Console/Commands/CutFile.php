@@ -13,6 +13,7 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
@@ -43,8 +44,8 @@ final class CutFile extends Command
 
                 return self::INVALID;
             }
-            $method = $this->text('method') === '' ? $design->defaultMethod($unit->kind()) : Method::tryFrom($this->text('method'));
-            if ($method === null || ! in_array($method, $unit->kind()->methods(), true)) {
+            $method = $this->text('method') === '' ? $design->defaultMethod($unit->kind()) : UnitLibrary::findMethod($this->text('method'));
+            if ($method === null || ! $unit->kind()->isMadeBy($method)) {
                 $this->error(
                     __(
                         'console.no_method',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Dew\Core\Design\Design;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -17,10 +18,10 @@ trait ReadsMethods
     {
         $choices = MethodChoices::defaults($design->methods);
         foreach ((array) $this->option('method') as $name) {
-            $method = Method::tryFrom((string) $name);
-            $kinds = array_filter(UnitKind::cases(), fn (UnitKind $kind): bool => in_array($method, $kind->methods(), true));
+            $method = UnitLibrary::findMethod((string) $name);
+            $kinds = array_filter(UnitLibrary::all(), fn (UnitKind $kind): bool => $method !== null && $kind->isMadeBy($method));
             if ($method === null || $kinds === []) {
-                $known = implode(', ', array_map(fn (Method $method): string => $method->value, Method::cases()));
+                $known = implode(', ', UnitLibrary::methodKeys());
                 $this->error(__('console.no_method', ['method' => $name, 'methods' => $known]));
 
                 return null;
@@ -30,9 +31,9 @@ trait ReadsMethods
             }
         }
         foreach ((array) $this->option('oversize') as $name) {
-            $kind = UnitKind::tryFrom((string) $name);
+            $kind = UnitLibrary::find((string) $name);
             if ($kind === null) {
-                $known = implode(', ', array_map(fn (UnitKind $kind): string => $kind->value, UnitKind::library()));
+                $known = implode(', ', UnitLibrary::keys());
                 $this->error(__('console.no_kind', ['kind' => $name, 'kinds' => $known]));
 
                 return null;

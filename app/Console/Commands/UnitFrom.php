@@ -12,8 +12,8 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Unit\Kind\UnitExample;
 use Dew\Core\Unit\Kind\UnitFromCut;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
@@ -34,11 +34,11 @@ final class UnitFrom extends Command
 
     public function handle(): int
     {
-        $method = Method::tryFrom($this->text('method'));
-        $kinds = array_values(array_filter(UnitKind::library(), fn (UnitKind $kind): bool => in_array($method, $kind->methods(), true)));
+        $method = UnitLibrary::findMethod($this->text('method'));
+        $kinds = array_values(array_filter(UnitLibrary::kinds(), fn (UnitKind $kind): bool => $method !== null && $kind->isMadeBy($method)));
         $notation = Notation::tryFrom($this->text('notation'));
         if ($method === null || $kinds === [] || $notation === null) {
-            $known = implode(', ', array_map(fn (Method $known): string => $known->value, Method::cases()));
+            $known = implode(', ', UnitLibrary::methodKeys());
             $this->error(__('console.no_method', ['method' => $this->text('method'), 'methods' => $known]));
 
             return self::INVALID;
@@ -79,7 +79,7 @@ final class UnitFrom extends Command
     {
         $slot = fn (int $number): Slot => new Slot("f-$number", (string) $number, (string) $number, FabricValue::Medium);
 
-        return UnitExample::of($kind, Length::inches(3), array_map($slot, range(1, $kind->fabrics()[0])));
+        return UnitLibrary::example($kind, Length::inches(3), array_map($slot, range(1, $kind->fabrics()[0])));
     }
 
     private function text(string $option): string

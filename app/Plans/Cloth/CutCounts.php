@@ -7,7 +7,6 @@ namespace App\Plans\Cloth;
 use App\Models\Progress;
 use App\Models\Project;
 use Dew\Core\Sheet\TaskSheet;
-use Dew\Core\Unit\Method;
 
 /** What somebody counted as cut, and what of it was cut before she last said which cloth she has. */
 final class CutCounts
@@ -76,7 +75,7 @@ final class CutCounts
         foreach ($tasks as $task) {
             foreach ($task->making->pieces as $piece) {
                 if ($piece->isCloth() && $piece->slots[0] === $slot) {
-                    $counter = $task->making->method === Method::Plain ? TaskSheet::TRIMMED : $task->cuttingCounter($piece);
+                    $counter = $task->making->method->isPlain() ? TaskSheet::TRIMMED : $task->cuttingCounter($piece);
                     $counts["$task->task $task->digest $counter"] = $this->of($project, $task->task, $task->digest, $counter);
                 }
             }

@@ -16,6 +16,7 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
@@ -213,7 +214,7 @@ final class OpenClueChanges
             $choices = [];
             foreach ($choicesOf as $row) {
                 if ($row->kind !== null) {
-                    $choices[(string) $row->kind] = [Method::tryFrom((string) $row->method), (bool) $row->oversize];
+                    $choices[(string) $row->kind] = [UnitLibrary::findMethod((string) $row->method), (bool) $row->oversize];
                 }
             }
             ksort($choices);
@@ -241,8 +242,8 @@ final class OpenClueChanges
     {
         $methods = MethodChoices::defaults($design->methods);
         foreach ($choices as $name => [$method, $oversize]) {
-            $kind = UnitKind::tryFrom($name);
-            if ($kind !== null && $method !== null && in_array($method, $kind->methods(), true)) {
+            $kind = UnitLibrary::find($name);
+            if ($kind !== null && $method !== null && $kind->isMadeBy($method)) {
                 $methods = $methods->with($kind, $method)->withOversize($kind, $oversize);
             }
         }

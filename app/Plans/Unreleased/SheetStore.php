@@ -21,9 +21,9 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Sheet\Announcement;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\LayoutSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -380,8 +380,8 @@ final class SheetStore
         foreach ($rows->groupBy('project_id') as $chosen) {
             $choices = $defaults;
             foreach ($chosen as $row) {
-                $kind = UnitKind::tryFrom($row->kind);
-                $method = Method::tryFrom($row->method);
+                $kind = UnitLibrary::find($row->kind);
+                $method = UnitLibrary::findMethod($row->method);
                 if ($kind !== null && $method !== null) {
                     $choices = $choices->with($kind, $method)->withOversize($kind, (bool) $row->oversize);
                 }

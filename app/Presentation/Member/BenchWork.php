@@ -31,8 +31,8 @@ use Dew\Core\Setting\LongStrips;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Top\Arrangement;
-use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
 
 /**
  * The last steps of a quilt from what it really measures: borders, back and binding. What she measured is kept as she wrote it; the numbers
@@ -124,7 +124,7 @@ final readonly class BenchWork
         $widths = $this->widths($project, $fields['borders']);
         $corner = Corner::tryFrom($fields['corner']) ?? Corner::Straight;
         $rounds = $widths === [] ? [] : Borders::of(
-            $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitKind::LongStrips) === Method::LongStripsStraight,
+            $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitLibrary::kind(PutTogether::LONG_STRIPS))->is(PutTogether::LONG_STRIPS_STRAIGHT),
         );
         $pattern = $this->pattern($project, $widths);
         $text = fn (Length $length): string => $this->text($length, $project);
@@ -456,7 +456,7 @@ final readonly class BenchWork
     {
         $widths = [];
         foreach ($this->borderTasks($project) as $task) {
-            if ($task->kind !== UnitKind::LongStrips) {
+            if (! $task->kind->is(PutTogether::LONG_STRIPS)) {
                 break;
             }
             $widths[] = $task->making->pieces[0]->width->exact->minus($task->room->seam->times(2));

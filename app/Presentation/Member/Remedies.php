@@ -92,13 +92,13 @@ final readonly class Remedies
         $found = [];
         foreach ($short->cutting->tasks as $index => $task) {
             foreach ($task->inEveryWay() as $way) {
-                if ($way->making->method === $task->making->method && $way->oversize === $task->oversize) {
+                if ($way->making->method->is($task->making->method->value) && $way->oversize === $task->oversize) {
                     continue;
                 }
                 $tasks = $short->cutting->tasks;
                 $tasks[$index] = $way;
                 if ($this->fits($project, [array_values($tasks)], $short->before, $room, $slot)) {
-                    $found[] = $way->making->method === $task->making->method && ! $way->oversize
+                    $found[] = $way->making->method->is($task->making->method->value) && ! $way->oversize
                         ? __('chart.remedy.exact', ['task' => $task->name])
                         : __('chart.remedy.method', [
                             'task' => $task->name,

@@ -238,7 +238,7 @@ final readonly class CluePage
             kind: $task->kind->value,
             heading: __(match (true) {
                 $this->project?->quiltAlong->many_hands === true => 'tasks.shared',
-                $task->making->method === Method::Plain => 'tasks.cut',
+                $task->making->method->isPlain() => 'tasks.cut',
                 default => 'tasks.make',
             }, ['count' => $task->count]),
             unfinished: Figure::of($task->trimWidth(), SizeKind::Unfinished, $this->notation),
@@ -281,7 +281,7 @@ final readonly class CluePage
     {
         return array_map(
             fn (Step $step): StepView => $this->step($step, $task),
-            StepNames::of($task->making->method === Method::Plain ? [] : $task->steps()),
+            StepNames::of($task->making->method->isPlain() ? [] : $task->steps()),
         );
     }
 
@@ -294,7 +294,7 @@ final readonly class CluePage
     {
         $changes = $this->sheet->words->stepsOf($task->task);
         $steps = [];
-        foreach (StepNames::of($task->making->method === Method::Plain ? [] : $task->steps($before)) as $name => $step) {
+        foreach (StepNames::of($task->making->method->isPlain() ? [] : $task->steps($before)) as $name => $step) {
             $about = array_values(array_filter($changes, fn (StepChange $change): bool => $change->step === $name));
             $ways = array_column($about, null, 'what');
             if (! isset($ways[StepChange::LEAVE])) {
@@ -395,7 +395,7 @@ final readonly class CluePage
             cloth: $offer->cloth(),
             waste: $offer->waste(),
             stock: $offer->stock() === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock(), $this->notation)]),
-            chosen: $offer->method === $chosen,
+            chosen: $offer->method->is($chosen->value),
         );
     }
 

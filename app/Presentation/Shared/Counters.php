@@ -11,7 +11,6 @@ use App\Models\TapKind;
 use Dew\Core\Sheet\ChoreSheet;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\TaskSheet;
-use Dew\Core\Unit\Method;
 use Illuminate\Database\Eloquent\Collection;
 
 /** The counters of one clue, and how far a project is with them. */
@@ -146,7 +145,7 @@ final readonly class Counters
     {
         return match (true) {
             $counter === TaskSheet::SEWN => __('counters.sewn'),
-            $task->making->method === Method::Plain => __('counters.cut'),
+            $task->making->method->isPlain() => __('counters.cut'),
             $counter === TaskSheet::TRIMMED => $task->isTrimmed() ? __('counters.trimmed') : __('counters.finished'),
             default => __('counters.cut'),
         };

@@ -18,11 +18,10 @@ use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
-use Dew\Core\Unit\Kind\UnitExample;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Unit;
-use Dew\Core\Unit\UnitKind;
 
 /** Made-up material for the style page, computed like everything else. */
 final readonly class StylePage
@@ -49,7 +48,7 @@ final readonly class StylePage
         $dark = new Slot('f-a', 'A', 'Deep water', FabricValue::Dark);
         $unit = new HalfSquareTriangle(Length::inches(2), $light, $dark);
         $room = CuttingRoom::usual();
-        $making = $unit->making(Method::HstTwo, $room);
+        $making = $unit->making(new Method(HalfSquareTriangle::TWO), $room);
         $task = self::task($unit, $making, $room, __('style.unit'), 24);
         $opens = CarbonImmutable::parse('2027-03-06 09:00', 'America/New_York');
 
@@ -103,11 +102,11 @@ final readonly class StylePage
         }
         $pictures = new UnitPicture(new Colourway('c', 'c', $cloths), $slots);
         $drawn = [];
-        foreach (UnitKind::library() as $kind) {
-            $unit = UnitExample::of(
+        foreach (UnitLibrary::kinds() as $kind) {
+            $unit = UnitLibrary::example(
                 $kind,
                 Length::inches(3),
-                array_slice(array_values($slots), 0, min($kind === UnitKind::LogCabin ? 5 : 4, $kind->fabrics()[1])),
+                array_slice(array_values($slots), 0, $kind->fabricsAmong(5)),
             )->make();
             $making = $unit->making($kind->methods()[0], $room);
             $drawn[$kind->value] = $pictures->unit(self::task($unit, $making, $room, $kind->value, 1));

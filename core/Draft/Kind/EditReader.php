@@ -12,6 +12,7 @@ use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Sixty\SixtyShape;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 
 /** Reads edits as they are written in files and sent by browsers. docs/edits.md tells every kind. */
@@ -101,7 +102,7 @@ final class EditReader
 
     private static function unitKind(EditData $data): UnitKind
     {
-        return UnitKind::tryFrom($data->text('of')) ?? throw new EditRefused('There is no such kind of unit.');
+        return UnitLibrary::find($data->text('of')) ?? throw new EditRefused('There is no such kind of unit.');
     }
 
     private static function cell(string $kind, EditData $data): Edit

@@ -11,6 +11,12 @@ use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\LengthUnit;
+use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 
 /** Adds a unit of some kind as such units usually are, or makes a unit that is there another kind. */
@@ -53,7 +59,7 @@ final readonly class NewUnit implements Edit
         $there = $document->at($place);
         if ($this->name !== null) {
             $item = ['id' => $this->id, 'name' => $this->name]
-                + UsualUnit::of($this->kind, $this->width, $this->height, $this->fabrics);
+                + self::usual($this->kind, $this->width, $this->height, $this->fabrics);
 
             return (new AddItem(Place::of('units'), $item))->changes($document);
         }
@@ -87,6 +93,53 @@ final readonly class NewUnit implements Edit
         $fabrics = array_values(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], is_string(...)));
 
         return array_intersect_key($unit, ['id' => true, 'name' => true, 'picture' => true])
-            + UsualUnit::of($this->kind, $text('width'), $text('height'), $fabrics);
+            + self::usual($this->kind, $text('width'), $text('height'), $fabrics);
+    }
+
+    /**
+     * Finished size, fabrics and options, without id and name.
+     *
+     * @param  string  $width  finished, as a document writes it
+     * @param  string  $height  finished; the kind's proportion goes before it
+     * @param  list<string>  $fabrics  of the design; as many are taken as the kind has, the last ones over again where there are too few
+     * @return array<string, mixed>
+     *
+     * @throws EditRefused when a size is no length, or there is no fabric at all
+     */
+    public static function usual(UnitKind $kind, string $width, string $height, array $fabrics): array
+    {
+        if ($fabrics === []) {
+            throw new EditRefused('Add a fabric first: every unit is made of one.');
+        }
+        try {
+            $tall = Length::parse($height);
+            $wide = $kind->proportion() === null ? Length::parse($width) : $tall->times($kind->proportion());
+            $size = new Size($wide, $tall);
+            $taken = [$fabrics[0]];
+            for ($index = 1; $index < $kind->fabricsAmong(count($fabrics)); $index++) {
+                $taken[] = $fabrics[min($index, count($fabrics) - 1)];
+            }
+
+            return [
+                'kind' => $kind->value,
+                'finished' => $wide->equals($tall) ? trim($height) : [
+                    'width' => $kind->proportion() === null ? trim($width) : LengthText::in($wide, self::unit($height)), 'height' => trim($height),
+                ],
+                'fabrics' => $taken,
+                ...UnitLibrary::usual($kind, $size, $taken),
+            ];
+        } catch (MeasureException $error) {
+            throw new EditRefused('The finished size of a unit is a length such as 3 or 4 1/2. '.$error->getMessage());
+        }
+    }
+
+    /** The unit that a length was written in. */
+    private static function unit(string $text): LengthUnit
+    {
+        return match (preg_match('/(cm|mm)\s*$/i', trim($text), $found) === 1 ? strtolower($found[1]) : '') {
+            'cm' => LengthUnit::Centimetre,
+            'mm' => LengthUnit::Millimetre,
+            default => LengthUnit::Inch,
+        };
     }
 }

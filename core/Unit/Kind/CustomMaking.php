@@ -125,7 +125,7 @@ final readonly class CustomMaking
         }
 
         return new Making(
-            Method::CustomPieces,
+            new Method(CustomUnit::PIECES),
             $pieces === [] ? throw new InvalidArgumentException('A custom unit needs pieces.') : $pieces,
             [...$steps, ...$this->sewing($sews, $idOf), ...$last],
         );

@@ -12,6 +12,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Seam;
 use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Overhang;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -25,9 +26,13 @@ use InvalidArgumentException;
  * A unit the library does not know: its host says where each piece lies; Dew cuts round templates, or by the sizes the pattern gives. A
  * piece may itself be a unit that was made before.
  */
-final readonly class CustomUnit implements Unit
+final readonly class CustomUnit implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'custom';
+
+    public const PIECES = 'custom:pieces';
 
     /** @var list<Outline> of the pieces, in the unit */
     private array $outlines;
@@ -80,9 +85,43 @@ final readonly class CustomUnit implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [1, 40], [self::PIECES], null, ['pieces', 'seams', 'sections'], isCareful: true, slanted: [self::PIECES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): Unit
+    {
+        $options = $spec->options;
+        if ($options->pieces === []) {
+            throw $spec->missing('pieces');
+        }
+        foreach ($options->pieces as $piece) {
+            if ($piece->outline === null && $piece->placed === null) {
+                return new GivenUnit($spec->finished, $spec->slots, $options->pieces);
+            }
+        }
+
+        return new self($spec->finished, $spec->slots, $options->pieces, $products, $options->seams, $options->sections);
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return new UnitOptions(pieces: ExamplePieces::of($size, $fabrics));
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        [$width, $height] = [LengthText::of($size->width), LengthText::of($size->height)];
+
+        return ['pieces' => [['id' => 'p-whole', 'fabric' => $fabrics[0], 'shape' => [
+            ['x' => '0', 'y' => '0'], ['x' => $width, 'y' => '0'], ['x' => $width, 'y' => $height], ['x' => '0', 'y' => $height],
+        ]]]];
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Custom;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -159,7 +198,7 @@ final readonly class CustomUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::CustomPieces) {
+        if (! $method->is(self::PIECES)) {
             throw new InvalidArgumentException(sprintf('A custom unit is not made by "%s".', $method->value));
         }
 

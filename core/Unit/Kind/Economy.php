@@ -22,14 +22,18 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** A square in a square in a square: the centre straight, its first corners on point, the second corners outside. */
-final readonly class Economy implements Unit
+final readonly class Economy implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'economy';
+
+    public const TRIANGLES = 'economy:triangles';
 
     public function __construct(
         private Length $side,
@@ -39,9 +43,19 @@ final readonly class Economy implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [3, 3], [self::TRIANGLES], slanted: [self::TRIANGLES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1], $spec->slots[2]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Economy;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -79,7 +93,7 @@ final readonly class Economy implements Unit
      */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::EconomyTriangles) {
+        if (! $method->is(self::TRIANGLES)) {
             throw new InvalidArgumentException(sprintf('An economy block is not made by "%s".', $method->value));
         }
         $onPoint = $this->side->timesRoot2()->dividedBy(2);

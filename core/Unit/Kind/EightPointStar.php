@@ -23,7 +23,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -32,9 +31,14 @@ use InvalidArgumentException;
  *
  * Of diamonds of side a the star measures a(2 + √2), so a = F(2 − √2)/2. Corner squares finish a, side triangles a√2 on their long edge.
  */
-final readonly class EightPointStar implements Unit
+final readonly class EightPointStar implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'eight-point-star';
+
+    public const SET_IN = 'eight-point-star:set-in';
 
     public function __construct(
         private Length $finished,
@@ -50,9 +54,19 @@ final readonly class EightPointStar implements Unit
         return new self($side->times(2)->plus($side->timesRoot2()), $first, $second, $ground);
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [3, 3], [self::SET_IN], isCareful: true);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1], $spec->slots[2]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::EightPointStar;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -91,7 +105,7 @@ final readonly class EightPointStar implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::StarSetIn) {
+        if (! $method->is(self::SET_IN)) {
             throw new InvalidArgumentException(sprintf('An eight-pointed star is not made by "%s".', $method->value));
         }
         $seam = $room->seam;

@@ -14,6 +14,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Lines;
@@ -32,9 +33,15 @@ use InvalidArgumentException;
  * A corner of finished leg c is a square of c + 2s laid on the base; the base keeps its size. All are cut exactly: nothing trims them.
  * Squares that would lie over each other on the base are sewn in rounds: each round is trimmed and pressed before the next one is laid on.
  */
-final readonly class FlippedCorners implements Unit
+final readonly class FlippedCorners implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'corners';
+
+    public const FLIP = 'corners:flip';
+
+    private const PLACES = ['top-left', 'top-right', 'bottom-right', 'bottom-left'];
 
     /**
      * @param  Slot|Made  $base  the fabric of a plain base, or what was made before
@@ -74,9 +81,44 @@ final readonly class FlippedCorners implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 5], [self::FLIP], null, ['corners', 'base']);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        $base = $spec->options->base;
+        $legs = $spec->options->corners;
+
+        return $base === null
+            ? new self($spec->finished, $spec->slots[0], self::corners($legs, array_slice($spec->slots, 1)))
+            : new self($spec->finished, new Made($base, $products[$base]), self::corners($legs, $spec->slots));
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        $legs = [];
+        foreach (array_slice(self::PLACES, 0, $fabrics - 1) as $index => $place) {
+            $legs[$place] = $size->height->times($index % 2 === 0 ? 1 : 2, 4);
+        }
+
+        return UnitOptions::corners($legs);
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        $short = $size->width->isLessThan($size->height) ? $size->width : $size->height;
+
+        return ['corners' => array_map(
+            fn (string $at): array => ['at' => $at, 'leg' => LengthText::of($short->dividedBy(4))],
+            array_slice(self::PLACES, 0, count($fabrics) === 2 ? 4 : count($fabrics) - 1),
+        )];
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Corners;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -108,7 +150,7 @@ final readonly class FlippedCorners implements Unit
     /** Of a base made before, only the corners are sewn here; its own seams belong to it. */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::CornersFlip) {
+        if (! $method->is(self::FLIP)) {
             throw new InvalidArgumentException(sprintf('Sewn-and-flipped corners are not made by "%s".', $method->value));
         }
         [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
@@ -281,5 +323,26 @@ final readonly class FlippedCorners implements Unit
             CornerPlace::BottomRight => [new Point($width, $farY), new Point($width, $height), new Point($farX, $height)],
             CornerPlace::BottomLeft => [new Point($leg, $height), new Point($zero, $height), new Point($zero, $farY)],
         };
+    }
+
+    /**
+     * @param  array<string, Length>  $legs
+     * @param  list<Slot>  $slots  one for all, or one for each
+     * @return non-empty-list<Corner>
+     */
+    private static function corners(array $legs, array $slots): array
+    {
+        if (count($slots) !== 1 && count($slots) !== count($legs)) {
+            throw new InvalidArgumentException(
+                sprintf('%d corners take one fabric for all or one for each, not %d.', count($legs), count($slots)),
+            );
+        }
+        $corners = [];
+        foreach ($legs as $place => $leg) {
+            $where = CornerPlace::tryFrom($place) ?? throw new InvalidArgumentException(sprintf('There is no corner "%s".', $place));
+            $corners[] = new Corner($where, $leg, $slots[count($corners)] ?? $slots[0]);
+        }
+
+        return $corners === [] ? throw new InvalidArgumentException('There are no corners.') : $corners;
     }
 }

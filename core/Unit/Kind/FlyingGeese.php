@@ -31,9 +31,20 @@ use InvalidArgumentException;
  *
  * The goose is a quarter triangle of the width, the skies half triangles of the height.
  */
-final readonly class FlyingGeese implements Unit
+final readonly class FlyingGeese implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'geese';
+
+    public const NO_WASTE = 'geese:no-waste';
+
+    public const FLIP = 'geese:flip';
+
+    public const TRIANGLES = 'geese:triangles';
+
+    public const STRIP = 'geese:strip';
 
     public function __construct(
         private Length $height,
@@ -42,9 +53,19 @@ final readonly class FlyingGeese implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::NO_WASTE, self::FLIP, self::TRIANGLES, self::STRIP], 2, slanted: [self::TRIANGLES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->height, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Geese;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -74,11 +95,11 @@ final readonly class FlyingGeese implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        return match ($method) {
-            Method::GeeseNoWaste => $this->withoutWaste($room),
-            Method::GeeseFlip => $this->flipped($room),
-            Method::GeeseTriangles => $this->fromTriangles($room),
-            Method::GeeseStrip => $this->fromStrips($room),
+        return match ($method->value) {
+            self::NO_WASTE => $this->withoutWaste($room),
+            self::FLIP => $this->flipped($room),
+            self::TRIANGLES => $this->fromTriangles($room),
+            self::STRIP => $this->fromStrips($room),
             default => throw new InvalidArgumentException(sprintf('Flying geese are not made by "%s".', $method->value)),
         };
     }
@@ -92,7 +113,7 @@ final readonly class FlyingGeese implements Unit
         $seam = ['seam' => $room->allowance()];
         $sewn = On::sewLines('sky', 2);
 
-        return new Making(Method::GeeseNoWaste, [
+        return new Making(new Method(self::NO_WASTE), [
             Piece::square('goose', $this->goose->id, $goose, new Batch(4)),
             Piece::square('sky', $this->sky->id, $sky, new Batch(4, each: 4), $lines),
         ], [
@@ -115,7 +136,7 @@ final readonly class FlyingGeese implements Unit
         $slots = $this->ids();
         $line = [On::sewLine('sky', 0)];
 
-        return new Making(Method::GeeseFlip, [
+        return new Making(new Method(self::FLIP), [
             Piece::rectangle('goose', $this->goose->id, $height, $width),
             Piece::square('sky', $this->sky->id, $height, new Batch(each: 2), new Lines([SquareCut::rising($size->height)])),
         ], [
@@ -142,7 +163,7 @@ final readonly class FlyingGeese implements Unit
         $once = new Lines(cut: [SquareCut::rising($sky->exact)]);
         $slots = $this->ids();
 
-        return new Making(Method::GeeseTriangles, [
+        return new Making(new Method(self::TRIANGLES), [
             Piece::square('goose', $this->goose->id, $goose, new Batch(4), $twice),
             Piece::square('sky', $this->sky->id, $sky, new Batch(2, 2), $once),
         ], [
@@ -159,7 +180,7 @@ final readonly class FlyingGeese implements Unit
         $sky = TriangleStrip::shortAcross('sky', $this->sky->id, $this->height, $room, 2);
         $slots = $this->ids();
 
-        return new Making(Method::GeeseStrip, [$goose, $sky], [
+        return new Making(new Method(self::STRIP), [$goose, $sky], [
             new Step(StepKind::Cut, 'geese.strip.cut', ['strip' => $goose->width], $slots, on: On::pieces('goose', 'sky')),
             ...$this->sewTriangles($room),
             ...$this->finish($room, $this->bothSeams()),

@@ -24,9 +24,16 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** Four equal squares; the first fabric at the top left and bottom right, the second in the other two corners. */
-final readonly class FourPatch implements Unit
+final readonly class FourPatch implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'four-patch';
+
+    public const STRIPS = 'four-patch:strips';
+
+    public const SQUARES = 'four-patch:squares';
 
     public function __construct(
         private Length $side,
@@ -35,9 +42,19 @@ final readonly class FourPatch implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::STRIPS, self::SQUARES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::FourPatch;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -66,9 +83,9 @@ final readonly class FourPatch implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        return match ($method) {
-            Method::FourPatchStrips => $this->fromStripSets($room),
-            Method::FourPatchSquares => $this->fromSquares($room),
+        return match ($method->value) {
+            self::STRIPS => $this->fromStripSets($room),
+            self::SQUARES => $this->fromSquares($room),
             default => throw new InvalidArgumentException(sprintf('A four-patch is not made by "%s".', $method->value)),
         };
     }
@@ -91,7 +108,7 @@ final readonly class FourPatch implements Unit
         $strips = new Batch($segments, 2, 1, 'segment');
         $pairs = On::seams([[0, 1], [2, 3]]);
 
-        return new Making(Method::FourPatchStrips, [
+        return new Making(new Method(self::STRIPS), [
             Piece::strip('first-strip', $first, $width, $strips),
             Piece::strip('second-strip', $second, $width, $strips),
             Piece::segment('segment', [$first, $second], $width, $sewn, new Batch(perUnit: 2)),
@@ -124,7 +141,7 @@ final readonly class FourPatch implements Unit
         $slots = ['first' => $this->first->id, 'second' => $this->second->id];
         $pairs = On::seams([[0, 1], [2, 3]]);
 
-        return new Making(Method::FourPatchSquares, [
+        return new Making(new Method(self::SQUARES), [
             Piece::square('first-square', $this->first->id, $width, new Batch(each: 2)),
             Piece::square('second-square', $this->second->id, $width, new Batch(each: 2)),
         ], [

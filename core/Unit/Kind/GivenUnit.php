@@ -72,7 +72,7 @@ final readonly class GivenUnit implements Unit
 
     public function kind(): UnitKind
     {
-        return UnitKind::Custom;
+        return UnitLibrary::kind(CustomUnit::KIND);
     }
 
     public function finished(): Size
@@ -141,7 +141,7 @@ final readonly class GivenUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::CustomPieces) {
+        if (! $method->is(CustomUnit::PIECES)) {
             throw new InvalidArgumentException(sprintf('A custom unit is not made by "%s".', $method->value));
         }
         $pieces = $on = [];

@@ -30,9 +30,16 @@ use InvalidArgumentException;
  *
  * The order of the quarters makes it left or right: they are cut as triangles, so that every unit turns the same way.
  */
-final readonly class HalfAndQuarters implements Unit
+final readonly class HalfAndQuarters implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'half-and-quarters';
+
+    public const TRIANGLES = 'half-and-quarters:triangles';
+
+    public const STRIP = 'half-and-quarters:strip';
 
     public function __construct(
         private Length $side,
@@ -42,9 +49,19 @@ final readonly class HalfAndQuarters implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [3, 3], [self::TRIANGLES, self::STRIP], slanted: [self::TRIANGLES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1], $spec->slots[2]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::HalfAndQuarters;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -76,7 +93,7 @@ final readonly class HalfAndQuarters implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         $slots = ['half' => $this->half->id, 'top' => $this->top->id, 'left' => $this->left->id];
-        if ($method === Method::HalfAndQuartersStrip) {
+        if ($method->is(self::STRIP)) {
             $half = TriangleStrip::shortAcross('half', $this->half->id, $this->side, $room);
             $top = TriangleStrip::longOnEdge('top', $this->top->id, $this->side, $room);
             $left = TriangleStrip::longOnEdge('left', $this->left->id, $this->side, $room);
@@ -87,7 +104,7 @@ final readonly class HalfAndQuarters implements Unit
                 ...$this->sew($room, $slots),
             ]);
         }
-        if ($method !== Method::HalfAndQuartersTriangles) {
+        if (! $method->is(self::TRIANGLES)) {
             throw new InvalidArgumentException(sprintf('A half and two quarters are not made by "%s".', $method->value));
         }
         $halfSquare = SquareCut::half($this->side, $room->seam);

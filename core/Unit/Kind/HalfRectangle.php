@@ -27,9 +27,14 @@ use InvalidArgumentException;
  * A rectangle of two right triangles whose legs differ: the first fabric at the top left, the second at the bottom right, the seam rising.
  * Its mirror image, the seam falling, is another unit with other pieces.
  */
-final readonly class HalfRectangle implements Unit
+final readonly class HalfRectangle implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'half-rectangle';
+
+    public const TRIANGLES = 'half-rectangle:triangles';
 
     public function __construct(
         private Size $finished,
@@ -38,9 +43,19 @@ final readonly class HalfRectangle implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::TRIANGLES], null, ['hand'], isCareful: true, slanted: [self::TRIANGLES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::HalfRectangle;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -67,7 +82,7 @@ final readonly class HalfRectangle implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::HalfRectangleTriangles) {
+        if (! $method->is(self::TRIANGLES)) {
             throw new InvalidArgumentException(sprintf('A half-rectangle triangle is not made by "%s".', $method->value));
         }
         $unfinished = $this->finished->outsetBy($room->seam);

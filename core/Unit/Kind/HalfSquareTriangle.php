@@ -33,9 +33,24 @@ use InvalidArgumentException;
  *
  * A cut triangle is the finished one with every edge moved outward by the seam allowance s, so its legs are F + s(2 + √2).
  */
-final readonly class HalfSquareTriangle implements Unit
+final readonly class HalfSquareTriangle implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'hst';
+
+    public const TWO = 'hst:two';
+
+    public const FOUR = 'hst:four';
+
+    public const EIGHT = 'hst:eight';
+
+    public const TRIANGLES = 'hst:triangles';
+
+    public const STRIP = 'hst:strip';
+
+    public const GRID = 'hst:grid';
 
     public function __construct(
         private Length $side,
@@ -44,9 +59,22 @@ final readonly class HalfSquareTriangle implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind(
+            $kind, [2, 2], [self::TWO, self::EIGHT, self::FOUR, self::TRIANGLES, self::STRIP, self::GRID], trimsDown: true,
+            trimsWithSquare: true, slanted: [self::TRIANGLES], across: [self::EIGHT => 2, self::GRID => 3], acrossDiagonal: [self::FOUR],
+        );
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::HalfSquareTriangle;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -74,13 +102,13 @@ final readonly class HalfSquareTriangle implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        return match ($method) {
-            Method::HstTwo => $this->twoAtATime($room),
-            Method::HstFour => $this->fourAtATime($room),
-            Method::HstEight => $this->eightAtATime($room),
-            Method::HstTriangles => $this->cutTriangles($room),
-            Method::HstStrip => $this->fromStrips($room),
-            Method::HstGrid => $this->onGrid($room),
+        return match ($method->value) {
+            self::TWO => $this->twoAtATime($room),
+            self::FOUR => $this->fourAtATime($room),
+            self::EIGHT => $this->eightAtATime($room),
+            self::TRIANGLES => $this->cutTriangles($room),
+            self::STRIP => $this->fromStrips($room),
+            self::GRID => $this->onGrid($room),
             default => throw new InvalidArgumentException(sprintf('A half-square triangle is not made by "%s".', $method->value)),
         };
     }
@@ -92,7 +120,7 @@ final readonly class HalfSquareTriangle implements Unit
         $lines = new Lines(SquareCut::besideRising($square, $room->seam), [SquareCut::rising($square)]);
         $marked = $this->lighterPiece();
 
-        return $this->fromPairsOfSquares(Method::HstTwo, 2, $square, Length::inches(1), $lines, [
+        return $this->fromPairsOfSquares(new Method(self::TWO), 2, $square, Length::inches(1), $lines, [
             new Step(
                 StepKind::Mark,
                 'hst.two.mark',
@@ -123,7 +151,7 @@ final readonly class HalfSquareTriangle implements Unit
         $marked = $this->lighterPiece();
         $diagonals = On::cutLines($marked, 2);
 
-        return $this->fromPairsOfSquares(Method::HstEight, 8, $square, Length::fraction(1, 2), $lines, [
+        return $this->fromPairsOfSquares(new Method(self::EIGHT), 8, $square, Length::fraction(1, 2), $lines, [
             new Step(StepKind::Mark, 'hst.eight.mark', slots: ['light' => $this->lighter()->id], on: [On::piece($marked), ...$diagonals]),
             $this->layer('hst.layer'),
             new Step(StepKind::Sew, 'hst.eight.sew', ['seam' => $room->allowance()], on: [...On::sewLines($marked, 4), On::seam(0, 1)]),
@@ -146,7 +174,7 @@ final readonly class HalfSquareTriangle implements Unit
         ], [SquareCut::rising($square), SquareCut::falling($square)]);
         $top = $this->lighterPiece();
 
-        return $this->fromPairsOfSquares(Method::HstFour, 4, $square, Length::root2(1, 2), $lines, [
+        return $this->fromPairsOfSquares(new Method(self::FOUR), 4, $square, Length::root2(1, 2), $lines, [
             $this->layer('hst.four.layer'),
             new Step(StepKind::Sew, 'hst.four.sew', ['seam' => $room->allowance()], on: [...On::sewLines($top, 4), On::seam(0, 1)]),
             new Step(StepKind::Cut, 'hst.four.cut', on: On::cutLines($top, 2)),
@@ -157,7 +185,7 @@ final readonly class HalfSquareTriangle implements Unit
     {
         $square = SquareCut::half($this->side, $room->seam);
 
-        return $this->fromPairsOfSquares(Method::HstTriangles, 2, $square, Length::inches(1), new Lines(
+        return $this->fromPairsOfSquares(new Method(self::TRIANGLES), 2, $square, Length::inches(1), new Lines(
             cut: [SquareCut::rising($square)],
         ), [
             new Step(StepKind::Cut, 'hst.triangles.cut', on: [On::cutLine('first', 0), On::cutLine('second', 0)]),
@@ -173,7 +201,7 @@ final readonly class HalfSquareTriangle implements Unit
         $slots = ['light' => $this->lighter()->id, 'dark' => $this->darker()->id];
         $both = On::pieces('first', 'second');
 
-        return new Making(Method::HstStrip, [
+        return new Making(new Method(self::STRIP), [
             TriangleStrip::shortAcross('first', $this->first->id, $this->side, $room, exact: true),
             TriangleStrip::shortAcross('second', $this->second->id, $this->side, $room, exact: true),
         ], [
@@ -197,7 +225,7 @@ final readonly class HalfSquareTriangle implements Unit
         $slots = ['light' => $this->lighter()->id, 'dark' => $this->darker()->id];
         $sewn = [...On::sewLines($top, count($lines->sew)), On::seam(0, 1)];
 
-        return new Making(Method::HstGrid, [$piece('first', $this->first), $piece('second', $this->second)], [
+        return new Making(new Method(self::GRID), [$piece('first', $this->first), $piece('second', $this->second)], [
             new Step(StepKind::Layer, 'hst.grid.layer', slots: $slots, on: On::pieces('first', 'second')),
             new Step(StepKind::Sew, 'hst.grid.sew', ['seam' => $room->allowance()], on: $sewn),
             new Step(StepKind::Cut, 'hst.grid.cut', on: On::cutLines($top, count($lines->cut))),

@@ -31,9 +31,20 @@ use InvalidArgumentException;
  *
  * Two fabrics: top and bottom, then the sides. Three: top, sides, bottom. Four: top, right, bottom, left.
  */
-final readonly class Hourglass implements Unit
+final readonly class Hourglass implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'hourglass';
+
+    public const SQUARES = 'hourglass:squares';
+
+    public const TRIANGLES = 'hourglass:triangles';
+
+    public const STRIP = 'hourglass:strip';
+
+    public const STRIP_SHORT = 'hourglass:strip-short';
 
     /** Patches 0 to 3 lie at the top, right, bottom and left: these are sewn first, in pairs. */
     private const PAIRS = [[0, 1], [2, 3]];
@@ -48,9 +59,21 @@ final readonly class Hourglass implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind(
+            $kind, [2, 4], [self::SQUARES, self::TRIANGLES, self::STRIP, self::STRIP_SHORT], trimsDown: true, slanted: [self::TRIANGLES],
+        );
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots());
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Hourglass;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -81,11 +104,11 @@ final readonly class Hourglass implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        return match ($method) {
+        return match ($method->value) {
             // With four fabrics, half of the units from squares would come out mirrored: those are made from triangles.
-            Method::HourglassSquares => count($this->slots) === 4 ? $this->fromTriangles($room) : $this->fromSquares($room),
-            Method::HourglassTriangles => $this->fromTriangles($room),
-            Method::HourglassStrip, Method::HourglassStripShort => $this->fromStrips($method, $room),
+            self::SQUARES => count($this->slots) === 4 ? $this->fromTriangles($room) : $this->fromSquares($room),
+            self::TRIANGLES => $this->fromTriangles($room),
+            self::STRIP, self::STRIP_SHORT => $this->fromStrips($method, $room),
             default => throw new InvalidArgumentException(sprintf('An hourglass is not made by "%s".', $method->value)),
         };
     }
@@ -105,7 +128,7 @@ final readonly class Hourglass implements Unit
         $pairs = On::seams(self::PAIRS);
         $first = [On::piece($marked), On::cutLine($marked, 0)];
 
-        return new Making(Method::HourglassSquares, $pieces, [
+        return new Making(new Method(self::SQUARES), $pieces, [
             new Step(StepKind::Mark, 'hourglass.squares.mark', slots: ['first' => $this->slots[0]->id], on: $first),
             new Step(StepKind::Sew, 'hourglass.squares.sew', $seam, on: [...On::sewLines($marked, 2), ...$pairs]),
             new Step(StepKind::Cut, 'hourglass.squares.cut', on: [On::cutLine($marked, 0)]),
@@ -127,7 +150,7 @@ final readonly class Hourglass implements Unit
         );
         $cuts = array_merge(...array_map(fn (Piece $piece): array => On::cutLines($piece->id, 2), $pieces));
 
-        return new Making(Method::HourglassTriangles, $pieces, [
+        return new Making(new Method(self::TRIANGLES), $pieces, [
             new Step(StepKind::Cut, 'hourglass.triangles.cut', on: $cuts),
             ...$this->sewTriangles($room),
             ...$this->finish($room, $cut),
@@ -137,7 +160,7 @@ final readonly class Hourglass implements Unit
     /** Triangles cut from strips with a triangle ruler: the long side on the edge of the strip, or a short side across it. */
     private function fromStrips(Method $method, CuttingRoom $room): Making
     {
-        $short = $method === Method::HourglassStripShort;
+        $short = $method->is(self::STRIP_SHORT);
         // Of a quarter with a long side F the short sides are F/√2.
         $side = $this->side->timesRoot2()->dividedBy(2);
         $pieces = $this->pieces(fn (string $id, string $slot, int $quarters): Piece => $short

@@ -12,6 +12,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
@@ -19,7 +20,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -29,9 +29,15 @@ use InvalidArgumentException;
  * With three fabrics the top and right logs are of the second and the bottom and left ones of the third; with more, each course has two of
  * its own.
  */
-final readonly class LogCabin implements Unit
+final readonly class LogCabin implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'log-cabin';
+
+    public const LOGS = 'log-cabin:logs';
+
+    public const STRIPS = 'log-cabin:strips';
 
     /**
      * @param  non-empty-list<Slot>  $slots  centre and two, or centre and two for each course
@@ -57,9 +63,34 @@ final readonly class LogCabin implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [3, 17], [self::LOGS, self::STRIPS], options: ['centre', 'courses'], oddFabrics: true);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self(
+            $spec->finished->width,
+            $spec->options->centre ?? throw $spec->missing('centre'),
+            $spec->options->courses ?? throw $spec->missing('courses'),
+            $spec->slots(),
+        );
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return new UnitOptions(centre: $size->height->dividedBy(5), courses: self::coursesFor($fabrics));
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return ['centre' => LengthText::of($size->height->dividedBy(4)), 'courses' => self::coursesFor(count($fabrics))];
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::LogCabin;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -92,10 +123,10 @@ final readonly class LogCabin implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::LogCabinLogs && $method !== Method::LogCabinStrips) {
+        if (! $method->is(self::LOGS) && ! $method->is(self::STRIPS)) {
             throw new InvalidArgumentException(sprintf('A log cabin is not made by "%s".', $method->value));
         }
-        $long = $method === Method::LogCabinStrips;
+        $long = $method->is(self::STRIPS);
         $width = $room->unfinished($this->log());
         $centre = $room->unfinished($this->centre);
         $pieces = [Piece::square('centre', $this->slots[0]->id, $centre)];
@@ -157,5 +188,11 @@ final readonly class LogCabin implements Unit
         $first = count($this->slots) === 3 ? 1 : 1 + 2 * $course;
 
         return [$this->slots[$first], $this->slots[$first + 1]];
+    }
+
+    /** Two where three fabrics take turns; else a course for each pair of them. */
+    private static function coursesFor(int $fabrics): int
+    {
+        return $fabrics > 3 ? intdiv($fabrics - 1, 2) : 2;
     }
 }

@@ -24,9 +24,16 @@ use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** Nine equal squares like a chequerboard: the first fabric in the corners and the middle. */
-final readonly class NinePatch implements Unit
+final readonly class NinePatch implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'nine-patch';
+
+    public const STRIPS = 'nine-patch:strips';
+
+    public const SQUARES = 'nine-patch:squares';
 
     public function __construct(
         private Length $side,
@@ -35,9 +42,19 @@ final readonly class NinePatch implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::STRIPS, self::SQUARES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::NinePatch;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -69,9 +86,9 @@ final readonly class NinePatch implements Unit
         $sewn = Measurement::sewn($room->unfinished($this->side)->exact, [$width, $width, $width]);
         $slots = ['first' => $this->first->id, 'second' => $this->second->id];
 
-        return match ($method) {
-            Method::NinePatchStrips => $this->fromStripSets($room, $width, $sewn),
-            Method::NinePatchSquares => new Making($method, [
+        return match ($method->value) {
+            self::STRIPS => $this->fromStripSets($room, $width, $sewn),
+            self::SQUARES => new Making($method, [
                 Piece::square('first-square', $this->first->id, $width, new Batch(each: 5)),
                 Piece::square('second-square', $this->second->id, $width, new Batch(each: 4)),
             ], [
@@ -95,7 +112,7 @@ final readonly class NinePatch implements Unit
         $rows = SeamPairs::inRows(3, 3);
         $both = On::pieces('outer', 'inner');
 
-        return new Making(Method::NinePatchStrips, [
+        return new Making(new Method(self::STRIPS), [
             Piece::strip('outer-first', $first, $width, new Batch($segments, 2, 2, 'outer')),
             Piece::strip('outer-second', $second, $width, new Batch($segments, 2, 1, 'outer')),
             Piece::strip('inner-second', $second, $width, new Batch($segments, 1, 2, 'inner')),

@@ -19,7 +19,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -27,9 +26,18 @@ use InvalidArgumentException;
  * Four half-square triangles turning about the middle: walking clockwise round it, each triangle of the first fabric comes before the one
  * of the second that it is sewn to.
  */
-final readonly class Pinwheel implements Unit
+final readonly class Pinwheel implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'pinwheel';
+
+    public const TWO = 'pinwheel:two';
+
+    public const EIGHT = 'pinwheel:eight';
+
+    public const TRIANGLES = 'pinwheel:triangles';
 
     public function __construct(
         private Length $side,
@@ -38,9 +46,19 @@ final readonly class Pinwheel implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::TWO, self::EIGHT, self::TRIANGLES], slanted: [self::TRIANGLES], across: [self::EIGHT => 2]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Pinwheel;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -71,10 +89,10 @@ final readonly class Pinwheel implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        $quarter = $this->quarter()->making(match ($method) {
-            Method::PinwheelTwo => Method::HstTwo,
-            Method::PinwheelEight => Method::HstEight,
-            Method::PinwheelTriangles => Method::HstTriangles,
+        $quarter = $this->quarter()->making(match ($method->value) {
+            self::TWO => new Method(HalfSquareTriangle::TWO),
+            self::EIGHT => new Method(HalfSquareTriangle::EIGHT),
+            self::TRIANGLES => new Method(HalfSquareTriangle::TRIANGLES),
             default => throw new InvalidArgumentException(sprintf('A pinwheel is not made by "%s".', $method->value)),
         }, $room);
         $patches = $this->patches();

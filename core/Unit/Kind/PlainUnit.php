@@ -18,14 +18,18 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards. */
-final readonly class PlainUnit implements Unit
+final readonly class PlainUnit implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const SQUARE = 'square';
+
+    public const RECTANGLE = 'rectangle';
 
     public function __construct(
         private Size $finished,
@@ -33,9 +37,21 @@ final readonly class PlainUnit implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return $kind === self::SQUARE
+            ? new UnitKind($kind, [1, 1], [Method::PLAIN], isCutOnly: true, trimsDown: true)
+            : new UnitKind($kind, [1, 1], [Method::PLAIN], null, isCutOnly: true, trimsDown: true);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished, $spec->slots[0]);
+    }
+
     public function kind(): UnitKind
     {
-        return $this->finished->isSquare() ? UnitKind::Square : UnitKind::Rectangle;
+        return $this->finished->isSquare() ? UnitLibrary::kind(self::SQUARE) : UnitLibrary::kind(self::RECTANGLE);
     }
 
     public function finished(): Size
@@ -55,7 +71,7 @@ final readonly class PlainUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::Plain) {
+        if (! $method->isPlain()) {
             throw new InvalidArgumentException(sprintf('A plain piece is cut, not made by "%s".', $method->value));
         }
         [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];

@@ -19,7 +19,6 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -27,9 +26,17 @@ use InvalidArgumentException;
  * A slender point between two mirrored side triangles: a kite along the diagonal of a square, or a peak standing on the lower edge of a
  * rectangle. The point is cut round a template, the sides in pairs from rectangles, half of them mirrored.
  */
-final readonly class PointedUnit implements Unit
+final readonly class PointedUnit implements LibraryUnit
 {
     use Patchwork;
+
+    public const KITE = 'kite';
+
+    public const PEAK = 'peak';
+
+    public const KITE_TEMPLATE = 'kite:template';
+
+    public const PEAK_TEMPLATE = 'peak:template';
 
     private function __construct(
         private UnitKind $kind,
@@ -55,13 +62,37 @@ final readonly class PointedUnit implements Unit
         }
         [$kite, $sides] = [$slots[0], $slots[1]];
 
-        return new self(UnitKind::Kite, Size::square($side), $edge, $kite, $slots[2] ?? $sides, $sides);
+        return new self(UnitLibrary::kind(self::KITE), Size::square($side), $edge, $kite, $slots[2] ?? $sides, $sides);
     }
 
     /** @param  list<Slot>  $slots  peak, sides; or peak, left side, right side */
     public static function peak(Size $finished, array $slots): self
     {
-        return new self(UnitKind::Peak, $finished, $finished->width->dividedBy(2), $slots[0], $slots[1], $slots[2] ?? $slots[1]);
+        return new self(UnitLibrary::kind(self::PEAK), $finished, $finished->width->dividedBy(2), $slots[0], $slots[1], $slots[2] ?? $slots[1]);
+    }
+
+    public static function define(string $kind): UnitKind
+    {
+        return $kind === self::KITE
+            ? new UnitKind($kind, [2, 3], [self::KITE_TEMPLATE], options: ['edge'], isCareful: true, slanted: [self::KITE_TEMPLATE])
+            : new UnitKind($kind, [2, 3], [self::PEAK_TEMPLATE], null, isCareful: true, slanted: [self::PEAK_TEMPLATE]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return $spec->kind->is(self::KITE)
+            ? self::kite($spec->finished->width, $spec->options->edge ?? $spec->finished->width->dividedBy(2), $spec->slots)
+            : self::peak($spec->finished, $spec->slots);
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return $kind === self::KITE ? new UnitOptions(edge: $size->height->times(2, 5)) : new UnitOptions;
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return [];
     }
 
     public function kind(): UnitKind
@@ -79,7 +110,7 @@ final readonly class PointedUnit implements Unit
         return $this->left === $this->right ? [
             $this->point,
             $this->left,
-        ] : ($this->kind === UnitKind::Kite ? [$this->point, $this->right, $this->left] : [$this->point, $this->left, $this->right]);
+        ] : ($this->kind->is(self::KITE) ? [$this->point, $this->right, $this->left] : [$this->point, $this->left, $this->right]);
     }
 
     public function patches(): array
@@ -88,7 +119,7 @@ final readonly class PointedUnit implements Unit
         [$width, $height, $short] = [$this->finished->width, $this->finished->height, $this->short];
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);
 
-        return $this->kind === UnitKind::Kite ? [
+        return $this->kind->is(self::KITE) ? [
             new Patch($this->point->id, new Outline($at($zero, $zero), $at($width, $short), $at($width, $height), $at($short, $height))),
             new Patch($this->right->id, new Outline($at($zero, $zero), $at($width, $zero), $at($width, $short))),
             new Patch($this->left->id, new Outline($at($zero, $zero), $at($short, $height), $at($zero, $height))),
@@ -101,17 +132,17 @@ final readonly class PointedUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::KiteTemplate && $method !== Method::PeakTemplate) {
+        if (! $method->is(self::KITE_TEMPLATE) && ! $method->is(self::PEAK_TEMPLATE)) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
         $unfinished = $this->finished->outsetBy($room->seam);
-        [$along, $across] = $this->kind === UnitKind::Kite ? [$this->finished->width, $this->short] : [
+        [$along, $across] = $this->kind->is(self::KITE) ? [$this->finished->width, $this->short] : [
             $this->short,
             $this->finished->height,
         ];
         $slots = ['point' => $this->point->id, 'left' => $this->left->id, 'right' => $this->right->id];
 
-        [$left, $right] = $this->kind === UnitKind::Kite ? [2, 1] : [1, 2];
+        [$left, $right] = $this->kind->is(self::KITE) ? [2, 1] : [1, 2];
         $width = Measurement::exact($unfinished->width);
         $trim = ['width' => $width, 'unfinished' => Measurement::exact($unfinished->height), 'seam' => $room->allowance()];
         [$first, $second] = [[On::seam(0, $left)], [On::seam(0, $right)]];

@@ -15,6 +15,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
@@ -35,9 +36,15 @@ use InvalidArgumentException;
  *
  * Both cut curves have their centre at the finished corner, s inside the raw edges: the inner piece is cut to r + s, the outer to r − s.
  */
-final readonly class QuarterCircle implements Unit
+final readonly class QuarterCircle implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'quarter-circle';
+
+    public const TEMPLATES = 'quarter-circle:templates';
+
+    public const SWAP = 'quarter-circle:swap';
 
     /**
      * @param  Length  $radius  at most the side of the square; when it is the side, the curve runs into the corners, where later seams meet
@@ -56,9 +63,31 @@ final readonly class QuarterCircle implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::TEMPLATES, self::SWAP], options: ['radius'], isCareful: true);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self(
+            $spec->finished->width, $spec->options->radius ?? throw $spec->missing('radius'), $spec->slots[0], $spec->slots[1],
+        );
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return new UnitOptions(radius: $size->height->times(3, 4));
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return ['radius' => LengthText::of($size->height->times(3, 4))];
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::QuarterCircle;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -96,7 +125,7 @@ final readonly class QuarterCircle implements Unit
     /** Cut together and swapped, each pair of squares gives one unit and one the other way round. */
     public function byproduct(Method $method, CuttingRoom $room): ?Unit
     {
-        return $method === Method::QuarterCircleSwap ? new self($this->side, $this->radius, $this->outer, $this->inner) : null;
+        return $method->is(self::SWAP) ? new self($this->side, $this->radius, $this->outer, $this->inner) : null;
     }
 
     /** @throws InvalidArgumentException when the curve is too tight for the seam */
@@ -113,9 +142,9 @@ final readonly class QuarterCircle implements Unit
     {
         $this->refuseTightCurve($room);
 
-        return match ($method) {
-            Method::QuarterCircleTemplates => $this->fromTemplates($room),
-            Method::QuarterCircleSwap => $this->swapped($room),
+        return match ($method->value) {
+            self::TEMPLATES => $this->fromTemplates($room),
+            self::SWAP => $this->swapped($room),
             default => throw new InvalidArgumentException(sprintf('A quarter circle is not made by "%s".', $method->value)),
         };
     }
@@ -134,7 +163,7 @@ final readonly class QuarterCircle implements Unit
         $unfinished = $room->unfinished($this->side);
         $seam = $room->seam->toFloat();
 
-        return new Making(Method::QuarterCircleTemplates, [
+        return new Making(new Method(self::TEMPLATES), [
             $this->template(
                 'inner', $this->inner, $room->unfinished($this->radius), $inner,
                 new Template([Notch::line(self::middle($cut['inner']->exact, -1), $lay)], null, CutShape::of($inside, Length::zero())->laid($lay)->toOutline()),
@@ -161,7 +190,7 @@ final readonly class QuarterCircle implements Unit
         $trim = ['unfinished' => $unfinished, 'meets' => Measurement::exact($this->radius->plus($room->seam)), 'before' => $before];
         $slots = ['inner' => $this->inner->id, 'outer' => $this->outer->id];
 
-        return new Making(Method::QuarterCircleSwap, [
+        return new Making(new Method(self::SWAP), [
             Piece::square('inner', $this->inner->id, $square),
             Piece::square('outer', $this->outer->id, $square),
         ], [

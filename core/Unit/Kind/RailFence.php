@@ -19,14 +19,20 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** Equal bars side by side across a square: a strip set cut into squares, or single bars. */
-final readonly class RailFence implements Unit
+final readonly class RailFence implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'rail';
+
+    public const STRIPS = 'rail:strips';
+
+    public const BARS = 'rail:bars';
 
     /** @param  non-empty-list<Slot>  $slots  from left to right */
     public function __construct(
@@ -35,9 +41,19 @@ final readonly class RailFence implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 8], [self::STRIPS, self::BARS]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots());
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::Rail;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -69,7 +85,7 @@ final readonly class RailFence implements Unit
         $sewn = Measurement::sewn($length->exact, array_fill(0, count($this->slots), $bar));
         $seams = SeamPairs::inARow(count($this->slots));
         $seam = ['seam' => $room->allowance()];
-        if ($method === Method::RailBars) {
+        if ($method->is(self::BARS)) {
             $pieces = $this->bars(fn (int $index, string $slot): Piece => Piece::rectangle("bar-$index", $slot, $bar, $length));
 
             return new Making($method, $pieces, [
@@ -78,7 +94,7 @@ final readonly class RailFence implements Unit
                 new Step(StepKind::Trim, 'strip_grid.trim', ['width' => $sewn, 'unfinished' => $length], on: [On::whole()]),
             ], sewn: [$sewn, $length]);
         }
-        if ($method !== Method::RailStrips) {
+        if (! $method->is(self::STRIPS)) {
             throw new InvalidArgumentException(sprintf('A rail fence is not made by "%s".', $method->value));
         }
         $segments = $room->usableWidth->minus($room->squaring)->countOf($length->exact);

@@ -31,7 +31,7 @@ final readonly class SectionUnit implements Unit
 
     public function kind(): UnitKind
     {
-        return UnitKind::Custom;
+        return UnitLibrary::kind(CustomUnit::KIND);
     }
 
     public function finished(): Size
@@ -79,7 +79,7 @@ final readonly class SectionUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::CustomPieces) {
+        if (! $method->is(CustomUnit::PIECES)) {
             throw new InvalidArgumentException(sprintf('A section of a custom unit is not made by "%s".', $method->value));
         }
 

@@ -17,16 +17,28 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
  * A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends.
  */
-final readonly class SixtyTriangle implements Unit
+final readonly class SixtyTriangle implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const TRIANGLE_60 = 'triangle-60';
+
+    public const HALF_TRIANGLE_60 = 'half-triangle-60';
+
+    public const TRIANGLE_60_BLUNT = 'triangle-60:blunt';
+
+    public const TRIANGLE_60_POINTED = 'triangle-60:pointed';
+
+    public const HALF_TRIANGLE_60_BLUNT = 'half-triangle-60:blunt';
+
+    public const HALF_TRIANGLE_60_POINTED = 'half-triangle-60:pointed';
 
     private function __construct(
         private UnitKind $kind,
@@ -38,13 +50,29 @@ final readonly class SixtyTriangle implements Unit
     /** @param  Length  $side  finished */
     public static function whole(Length $side, Slot $slot): self
     {
-        return new self(UnitKind::Triangle60, $side, $slot);
+        return new self(UnitLibrary::kind(self::TRIANGLE_60), $side, $slot);
     }
 
     /** @param  Length  $side  finished side of the triangle it is half of; its legs are a/2 along the top and a√3/2 on the left */
     public static function half(Length $side, Slot $slot): self
     {
-        return new self(UnitKind::HalfTriangle60, $side, $slot);
+        return new self(UnitLibrary::kind(self::HALF_TRIANGLE_60), $side, $slot);
+    }
+
+    public static function define(string $kind): UnitKind
+    {
+        return $kind === self::TRIANGLE_60
+            ? new UnitKind($kind, [1, 1], [self::TRIANGLE_60_BLUNT, self::TRIANGLE_60_POINTED], isCutOnly: true, isFree: true)
+            : new UnitKind(
+                $kind, [1, 1], [self::HALF_TRIANGLE_60_BLUNT, self::HALF_TRIANGLE_60_POINTED], options: ['hand'], isCutOnly: true, isFree: true,
+            );
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return $spec->kind->is(self::TRIANGLE_60)
+            ? self::whole($spec->finished->width, $spec->slots[0])
+            : self::half($spec->finished->width, $spec->slots[0]);
     }
 
     public function kind(): UnitKind
@@ -54,7 +82,7 @@ final readonly class SixtyTriangle implements Unit
 
     public function finished(): Size
     {
-        return new Size($this->kind === UnitKind::Triangle60 ? $this->side : $this->side->dividedBy(2), SixtyCut::height($this->side));
+        return new Size($this->kind->is(self::TRIANGLE_60) ? $this->side : $this->side->dividedBy(2), SixtyCut::height($this->side));
     }
 
     public function slots(): array
@@ -68,7 +96,7 @@ final readonly class SixtyTriangle implements Unit
         $half = $this->side->dividedBy(2);
         $height = SixtyCut::height($this->side);
 
-        return [new Patch($this->slot->id, $this->kind === UnitKind::Triangle60
+        return [new Patch($this->slot->id, $this->kind->is(self::TRIANGLE_60)
             ? new Outline(new Point($half, $zero), new Point($this->side, $height), new Point($zero, $height))
             : new Outline(new Point($zero, $zero), new Point($half, $zero), new Point($zero, $height)))];
     }
@@ -80,11 +108,11 @@ final readonly class SixtyTriangle implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if (! in_array($method, $this->kind->methods(), true)) {
+        if (! $this->kind->isMadeBy($method)) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
-        $blunt = in_array($method, [Method::Triangle60Blunt, Method::HalfTriangle60Blunt], true);
-        $piece = $this->kind === UnitKind::Triangle60
+        $blunt = $method->is(self::TRIANGLE_60_BLUNT) || $method->is(self::HALF_TRIANGLE_60_BLUNT);
+        $piece = $this->kind->is(self::TRIANGLE_60)
             ? SixtyCut::triangle('piece', $this->slot->id, $this->side, $room, $blunt)
             : SixtyCut::half('piece', $this->slot->id, $this->side, $room, $blunt);
 
@@ -94,6 +122,6 @@ final readonly class SixtyTriangle implements Unit
         return new Making($method, [$piece], [
             new Step(StepKind::Cut, $blunt ? 'sixty.cut_blunt' : 'sixty.cut_pointed', $strip, on: $on),
             new Step(StepKind::Check, 'sixty.check', $strip, on: $on),
-        ], $this->kind === UnitKind::Triangle60 ? 2 : 1);
+        ], $this->kind->is(self::TRIANGLE_60) ? 2 : 1);
     }
 }

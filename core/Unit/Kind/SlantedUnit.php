@@ -23,7 +23,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -33,9 +32,22 @@ use InvalidArgumentException;
  * The strip is h + 2s wide. Along it a piece of finished base b takes b + 2s/sin α (b + 2s√2 at 45°, b + 4s/√3 at 60°), and the first one
  * the slant of the strip's end besides.
  */
-final readonly class SlantedUnit implements Unit
+final readonly class SlantedUnit implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const DIAMOND_45 = 'diamond-45';
+
+    public const PARALLELOGRAM_45 = 'parallelogram-45';
+
+    public const DIAMOND_60 = 'diamond-60';
+
+    public const DIAMOND_45_STRIP = 'diamond-45:strip';
+
+    public const PARALLELOGRAM_45_STRIP = 'parallelogram-45:strip';
+
+    public const DIAMOND_60_STRIP = 'diamond-60:strip';
 
     /**
      * @param  Length  $base  finished side along the strip
@@ -54,19 +66,37 @@ final readonly class SlantedUnit implements Unit
     /** @param  Length  $side  finished, all four the same */
     public static function diamond60(Length $side, Slot $slot): self
     {
-        return new self(UnitKind::Diamond60, $side, $side->timesRoot3()->dividedBy(2), true, $slot);
+        return new self(UnitLibrary::kind(self::DIAMOND_60), $side, $side->timesRoot3()->dividedBy(2), true, $slot);
     }
 
     /** @param  Length  $side  finished, all four the same */
     public static function diamond45(Length $side, Slot $slot): self
     {
-        return new self(UnitKind::Diamond45, $side, $side->timesRoot2()->dividedBy(2), false, $slot);
+        return new self(UnitLibrary::kind(self::DIAMOND_45), $side, $side->timesRoot2()->dividedBy(2), false, $slot);
     }
 
     /** Sides of b and h√2. */
     public static function parallelogram45(Length $base, Length $height, Slot $slot): self
     {
-        return new self(UnitKind::Parallelogram45, $base, $height, false, $slot);
+        return new self(UnitLibrary::kind(self::PARALLELOGRAM_45), $base, $height, false, $slot);
+    }
+
+    public static function define(string $kind): UnitKind
+    {
+        return match ($kind) {
+            self::DIAMOND_45 => new UnitKind($kind, [1, 1], [self::DIAMOND_45_STRIP], isFree: true),
+            self::PARALLELOGRAM_45 => new UnitKind($kind, [1, 1], [self::PARALLELOGRAM_45_STRIP], null, ['hand'], isFree: true),
+            default => new UnitKind($kind, [1, 1], [self::DIAMOND_60_STRIP], isCutOnly: true, isFree: true),
+        };
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return match ($spec->kind->value) {
+            self::DIAMOND_45 => self::diamond45($spec->finished->width, $spec->slots[0]),
+            self::PARALLELOGRAM_45 => self::parallelogram45($spec->finished->width, $spec->finished->height, $spec->slots[0]),
+            default => self::diamond60($spec->finished->width, $spec->slots[0]),
+        };
     }
 
     public function kind(): UnitKind
@@ -96,7 +126,7 @@ final readonly class SlantedUnit implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if (! in_array($method, $this->kind->methods(), true)) {
+        if (! $this->kind->isMadeBy($method)) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
 
@@ -116,11 +146,11 @@ final readonly class SlantedUnit implements Unit
         $side = $this->cutSide($room->seam);
 
         // A diamond turned over is a diamond; a parallelogram of unequal sides is not.
-        $chiral = $this->kind === UnitKind::Parallelogram45 && ! $this->base->equals($this->height->timesRoot2());
+        $chiral = $this->kind->is(self::PARALLELOGRAM_45) && ! $this->base->equals($this->height->timesRoot2());
 
         return new Piece(
             $id,
-            $this->kind === UnitKind::Parallelogram45 ? PieceShape::Parallelogram : PieceShape::Diamond,
+            $this->kind->is(self::PARALLELOGRAM_45) ? PieceShape::Parallelogram : PieceShape::Diamond,
             [$this->slot->id],
             $strip,
             Measurement::exact($side->plus($this->slant($strip->exact))),

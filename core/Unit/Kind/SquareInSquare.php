@@ -32,9 +32,16 @@ use InvalidArgumentException;
  * The centre's side is F/√2 + 2s. Cut d too large it would push each point d/√2 over the edge, so it is cut at the nearest mark that is not
  * over; where that is below, the corners are cut as much larger.
  */
-final readonly class SquareInSquare implements Unit
+final readonly class SquareInSquare implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'square-in-square';
+
+    public const TRIANGLES = 'square-in-square:triangles';
+
+    public const FLIP = 'square-in-square:flip';
 
     /** Patches 1 to 4 lie at the top left, top right, bottom right and bottom left of the centre, patch 0. */
     private const FIRST = [[0, 1], [0, 3]];
@@ -48,9 +55,19 @@ final readonly class SquareInSquare implements Unit
     ) {
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 2], [self::TRIANGLES, self::FLIP], slanted: [self::TRIANGLES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->slots[0], $spec->slots[1]);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::SquareInSquare;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -84,9 +101,9 @@ final readonly class SquareInSquare implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        return match ($method) {
-            Method::SquareInSquareTriangles => $this->fromTriangles($room),
-            Method::SquareInSquareFlip => $this->flipped($room),
+        return match ($method->value) {
+            self::TRIANGLES => $this->fromTriangles($room),
+            self::FLIP => $this->flipped($room),
             default => throw new InvalidArgumentException(sprintf('A square in a square is not made by "%s".', $method->value)),
         };
     }
@@ -103,7 +120,7 @@ final readonly class SquareInSquare implements Unit
         $before = Measurement::resulting($unfinished->exact, [[$root, $centre], [Length::inches(1), $corner]], Rounding::None);
         $trim = ['unfinished' => $unfinished, 'beyond' => self::beyondPoints($room, $centre), 'before' => $before];
 
-        return new Making(Method::SquareInSquareTriangles, [
+        return new Making(new Method(self::TRIANGLES), [
             Piece::square('centre', $this->centre->id, $centre),
             Piece::square('corner', $this->corner->id, $corner, new Batch(2, 4), new Lines(cut: [SquareCut::rising($corner->exact)])),
         ], [
@@ -138,7 +155,7 @@ final readonly class SquareInSquare implements Unit
         $trim = ['unfinished' => $base, 'beyond' => Measurement::exact($room->seam)];
         $lines = new Lines([SquareCut::rising($cut->exact)]);
 
-        return new Making(Method::SquareInSquareFlip, [
+        return new Making(new Method(self::FLIP), [
             Piece::square('centre', $this->centre->id, $base),
             Piece::square('corner', $this->corner->id, $cut, new Batch(each: 4), $lines),
         ], [...$steps, new Step(StepKind::Trim, 'square_in_square.trim', $trim, on: [On::whole()])], sewn: [$base, $base]);

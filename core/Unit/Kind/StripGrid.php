@@ -12,22 +12,40 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /**
  * Rectangles in columns and rows of any widths: strips side by side, an uneven nine-patch, a sixteen-patch.
  */
-final readonly class StripGrid implements Unit
+final readonly class StripGrid implements LibraryUnit
 {
     use Patchwork;
+
+    public const STRIPS = 'strips';
+
+    public const UNEVEN_NINE_PATCH = 'uneven-nine-patch';
+
+    public const SIXTEEN_PATCH = 'sixteen-patch';
+
+    public const STRIPS_SETS = 'strips:sets';
+
+    public const STRIPS_SINGLES = 'strips:singles';
+
+    public const UNEVEN_NINE_PATCH_SETS = 'uneven-nine-patch:sets';
+
+    public const UNEVEN_NINE_PATCH_SINGLES = 'uneven-nine-patch:singles';
+
+    public const SIXTEEN_PATCH_SETS = 'sixteen-patch:sets';
+
+    public const SIXTEEN_PATCH_SINGLES = 'sixteen-patch:singles';
 
     /**
      * @param  list<Length>  $columns  finished widths
@@ -41,8 +59,8 @@ final readonly class StripGrid implements Unit
         private array $rows,
         private array $slots,
         private array $roles,
-        private Method $sets,
-        private Method $singles,
+        private string $sets,
+        private string $singles,
     ) {
     }
 
@@ -69,13 +87,13 @@ final readonly class StripGrid implements Unit
         }
 
         return new self(
-            UnitKind::Strips,
+            UnitLibrary::kind(self::STRIPS),
             $widths,
             [$finished->height],
             $slots,
             [array_keys($slots)],
-            Method::StripsSets,
-            Method::StripsSingles,
+            self::STRIPS_SETS,
+            self::STRIPS_SINGLES,
         );
     }
 
@@ -95,13 +113,13 @@ final readonly class StripGrid implements Unit
         $widths = [$edge, $middle, $edge];
 
         return new self(
-            UnitKind::UnevenNinePatch,
+            UnitLibrary::kind(self::UNEVEN_NINE_PATCH),
             $widths,
             $widths,
             $slots,
             [[0, 1, 0], [1, count($slots) > 2 ? 2 : 0, 1], [0, 1, 0]],
-            Method::UnevenNinePatchSets,
-            Method::UnevenNinePatchSingles,
+            self::UNEVEN_NINE_PATCH_SETS,
+            self::UNEVEN_NINE_PATCH_SINGLES,
         );
     }
 
@@ -111,14 +129,54 @@ final readonly class StripGrid implements Unit
         $widths = array_fill(0, 4, $side->dividedBy(4));
 
         return new self(
-            UnitKind::SixteenPatch,
+            UnitLibrary::kind(self::SIXTEEN_PATCH),
             $widths,
             $widths,
             $slots,
             [[0, 1, 0, 1], [1, 0, 1, 0], [0, 1, 0, 1], [1, 0, 1, 0]],
-            Method::SixteenPatchSets,
-            Method::SixteenPatchSingles,
+            self::SIXTEEN_PATCH_SETS,
+            self::SIXTEEN_PATCH_SINGLES,
         );
+    }
+
+    public static function define(string $kind): UnitKind
+    {
+        return match ($kind) {
+            self::STRIPS => new UnitKind($kind, [1, 12], [self::STRIPS_SETS, self::STRIPS_SINGLES], null, ['widths']),
+            self::UNEVEN_NINE_PATCH => new UnitKind(
+                $kind, [2, 3], [self::UNEVEN_NINE_PATCH_SETS, self::UNEVEN_NINE_PATCH_SINGLES], options: ['edge'],
+            ),
+            default => new UnitKind($kind, [2, 2], [self::SIXTEEN_PATCH_SETS, self::SIXTEEN_PATCH_SINGLES]),
+        };
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return match ($spec->kind->value) {
+            self::STRIPS => self::strips($spec->finished, $spec->widths(), $spec->slots),
+            self::UNEVEN_NINE_PATCH => self::unevenNinePatch(
+                $spec->finished->width, $spec->options->edge ?? throw $spec->missing('edge'), $spec->slots,
+            ),
+            default => self::sixteenPatch($spec->finished->width, $spec->slots),
+        };
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return match ($kind) {
+            self::STRIPS => UnitOptions::unequal($size->width, $fabrics),
+            self::UNEVEN_NINE_PATCH => new UnitOptions(edge: $size->height->dividedBy(5)),
+            default => new UnitOptions,
+        };
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return match ($kind) {
+            self::STRIPS => UnitOptions::equal($size->width, count($fabrics)),
+            self::UNEVEN_NINE_PATCH => ['edge' => LengthText::of($size->height->dividedBy(4))],
+            default => [],
+        };
     }
 
     public function kind(): UnitKind
@@ -164,7 +222,7 @@ final readonly class StripGrid implements Unit
             Measurement::sewn($size->height, array_map($room->unfinished(...), $this->rows)),
         ];
         $rows = SeamPairs::inRows(count($this->columns), count($this->rows));
-        if ($method === $this->sets) {
+        if ($method->is($this->sets)) {
             $pieces = StripSets::pieces($this->columns, $this->rows, $ids, $room);
 
             return new Making(
@@ -174,7 +232,7 @@ final readonly class StripGrid implements Unit
                 sewn: $sewn,
             );
         }
-        if ($method !== $this->singles) {
+        if (! $method->is($this->singles)) {
             throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
         }
 

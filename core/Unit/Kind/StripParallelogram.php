@@ -22,7 +22,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -32,9 +31,15 @@ use InvalidArgumentException;
  * Of a set of finished height h, segments of finished width g have the unequal sides h√2 and g√2. They are cut g + 2s wide, measured square
  * to the cut, and take (g + 2s)√2 of the set each; the first cut loses the sewn height, or one strip when the strips are staggered.
  */
-final readonly class StripParallelogram implements Unit
+final readonly class StripParallelogram implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'strip-parallelogram';
+
+    public const PLAIN = 'strip-parallelogram:plain';
+
+    public const STAGGERED = 'strip-parallelogram:staggered';
 
     /**
      * @param  Length  $across  finished width g, square to the slanted sides
@@ -55,9 +60,36 @@ final readonly class StripParallelogram implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [1, 8], [self::PLAIN, self::STAGGERED], null, ['widths', 'hand'], isFree: true);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        $sum = Length::sum($spec->widths());
+        if (! $sum->equals($spec->finished->height)) {
+            throw new InvalidArgumentException(
+                sprintf('The strips finish %s high together and the unit %s.', $sum->toDecimal(3), $spec->finished->height->toDecimal(3)),
+            );
+        }
+
+        return new self($spec->finished->width, $spec->widths(), $spec->slots());
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return UnitOptions::unequal($size->height, $fabrics);
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return UnitOptions::equal($size->height, count($fabrics));
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::StripParallelogram;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -110,9 +142,9 @@ final readonly class StripParallelogram implements Unit
     {
         $both = $room->seam->times(2);
         $sewn = $this->height()->plus($both);
-        $staggered = match ($method) {
-            Method::StripParallelogramPlain => false,
-            Method::StripParallelogramStaggered => true,
+        $staggered = match ($method->value) {
+            self::PLAIN => false,
+            self::STAGGERED => true,
             default => throw new InvalidArgumentException(sprintf('A strip parallelogram is not made by "%s".', $method->value)),
         };
         $widest = fn (Length $most, Length $width): Length => $width->plus($both)->isGreaterThan($most) ? $width->plus($both) : $most;

@@ -35,9 +35,15 @@ use InvalidArgumentException;
  * A square of the set is cut corner to corner and gives two different triangles: this one, and its twin with the strips in the other order.
  * The strip at the sharp tip is cut wider by s√2, so that the square is as large as a triangle's leg, F + s(2 + √2).
  */
-final readonly class StripedHalfSquare implements Unit
+final readonly class StripedHalfSquare implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'striped-hst';
+
+    public const SETS = 'striped-hst:sets';
+
+    public const HALVES = 'striped-hst:halves';
 
     /**
      * @param  non-empty-list<Length>  $widths  of the strips as they are seen, from the top edge to the tip, together the side
@@ -65,9 +71,31 @@ final readonly class StripedHalfSquare implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 9], [self::SETS], options: ['widths', 'hand', 'twin'], isCareful: true, besides: [self::HALVES]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        $unit = new self($spec->finished->width, $spec->widths(), $spec->slots());
+
+        return $spec->options->twin ? $unit->otherHalf($spec->options->seam ?? CuttingRoom::usual()->seam) : $unit;
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return UnitOptions::unequal($size->height, $fabrics - 1);
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return UnitOptions::equal($size->height, count($fabrics) - 1);
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::StripedHst;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -127,7 +155,7 @@ final readonly class StripedHalfSquare implements Unit
     /** The squares of the strip set give another triangle for each that is used: a unit of those. */
     public function byproduct(Method $method, CuttingRoom $room): ?Unit
     {
-        return $this->isTwin || $method !== Method::StripedHstSets ? null : $this->otherHalf($room->seam);
+        return $this->isTwin || ! $method->is(self::SETS) ? null : $this->otherHalf($room->seam);
     }
 
     public function isMadeOfByproducts(): bool
@@ -146,10 +174,10 @@ final readonly class StripedHalfSquare implements Unit
     /** @throws InvalidArgumentException when not one square fits across the cloth */
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($this->isTwin && $method === Method::StripedHstSets) {
+        if ($this->isTwin && $method->is(self::SETS)) {
             return $this->fromHalves($room);
         }
-        if ($method !== Method::StripedHstSets) {
+        if (! $method->is(self::SETS)) {
             throw new InvalidArgumentException(sprintf('A striped triangle square is not made by "%s".', $method->value));
         }
         $leg = SquareCut::half($this->side, $room->seam);
@@ -198,7 +226,7 @@ final readonly class StripedHalfSquare implements Unit
         $zero = Length::zero();
         $half = new Lay(new Outline(new Point($zero, $zero), new Point($leg, $zero), new Point($zero, $leg)), chiral: true);
 
-        return new Making(Method::StripedHstHalves, [
+        return new Making(new Method(self::HALVES), [
             Piece::square('plain', $this->slots[0]->id, $cut, new Batch(2), new Lines(cut: [SquareCut::rising($leg)])),
             Piece::part('half', $this->stripIds(), $cut, $cut, lay: $half),
         ], [

@@ -20,14 +20,22 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
 /** 60° triangles side by side, point up and point down in turn, a half triangle at each end: a rectangle (n + 1)a/2 wide and a√3/2 high. */
-final readonly class TriangleRow implements Unit
+final readonly class TriangleRow implements LibraryUnit
 {
     use Patchwork;
+
+    public const KIND = 'triangle-row';
+
+    public const BLUNT = 'triangle-row:blunt';
+
+    public const POINTED = 'triangle-row:pointed';
+
+    /** Triangles in a new row. */
+    private const USUAL = 5;
 
     /**
      * @param  Length  $side  finished side of a triangle
@@ -45,9 +53,29 @@ final readonly class TriangleRow implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [2, 3], [self::BLUNT, self::POINTED], options: ['count'], isCareful: true, slanted: [self::POINTED]);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self($spec->finished->width, $spec->options->count ?? throw $spec->missing('count'), $spec->slots);
+    }
+
+    public static function example(string $kind, Size $size, int $fabrics): UnitOptions
+    {
+        return new UnitOptions(count: 2 + $fabrics);
+    }
+
+    public static function usual(string $kind, Size $size, array $fabrics): array
+    {
+        return ['count' => self::USUAL];
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::TriangleRow;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -82,10 +110,10 @@ final readonly class TriangleRow implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::TriangleRowBlunt && $method !== Method::TriangleRowPointed) {
+        if (! $method->is(self::BLUNT) && ! $method->is(self::POINTED)) {
             throw new InvalidArgumentException(sprintf('A row of triangles is not made by "%s".', $method->value));
         }
-        $blunt = $method === Method::TriangleRowBlunt;
+        $blunt = $method->is(self::BLUNT);
         $up = intdiv($this->count + 1, 2);
         $pieces = [SixtyCut::triangle('up', $this->slots[0]->id, $this->side, $room, $blunt, max(1, $up))];
         if ($this->count > 1) {

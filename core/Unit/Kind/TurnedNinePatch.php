@@ -20,7 +20,6 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
-use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -30,9 +29,14 @@ use InvalidArgumentException;
  * Cutting an unfinished block into 2 × 2 and sewing it again takes 2s off its side, so the nine-patch's squares finish (F + 2s)/3 and
  * what is left of its middle ones depends on the seam. The cuts are measured from a seam, not from the edge.
  */
-final readonly class TurnedNinePatch implements Unit
+final readonly class TurnedNinePatch implements LibraryUnit
 {
     use Patchwork;
+    use WithoutOptions;
+
+    public const KIND = 'turned-nine-patch';
+
+    public const CUT = 'turned-nine-patch:cut';
 
     /** The quarters at the top right and the bottom left turned half round. */
     private const USUAL_TURNS = [0, 2, 2, 0];
@@ -61,9 +65,22 @@ final readonly class TurnedNinePatch implements Unit
         }
     }
 
+    public static function define(string $kind): UnitKind
+    {
+        return new UnitKind($kind, [3, 3], [self::CUT], options: ['turns']);
+    }
+
+    public static function from(UnitSpec $spec, array $products): self
+    {
+        return new self(
+            $spec->finished->width, $spec->slots[0], $spec->slots[1], $spec->slots[2],
+            $spec->options->seam ?? CuttingRoom::usual()->seam, $spec->options->turns,
+        );
+    }
+
     public function kind(): UnitKind
     {
-        return UnitKind::TurnedNinePatch;
+        return UnitLibrary::kind(self::KIND);
     }
 
     public function finished(): Size
@@ -99,7 +116,7 @@ final readonly class TurnedNinePatch implements Unit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if ($method !== Method::TurnedNinePatchCut) {
+        if (! $method->is(self::CUT)) {
             throw new InvalidArgumentException(sprintf('A turned nine-patch is not made by "%s".', $method->value));
         }
         $cut = $room->unfinished($this->square());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Unit\Kind;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthText;
 use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\UnitKind;
 
@@ -14,22 +15,9 @@ use Dew\Core\Unit\UnitKind;
  */
 final readonly class UnitOptions
 {
-    /** What each kind may be told, by the name it has in a design document. */
-    private const BY_KIND = [
-        'corners' => ['corners', 'base'],
-        'half-rectangle' => ['hand'],
-        'kite' => ['edge'],
-        'quarter-circle' => ['radius'],
-        'strips' => ['widths'],
-        'uneven-nine-patch' => ['edge'],
-        'turned-nine-patch' => ['turns'],
-        'log-cabin' => ['centre', 'courses'],
-        'striped-hst' => ['widths', 'hand', 'twin'],
-        'strip-parallelogram' => ['widths', 'hand'],
-        'parallelogram-45' => ['hand'],
-        'half-triangle-60' => ['hand'],
-        'triangle-row' => ['count'],
-        'custom' => ['pieces', 'seams', 'sections'],
+    /** The names of all options in a design document; {@see UnitKind::$options} says which of them a kind takes. */
+    public const NAMES = [
+        'corners', 'base', 'hand', 'edge', 'radius', 'widths', 'turns', 'centre', 'courses', 'twin', 'count', 'pieces', 'seams', 'sections',
     ];
 
     /**
@@ -69,16 +57,18 @@ final readonly class UnitOptions
         return new self(corners: $corners);
     }
 
-    /** @return list<string> names of the options a kind takes */
-    public static function of(UnitKind $kind): array
+    /** Strips of unequal widths, together the whole. */
+    public static function unequal(Length $whole, int $count): self
     {
-        return self::BY_KIND[$kind->value] ?? [];
+        return new self(widths: array_map(
+            fn (int $share): Length => $whole->times(2 * $share, $count * ($count + 1)), range(1, max(1, $count)),
+        ));
     }
 
-    /** @return list<string> names of all options there are */
-    public static function all(): array
+    /** @return array{widths: list<string>} strips of one width, together the whole, as a design document writes them */
+    public static function equal(Length $whole, int $count): array
     {
-        return array_values(array_unique(array_merge(...array_values(self::BY_KIND))));
+        return ['widths' => array_fill(0, $count, LengthText::of($whole->dividedBy($count)))];
     }
 
     public function scaled(int $numerator, int $denominator): self

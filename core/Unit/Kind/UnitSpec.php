@@ -7,6 +7,7 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\MirroredUnit;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
@@ -38,9 +39,61 @@ final readonly class UnitSpec
      */
     public function make(array $products = []): Unit
     {
-        $unit = UnitFactory::make($this->kind, $this->finished, $this->slots, $this->options, $products);
+        $this->check();
+        $unit = UnitLibrary::make($this, $products);
+        $unit = $this->options->hand === Hand::Left ? new MirroredUnit($unit) : $unit;
 
         return $this->mirrored ? new MirroredUnit($unit, $this->mirroredKeys) : $unit;
+    }
+
+    /** @throws InvalidArgumentException when size, fabrics or corners do not fit the kind */
+    private function check(): void
+    {
+        $kind = $this->kind->value;
+        [$least, $most] = $this->options->base === null ? $this->kind->fabrics() : [1, 4];
+        if ($this->slots === [] || count($this->slots) < $least || count($this->slots) > $most) {
+            throw new InvalidArgumentException(
+                sprintf('A %s takes %s fabrics, not %d.', $kind, $least === $most ? $least : "$least to $most", count($this->slots)),
+            );
+        }
+        if (! $this->finished->width->isPositive() || ! $this->finished->height->isPositive()) {
+            throw new InvalidArgumentException('A unit needs a finished size above zero.');
+        }
+        $proportion = $this->kind->proportion();
+        if ($proportion !== null && ! $this->finished->width->equals($this->finished->height->times($proportion))) {
+            throw new InvalidArgumentException(sprintf(
+                $proportion === 1 ? 'A %s is as wide as it is high.' : 'A %s is %d times as wide as it is high.', $kind, $proportion,
+            ));
+        }
+        if (($this->options->corners === []) === in_array('corners', $this->kind->options, true)) {
+            throw new InvalidArgumentException('Sewn-and-flipped corners need their legs, and no other unit has any.');
+        }
+    }
+
+    /**
+     * @return non-empty-list<Slot> its fabrics
+     *
+     * @throws InvalidArgumentException when it has none
+     */
+    public function slots(): array
+    {
+        return $this->slots === [] ? throw new InvalidArgumentException('A unit is made of a fabric at least.') : $this->slots;
+    }
+
+    /**
+     * @return non-empty-list<Length> finished widths of its strips
+     *
+     * @throws InvalidArgumentException when it has none
+     */
+    public function widths(): array
+    {
+        return $this->options->widths === [] ? throw $this->missing('widths') : $this->options->widths;
+    }
+
+    /** The complaint that an option is not said which the kind needs. */
+    public function missing(string $option): InvalidArgumentException
+    {
+        return new InvalidArgumentException(sprintf('A %s needs "%s".', $this->kind->value, $option));
     }
 
     public function scaled(int $numerator, int $denominator): self

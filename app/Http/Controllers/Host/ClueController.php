@@ -21,8 +21,8 @@ use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\MethodChoices;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -119,7 +119,7 @@ final class ClueController extends Controller
     private function methods(Request $request, QuiltAlong $quiltAlong): MethodChoices
     {
         $choices = MethodChoices::defaults($quiltAlong->usualMethods());
-        foreach (UnitKind::cases() as $kind) {
+        foreach (UnitLibrary::all() as $kind) {
             foreach ($kind->methods() as $method) {
                 if ($request->query($kind->value) === $method->value) {
                     $choices = $choices->with($kind, $method);

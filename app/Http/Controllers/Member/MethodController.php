@@ -8,8 +8,8 @@ use App\Actions\Member\ChooseMethod;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
-use Dew\Core\Unit\UnitKind;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -19,13 +19,13 @@ final class MethodController extends Controller
     public function update(Request $request, Project $project, int $number, ReleasedSheets $sheets, ChooseMethod $choose): RedirectResponse
     {
         $clue = $sheets->find($project, $number);
-        $kind = UnitKind::from($request->validate(['kind' => ['required', Rule::in($clue->kinds)]])['kind']);
+        $kind = UnitLibrary::kind($request->validate(['kind' => ['required', Rule::in($clue->kinds)]])['kind']);
         $methods = array_map(fn (Method $method): string => $method->value, $kind->methods());
         $given = $request->validate(
             ['method' => ['required', Rule::in($methods)], 'oversize' => ['boolean']],
             ['method.in' => __('methods.unknown')],
         );
-        $choose($project, $kind, Method::from($given['method']), $request->boolean('oversize'));
+        $choose($project, $kind, UnitLibrary::method($given['method']), $request->boolean('oversize'));
 
         return redirect()->to(
             route('member.clues.show', [$project, $number]).'#'.$request->string('from')->slug()->value(),

@@ -14,7 +14,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
-use Dew\Core\Unit\UnitKind;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use InvalidArgumentException;
 
 /**
@@ -50,7 +50,7 @@ final readonly class Board
         $kind = $document->at(Place::of($list, $id, 'kind'))->value;
 
         return $list === 'units'
-            ? ! (is_string($kind) && (UnitKind::tryFrom($kind)?->isFree() ?? false))
+            ? ! (is_string($kind) && (UnitLibrary::find($kind)?->isFree() ?? false))
             : ! $document->at(Place::of($list, $id, 'sixty'))->exists;
     }
 
@@ -58,7 +58,7 @@ final readonly class Board
     public static function shapeOf(DraftDocument $document, string $list, string $id): string
     {
         $kind = $document->at(Place::of($list, $id, 'kind'))->value;
-        $known = is_string($kind) ? UnitKind::tryFrom($kind) : null;
+        $known = is_string($kind) ? UnitLibrary::find($kind) : null;
         $shape = $list === 'units'
             ? ($known === null ? null : SixtyShape::ofKind($known))
             : SixtyPlaces::of($document, Place::of($list, $id))?->grid->shape;

@@ -8,8 +8,8 @@ use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\BlankDesign;
-use Dew\Core\Draft\Kind\UsualUnit;
-use Dew\Core\Unit\UnitKind;
+use Dew\Core\Draft\Kind\NewUnit;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Cache;
 
 /** One drawing of every kind of unit, as a new unit of that kind looks; its fabrics are called by their numbers. */
@@ -28,9 +28,9 @@ final class KindLooks
                 'background' => '1', 'main' => '2', 'accent' => '3', 'colourway' => '1', 'small' => '1', 'large' => '2',
             ])->value;
             $units = [['id' => 'u-plain', 'name' => 'p', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-1']]];
-            foreach (UnitKind::library() as $kind) {
+            foreach (UnitLibrary::kinds() as $kind) {
                 $units[] = ['id' => 'u-'.$kind->value, 'name' => $kind->value]
-                    + UsualUnit::of(
+                    + NewUnit::usual(
                         $kind,
                         $kind->proportion() === null ? '6' : '3',
                         '3',
@@ -52,7 +52,7 @@ final class KindLooks
             ] + $document);
             $products = Compilation::of(DesignReader::stored($text))->products(1, 1);
             $looks = [];
-            foreach (UnitKind::library() as $kind) {
+            foreach (UnitLibrary::kinds() as $kind) {
                 $looks[$kind->value] = Look::of($products['u-'.$kind->value]);
             }
 

@@ -10,6 +10,7 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Cache;
 
 /** The blocks that ship with Dew, to take from: worked out once, and shown in the cloth of the design that takes one. */
@@ -21,18 +22,6 @@ final readonly class Library
     private const EASY = 20;
 
     private const MIDDLING = 44;
-
-    /** Kinds that ask for care whatever their number. */
-    private const CAREFUL = [
-        'quarter-circle',
-        'kite',
-        'peak',
-        'eight-point-star',
-        'triangle-row',
-        'custom',
-        'half-rectangle',
-        'striped-hst',
-    ];
 
     /** @param  list<LibraryBlock>  $blocks */
     private function __construct(
@@ -79,7 +68,7 @@ final readonly class Library
                 array_values($techniques),
                 $study->pieces,
                 match (true) {
-                    array_intersect($techniques, self::CAREFUL) !== [] || $study->pieces > self::MIDDLING => 'hard',
+                    array_filter($techniques, fn (string $kind): bool => UnitLibrary::find($kind)->isCareful ?? false) !== [] || $study->pieces > self::MIDDLING => 'hard',
                     $study->pieces > self::EASY => 'middling',
                     default => 'easy',
                 },

@@ -15,6 +15,7 @@ use Dew\Core\Draft\Excerpt;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Illuminate\Support\Facades\Cache;
@@ -61,7 +62,7 @@ final readonly class UnitStudy
                 return null;
             }
             $methods = $unit->kind()->methods();
-            $chosen = Method::tryFrom($method);
+            $chosen = UnitLibrary::findMethod($method);
             $chosen = $chosen !== null && in_array($chosen, $methods, true) ? $chosen : $design->defaultMethod($unit->kind());
             $making = $unit->making($chosen, $design->room);
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
