@@ -40,12 +40,12 @@ final class DesignFormat
     /** The version of the format that is described here. */
     public const VERSION = 3;
 
-    /** Made once: it is the same for every document and holds none. */
-    private static ?RecordType $document = null;
+    /** @var array<int, RecordType> made once for as many kinds of unit as there are: it is the same for every document and holds none */
+    private static array $documents = [];
 
     public static function document(): RecordType
     {
-        return self::$document ??= new RecordType([
+        return self::$documents[count(UnitLibrary::keys())] ??= new RecordType([
             'dew' => ChoiceType::of(self::VERSION),
             'id' => self::id(),
             'title' => new TextType(200),

@@ -632,19 +632,4 @@ return [
     'take_back' => 'Take it back',
     'history_line' => ':who, :when',
     'somebody' => 'somebody',
-
-    'kinds' => [
-        'square' => 'Square', 'rectangle' => 'Rectangle', 'hst' => 'Half-square triangle', 'four-patch' => 'Four-patch',
-        'hourglass' => 'Hourglass', 'half-and-quarters' => 'Half and two quarters', 'geese' => 'Flying geese', 'corners' => 'Flipped '
-            .'corners',
-        'square-in-square' => 'Square in a square', 'economy' => 'Square in two squares', 'rail' => 'Rail', 'strips' => 'Strips of any '
-            .'width',
-        'nine-patch' => 'Nine-patch', 'uneven-nine-patch' => 'Uneven nine-patch', 'sixteen-patch' => 'Sixteen-patch',
-        'pinwheel' => 'Pinwheel',
-        'turned-nine-patch' => 'Cut and turned nine-patch', 'log-cabin' => 'Log cabin', 'half-rectangle' => 'Half-rectangle triangle',
-        'kite' => 'Kite', 'peak' => 'Peak', 'quarter-circle' => 'Quarter circle', 'striped-hst' => 'Striped triangle and plain triangle',
-        'eight-point-star' => 'Eight-pointed star', 'triangle-row' => 'Row of 60° triangles', 'custom' => 'Pieces of your own',
-        'diamond-45' => '45° diamond', 'parallelogram-45' => '45° parallelogram', 'strip-parallelogram' => 'Slanted cut of a strip set',
-        'diamond-60' => '60° diamond', 'triangle-60' => '60° triangle', 'half-triangle-60' => 'Half 60° triangle',
-    ],
 ];

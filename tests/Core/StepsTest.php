@@ -129,7 +129,11 @@ function steps(string $code): string
 }
 
 beforeEach(function (): void {
-    $GLOBALS['dewSteps'] = require dirname(__DIR__, 2).'/lang/en/steps.php';
+    $words = dirname(__DIR__, 2).'/lang/en';
+    $GLOBALS['dewSteps'] = require "$words/steps.php";
+    foreach ((array) glob("$words/kinds/*.php") as $file) {
+        $GLOBALS['dewSteps'][str_replace('-', '_', basename((string) $file, '.php'))] = (require $file)['steps'] ?? [];
+    }
 });
 
 it('speaks of left and right the other way in a mirror image, and of its own pieces', function (): void {

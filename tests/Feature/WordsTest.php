@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Support\KindWords;
+use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Blade;
 use Symfony\Component\Finder\Finder;
 
@@ -28,15 +30,16 @@ it('has words for every step, method, tool and measure that the core can give', 
     preg_match_all("/new Tool\(\s*'([a-z]+)'/", $core, $tools);
     preg_match_all("/new self\('([a-z_]+)', \[/", $core, $measures);
     $keys = [
-        ...array_map(fn (string $code): string => "steps.$code", $steps[1]),
+        ...array_map(KindWords::stepKey(...), $steps[1]),
         ...array_map(fn (string $code): string => "tools.$code", $tools[1]),
-        ...array_map(fn (Dew\Core\Unit\Method $method): string => "methods.{$method->value}.name", Dew\Core\Unit\Method::cases()),
+        ...array_map(fn (string $method): string => KindWords::methodKey($method).'.name', UnitLibrary::methodKeys()),
+        ...array_map(fn (string $kind): string => "kinds/$kind.name", UnitLibrary::keys()),
     ];
     // Codes that a step takes from a choice of two are not found by the pattern above.
     preg_match_all("/'([a-z0-9_]+\.[a-z_]+)' : '([a-z0-9_]+\.[a-z_]+)'/", $core, $either);
     array_push(
         $keys,
-        ...array_map(fn (string $code): string => "steps.$code", [...$either[1], ...$either[2]]),
+        ...array_map(KindWords::stepKey(...), [...$either[1], ...$either[2]]),
         ...array_map(fn (Dew\Core\Making\Sewing $sewing): string => "steps.sewing.{$sewing->value}", Dew\Core\Making\Sewing::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.many.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.one.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),

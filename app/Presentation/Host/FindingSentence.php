@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host;
 
 use App\Presentation\Shared\Figure;
+use App\Support\KindWords;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
@@ -51,7 +52,7 @@ final class FindingSentence
             $names['unit'] = PartName::of($names['part'], $names['unit']);
         }
         foreach (array_intersect_key($names, ['method' => '', 'right_by' => '']) as $name => $method) {
-            $names[$name] = __('methods.'.$method.'.name');
+            $names[$name] = KindWords::method($method);
         }
 
         return $names;

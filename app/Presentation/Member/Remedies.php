@@ -9,6 +9,7 @@ use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\Figure;
+use App\Support\KindWords;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\ClueCutting;
 use Dew\Core\Cutting\CutRules;
@@ -102,7 +103,7 @@ final readonly class Remedies
                         ? __('chart.remedy.exact', ['task' => $task->name])
                         : __('chart.remedy.method', [
                             'task' => $task->name,
-                            'method' => mb_strtolower(__('methods.'.$way->making->method->value.'.name')),
+                            'method' => mb_strtolower(KindWords::method($way->making->method->value)),
                         ]);
                     break;
                 }

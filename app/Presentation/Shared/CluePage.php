@@ -6,6 +6,7 @@ namespace App\Presentation\Shared;
 
 use App\Drawing\UnitPicture;
 use App\Models\Project;
+use App\Support\KindWords;
 use App\Support\Markdown;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Colourway;
@@ -249,7 +250,7 @@ final readonly class CluePage
             pressed: $this->project === null || $task->press === null ? null : $this->howPressed($task, $this->project),
             pressOther: $task->press === null || $task->press->others === 0
                 ? null : $this->pictures->unit($task, $task->press->otherFlags),
-            method: __('methods.'.$task->making->method->value.'.name'),
+            method: KindWords::method($task->making->method->value),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
             methods: $choosable ? array_map(
                 fn (MethodOffer $offer): MethodView => $this->method($offer, $task->making->method),
@@ -383,7 +384,7 @@ final readonly class CluePage
 
     private function method(MethodOffer $offer, Method $chosen): MethodView
     {
-        $key = 'methods.'.$offer->method->value;
+        $key = KindWords::methodKey($offer->method->value);
 
         return new MethodView(
             value: $offer->method->value,
@@ -408,7 +409,7 @@ final readonly class CluePage
             + array_map(strval(...), $step->counts)
             + ['places' => Sentence::list($places)];
         $unfinished = $step->measures['unfinished'] ?? $step->measures['sewn'] ?? null;
-        $code = 'steps.'.$step->code.($this->comesOutOtherwise($step) ? '_otherwise' : '');
+        $code = KindWords::stepKey($step->code.($this->comesOutOtherwise($step) ? '_otherwise' : ''));
         $pressing = $task->pressing($step);
 
         return new StepView(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
+use App\Support\KindWords;
 use Dew\Core\Correction\Advice;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\Fit;
@@ -104,7 +105,7 @@ final readonly class CorrectionText
 
         return Sentence::list(array_map(fn (Measurement|int|string $value): string => $value instanceof Measurement ? '' : match ($code) {
             'cloth', 'piece-cloth' => $this->slots[$value]->letter ?? (string) $value,
-            'method' => __('methods.'.$value.'.name'),
+            'method' => KindWords::method($value),
             'piece-shape' => __('pieces.one.'.$value),
             default => (string) $value,
         }, $values));

@@ -71,6 +71,13 @@ final class UnitLibrary
         unset(self::$known[$kind]);
     }
 
+    /** Takes a kind out again that was added. */
+    public static function remove(string $kind): void
+    {
+        self::$classes = array_diff_key(self::$classes, array_diff_key([$kind => true], self::CLASSES));
+        unset(self::$known[$kind]);
+    }
+
     /** @return list<UnitKind> what a design may declare as a unit */
     public static function kinds(): array
     {

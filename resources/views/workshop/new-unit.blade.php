@@ -13,18 +13,18 @@
     <fieldset class="kinds">
         <legend class="visually-hidden">{{ __('workshop.kind') }}</legend>
         @foreach (array_filter($kinds, fn ($kind) => $board->isSixty ===
-            (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\UnitKind::from($kind))
+            (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\Kind\UnitLibrary::kind($kind))
             !== null), ARRAY_FILTER_USE_KEY) as $kind => $look)
-            <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ __('workshop.kinds.'.$kind) }}"
+            <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ App\Support\KindWords::name($kind) }}"
                 @checked($loop->first)>
                 <x-look :look="$look" :palette="$palette" :side="44" :numbered="$fabrics" :letters="false"/>
-                <span>{{ __('workshop.kinds.'.$kind) }}</span></label>
+                <span>{{ App\Support\KindWords::name($kind) }}</span></label>
         @endforeach
     </fieldset>
     <div class="new-unit-fields">
         <div class="field"><label class="form-label" for="new-name">{{ __('workshop.name') }}</label>
             <input class="form-control" id="new-name" name="name" maxlength="60" required autocomplete="off" value="{{
-                __($board->isSixty ? 'workshop.kinds.triangle-60' : 'workshop.kinds.square') }}"></div>
+                App\Support\KindWords::name($board->isSixty ? 'triangle-60' : 'square') }}"></div>
         <div class="field"><label class="form-label" for="new-width">{{ __($board->isSixty ? 'workshop.side' :
                 'workshop.width') }}</label>
             <input class="form-control" id="new-width" name="width" required autocomplete="off" value="{{ $board->isSixty ? $edge : $column

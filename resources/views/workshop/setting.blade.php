@@ -1,7 +1,7 @@
 @php($setting = $document->at(Dew\Core\Draft\Place::of('setting'))->value)
 @php($fabricNames = array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics))
 @php($unitNames = collect($document->items(Dew\Core\Draft\Place::of('units')))->reject(fn ($unit) =>
-    Dew\Core\Unit\UnitKind::tryFrom($unit['kind'] ?? '')?->isFree() ?? true)
+    Dew\Core\Unit\Kind\UnitLibrary::find($unit['kind'] ?? '')?->isFree() ?? true)
     ->pluck('name', 'id')->all())
 @php($first = (string) array_key_first($palette->fabrics))
 @php($onPoint = ($setting['kind'] ?? '') === 'on-point')
@@ -169,17 +169,17 @@
     @endforeach
 </div>
 @php($methods = is_array($document->value['methods'] ?? null) ? $document->value['methods'] : [])
-@php($kinds = array_filter(array_map(fn ($kind) => Dew\Core\Unit\UnitKind::tryFrom(is_string($kind) ? $kind : ''),
+@php($kinds = array_filter(array_map(fn ($kind) => Dew\Core\Unit\Kind\UnitLibrary::find(is_string($kind) ? $kind : ''),
     array_unique(array_column($document->items(Dew\Core\Draft\Place::of('units')), 'kind'))),
     fn ($kind) => $kind !== null && count($kind->methods()) > 1))
 @if ($kinds !== [])
     <h3>{{ __('workshop.usual_methods') }}</h3>
     <div class="inline-fields">
         @foreach ($kinds as $kind)
-            <x-edit.select :value="$methods[$kind->value] ?? null" :label="__('workshop.kinds.'.$kind->value)" :id="'method-'.$kind->value"
+            <x-edit.select :value="$methods[$kind->value] ?? null" :label="App\Support\KindWords::name($kind->value)" :id="'method-'.$kind->value"
                 :choices="collect($kind->methods())->mapWithKeys(fn ($method) => [$method->value =>
-                    __('methods.'.$method->value.'.name')])->all()"
-                :empty="__('workshop.first_method', ['method' => __('methods.'.$kind->methods()[0]->value.'.name')])"
+                    App\Support\KindWords::method($method->value)])->all()"
+                :empty="__('workshop.first_method', ['method' => App\Support\KindWords::method($kind->methods()[0]->value)])"
                 :edit="['kind' => 'set', 'place' => 'methods', 'expect' => $document->value['methods'] ?? null,
                     'to' => [$kind->value => App\Support\Placeholder::in('value', 'optional')] + $methods]"/>
         @endforeach

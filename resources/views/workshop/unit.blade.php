@@ -1,6 +1,6 @@
 @php($place = 'units/'.$id)
 @php($finished = $unit['finished'] ?? null)
-@php($kind = Dew\Core\Unit\UnitKind::tryFrom(is_string($unit['kind'] ?? null) ? $unit['kind'] : ''))
+@php($kind = Dew\Core\Unit\Kind\UnitLibrary::find(is_string($unit['kind'] ?? null) ? $unit['kind'] : ''))
 @php($square = $kind?->proportion() === 1)
 <p><a href="{{ route('host.blocks', $quiltAlong) }}">{{ __('workshop.back_to_blocks') }}</a></p>
 <div class="unit-page">
@@ -11,7 +11,7 @@
     <div class="stack">
         <x-edit.text :place="$place.'/name'" :value="$unit['name'] ?? null" :label="__('workshop.name')" id="unit-name"/>
         <x-edit.select :value="$unit['kind'] ?? null" :label="__('workshop.unit_kind')" id="unit-kind"
-            :choices="array_map(fn ($name) => $name, __('workshop.kinds'))"
+            :choices="App\Support\KindWords::names()"
             :edit="['kind' => 'change-kind', 'unit' => $id, 'of' => App\Support\Placeholder::in('value'), 'expect' => $unit['kind'] ?? null]"/>
         <p class="field-hint">{{ __('workshop.unit_kind_hint') }}</p>
         <fieldset class="line-fields"><legend>{{ __('workshop.finished_size') }}</legend>
@@ -52,7 +52,7 @@
                 @endforeach
             </fieldset>
         @endif
-        @if ($kind === Dew\Core\Unit\UnitKind::Custom)
+        @if ($kind?->is(Dew\Core\Unit\Kind\CustomUnit::KIND))
             @include('workshop.pieces')
         @endif
         <p class="actions"><x-edit.button class="btn-danger" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $unit]"
@@ -76,7 +76,7 @@
             <p class="field-hint">{{ __('workshop.computed', ['size' => $study->unfinished]) }}</p>
             <x-edit.select :value="$stated['method'] ?? ''" :label="__('workshop.stated_method')" id="stated-method"
                 :empty="__('workshop.stated_no_method')"
-                :choices="array_combine($study->methods, array_map(fn ($method) => __('methods.'.$method.'.name'), $study->methods))"
+                :choices="array_combine($study->methods, array_map(App\Support\KindWords::method(...), $study->methods))"
                 :edit="$set(['method' => App\Support\Placeholder::in('value', 'optional')] + array_diff_key($stated, ['cut' => 1]))"/>
             @if (isset($stated['method']))
                 @foreach ($study->pieces as $piece)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Host\PartName;
+use App\Support\KindWords;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
@@ -190,7 +191,7 @@ final readonly class ClueWork
             foreach (Load::of($clues, $graph) as $load) {
                 $loads[$load->clue][$size] = [
                     'minutes' => $load->minutes, 'seams' => $load->seams, 'pieces' => $load->pieces, 'shown' => round($load->shown, 3),
-                    'techniques' => array_map(fn (string $kind): string => __('workshop.kinds.'.$kind), $load->techniques),
+                    'techniques' => array_map(KindWords::name(...), $load->techniques),
                 ];
             }
             $ledger = Ledger::ofClues($clues, $graph);

@@ -20,7 +20,7 @@ final class KindLooks
     /** @return array<string, Look> by kind, in the order of the library */
     public static function all(): array
     {
-        return Cache::rememberForever('kinds:'.Compiler::REVISION, function (): array {
+        return Cache::rememberForever('kinds:'.hash('sha256', Compiler::REVISION.implode(',', UnitLibrary::keys())), function (): array {
             $fabrics = array_map(fn (int $number): array => [
                 'id' => "f-$number", 'letter' => (string) $number, 'name' => (string) $number, 'value' => 'medium',
             ], range(1, self::FABRICS));

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'name' => '60° diamond',
+    'methods' => [
+        'strip' => [
+            'name' => 'From strips',
+            'hint' => 'Strips cut at 60°.',
+            'batches' => ':count diamond|:count diamonds',
+        ],
+    ],
+];
