@@ -9,9 +9,14 @@ use stdClass;
 /** The parts of an edit whose form was checked. */
 final readonly class EditData
 {
-    /** @param  array<string, mixed>  $data */
-    public function __construct(private array $data)
-    {
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  int  $depth  how many edits this one is within
+     */
+    public function __construct(
+        private array $data,
+        public int $depth = 0,
+    ) {
     }
 
     public function text(string $key): string
@@ -43,6 +48,12 @@ final readonly class EditData
     public function place(string $key): Place
     {
         return Place::parse($this->text($key));
+    }
+
+    /** @throws EditRefused when there is a text that is no address */
+    public function placeOrNull(string $key): ?Place
+    {
+        return $this->textOrNull($key) === null ? null : $this->place($key);
     }
 
     /** What is to stand somewhere; nothing when the key is left out. */

@@ -60,7 +60,7 @@ const CORE_BORDERS = [
         'Press',
     ],
     'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Design'],
-    'Draft/Kind' => ['Measure', 'Document', 'Unit', 'Unit/Kind', 'Sixty', 'Draft'],
+    'Draft/Kind' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Draft'],
     'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Sheet', 'Words'],
     'Sheet' => ['Measure', 'Document', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Words', 'Press', 'Setting'],
     'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Press', 'Sheet', 'Words'],
@@ -200,6 +200,13 @@ it('leaves no debugging, no dead end and no inline script behind', function (): 
         expect($code)->not->toMatch('/\b(TODO|FIXME|XXX)\b/')->not->toContain('runningUnitTests')->not->toContain('/tmp/')->not->toMatch(
             '/<script\b(?![^>]*src=)/',
         )->not->toMatch('/\sstyle="/')->not->toMatch('/\sx-html\b/');
+    }
+});
+
+it('writes no edit by hand in a view, so that each is described in one place', function (): void {
+    foreach (Sources::in('resources/views', 'app/Presentation') as $file => $code) {
+        expect($code)->not->toMatch("/\\['kind'\\s*=>\\s*'(set|add|remove|move|copy|lay|lift|turn|mirror|span|reclothe|swap|place|together|take|nest|frame)'/", $file)
+            ->not->toMatch("/\\['kind'\\s*=>\\s*'(new|add|remove|resize|replace|merge|copy)-/", $file);
     }
 });
 

@@ -13,7 +13,7 @@ use App\Models\DraftEdit;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Illuminate\Support\Str;
 
@@ -25,7 +25,7 @@ function editsDraft(int $quiltAlong, int $user, array $edit, ?string $uuid = nul
         User::query()->findOrFail($user),
         $uuid ?? (string) Str::uuid(),
         'set',
-        EditReader::read($edit),
+        EditLibrary::read($edit),
     )->number;
 }
 

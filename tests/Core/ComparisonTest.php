@@ -8,14 +8,14 @@ use Dew\Core\Draft\Difference;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Figures;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 
 /** Night Ferry after some edits. */
 function ferryAfter(array ...$edits): DraftDocument
 {
     $draft = DraftDocument::of(nightFerry()->document);
     foreach ($edits as $edit) {
-        $draft = Draft::apply($draft, EditReader::read($edit))->document;
+        $draft = Draft::apply($draft, EditLibrary::read($edit))->document;
     }
 
     return $draft;

@@ -7,7 +7,7 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -17,7 +17,7 @@ function readAfter(array ...$edits): Dew\Core\Design\Reading
 {
     $draft = DraftDocument::of(nightFerry()->document);
     foreach ($edits as $edit) {
-        $draft = Draft::apply($draft, EditReader::read($edit))->document;
+        $draft = Draft::apply($draft, EditLibrary::read($edit))->document;
     }
 
     return DesignReader::reading($draft->document()->text);

@@ -10,10 +10,9 @@ use Dew\Core\Draft\Changes;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
-use Dew\Core\Draft\EditFormat;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\AddItem;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Kind\RemoveItem;
 use Dew\Core\Draft\Kind\TakeBlock;
 use Dew\Core\Draft\Place;
@@ -30,7 +29,7 @@ function draft(string $name = 'night-ferry'): DraftDocument
 /** @param  array<string, mixed>  $edit */
 function edited(DraftDocument $document, array $edit): Applied
 {
-    return Draft::apply($document, EditReader::read($edit));
+    return Draft::apply($document, EditLibrary::read($edit));
 }
 
 /** What stands at a place after an edit of Night Ferry. */
@@ -185,7 +184,7 @@ it('copies a quarter by turning and by mirroring', function (): void {
 it('copies no quarter of a block in which things lie where they cannot', function (): void {
     $value = draft()->value;
     $value['blocks'][0]['cells'][0]['across'] = 1_000_000_000;
-    $edit = EditReader::read(['kind' => 'copy-quarter', 'block' => 'b-lantern', 'from' => 'top-left', 'by' => 'turn']);
+    $edit = EditLibrary::read(['kind' => 'copy-quarter', 'block' => 'b-lantern', 'from' => 'top-left', 'by' => 'turn']);
     expect(fn () => Draft::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'reaches beyond');
 });
 
@@ -417,7 +416,7 @@ it('moves a task into another clue, before another or at the end, and back again
 
 it('keeps the schema of edits in step with its own', function (): void {
     $published = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/edits.schema.json'), true, flags: JSON_THROW_ON_ERROR);
-    expect($published)->toBe(json_decode(json_encode(EditFormat::schema(), JSON_THROW_ON_ERROR), true));
+    expect($published)->toBe(json_decode(json_encode(EditLibrary::schema(), JSON_THROW_ON_ERROR), true));
 });
 
 /**
@@ -533,6 +532,13 @@ it('removes what is named by its digest, and nothing else', function (): void {
     expect($renamed->at($place)->digest())->not->toBe($digest)
         ->and(fn () => (new RemoveItem($place, null, $digest))->changes($renamed))->toThrow(EditConflict::class)
         ->and((new RemoveItem($place, null, $digest))->changes($draft))->toHaveCount(1);
-    $read = EditReader::read(['kind' => 'remove', 'place' => 'fabrics/f-nothing', 'digest' => $digest]);
+    $read = EditLibrary::read(['kind' => 'remove', 'place' => 'fabrics/f-nothing', 'digest' => $digest]);
     expect(fn () => $read->changes($draft))->toThrow(EditRefused::class);
+});
+
+it('writes an edit for a form with the parts of its kind alone, in one order', function (): void {
+    expect(EditLibrary::form('set', to: 3, place: 'title', expect: null))->toBe(['kind' => 'set', 'place' => 'title', 'to' => 3, 'expect' => null])
+        ->and(fn () => EditLibrary::form('set', plaice: 'title'))->toThrow(InvalidArgumentException::class, 'plaice')
+        ->and(fn () => EditLibrary::form('swap', block: 'b', column: 1, row: 1, with_column: 2))->toThrow(InvalidArgumentException::class, 'with_row')
+        ->and(fn () => EditLibrary::form('alter', place: 'title'))->toThrow(InvalidArgumentException::class, 'alter');
 });

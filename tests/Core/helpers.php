@@ -13,7 +13,7 @@ use Dew\Core\Document\Node;
 use Dew\Core\Draft\BlankDesign;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
@@ -433,7 +433,7 @@ function blankDraft(): DraftDocument
 function changed(DraftDocument $draft, array ...$edits): DraftDocument
 {
     foreach ($edits as $edit) {
-        $applied = Draft::apply($draft, EditReader::read($edit));
+        $applied = Draft::apply($draft, EditLibrary::read($edit));
         $back = Draft::apply($applied->document, $applied->undo());
         expect($back->document->document()->text)->toBe($draft->document()->text)
             ->and(Draft::apply($back->document, $applied->redo())->text)->toBe($applied->text);

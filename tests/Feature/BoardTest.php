@@ -12,7 +12,7 @@ use App\Presentation\Host\Workshop\ClueWork;
 use App\Presentation\Host\Workshop\WorkRecord;
 use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\Cache;
 function afterEdits(DraftDocument $document, array ...$edits): DraftDocument
 {
     foreach ($edits as $edit) {
-        $document = Draft::apply($document, EditReader::read($edit))->document;
+        $document = Draft::apply($document, EditLibrary::read($edit))->document;
     }
 
     return $document;

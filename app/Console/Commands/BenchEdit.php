@@ -16,7 +16,7 @@ use App\Support\GeneratedDesign;
 use App\Support\Reference;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -83,7 +83,7 @@ final class BenchEdit extends Command
             gc_collect_cycles();
             [$from, $to] = [$ids[$number % (count($ids) - 1)], $ids[$number % (count($ids) - 1) + 1]];
             $tasks = OpenDraft::design($draft)->items(Place::of('clues', (string) $from, 'tasks'));
-            $edit = EditReader::read(['kind' => 'move', 'place' => "clues/$from/tasks/".Place::idOf($tasks[0]), 'to' => "clues/$to/tasks"]);
+            $edit = EditLibrary::read(['kind' => 'move', 'place' => "clues/$from/tasks/".Place::idOf($tasks[0]), 'to' => "clues/$to/tasks"]);
             $began = hrtime(true);
             $draft = $change->edit($draft, $host, (string) Str::uuid(), 'move', $edit);
             $view = $workshop->view($draft, $host, 'clues', '');
@@ -118,7 +118,7 @@ final class BenchEdit extends Command
         for ($number = 0; $number <= $count; $number++) {
             gc_collect_cycles();
             $times = [hrtime(true)];
-            $edit = EditReader::read([
+            $edit = EditLibrary::read([
                 'kind' => $number % 3 === 0 ? 'mirror' : 'turn', 'block' => 'b-0', 'column' => $number % 6 + 1,
                 'row' => intdiv($number, 6) % 6 + 1,
             ] + ($number % 3 === 0 ? [] : ['by' => 90]));

@@ -10,7 +10,7 @@ use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Illuminate\Console\Command;
 use JsonException;
 
@@ -63,7 +63,7 @@ final class Edit extends Command
         $undo = [];
         foreach ($edits as $index => $edit) {
             try {
-                $applied = Draft::apply($document, EditReader::read($edit));
+                $applied = Draft::apply($document, EditLibrary::read($edit));
             } catch (EditRefused|EditConflict $error) {
                 $this->error(__('edits.stopped', ['number' => $index + 1, 'problem' => $error->getMessage()]));
 

@@ -105,7 +105,7 @@ final readonly class CorrectionText
 
         return Sentence::list(array_map(fn (Measurement|int|string $value): string => $value instanceof Measurement ? '' : match ($code) {
             'cloth', 'piece-cloth' => $this->slots[$value]->letter ?? (string) $value,
-            'method' => KindWords::method($value),
+            'method' => KindWords::method((string) $value),
             'piece-shape' => __('pieces.one.'.$value),
             default => (string) $value,
         }, $values));

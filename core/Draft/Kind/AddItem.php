@@ -6,13 +6,15 @@ namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
 /** Adds a thing with an id to a list: a fabric, a unit, a block, a size, a clue, a task, a border, a piece. */
-final readonly class AddItem implements Edit
+final readonly class AddItem implements EditKind
 {
     /**
      * @param  Place  $list  such as units, or clues/k-one/tasks
@@ -24,6 +26,16 @@ final readonly class AddItem implements Edit
         private array $item,
         private ?string $before = null,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts(['to' => EditParts::place(), 'item' => EditParts::any(), 'before' => EditParts::id()], 'before');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->place('to'), $data->map('item'), $data->textOrNull('before'));
     }
 
     public function changes(DraftDocument $document): array

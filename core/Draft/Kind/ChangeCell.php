@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace Dew\Core\Draft\Kind;
 
 use Closure;
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\FlagType;
+use Dew\Core\Document\Type\MapType;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\SixtyPlaces;
 use Dew\Core\Draft\Value;
 
 /** Changes what lies in a place of a block: lifts it off, turns it, flips it, lets it span more places, or shows it in other fabrics. */
-final readonly class ChangeCell implements Edit
+final readonly class ChangeCell implements EditKind
 {
     /** @param  Closure(Cell, SixtyPlaces|null): ?Cell  $change  gives the cell as it is to be, also on 60° axes; null to lift it */
     private function __construct(
@@ -91,6 +96,35 @@ final readonly class ChangeCell implements Edit
 
             return $cell->holding(['fabrics' => $taken] + $cell->content);
         }, $expected);
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        $cell = EditParts::cell();
+        $expect = ['expect' => EditParts::any()];
+
+        return match ($kind) {
+            'turn' => new EditParts([...$cell, 'by' => ChoiceType::of(90, 180, 270), 'way' => EditParts::id(), ...$expect], 'way', 'expect'),
+            'mirror' => new EditParts([...$cell, 'upside_down' => new FlagType, ...$expect], 'upside_down', 'expect'),
+            'span' => new EditParts([...$cell, 'across' => EditParts::number(), 'down' => EditParts::number(), ...$expect], 'expect'),
+            'reclothe' => new EditParts([...$cell, 'fabrics' => new MapType(EditParts::id()), ...$expect], 'expect'),
+            default => new EditParts([...$cell, ...$expect], 'expect'),
+        };
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        [$block, $column, $row, $expected] = [$data->text('block'), $data->number('column'), $data->number('row'), $data->expected()];
+
+        return match ($kind) {
+            'turn' => $data->textOrNull('way') === null
+                ? self::turn($block, $column, $row, $data->number('by'), $expected)
+                : self::turnInWay($block, $column, $row, $data->text('way'), $data->number('by'), $expected),
+            'mirror' => self::mirror($block, $column, $row, $data->flag('upside_down'), $expected),
+            'span' => self::span($block, $column, $row, $data->number('across'), $data->number('down'), $expected),
+            'reclothe' => self::reclothe($block, $column, $row, $data->texts('fabrics'), $expected),
+            default => self::lift($block, $column, $row, $expected),
+        };
     }
 
     public function changes(DraftDocument $document): array

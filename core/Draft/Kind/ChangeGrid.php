@@ -7,14 +7,16 @@ namespace Dew\Core\Draft\Kind;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Value;
 
 /** Adds, removes or resizes a column or a row of a block. What lies across the place grows or shrinks with it. */
-final readonly class ChangeGrid implements Edit
+final readonly class ChangeGrid implements EditKind
 {
     /**
      * @param  string  $lines  columns or rows
@@ -46,6 +48,31 @@ final readonly class ChangeGrid implements Edit
     public static function resize(string $block, string $lines, int $line, string $width, ?Value $expected = null): self
     {
         return new self($block, $lines, $line, $width, false, $expected);
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        [$what, $line] = explode('-', $kind);
+        $width = [$line === 'column' ? 'width' : 'height' => EditParts::width()];
+
+        return new EditParts(['block' => EditParts::id(), ...match ($what) {
+            'add' => ['before' => EditParts::number(), ...$width],
+            'remove' => [$line => EditParts::number()],
+            default => [$line => EditParts::number(), ...$width],
+        }, 'expect' => EditParts::any()], 'expect');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        [$what, $line] = explode('-', $kind);
+        [$block, $lines, $expected] = [$data->text('block'), $line.'s', $data->expected()];
+        $width = $line === 'column' ? 'width' : 'height';
+
+        return match ($what) {
+            'add' => self::add($block, $lines, $data->number('before'), $data->text($width), $expected),
+            'remove' => self::remove($block, $lines, $data->number($line), $expected),
+            default => self::resize($block, $lines, $data->number($line), $data->text($width), $expected),
+        };
     }
 
     public function changes(DraftDocument $document): array

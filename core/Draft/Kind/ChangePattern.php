@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
@@ -16,7 +19,7 @@ use Dew\Core\Draft\Value;
  * Lays a block into the pattern that is repeated across the quilt, or makes that pattern larger or smaller. A size may have a pattern of
  * its own: it begins as a copy of the quilt's.
  */
-final readonly class ChangePattern implements Edit
+final readonly class ChangePattern implements EditKind
 {
     private const MOST = 60;
 
@@ -45,6 +48,26 @@ final readonly class ChangePattern implements Edit
     public static function resize(?string $size, int $columns, int $rows): self
     {
         return new self($size, $columns, $rows, null, true, null);
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        $number = new WholeType(1, self::MOST);
+
+        return $kind === 'resize-pattern'
+            ? new EditParts(['size' => EditParts::id(), 'columns' => $number, 'rows' => $number], 'size')
+            : new EditParts([
+                'size' => EditParts::id(), 'column' => $number, 'row' => $number, 'block' => EditParts::id(), 'expect' => EditParts::any(),
+            ], 'size', 'block', 'expect');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return $kind === 'resize-pattern'
+            ? self::resize($data->textOrNull('size'), $data->number('columns'), $data->number('rows'))
+            : self::place(
+                $data->textOrNull('size'), $data->number('column'), $data->number('row'), $data->textOrNull('block'), $data->expected(),
+            );
     }
 
     public function changes(DraftDocument $document): array

@@ -5,18 +5,30 @@ declare(strict_types=1);
 namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 
 /** Copies a unit, a block, a size, a colourway or another thing with a name, and puts the copy behind it. */
-final readonly class CopyItem implements Edit
+final readonly class CopyItem implements EditKind
 {
     public function __construct(
         private Place $place,
         private string $id,
         private string $name,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts(['place' => EditParts::place(), 'id' => EditParts::id(), 'name' => EditParts::name()]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->place('place'), $data->text('id'), $data->text('name'));
     }
 
     public function changes(DraftDocument $document): array

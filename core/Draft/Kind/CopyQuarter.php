@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ChoiceType;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Value;
@@ -16,7 +19,7 @@ use Dew\Core\Draft\Value;
  * Copies a quarter of a block to its other three, by turning it about the middle or by mirroring it over both middle lines. A middle column
  * or row, where the number is odd, stays as it is.
  */
-final readonly class CopyQuarter implements Edit
+final readonly class CopyQuarter implements EditKind
 {
     /** @param  string  $from  top-left, top-right, bottom-right or bottom-left */
     public function __construct(
@@ -24,6 +27,19 @@ final readonly class CopyQuarter implements Edit
         private string $from,
         private bool $byTurning,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'block' => EditParts::id(), 'from' => ChoiceType::of('top-left', 'top-right', 'bottom-right', 'bottom-left'),
+            'by' => ChoiceType::of('turn', 'mirror'),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->text('block'), $data->text('from'), $data->text('by') === 'turn');
     }
 
     public function changes(DraftDocument $document): array

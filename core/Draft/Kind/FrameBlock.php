@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\LengthType;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Place;
@@ -20,7 +23,7 @@ use Dew\Core\Measure\MeasureException;
  * Puts four strips round a block: two beside it, then two across the whole width. Cut wider on purpose they are a coping strip: the block
  * is trimmed to its size with them, so that one that came out small still reaches it.
  */
-final readonly class FrameBlock implements Edit
+final readonly class FrameBlock implements EditKind
 {
     /**
      * @param  string  $id  what the ids of the two kinds of strip begin with
@@ -36,6 +39,21 @@ final readonly class FrameBlock implements Edit
         private string $width,
         private ?string $extra,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'block' => EditParts::id(), 'id' => EditParts::id(), 'name' => EditParts::name(), 'fabric' => EditParts::id(),
+            'width' => LengthType::positive(), 'extra' => LengthType::positive(),
+        ], 'extra');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('block'), $data->text('id'), $data->text('name'), $data->text('fabric'), $data->text('width'), $data->textOrNull('extra'),
+        );
     }
 
     public function changes(DraftDocument $document): array

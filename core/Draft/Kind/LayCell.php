@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\FlagType;
+use Dew\Core\Document\Type\MapType;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Value;
 
 /** Lays a unit or a block into a place of a block, instead of what lies there. What lay there keeps its span unless another is given. */
-final readonly class LayCell implements Edit
+final readonly class LayCell implements EditKind
 {
     /**
      * @param  array<array-key, mixed>  $content  unit or block, and turn, mirror and fabrics where they are not the usual
@@ -29,6 +34,23 @@ final readonly class LayCell implements Edit
         private ?int $down = null,
         private ?Value $expected = null,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            ...EditParts::cell(), 'unit' => EditParts::id(), 'inner' => EditParts::id(),
+            'turn' => ChoiceType::of(0, 60, 90, 120, 180, 240, 270, 300), 'mirror' => new FlagType, 'fabrics' => new MapType(EditParts::id()),
+            'across' => EditParts::number(), 'down' => EditParts::number(), 'expect' => EditParts::any(),
+        ], 'unit', 'inner', 'turn', 'mirror', 'fabrics', 'across', 'down', 'expect');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('block'), $data->number('column'), $data->number('row'), $data->content(), $data->numberOrNull('across'),
+            $data->numberOrNull('down'), $data->expected(),
+        );
     }
 
     public function changes(DraftDocument $document): array

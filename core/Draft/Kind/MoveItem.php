@@ -6,13 +6,15 @@ namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
 /** Gives a thing another place in the order of its list: a clue, a task, a fabric, a size. */
-final readonly class MoveItem implements Edit
+final readonly class MoveItem implements EditKind
 {
     /**
      * @param  string|null  $before  the id of the item it goes before; null for the end
@@ -23,6 +25,16 @@ final readonly class MoveItem implements Edit
         private ?string $before,
         private ?Place $to = null,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts(['place' => EditParts::place(), 'before' => EditParts::id(), 'to' => EditParts::place()], 'before', 'to');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->place('place'), $data->textOrNull('before'), $data->placeOrNull('to'));
     }
 
     public function changes(DraftDocument $document): array

@@ -7,7 +7,9 @@ namespace Dew\Core\Draft\Kind;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Place;
@@ -17,7 +19,7 @@ use Dew\Core\Draft\Value;
  * Makes a part of a block a block of its own that lies in it: a section, which a task can make at its own time. Nothing changes in the
  * picture.
  */
-final readonly class NestCells implements Edit
+final readonly class NestCells implements EditKind
 {
     /**
      * @param  int  $column  of the first place
@@ -32,6 +34,21 @@ final readonly class NestCells implements Edit
         private int $across,
         private int $down,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            ...EditParts::cell(), 'id' => EditParts::id(), 'name' => EditParts::name(), 'across' => EditParts::number(), 'down' => EditParts::number(),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('block'), $data->text('id'), $data->text('name'), $data->number('column'), $data->number('row'),
+            $data->number('across'), $data->number('down'),
+        );
     }
 
     public function changes(DraftDocument $document): array

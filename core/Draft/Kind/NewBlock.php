@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\LengthType;
+use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Length;
@@ -13,7 +17,7 @@ use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 
 /** Adds an empty block with equal columns and equal rows. The first block of a design is laid into the quilt at once. */
-final readonly class NewBlock implements Edit
+final readonly class NewBlock implements EditKind
 {
     /**
      * @param  string  $width  finished, of the whole block
@@ -27,6 +31,21 @@ final readonly class NewBlock implements Edit
         private string $width,
         private string $height,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'id' => EditParts::id(), 'name' => EditParts::name(), 'columns' => new WholeType(1, 40), 'rows' => new WholeType(1, 40),
+            'width' => LengthType::positive(), 'height' => LengthType::positive(),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('id'), $data->text('name'), $data->number('columns'), $data->number('rows'), $data->text('width'), $data->text('height'),
+        );
     }
 
     public function changes(DraftDocument $document): array

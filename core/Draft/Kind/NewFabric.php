@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\PatternType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
+use Dew\Core\Fabric\FabricValue;
 
 /** Adds a fabric with the first letter that is free, and a cloth of one colour for it in every colourway. */
-final readonly class NewFabric implements Edit
+final readonly class NewFabric implements EditKind
 {
     private const LETTERS = 26;
 
@@ -25,6 +30,18 @@ final readonly class NewFabric implements Edit
         private string $value,
         private string $colour,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'id' => EditParts::id(), 'name' => EditParts::name(), 'value' => ChoiceType::cases(FabricValue::cases()), 'colour' => PatternType::colour(),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->text('id'), $data->text('name'), $data->text('value'), $data->text('colour'));
     }
 
     public function changes(DraftDocument $document): array

@@ -4,22 +4,28 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\LengthType;
+use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 
 /**
  * Adds an empty block on 60° axes. The first block of a design is laid into the quilt at once, which is then set in rows of 60° triangles;
  * a half triangle is laid at the ends of the rows of such a quilt when nothing is there yet.
  */
-final readonly class NewSixtyBlock implements Edit
+final readonly class NewSixtyBlock implements EditKind
 {
     /**
      * @param  int  $rows  divisions along its side
@@ -32,6 +38,21 @@ final readonly class NewSixtyBlock implements Edit
         private int $rows,
         private string $side,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'id' => EditParts::id(), 'name' => EditParts::name(), 'shape' => ChoiceType::cases(SixtyShape::cases()),
+            'rows' => new WholeType(1, SixtyGrid::MOST), 'side' => LengthType::positive(),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('id'), $data->text('name'), SixtyShape::from($data->text('shape')), $data->number('rows'), $data->text('side'),
+        );
     }
 
     public function changes(DraftDocument $document): array

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ChoiceType;
+use Dew\Core\Document\Type\LengthType;
+use Dew\Core\Document\Type\ListType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
@@ -20,7 +25,7 @@ use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
 
 /** Adds a unit of some kind as such units usually are, or makes a unit that is there another kind. */
-final readonly class NewUnit implements Edit
+final readonly class NewUnit implements EditKind
 {
     /**
      * @param  string|null  $name  null to change the kind of a unit that is there
@@ -51,6 +56,27 @@ final readonly class NewUnit implements Edit
     public static function change(string $id, UnitKind $kind, ?Value $expected = null): self
     {
         return new self($id, null, $kind, '', '', [], $expected);
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        $of = ChoiceType::of(...UnitLibrary::keys());
+
+        return $kind === 'change-kind'
+            ? new EditParts(['unit' => EditParts::id(), 'of' => $of, 'expect' => EditParts::any()], 'expect')
+            : new EditParts([
+                'id' => EditParts::id(), 'name' => EditParts::name(), 'of' => $of, 'width' => LengthType::positive(),
+                'height' => LengthType::positive(), 'fabrics' => new ListType(EditParts::id(), 1, 40),
+            ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        $of = UnitLibrary::find($data->text('of')) ?? throw new EditRefused('There is no such kind of unit.');
+
+        return $kind === 'change-kind'
+            ? self::change($data->text('unit'), $of, $data->expected())
+            : self::add($data->text('id'), $data->text('name'), $of, $data->text('width'), $data->text('height'), $data->list('fabrics'));
     }
 
     public function changes(DraftDocument $document): array

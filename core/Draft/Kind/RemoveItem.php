@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\TextType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
 /** Removes a thing from its list. With a fabric go its cloths in every colourway, and the note that it may be chosen later. */
-final readonly class RemoveItem implements Edit
+final readonly class RemoveItem implements EditKind
 {
     /**
      * @param  string|null  $digest  of what is expected there, where that is long: {@see Value::digest()}
@@ -23,6 +26,16 @@ final readonly class RemoveItem implements Edit
         private ?Value $expected = null,
         private ?string $digest = null,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts(['place' => EditParts::place(), 'expect' => EditParts::any(), 'digest' => new TextType(64)], 'expect', 'digest');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->place('place'), $data->expected(), $data->textOrNull('digest'));
     }
 
     public function changes(DraftDocument $document): array

@@ -6,14 +6,16 @@ namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
 use Dew\Core\Draft\Value;
 
 /** Takes one fabric instead of another, everywhere or in one unit or block. Merged, the fabric that is replaced goes as well. */
-final readonly class ReplaceFabric implements Edit
+final readonly class ReplaceFabric implements EditKind
 {
     /** @param  Place|null  $in  a unit or a block; null for the whole design */
     public function __construct(
@@ -22,6 +24,18 @@ final readonly class ReplaceFabric implements Edit
         private ?Place $in = null,
         private bool $merged = false,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        $parts = ['fabric' => EditParts::id(), 'by' => EditParts::id()];
+
+        return $kind === 'merge-fabrics' ? new EditParts($parts) : new EditParts([...$parts, 'in' => EditParts::place()], 'in');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->text('fabric'), $data->text('by'), $data->placeOrNull('in'), merged: $kind === 'merge-fabrics');
     }
 
     public function changes(DraftDocument $document): array

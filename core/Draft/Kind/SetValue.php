@@ -6,13 +6,15 @@ namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\Value;
 
 /** Puts a value at a place: a title, a size, a colour, the fabrics of a unit, a setting. Or takes one away that may be left out. */
-final readonly class SetValue implements Edit
+final readonly class SetValue implements EditKind
 {
     /** @param  Value|null  $expected  what stood there when it was asked for; null when that does not matter */
     public function __construct(
@@ -20,6 +22,16 @@ final readonly class SetValue implements Edit
         private Value $to,
         private ?Value $expected = null,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts(['place' => EditParts::place(), 'to' => EditParts::any(), 'expect' => EditParts::any()], 'to', 'expect');
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->place('place'), $data->value('to'), $data->expected());
     }
 
     public function changes(DraftDocument $document): array

@@ -7,13 +7,15 @@ namespace Dew\Core\Draft\Kind;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
-use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Value;
 
 /** Lets two things of a block change places, each as it is turned and clothed. */
-final readonly class SwapCells implements Edit
+final readonly class SwapCells implements EditKind
 {
     /**
      * @param  array{int, int}  $one  column and row
@@ -24,6 +26,18 @@ final readonly class SwapCells implements Edit
         private array $one,
         private array $other,
     ) {
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([...EditParts::cell(), 'with_column' => EditParts::number(), 'with_row' => EditParts::number()]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self(
+            $data->text('block'), [$data->number('column'), $data->number('row')], [$data->number('with_column'), $data->number('with_row')],
+        );
     }
 
     public function changes(DraftDocument $document): array

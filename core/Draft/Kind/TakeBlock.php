@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
+use Dew\Core\Document\Type\ListType;
+use Dew\Core\Document\Type\MapType;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
+use Dew\Core\Draft\EditData;
+use Dew\Core\Draft\EditKind;
+use Dew\Core\Draft\EditParts;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
@@ -16,7 +21,7 @@ use Dew\Core\Draft\Value;
  * Takes a block out of another design, such as the library, with the units and blocks in it, in fabrics of this design. What this design
  * has already, the same in all but its id and name, is used and not taken again; ids that are taken get a number behind them.
  */
-final readonly class TakeBlock implements Edit
+final readonly class TakeBlock implements EditKind
 {
     /** Characters of an id, with room for a number behind it. */
     private const ROOM = 36;
@@ -66,6 +71,19 @@ final readonly class TakeBlock implements Edit
         ));
 
         return new self($taken('units'), $taken('blocks'), $fabrics);
+    }
+
+    public static function parts(string $kind): EditParts
+    {
+        return new EditParts([
+            'units' => new ListType(EditParts::any(), 0, 500), 'blocks' => new ListType(EditParts::any(), 1, 200),
+            'fabrics' => new MapType(EditParts::id()),
+        ]);
+    }
+
+    public static function read(string $kind, EditData $data): self
+    {
+        return new self($data->maps('units'), $data->maps('blocks'), $data->texts('fabrics'));
     }
 
     public function changes(DraftDocument $document): array

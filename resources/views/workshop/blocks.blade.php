@@ -20,20 +20,15 @@
                 <span class="block-name">{{ $name }}</span></a>
             <small>{{ $study->sizes[0]['finished'] ?? '' }}@if ($empty > 0) · {{ trans_choice('workshop.errors', $empty) }}@endif</small>
             <div class="block-tools">
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'copy', 'place' => 'blocks/'.$block['id'], 'id' =>
-                    App\Support\Placeholder::in('id', 'b'),
-                    'name' => mb_substr(__('workshop.copy_of', ['name' => $name]), 0, 60)]">{{ __('workshop.copy') }}</x-edit.button>
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => 'blocks/'.$block['id'],
-                    'digest' => Dew\Core\Draft\Value::of($block)->digest()]"
+                <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('copy', place: 'blocks/'.$block['id'], id: App\Support\Placeholder::in('id', 'b'), name: mb_substr(__('workshop.copy_of', ['name' => $name]), 0, 60))">{{ __('workshop.copy') }}</x-edit.button>
+                <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: 'blocks/'.$block['id'], digest: Dew\Core\Draft\Value::of($block)->digest())"
                     :aria-label="__('workshop.remove').' '.$name">{{ __('workshop.remove') }}</x-edit.button>
             </div>
         </li>
     @endforeach
 </ul>
 <h2>{{ __('workshop.new_block') }}</h2>
-<x-edit.form :edit="['kind' => 'new-block', 'id' => App\Support\Placeholder::in('id', 'b'), 'name' => App\Support\Placeholder::in('name'), 'columns' =>
-    App\Support\Placeholder::in('columns', 'int'), 'rows' => App\Support\Placeholder::in('rows', 'int'), 'width' => App\Support\Placeholder::in('size'),
-    'height' => App\Support\Placeholder::in('size')]" class="inline-fields" id="new-block" data-open="{{ route('host.blocks.show', [$quiltAlong,
+<x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('new-block', id: App\Support\Placeholder::in('id', 'b'), name: App\Support\Placeholder::in('name'), columns: App\Support\Placeholder::in('columns', 'int'), rows: App\Support\Placeholder::in('rows', 'int'), width: App\Support\Placeholder::in('size'), height: App\Support\Placeholder::in('size'))" class="inline-fields" id="new-block" data-open="{{ route('host.blocks.show', [$quiltAlong,
         '-new-']) }}">
     <div class="field"><label class="form-label" for="block-new-name">{{ __('workshop.name') }}</label><input class="form-control"
         id="block-new-name" name="name"
@@ -52,8 +47,7 @@
 </x-edit.form>
 <details class="section-tool"><summary>{{ __('workshop.new_sixty_block') }}</summary>
     <p class="field-hint">{{ __('workshop.new_sixty_hint') }}</p>
-    <x-edit.form :edit="['kind' => 'new-sixty-block', 'id' => App\Support\Placeholder::in('id', 'b'), 'name' => App\Support\Placeholder::in('name'),
-        'shape' => App\Support\Placeholder::in('shape'), 'rows' => App\Support\Placeholder::in('rows', 'int'), 'side' => App\Support\Placeholder::in('side')]"
+    <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('new-sixty-block', id: App\Support\Placeholder::in('id', 'b'), name: App\Support\Placeholder::in('name'), shape: App\Support\Placeholder::in('shape'), rows: App\Support\Placeholder::in('rows', 'int'), side: App\Support\Placeholder::in('side'))"
         class="inline-fields" id="new-sixty-block" data-open="{{ route('host.blocks.show', [$quiltAlong, '-new-']) }}">
         <div class="field"><label class="form-label" for="sixty-new-name">{{ __('workshop.sixty_name') }}</label><input class="form-control"
             id="sixty-new-name" name="name" maxlength="60" required autocomplete="off"

@@ -36,15 +36,14 @@
                                 <img class="cloth-picture" src="{{ route('host.pictures.show', [$quiltAlong, $cloth['picture']]) }}"
                                     width="48" height="48"
                                     alt="{{ __('pictures.of', ['cloth' => $cloth['name'] ?? $name]) }}">
-                                <x-edit.button class="icon-button" :edit="['kind' => 'set', 'place' => $at.'/picture', 'expect' =>
-                                    $cloth['picture']]"
+                                <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/picture', expect: $cloth['picture'])"
                                     :aria-label="__('pictures.remove', $which)"><x-icon name="minus"/></x-edit.button>
                             @endif
                             <x-edit.text type="color" class="form-control-color" :place="$at.'/colour'" :value="$cloth['colour'] ?? null"
                                 :label="__('workshop.colour_of', $which)"
                                 hidden :id="'colour-'.$colourway['id'].'-'.$fabric['id']"
-                                :edit="$cloth === null ? ['kind' => 'set', 'place' => $at, 'expect' => null, 'to' => ['name' => $name,
-                                    'colour' => App\Support\Placeholder::in('value')]] : null"/>
+                                :edit="$cloth === null ? Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at, expect: null, to: ['name' => $name,
+                                    'colour' => App\Support\Placeholder::in('value')]) : null"/>
                             @if ($cloth !== null)
                                 <x-edit.text :place="$at.'/name'" :value="$cloth['name'] ?? null" :label="__('workshop.cloth_name', $which)"
                                     hidden
@@ -62,8 +61,7 @@
                     @endforeach
                     <td><div class="cloth-tools">
                         @if (! $loop->first)
-                            <x-edit.button class="icon-button" :edit="['kind' => 'move', 'place' => 'fabrics/'.$fabric['id'], 'before' =>
-                                $fabrics[$loop->index - 1]['id']]"
+                            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('move', place: 'fabrics/'.$fabric['id'], before: $fabrics[$loop->index - 1]['id'])"
                                 :aria-label="__('workshop.move_up', ['fabric' => $name])"><x-icon name="up"/></x-edit.button>
                         @endif
                         @if (count($fabrics) > 1)
@@ -77,9 +75,8 @@
                                 :empty="__('workshop.merge')" :id="'merge-'.$fabric['id']"
                                 :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], array_diff_key($palette->fabrics,
                                     [$fabric['id'] => 1]))"
-                                :edit="['kind' => 'merge-fabrics', 'fabric' => $fabric['id'], 'by' => App\Support\Placeholder::in('value')]"/>
-                            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => 'fabrics/'.$fabric['id'], 'expect' =>
-                                $fabric]"
+                                :edit="Dew\Core\Draft\Kind\EditLibrary::form('merge-fabrics', fabric: $fabric['id'], by: App\Support\Placeholder::in('value'))"/>
+                            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: 'fabrics/'.$fabric['id'], expect: $fabric)"
                                 :aria-label="__('workshop.remove_fabric', ['fabric' => $name])"><x-icon name="minus"/></x-edit.button>
                         @endif
                     </div></td>
@@ -92,8 +89,7 @@
     }}</label></p>
 <div class="pair is-close">
     <section><h2>{{ __('workshop.new_fabric') }}</h2>
-        <x-edit.form :edit="['kind' => 'new-fabric', 'id' => App\Support\Placeholder::in('id', 'f'), 'name' => App\Support\Placeholder::in('name'),
-            'value' => App\Support\Placeholder::in('tone'), 'colour' => App\Support\Placeholder::in('colour')]" class="inline-fields" id="new-fabric">
+        <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('new-fabric', id: App\Support\Placeholder::in('id', 'f'), name: App\Support\Placeholder::in('name'), value: App\Support\Placeholder::in('tone'), colour: App\Support\Placeholder::in('colour'))" class="inline-fields" id="new-fabric">
             <div class="field"><label class="form-label" for="fabric-new-name">{{ __('workshop.name') }}</label><input class="form-control"
                 id="fabric-new-name" name="name"
                 maxlength="60" required autocomplete="off"></div>
@@ -108,19 +104,16 @@
         </x-edit.form>
         <h2>{{ __('workshop.new_colourway') }}</h2>
         <p class="field-hint">{{ __('workshop.new_colourway_hint') }}</p>
-        <x-edit.form :edit="$colourways === [] ? ['kind' => 'add', 'to' => 'colourways', 'item' => ['id' => App\Support\Placeholder::in('id', 'c'),
-            'name' => App\Support\Placeholder::in('name'), 'cloth' => new stdClass]]
-            : ['kind' => 'copy', 'place' => 'colourways/'.$colourways[0]['id'], 'id' => App\Support\Placeholder::in('id', 'c'), 'name' =>
-                App\Support\Placeholder::in('name')]" class="inline-fields" id="new-colourway">
+        <x-edit.form :edit="$colourways === [] ? Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'colourways', item: ['id' => App\Support\Placeholder::in('id', 'c'),
+            'name' => App\Support\Placeholder::in('name'), 'cloth' => new stdClass])
+            : Dew\Core\Draft\Kind\EditLibrary::form('copy', place: 'colourways/'.$colourways[0]['id'], id: App\Support\Placeholder::in('id', 'c'), name: App\Support\Placeholder::in('name'))" class="inline-fields" id="new-colourway">
             <div class="field"><label class="form-label" for="colourway-new-name">{{ __('workshop.colourway_name') }}</label><input
                 class="form-control"
                 id="colourway-new-name" name="name" maxlength="60" required autocomplete="off"></div>
             <button class="btn btn-other">{{ __('workshop.add') }}</button>
         </x-edit.form>
         @if (count($colourways) > 1)
-            <p class="actions">@foreach ($colourways as $colourway)<x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' =>
-                'colourways/'.$colourway['id'],
-                'expect' => $colourway]">{{ __('workshop.remove_colourway', ['colourway' => $colourway['name'] ?? ''])
+            <p class="actions">@foreach ($colourways as $colourway)<x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: 'colourways/'.$colourway['id'], expect: $colourway)">{{ __('workshop.remove_colourway', ['colourway' => $colourway['name'] ?? ''])
                     }}</x-edit.button>@endforeach</p>
         @endif
     </section>

@@ -15,10 +15,10 @@
         <li class="clue-column" id="clue-{{ $clue['id'] }}" data-clue="{{ $at }}/tasks" data-number="{{ $number + 1 }}">
             <div class="clue-edit-head"><h2>{{ __('workshop.clue_number', ['number' => $number + 1]) }}</h2>
                 @if ($number > 0)
-                    <x-edit.button class="icon-button" :edit="['kind' => 'move', 'place' => $at, 'before' => $clues[$number - 1]['id']]"
+                    <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('move', place: $at, before: $clues[$number - 1]['id'])"
                         :aria-label="__('workshop.clue_up', ['number' => $number + 1])"><x-icon name="earlier"/></x-edit.button>
                 @endif
-                <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $clue]" data-wait="10"
+                <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at, expect: $clue)" data-wait="10"
                     :data-says="trans_choice('workshop.will_remove_clue', count($clue['tasks'] ?? []), ['number' => $number + 1])"
                     :data-undo="__('workshop.undo')"
                     :aria-label="__('workshop.remove_clue', ['number' => $number + 1])"><x-icon name="minus"/></x-edit.button></div>
@@ -51,28 +51,25 @@
                                 [$other,
                                 $says])
                                 @if (isset($clues[$other]))
-                                    {!! $button('icon-button', ['kind' => 'move', 'place' => $at.'/tasks/'.$id, 'to' =>
-                                        'clues/'.$clues[$other]['id'].'/tasks'],
+                                    {!! $button('icon-button', Dew\Core\Draft\Kind\EditLibrary::form('move', place: $at.'/tasks/'.$id, to: 'clues/'.$clues[$other]['id'].'/tasks'),
                                         $say($says, $name), $icons[$icon]) !!}
                                 @endif
                             @endforeach
                             @if ($share === null && ! isset($task['for']) && (! isset($task['minutes']) || isset($task['quilt'])) && max([0, ...array_values($counts)]) > 1)
-                                {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [
-                                    ['kind' => 'set', 'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => $task + ['share' => ['part'
+                                {!! $button('btn-quiet', Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [
+                                    Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/tasks/'.$id, expect: $task, to: $task + ['share' => ['part'
                                         => 1,
-                                        'of' => 2]]],
-                                    ['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Placeholder::in('id', 't')] +
-                                        array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]]] +
-                                            (isset($clue['tasks'][$place + 1])
-                                        ? ['before' => $clue['tasks'][$place + 1]['id']] : [])]],
+                                        'of' => 2]]),
+                                    Dew\Core\Draft\Kind\EditLibrary::form('add', ...(isset($clue['tasks'][$place + 1])
+                                        ? ['before' => $clue['tasks'][$place + 1]['id']] : []), to: $at.'/tasks', item: ['id' => App\Support\Placeholder::in('id', 't')] +
+                                        array_diff_key($task, ['id' => 1]) + ['share' => ['part' => 2, 'of' => 2]])]),
                                     $say('divide_task', $name), $divide) !!}
                             @elseif ($share !== null && $share['part'] === 1)
                                 @php($others = $shares[$id] ?? [])
-                                {!! $button('btn-quiet', ['kind' => 'together', 'edits' => [...$others, ['kind' => 'set',
-                                    'place' => $at.'/tasks/'.$id, 'expect' => $task, 'to' => array_diff_key($task, ['share' => 1])]]],
+                                {!! $button('btn-quiet', Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [...$others, Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/tasks/'.$id, expect: $task, to: array_diff_key($task, ['share' => 1]))]),
                                     $say('join_task', $name), $join) !!}
                             @endif
-                            {!! $button('icon-button', ['kind' => 'remove', 'place' => $at.'/tasks/'.$id, 'expect' => $task],
+                            {!! $button('icon-button', Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at.'/tasks/'.$id, expect: $task),
                                 $say('remove_task', $name), $icons['minus']) !!}
                         </div>
                     </li>
@@ -104,9 +101,8 @@
                 }}</a></p>
             <details class="section-tool"><summary>{{ __('workshop.after_it') }}</summary>
                 <p class="actions">@foreach (['bonus' => 30, 'pause' => 0] as $kind => $minutes)
-                    {!! $button('btn-other', ['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Placeholder::in('id', 'k'), 'kind' =>
-                        $kind, 'title' => __('workshop.new_kinds.'.$kind), 'minutes' => $minutes, 'tasks' => []]] +
-                        (isset($clues[$number + 1]) ? ['before' => $clues[$number + 1]['id']] : []),
+                    {!! $button('btn-other', Dew\Core\Draft\Kind\EditLibrary::form('add', ...(isset($clues[$number + 1]) ? ['before' => $clues[$number + 1]['id']] : []), to: 'clues', item: ['id' => App\Support\Placeholder::in('id', 'k'), 'kind' =>
+                        $kind, 'title' => __('workshop.new_kinds.'.$kind), 'minutes' => $minutes, 'tasks' => []]),
                         __('workshop.add_kinds.'.$kind, ['number' => $number + 1]), e(__('workshop.new_kinds.'.$kind))) !!}
                 @endforeach</p>
             </details>

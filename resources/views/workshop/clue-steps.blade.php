@@ -17,13 +17,12 @@
                         <li><p><b>{{ $step->label }}</b> {{ $step->rest() }}</p>
                             @foreach ($about as $change)
                                 <p class="message is-warning">{{ $say('said', ['text' => $change['text']])[$change['what']] ?? '' }}
-                                    <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at.'/steps/'.$change['id'],
-                                        'expect' => $change]">{{ $say('undo_step') }}</x-edit.button></p>
+                                    <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at.'/steps/'.$change['id'], expect: $change)">{{ $say('undo_step') }}</x-edit.button></p>
                             @endforeach
                             <details class="step-change"><summary>{{ $say('change') }}</summary>
-                                <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/steps', 'item' => ['id' =>
+                                <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/steps', item: ['id' =>
                                     App\Support\Placeholder::in('id', 'x'), 'task' => $task->task, 'what' => App\Support\Placeholder::in('what'),
-                                    'step' => $name, 'text' => App\Support\Placeholder::in('text')]]">
+                                    'step' => $name, 'text' => App\Support\Placeholder::in('text')])">
                                     <div><label class="form-label" for="what-{{ $task->task }}-{{ $loop->index }}">{{ $say('what_to_do')
                                         }}</label><select id="what-{{ $task->task }}-{{ $loop->index }}" name="what" class="form-select">
                                         @foreach ($say('whats') as $what => $called)<option value="{{ $what }}">{{ $called
@@ -50,14 +49,14 @@
             :label="$say('task_minutes')" :id="'minutes-'.$task['id']"/>
         <x-edit.text :place="$place.'/own'" :value="$task['own'] ?? null" type="textarea" as="optional" :label="$say('task_words')"
             :id="'own-'.$task['id']" maxlength="8000"/>
-        <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $task]"
+        <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $task)"
             :aria-label="__('workshop.remove_task', ['task' => $task['name'] ?? $task['stage'] ?? $task['id']])"><x-icon
             name="minus"/></x-edit.button>
     </div>
 @endforeach
 <details class="section-tool"><summary>{{ $say('add_task') }}</summary>
-    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Placeholder::in('id', 't'), 'name'
-        => App\Support\Placeholder::in('name'), 'own' => App\Support\Placeholder::in('own'), 'minutes' => App\Support\Placeholder::in('minutes', 'int')]]">
+    <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/tasks', item: ['id' => App\Support\Placeholder::in('id', 't'), 'name'
+        => App\Support\Placeholder::in('name'), 'own' => App\Support\Placeholder::in('own'), 'minutes' => App\Support\Placeholder::in('minutes', 'int')])">
         <div><label class="form-label" for="own-name">{{ $say('task_name') }}</label><input id="own-name" name="name" required
             maxlength="60" class="form-control"></div>
         <div><label class="form-label" for="own-minutes">{{ $say('task_minutes') }}</label><input id="own-minutes" name="minutes"
@@ -68,16 +67,16 @@
     </x-edit.form>
     <p class="actions">
         @foreach (['rows' => null, 'centre' => null, 'layers' => 60, 'quilting' => 240, 'binding' => 120] as $stage => $minutes)
-            <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Placeholder::in('id',
-                't'), 'stage' => $stage] + ($minutes === null ? [] : ['minutes' => $minutes])]">{{ __('chores.kinds.'.$stage)
+            <x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/tasks', item: ['id' => App\Support\Placeholder::in('id',
+                't'), 'stage' => $stage] + ($minutes === null ? [] : ['minutes' => $minutes]))">{{ __('chores.kinds.'.$stage)
                 }}</x-edit.button>
         @endforeach
     </p>
     @php($blocks = array_column($document->items(Dew\Core\Draft\Place::of('blocks')), 'name', 'id'))
     @if ($blocks !== [])
-        <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/tasks', 'item' => ['id' => App\Support\Placeholder::in('id', 't'),
+        <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/tasks', item: ['id' => App\Support\Placeholder::in('id', 't'),
             'quilt' => App\Support\Placeholder::in('block'), 'own' => App\Support\Placeholder::in('own', 'optional'), 'minutes' =>
-            App\Support\Placeholder::in('minutes', 'int')]]">
+            App\Support\Placeholder::in('minutes', 'int')])">
             <div><label class="form-label" for="quilt-block">{{ $say('task_block') }}</label><select id="quilt-block" name="block"
                 class="form-select">@foreach ($blocks as $key => $name)<option value="{{ $key }}">{{ $name
                 }}</option>@endforeach</select></div>

@@ -34,13 +34,13 @@
                 :empty="$say('any')" :id="'note-size-'.$note['id']" :choices="$sizes"/>
             <x-edit.select :place="$place.'/colourway'" :value="$note['colourway'] ?? null" as="optional" :label="$say('note_colourway')"
                 :empty="$say('any')" :id="'note-colourway-'.$note['id']" :choices="$colourways"/>
-            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $note]"
+            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $note)"
                 :aria-label="$say('remove_note')"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/notes', 'item' => ['id' => App\Support\Placeholder::in('id', 'n'),
+    <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/notes', item: ['id' => App\Support\Placeholder::in('id', 'n'),
         'size' => App\Support\Placeholder::in('size', 'optional'), 'colourway' => App\Support\Placeholder::in('colourway', 'optional'),
-        'text' => App\Support\Placeholder::in('text')]]">
+        'text' => App\Support\Placeholder::in('text')])">
         <div><label class="form-label" for="new-note">{{ $say('note') }}</label><textarea id="new-note" name="text" rows="2" required
             maxlength="8000" class="form-control"></textarea></div>
         <div><label class="form-label" for="new-note-size">{{ $say('note_size') }}</label><select id="new-note-size" name="size"
@@ -61,7 +61,7 @@
             <img class="words-picture" src="{{ route('host.pictures.show', [$quiltAlong, $picture['picture'] ?? '-']) }}" alt="">
             <x-edit.text :place="$place.'/text'" :value="$picture['text'] ?? null" :label="$say('picture_shows')"
                 :id="'picture-'.$picture['id']" maxlength="300"/>
-            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $picture]"
+            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $picture)"
                 :aria-label="$say('remove_picture')"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
@@ -74,8 +74,8 @@
 </details>
 
 <details class="section-tool" @isset($clue['link']) open @endisset><summary>{{ $say('link') }}</summary>
-    <x-edit.form class="words-row" :edit="['kind' => 'set', 'place' => $at.'/link', 'expect' => $clue['link'] ?? null, 'to' => ['address' =>
-        App\Support\Placeholder::in('address'), 'text' => App\Support\Placeholder::in('text')]]">
+    <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/link', expect: $clue['link'] ?? null, to: ['address' =>
+        App\Support\Placeholder::in('address'), 'text' => App\Support\Placeholder::in('text')])">
         <div><label class="form-label" for="link-address">{{ $say('link_address') }}</label><input id="link-address" name="address"
             type="url" required maxlength="390" pattern="https:.+" value="{{ $clue['link']['address'] ?? '' }}"
             class="form-control"></div>
@@ -84,7 +84,7 @@
         <button class="btn btn-other">{{ $say('save_link') }}</button>
     </x-edit.form>
     @isset($clue['link'])
-        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $at.'/link', 'expect' => $clue['link']]">{{ $say('remove_link')
+        <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/link', expect: $clue['link'])">{{ $say('remove_link')
             }}</x-edit.button>
     @endisset
 </details>
@@ -97,12 +97,12 @@
                 maxlength="80"/>
             <x-edit.text :place="$place.'/at_least'" :value="$tool['at_least'] ?? null" as="optional" :label="$say('tool_size')"
                 :id="'tool-size-'.$tool['id']"/>
-            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $tool]"
+            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $tool)"
                 :aria-label="$say('remove_tool', ['tool' => $tool['name'] ?? ''])"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    <x-edit.form class="words-row" :edit="['kind' => 'add', 'to' => $at.'/tools', 'item' => ['id' => App\Support\Placeholder::in('id', 'o'),
-        'name' => App\Support\Placeholder::in('name'), 'at_least' => App\Support\Placeholder::in('at_least', 'optional')]]">
+    <x-edit.form class="words-row" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/tools', item: ['id' => App\Support\Placeholder::in('id', 'o'),
+        'name' => App\Support\Placeholder::in('name'), 'at_least' => App\Support\Placeholder::in('at_least', 'optional')])">
         <div><label class="form-label" for="new-tool">{{ $say('tool') }}</label><input id="new-tool" name="name" required maxlength="80"
             class="form-control"></div>
         <div><label class="form-label" for="new-tool-size">{{ $say('tool_size') }}</label><input id="new-tool-size" name="at_least"
@@ -119,13 +119,13 @@
                 <x-edit.text :place="$place.'/'.$field" :value="$setting[$field] ?? null" :as="$field === 'stage' ? 'text' : 'optional'"
                     :label="$say($field)" :id="$field.'-'.$setting['id']" maxlength="60"/>
             @endforeach
-            <x-edit.button class="icon-button" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $setting]"
+            <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $setting)"
                 :aria-label="$say('remove_setting', ['stage' => $setting['stage'] ?? ''])"><x-icon name="minus"/></x-edit.button>
         </div>
     @endforeach
-    <x-edit.form class="words-row is-machine" :edit="['kind' => 'add', 'to' => $at.'/machine', 'item' => ['id' =>
+    <x-edit.form class="words-row is-machine" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $at.'/machine', item: ['id' =>
         App\Support\Placeholder::in('id', 'm'), 'stage' => App\Support\Placeholder::in('stage')] + array_map(fn ($field) =>
-        App\Support\Placeholder::in($field, 'optional'), array_combine($fields = ['needle', 'stitch', 'foot', 'thread'], $fields))]">
+        App\Support\Placeholder::in($field, 'optional'), array_combine($fields = ['needle', 'stitch', 'foot', 'thread'], $fields)))">
         @foreach (['stage', 'needle', 'stitch', 'foot', 'thread'] as $field)
             <div><label class="form-label" for="new-{{ $field }}">{{ $say($field) }}</label><input id="new-{{ $field }}" name="{{ $field }}"
                 @if ($field === 'stage') required @endif maxlength="60" class="form-control"></div>
@@ -139,9 +139,8 @@
     <p class="actions">
         @foreach (Dew\Core\Words\ClueWords::CAUTIONS as $caution)
             @php($is = in_array($caution, $cautions, true))
-            <x-edit.button :class="$is ? 'btn-other is-on' : 'btn-other'" aria-pressed="{{ $is ? 'true' : 'false' }}" :edit="['kind' =>
-                'set', 'place' => $at.'/cautions', 'expect' => $clue['cautions'] ?? null, 'to' => $is ?
-                array_values(array_diff($cautions, [$caution])) : [...$cautions, $caution]]">{{ $say('caution_names')[$caution]
+            <x-edit.button :class="$is ? 'btn-other is-on' : 'btn-other'" aria-pressed="{{ $is ? 'true' : 'false' }}" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/cautions', expect: $clue['cautions'] ?? null, to: $is ?
+                array_values(array_diff($cautions, [$caution])) : [...$cautions, $caution])">{{ $say('caution_names')[$caution]
                 }}</x-edit.button>
         @endforeach
     </p>

@@ -1,9 +1,8 @@
 @php($clues = $document->items(Dew\Core\Draft\Place::of('clues')))
-@php($each = fn ($tasks, $edit) => count($tasks) === 1 ? $edit(['id' => App\Support\Placeholder::in('id', 't')] + $tasks[0]) : ['kind' => 'together',
-    'edits' => array_map(fn ($task) => $edit(['id' => App\Support\Placeholder::in('id', 't')] + $task), $tasks)])
+@php($each = fn ($tasks, $edit) => count($tasks) === 1 ? $edit(['id' => App\Support\Placeholder::in('id', 't')] + $tasks[0]) : Dew\Core\Draft\Kind\EditLibrary::form('together', edits: array_map(fn ($task) => $edit(['id' => App\Support\Placeholder::in('id', 't')] + $task), $tasks)))
 @php($left = array_map(strval(...), array_keys($work->notMade)))
-@php($leaves = fn ($keys) => ['kind' => 'set', 'place' => 'not_made', 'expect' => $left === [] ? null : $left] + ($keys === [] ? [] : ['to' =>
-    $keys]))
+@php($leaves = fn ($keys) => Dew\Core\Draft\Kind\EditLibrary::form('set', ...($keys === [] ? [] : ['to' =>
+    $keys]), place: 'not_made', expect: $left === [] ? null : $left))
 @if ($work->unmade === [])
     <p class="field-hint">{{ __('workshop.all_made') }}</p>
 @else
@@ -15,8 +14,7 @@
                     $loop->first ? '' : ' · ' }}{{ __('workshop.counts', ['size' => $of, 'count' => $count]) }}@endforeach</small>
                     @foreach ($clues as $number => $clue)
                         @if ($number >= count($clues) - 3)
-                            <x-edit.button class="btn-quiet" :edit="$each($thing['tasks'], fn ($task) => ['kind' => 'add', 'to' =>
-                                'clues/'.$clue['id'].'/tasks', 'item' => $task])"
+                            <x-edit.button class="btn-quiet" :edit="$each($thing['tasks'], fn ($task) => Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'clues/'.$clue['id'].'/tasks', item: $task))"
                                 :aria-label="__('workshop.give_to', ['name' => $thing['name']]).' '.__('workshop.clue_number', ['number' =>
                                     $number + 1])">→ {{ $number + 1 }}</x-edit.button>
                         @endif
@@ -26,10 +24,9 @@
                 </li>
             @endforeach
         </ul>
-        <p class="actions"><x-edit.button class="btn-main" :edit="['kind' => 'together', 'edits' => array_map(fn ($thing) => ['kind' =>
-            'add', 'to' => 'clues', 'item' => [
+        <p class="actions"><x-edit.button class="btn-main" :edit="Dew\Core\Draft\Kind\EditLibrary::form('together', edits: array_map(fn ($thing) => Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'clues', item: [
             'id' => App\Support\Placeholder::in('id', 'k'), 'title' => mb_substr($thing['name'], 0, 80), 'minutes' => 60, 'tasks' => array_map(
-                fn ($task) => ['id' => App\Support\Placeholder::in('id', 't')] + $task, $thing['tasks'])]], $work->unmade)]">{{ __('workshop.clue_each')
+                fn ($task) => ['id' => App\Support\Placeholder::in('id', 't')] + $task, $thing['tasks'])]), $work->unmade))">{{ __('workshop.clue_each')
                 }}</x-edit.button></p>
     </section>
 @endif
@@ -62,5 +59,5 @@
 <ol class="clue-board" aria-label="{{ __('workshop.clues') }}" aria-describedby="board-hint">
     @foreach ($columns as $column){!! $column !!}@endforeach
 </ol>
-<p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'clues', 'item' => ['id' => App\Support\Placeholder::in('id',
-    'k'), 'title' => __('workshop.new_clue'), 'minutes' => 60, 'tasks' => []]]">{{ __('workshop.add_clue') }}</x-edit.button></p>
+<p class="actions"><x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'clues', item: ['id' => App\Support\Placeholder::in('id',
+    'k'), 'title' => __('workshop.new_clue'), 'minutes' => 60, 'tasks' => []])">{{ __('workshop.add_clue') }}</x-edit.button></p>

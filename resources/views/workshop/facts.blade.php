@@ -52,19 +52,16 @@
         @foreach (is_array($block[$lines] ?? null) ? array_values($block[$lines]) : [] as $index => $text)
             <div class="line-field">
                 <x-edit.text :place="''" :value="$text" :label="__('workshop.'.$line.'_'.$measure, ['number' => $index + 1])" hidden
-                    :id="$line.'-'.($index + 1)" :edit="['kind' => 'resize-'.$line, 'block' => $id, $line => $index + 1, $measure =>
-                        App\Support\Placeholder::in('value'),
-                        'expect' => array_values($block[$lines])]"/>
+                    :id="$line.'-'.($index + 1)" :edit="Dew\Core\Draft\Kind\EditLibrary::form('resize-'.$line, ...[$line => $index + 1], ...[$measure =>
+                        App\Support\Placeholder::in('value')], block: $id, expect: array_values($block[$lines]))"/>
                 @if (count($block[$lines]) > 1)
-                    <x-edit.button class="icon-button" :edit="['kind' => 'remove-'.$line, 'block' => $id, $line => $index + 1, 'expect' =>
-                        array_values($block[$lines])]"
+                    <x-edit.button class="icon-button" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove-'.$line, ...[$line => $index + 1], block: $id, expect: array_values($block[$lines]))"
                         :aria-label="__('workshop.remove_'.$line, ['number' => $index + 1])"><x-icon name="minus"/></x-edit.button>
                 @endif
             </div>
         @endforeach
         @if (is_array($block[$lines] ?? null) && $block[$lines] !== [] && count($block[$lines]) < 40)
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'add-'.$line, 'block' => $id, 'before' => count($block[$lines]) + 1,
-                $measure => end($block[$lines]), 'expect' => array_values($block[$lines])]">{{ __('workshop.add_'.$line) }}</x-edit.button>
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add-'.$line, ...[$measure => end($block[$lines])], block: $id, before: count($block[$lines]) + 1, expect: array_values($block[$lines]))">{{ __('workshop.add_'.$line) }}</x-edit.button>
         @endif
     </fieldset>
 @endforeach
@@ -72,15 +69,13 @@
 <x-edit.text :value="is_array($block['trimmed'] ?? null) ? implode(' × ', array_filter($block['trimmed'], 'is_string')) : ($block['trimmed']
     ?? null)"
     :label="__('workshop.trimmed')" id="block-trimmed" :placeholder="__('workshop.not_trimmed')"
-    :edit="['kind' => 'set', 'place' => $place.'/trimmed', 'expect' => $block['trimmed'] ?? null, 'to' => App\Support\Placeholder::in('value',
-        'size')]"/>
+    :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place.'/trimmed', expect: $block['trimmed'] ?? null, to: App\Support\Placeholder::in('value',
+        'size'))"/>
 <p class="field-hint">{{ __('workshop.trimmed_hint') }}</p>
 @unless (isset($block['trimmed']))
     <details class="section-tool"><summary>{{ __('workshop.frame') }}</summary>
-        <x-edit.form :edit="['kind' => 'frame', 'block' => $id, 'id' => App\Support\Placeholder::in('id', 'u'), 'name' => __('workshop.frame_name',
-            ['block' => mb_substr($block['name'] ?? $id, 0, 40)]),
-            'fabric' => App\Support\Placeholder::in('frame_fabric'), 'width' => App\Support\Placeholder::in('frame_width'), 'extra' =>
-                App\Support\Placeholder::in('frame_extra', 'optional')]" class="line-field" data-own>
+        <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('frame', block: $id, id: App\Support\Placeholder::in('id', 'u'), name: __('workshop.frame_name',
+            ['block' => mb_substr($block['name'] ?? $id, 0, 40)]), fabric: App\Support\Placeholder::in('frame_fabric'), width: App\Support\Placeholder::in('frame_width'), extra: App\Support\Placeholder::in('frame_extra', 'optional'))" class="line-field" data-own>
             <label class="reclothe-one">{{ __('workshop.border_fabric') }} <select class="form-select"
                 name="frame_fabric">@foreach ($palette->fabrics as $fabric => $known)<option
                 value="{{ $fabric }}">{{ $known['letter'] }} {{ $known['name'] }}</option>@endforeach</select></label>
@@ -101,8 +96,7 @@
         </select>
         @foreach (['turn' => 'by_turning', 'mirror' => 'by_mirroring'] as $by => $label)
             <button class="btn btn-other" name="edit"
-                value='{{ App\Support\Attribute::json(['kind' => 'copy-quarter', 'block' => $id, 'from' => App\Support\Placeholder::in('quarter'),
-                    'by' => $by]) }}'>{{ __('workshop.'.$label) }}</button>
+                value='{{ App\Support\Attribute::json(Dew\Core\Draft\Kind\EditLibrary::form('copy-quarter', block: $id, from: App\Support\Placeholder::in('quarter'), by: $by)) }}'>{{ __('workshop.'.$label) }}</button>
         @endforeach
     </form>
 </fieldset>
@@ -116,14 +110,13 @@
                 <x-edit.text :place="$place.'/ways/'.$way['id'].'/name'" :value="$way['name']" :label="__('workshop.way_name')"
                     :id="'way-name-'.$way['id']"/>
                 @if ($way['turns'] === 0)<p class="field-hint">{{ __('workshop.way_same') }}</p>@endif
-                <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $place.'/ways/'.$way['id'], 'expect' =>
-                    $way['item']]" :aria-label="__('workshop.remove').' '.$way['name']">{{ __('workshop.remove') }}</x-edit.button>
+                <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place.'/ways/'.$way['id'], expect: $way['item'])" :aria-label="__('workshop.remove').' '.$way['name']">{{ __('workshop.remove') }}</x-edit.button>
             </div>
         </div>
     @endforeach
     @if (count($ways) < 8)
-        <x-edit.form :edit="['kind' => 'add', 'to' => $place.'/ways', 'item' => ['id' => App\Support\Placeholder::in('id', 'w'), 'name' =>
-            App\Support\Placeholder::in('way_name')]]" class="line-field" id="new-way">
+        <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $place.'/ways', item: ['id' => App\Support\Placeholder::in('id', 'w'), 'name' =>
+            App\Support\Placeholder::in('way_name')])" class="line-field" id="new-way">
             <label class="reclothe-one">{{ __('workshop.way_name') }} <input class="form-control" name="way_name" maxlength="60" required
                 autocomplete="off" value="{{ __('workshop.new_way_name', ['number' => count($ways) + 1]) }}"></label>
             <button class="btn btn-other">{{ __('workshop.add_way') }}</button>

@@ -7,11 +7,8 @@
     role="group"
     aria-label="{{ __('workshop.grid_label', ['block' => $block['name'] ?? $id]) }}" data-block="{{ $id }}"
     @if ($board->isSixty) data-sixty @endif
-    data-lay='{{ $json(['kind' => 'lay', 'block' => $id, 'column' => App\Support\Placeholder::in('column', 'int'), 'row' =>
-        App\Support\Placeholder::in('row', 'int'), 'expect' => App\Support\Placeholder::in('cell', 'json')]) }}'
-    data-swap='{{ $json(['kind' => 'swap', 'block' => $id, 'column' => App\Support\Placeholder::in('column', 'int'), 'row' =>
-        App\Support\Placeholder::in('row', 'int'), 'with_column' => App\Support\Placeholder::in('with_column', 'int'),
-        'with_row' => App\Support\Placeholder::in('with_row', 'int')]) }}'>
+    data-lay='{{ $json(Dew\Core\Draft\Kind\EditLibrary::form('lay', block: $id, column: App\Support\Placeholder::in('column', 'int'), row: App\Support\Placeholder::in('row', 'int'), expect: App\Support\Placeholder::in('cell', 'json'))) }}'
+    data-swap='{{ $json(Dew\Core\Draft\Kind\EditLibrary::form('swap', block: $id, column: App\Support\Placeholder::in('column', 'int'), row: App\Support\Placeholder::in('row', 'int'), with_column: App\Support\Placeholder::in('with_column', 'int'), with_row: App\Support\Placeholder::in('with_row', 'int'))) }}'>
     <defs>
         @foreach ($study->looks as $product => $look)
             <g id="look-{{ str_replace(['.', '=', '/'], '-', $product) }}">@foreach ($look->patches as $patch)<path class="cloth"
@@ -83,17 +80,12 @@
         @php($expect = ['expect' => App\Support\Placeholder::in('cell', 'json')])
         <div class="tool-row">
             @foreach ([
-                'turn_right' => ['kind' => 'turn'] + $cell + ['by' => 90] + $expect, 'turn_left' => ['kind' => 'turn'] + $cell + ['by' =>
-                    270] + $expect,
-                'mirror' => ['kind' => 'mirror'] + $cell + $expect, 'lift' => ['kind' => 'lift'] + $cell + $expect,
-                'wider' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('wider', 'int'), 'down' =>
-                    App\Support\Placeholder::in('down', 'int')] + $expect,
-                'narrower' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('narrower', 'int'), 'down' =>
-                    App\Support\Placeholder::in('down', 'int')] + $expect,
-                'taller' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('across', 'int'), 'down' =>
-                    App\Support\Placeholder::in('taller', 'int')] + $expect,
-                'shorter' => ['kind' => 'span'] + $cell + ['across' => App\Support\Placeholder::in('across', 'int'), 'down' =>
-                    App\Support\Placeholder::in('shorter', 'int')] + $expect,
+                'turn_right' => Dew\Core\Draft\Kind\EditLibrary::form('turn', ...$cell, ...$expect, by: 90), 'turn_left' => Dew\Core\Draft\Kind\EditLibrary::form('turn', ...$cell, ...$expect, by: 270),
+                'mirror' => Dew\Core\Draft\Kind\EditLibrary::form('mirror', ...$cell, ...$expect), 'lift' => Dew\Core\Draft\Kind\EditLibrary::form('lift', ...$cell, ...$expect),
+                'wider' => Dew\Core\Draft\Kind\EditLibrary::form('span', ...$cell, ...$expect, across: App\Support\Placeholder::in('wider', 'int'), down: App\Support\Placeholder::in('down', 'int')),
+                'narrower' => Dew\Core\Draft\Kind\EditLibrary::form('span', ...$cell, ...$expect, across: App\Support\Placeholder::in('narrower', 'int'), down: App\Support\Placeholder::in('down', 'int')),
+                'taller' => Dew\Core\Draft\Kind\EditLibrary::form('span', ...$cell, ...$expect, across: App\Support\Placeholder::in('across', 'int'), down: App\Support\Placeholder::in('taller', 'int')),
+                'shorter' => Dew\Core\Draft\Kind\EditLibrary::form('span', ...$cell, ...$expect, across: App\Support\Placeholder::in('across', 'int'), down: App\Support\Placeholder::in('shorter', 'int')),
             ] as $tool => $edit)
                 @continue($board->isSixty && in_array($tool, ['taller', 'shorter'], true))
                 <button class="btn btn-count tool" name="edit" value='{{ $json($edit) }}' data-tool="{{ $tool }}">{{
@@ -104,8 +96,7 @@
         @if ($ways !== [])
             <div class="tool-row">
                 @foreach ($ways as $way)
-                    <button class="btn btn-count tool" name="edit" value='{{ $json(['kind' => 'turn'] + $cell + ['by' => 90, 'way' =>
-                        $way['id']] + $expect) }}'>{{ __('workshop.turn_in_way', ['way' => $way['name']]) }}</button>
+                    <button class="btn btn-count tool" name="edit" value='{{ $json(Dew\Core\Draft\Kind\EditLibrary::form('turn', ...$cell, ...$expect, by: 90, way: $way['id'])) }}'>{{ __('workshop.turn_in_way', ['way' => $way['name']]) }}</button>
                 @endforeach
             </div>
         @endif
@@ -119,9 +110,7 @@
                     name="section_across" value="2"></label>
                 <label class="reclothe-one">{{ __('workshop.down') }} <input class="form-control" type="number" min="1" max="40"
                     name="section_down" value="1"></label>
-                <button class="btn btn-count tool" name="edit" value='{{ $json(['kind' => 'nest'] + $cell + ['id' =>
-                    App\Support\Placeholder::in('id', 'b'), 'name' => App\Support\Placeholder::in('section'),
-                    'across' => App\Support\Placeholder::in('section_across', 'int'), 'down' => App\Support\Placeholder::in('section_down', 'int')])
+                <button class="btn btn-count tool" name="edit" value='{{ $json(Dew\Core\Draft\Kind\EditLibrary::form('nest', ...$cell, id: App\Support\Placeholder::in('id', 'b'), name: App\Support\Placeholder::in('section'), across: App\Support\Placeholder::in('section_across', 'int'), down: App\Support\Placeholder::in('section_down', 'int')))
                         }}'>{{ __('workshop.make_section') }}</button>
             </div>
         </details>@endunless
@@ -133,8 +122,7 @@
                 @foreach (array_unique(array_filter(is_array($unit['fabrics'] ?? null) ? $unit['fabrics'] : [], 'is_string')) as $fabric)
                     <label class="reclothe-one">{{ $palette->letter($fabric) }}
                         <select class="form-select" data-reclothe="{{ $fabric }}"
-                            data-edit='{{ $json(['kind' => 'reclothe'] + $cell + ['fabrics' => [$fabric => App\Support\Placeholder::in('value')]] +
-                                $expect) }}'
+                            data-edit='{{ $json(Dew\Core\Draft\Kind\EditLibrary::form('reclothe', ...$cell, ...$expect, fabrics: [$fabric => App\Support\Placeholder::in('value')])) }}'
                             aria-label="{{ __('workshop.own_fabric', ['fabric' => $palette->name($fabric)]) }}">
                             @foreach ($palette->fabrics as $choice => $known)
                                 <option value="{{ $choice }}">{{ $known['letter'] }} {{ $known['name'] }}</option>

@@ -5,11 +5,9 @@
 @php($edge = is_string($block['sixty']['edge'] ?? null) ? $block['sixty']['edge'] : '2')
 @php($fabrics = array_keys($palette->fabrics))
 <h2>{{ __('workshop.new_unit') }}</h2>
-<x-edit.form :edit="['kind' => 'new-unit', 'id' => App\Support\Placeholder::in('id', 'u'), 'name' => App\Support\Placeholder::in('name'), 'of' =>
-    App\Support\Placeholder::in('kind'), 'width' => App\Support\Placeholder::in('width'), 'height' => App\Support\Placeholder::in($board->isSixty ? 'width' :
-        'height'),
-    'fabrics' => [App\Support\Placeholder::in('fabric1'), App\Support\Placeholder::in('fabric2', 'optional'), App\Support\Placeholder::in('fabric3',
-        'optional')]]" class="new-unit" id="new-unit" data-hold data-own>
+<x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('new-unit', id: App\Support\Placeholder::in('id', 'u'), name: App\Support\Placeholder::in('name'), of: App\Support\Placeholder::in('kind'), width: App\Support\Placeholder::in('width'), height: App\Support\Placeholder::in($board->isSixty ? 'width' :
+        'height'), fabrics: [App\Support\Placeholder::in('fabric1'), App\Support\Placeholder::in('fabric2', 'optional'), App\Support\Placeholder::in('fabric3',
+        'optional')])" class="new-unit" id="new-unit" data-hold data-own>
     <fieldset class="kinds">
         <legend class="visually-hidden">{{ __('workshop.kind') }}</legend>
         @foreach (array_filter($kinds, fn ($kind) => $board->isSixty ===

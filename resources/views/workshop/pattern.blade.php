@@ -3,9 +3,7 @@
 <p class="field-hint">{{ __($document->at(Dew\Core\Draft\Place::of('setting', 'kind'))->value === 'sixty' ? 'workshop.pattern_sixty_hint' :
     'workshop.pattern_hint') }}</p>
 @if (count($pattern->blocks) > 1)
-    <p class="actions"><x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/pattern', 'expect' =>
-        $document->at(Dew\Core\Draft\Place::of('setting', 'pattern'))->value,
-        'to' => $pattern->sampler()]">{{ __('workshop.sampler') }}</x-edit.button></p>
+    <p class="actions"><x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/pattern', expect: $document->at(Dew\Core\Draft\Place::of('setting', 'pattern'))->value, to: $pattern->sampler())">{{ __('workshop.sampler') }}</x-edit.button></p>
 @endif
 @foreach ($patterns as $size => $one)
     @php($whose = $size === '' ? [] : ['size' => $size])
@@ -19,8 +17,7 @@
                         'block' => $block === null ? __('workshop.no_block') : ($pattern->blocks[$block] ?? $block)])"
                             :empty="__('workshop.no_block')"
                         :id="'pattern-'.$size.'-'.($column + 1).'-'.($row + 1)" :choices="$pattern->blocks"
-                        :edit="['kind' => 'place'] + $whose + ['column' => $column + 1, 'row' => $row + 1, 'block' =>
-                            App\Support\Placeholder::in('value', 'optional'), 'expect' => $block]"/>
+                        :edit="Dew\Core\Draft\Kind\EditLibrary::form('place', ...$whose, column: $column + 1, row: $row + 1, block: App\Support\Placeholder::in('value', 'optional'), expect: $block)"/>
                 @endforeach
             </div>
         @endforeach
@@ -29,12 +26,12 @@
         @php($columns = count($one['rows'][0] ?? []))
         @php($rows = count($one['rows']))
         <x-edit.text :value="$columns" type="number" min="1" max="60" :label="__('workshop.pattern_columns')" :id="'pattern-columns-'.$size"
-            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => App\Support\Placeholder::in('value', 'int'), 'rows' => max(1, $rows)]"/>
+            :edit="Dew\Core\Draft\Kind\EditLibrary::form('resize-pattern', ...$whose, columns: App\Support\Placeholder::in('value', 'int'), rows: max(1, $rows))"/>
         <x-edit.text :value="$rows" type="number" min="1" max="60" :label="__('workshop.pattern_rows')" :id="'pattern-rows-'.$size"
-            :edit="['kind' => 'resize-pattern'] + $whose + ['columns' => max(1, $columns), 'rows' => App\Support\Placeholder::in('value',
-                'int')]"/>
+            :edit="Dew\Core\Draft\Kind\EditLibrary::form('resize-pattern', ...$whose, columns: max(1, $columns), rows: App\Support\Placeholder::in('value',
+                'int'))"/>
         @if ($size !== '')
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'sizes/'.$size.'/pattern']">{{ __('workshop.share_pattern',
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'sizes/'.$size.'/pattern')">{{ __('workshop.share_pattern',
                 ['size' => $one['name']]) }}</x-edit.button>
         @endif
     </div>

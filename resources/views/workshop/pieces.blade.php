@@ -14,7 +14,7 @@
             aria-label="{{ __('workshop.pattern_picture_choose') }}"></label>
         <noscript><button class="btn btn-other">{{ __('pictures.put') }}</button></noscript></form>
     @if (isset($unit['picture']))
-        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $place.'/picture', 'expect' => $unit['picture']]">{{
+        <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place.'/picture', expect: $unit['picture'])">{{
             __('workshop.pattern_picture_remove') }}</x-edit.button>
     @endif
 </div>
@@ -67,17 +67,16 @@
             @isset($piece['shape'])
             <x-edit.text type="textarea" :value="implode(chr(10), array_map($corner, is_array($piece['shape'] ?? null) ? $piece['shape'] :
                 []))" :label="__('workshop.piece_shape')"
-                :id="'shape-'.$piece['id']" :edit="['kind' => 'set', 'place' => $at.'/shape', 'expect' => $piece['shape'] ?? null, 'to' =>
-                    App\Support\Placeholder::in('value', 'shape')]"/>
+                :id="'shape-'.$piece['id']" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/shape', expect: $piece['shape'] ?? null, to: App\Support\Placeholder::in('value', 'shape'))"/>
             @else
             <x-edit.text :place="$at.'/count'" :value="$piece['count'] ?? 1" type="number" min="1" max="100" as="int"
-                :edit="['kind' => 'set', 'place' => $at.'/count', 'expect' => $piece['count'] ?? null, 'to' => App\Support\Placeholder::in('value',
-                    'int')]" :label="__('workshop.piece_count')" :id="'count-'.$piece['id']"/>
+                :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/count', expect: $piece['count'] ?? null, to: App\Support\Placeholder::in('value',
+                    'int'))" :label="__('workshop.piece_count')" :id="'count-'.$piece['id']"/>
             @endisset
             <x-edit.text :value="isset($piece['cut']) ? ($piece['cut']['width'] ?? '').' × '.($piece['cut']['height'] ?? '') : ''"
                 :label="__(isset($piece['shape']) ? 'workshop.piece_cut' : 'workshop.piece_cut_given')" :id="'cut-'.$piece['id']"
-                :edit="['kind' => 'set', 'place' => $at.'/cut', 'expect' => $piece['cut'] ?? null, 'to' => App\Support\Placeholder::in('value',
-                    'size')]"/>
+                :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/cut', expect: $piece['cut'] ?? null, to: App\Support\Placeholder::in('value',
+                    'size'))"/>
             @if (isset($piece['cut']))
                 <x-edit.text :place="$at.'/cut/yield'" :value="$piece['cut']['yield'] ?? null" type="number" min="1" max="16" as="int"
                     :label="__('workshop.piece_yield')" :id="'yield-'.$piece['id']"/>
@@ -86,19 +85,19 @@
         @isset($piece['fabric'])
             @php($now = ['place' => $at, 'expect' => $piece])
             <x-edit.button class="btn-quiet" :edit="isset($piece['shape'])
-                ? ['kind' => 'set', 'to' => array_diff_key($piece, ['shape' => 1, 'notches' => 1, 'spare' => 1]) + ['cut' => ['width' =>
-                    '1 1/2', 'height' => '1 1/2']]] + $now
-                : ['kind' => 'set', 'to' => array_diff_key($piece, ['count' => 1]) + ['shape' => $square]] + $now">{{
+                ? Dew\Core\Draft\Kind\EditLibrary::form('set', ...$now, to: array_diff_key($piece, ['shape' => 1, 'notches' => 1, 'spare' => 1]) + ['cut' => ['width' =>
+                    '1 1/2', 'height' => '1 1/2']])
+                : Dew\Core\Draft\Kind\EditLibrary::form('set', ...$now, to: array_diff_key($piece, ['count' => 1]) + ['shape' => $square])">{{
                 __(isset($piece['shape']) ? 'workshop.piece_without_outline' : 'workshop.piece_with_outline') }}</x-edit.button>
         @endisset
         @if (count($pieces) > 1)
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $piece]">{{ __('workshop.remove_piece')
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at, expect: $piece)">{{ __('workshop.remove_piece')
                 }}</x-edit.button>
         @endif
     </fieldset>
 @endforeach
 @php($isGiven = array_filter($pieces, fn ($piece) => ! isset($piece['shape']) && ! isset($piece['unit'])) !== [])
-<x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => $place.'/pieces', 'item' => ['id' => App\Support\Placeholder::in('id', 'p'),
+<x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: $place.'/pieces', item: ['id' => App\Support\Placeholder::in('id', 'p'),
     'fabric' => $unit['fabrics'][0] ?? 'f-a'] + ($isGiven ? ['cut' => ['width' => '1 1/2', 'height' => '1 1/2']] : ['shape' => [
-    ['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']]])]">{{
+    ['x' => '0', 'y' => '0'], ['x' => '1', 'y' => '0'], ['x' => '1', 'y' => '1'], ['x' => '0', 'y' => '1']]]))">{{
     __('workshop.add_piece') }}</x-edit.button>

@@ -25,8 +25,8 @@
         @else
             <x-edit.select :value="null" :label="__('workshop.fill_triangles')" id="setting-fill" :empty="__('workshop.none')"
                 :choices="$fabricNames"
-                :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' =>
-                    App\Support\Placeholder::in('value')]]"/>
+                :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/triangles', expect: null, to: ['side' =>
+                    App\Support\Placeholder::in('value')])"/>
         @endif
         <x-edit.select place="setting/ends" :value="$setting['ends'] ?? null" :label="__('workshop.row_ends')" id="setting-ends"
             :empty="__('workshop.fill_triangles')" as="optional" :choices="$pattern->halves"/>
@@ -44,13 +44,13 @@
         @if (isset($setting['triangles']))
             <x-edit.select place="setting/triangles/side" :value="$setting['triangles']['side'] ?? null"
                 :label="__('workshop.side_triangles')" id="setting-side" :choices="$fabricNames"/>
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => $setting['triangles']]">{{
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/triangles', expect: $setting['triangles'])">{{
                 __('workshop.remove_triangles') }}</x-edit.button>
         @else
             <x-edit.select :value="null" :label="__('workshop.side_triangles')" id="setting-side" :empty="__('workshop.none')"
                 :choices="$fabricNames"
-                :edit="['kind' => 'set', 'place' => 'setting/triangles', 'expect' => null, 'to' => ['side' =>
-                    App\Support\Placeholder::in('value')]]"/>
+                :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/triangles', expect: null, to: ['side' =>
+                    App\Support\Placeholder::in('value')])"/>
         @endif
         @if (isset($setting['triangles']))
             <x-edit.select place="setting/triangles/corner" :value="$setting['triangles']['corner'] ?? null"
@@ -71,19 +71,18 @@
             id="sashing-stones"
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
         @unless ($onPoint)
-        <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/sashing/outside', 'expect' => $sashing['outside'] ?? null, 'to' =>
-            App\Support\Placeholder::in('value', 'flag')]" auto>
+        <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/sashing/outside', expect: $sashing['outside'] ?? null, to: App\Support\Placeholder::in('value', 'flag'))" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($sashing['outside'] ??
                 false)> {{ __('workshop.sashing_outside') }}</label>
         </x-edit.form>
         @endunless
-        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => $sashing]">{{
+        <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/sashing', expect: $sashing)">{{
             __('workshop.remove_sashing') }}</x-edit.button>
     </div>
 @elseif (! $sixty)
-    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/sashing', 'expect' => null, 'to' => ['width' => '2',
+    <x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/sashing', expect: null, to: ['width' => '2',
         'fabric' => $first]
-        + ($onPoint ? ['cornerstones' => (string) array_key_last($palette->fabrics)] : [])]">{{ __('workshop.add_sashing')
+        + ($onPoint ? ['cornerstones' => (string) array_key_last($palette->fabrics)] : []))">{{ __('workshop.add_sashing')
             }}</x-edit.button>
 @endif
 @if ((! $onPoint && ! $sixty) || isset($setting['quilting']))<h3>{{ __('workshop.quilting') }}</h3>@endif
@@ -95,17 +94,17 @@
             :label="__('workshop.join_allowance')" id="quilting-allowance"/>
         <x-edit.text place="setting/quilting/trim" :value="$setting['quilting']['trim'] ?? null" as="optional"
             :label="__('workshop.join_trim')" id="quilting-trim"/>
-        <x-edit.form :edit="['kind' => 'set', 'place' => 'setting/quilting/edge_kept', 'expect' => $setting['quilting']['edge_kept'] ??
-            null, 'to' => App\Support\Placeholder::in('value', 'flag')]" auto>
+        <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/quilting/edge_kept', expect: $setting['quilting']['edge_kept'] ??
+            null, to: App\Support\Placeholder::in('value', 'flag'))" auto>
             <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1"
                 @checked($setting['quilting']['edge_kept'] ?? false)> {{ __('workshop.edge_kept') }}</label>
         </x-edit.form>
-        <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => $setting['quilting']]">{{
+        <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/quilting', expect: $setting['quilting'])">{{
             __('workshop.remove_quilting') }}</x-edit.button>
     </div>
 @elseif (! $onPoint && ! $sixty)
-    <x-edit.button class="btn-other" :edit="['kind' => 'set', 'place' => 'setting/quilting', 'expect' => null, 'to' => ['join' =>
-        'back-to-front', 'allowance' => '1/2']]">{{ __('workshop.add_quilting') }}</x-edit.button>
+    <x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/quilting', expect: null, to: ['join' =>
+        'back-to-front', 'allowance' => '1/2'])">{{ __('workshop.add_quilting') }}</x-edit.button>
 @endif
 <h3>{{ __('workshop.borders') }}</h3>
 @foreach (is_array($setting['borders'] ?? null) ? $setting['borders'] : [] as $border)
@@ -122,40 +121,38 @@
             @if ($unitNames !== [])
                 <x-edit.select :value="null" :label="__('workshop.border_pieced')" :id="'border-unit-'.$border['id']"
                     :empty="__('workshop.none')" :choices="$unitNames"
-                    :edit="['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => $at.'/fabric', 'expect' => $border['fabric']],
-                        ['kind' => 'set', 'place' => $at.'/unit', 'to' => App\Support\Placeholder::in('value')]]]"/>
+                    :edit="Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/fabric', expect: $border['fabric']),
+                        Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/unit', to: App\Support\Placeholder::in('value'))])"/>
             @endif
         @else
             <x-edit.select :place="$at.'/unit'" :value="$border['unit'] ?? null" :label="__('workshop.border_pieced')"
                 :id="'border-unit-'.$border['id']" :choices="$unitNames"/>
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => $at.'/unit', 'expect' =>
-                $border['unit'] ?? null],
-                ['kind' => 'set', 'place' => $at.'/fabric', 'to' => $first]]]">{{ __('workshop.border_plain') }}</x-edit.button>
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/unit', expect: $border['unit'] ?? null),
+                Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/fabric', to: $first)])">{{ __('workshop.border_plain') }}</x-edit.button>
         @endif
         <x-edit.select :place="$at.'/corner_fabric'" :value="$border['corner_fabric'] ?? null" :label="__('workshop.border_corners')"
             :id="'border-corner-'.$border['id']"
             :empty="__('workshop.none')" as="optional" :choices="$fabricNames"/>
         @if (isset($border['fabric']) && ! isset($border['corner_fabric']) && ! isset($border['corner_unit']))
-            <x-edit.form :edit="['kind' => 'set', 'place' => $at.'/mitred', 'expect' => $border['mitred'] ?? null, 'to' =>
-                App\Support\Placeholder::in('value', 'flag')]" auto>
+            <x-edit.form :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/mitred', expect: $border['mitred'] ?? null, to: App\Support\Placeholder::in('value', 'flag'))" auto>
                 <label class="check"><input type="checkbox" class="form-check-input" name="value" value="1" @checked($border['mitred'] ??
                     false)> {{ __('workshop.mitred') }}</label>
             </x-edit.form>
         @endif
-        <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $border]">{{ __('workshop.remove_border',
+        <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at, expect: $border)">{{ __('workshop.remove_border',
             ['border' => $name]) }}</x-edit.button>
     </div>
 @endforeach
 @if (count($setting['borders'] ?? []) < 6)
-    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'setting/borders', 'item' => ['id' => App\Support\Placeholder::in('id', 'e'),
-        'width' => '3', 'fabric' => $first]]">{{ __('workshop.add_border') }}</x-edit.button>
+    <x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'setting/borders', item: ['id' => App\Support\Placeholder::in('id', 'e'),
+        'width' => '3', 'fabric' => $first])">{{ __('workshop.add_border') }}</x-edit.button>
 @endif
 <h3>{{ __('workshop.later') }}</h3>
 <p class="field-hint">{{ __('workshop.later_hint') }}</p>
 @php($later = is_array($document->value['later'] ?? null) ? $document->value['later'] : [])
 @php($open = is_array($later['fabrics'] ?? null) ? $later['fabrics'] : [])
-@php($set = fn (array $to) => ['kind' => 'set', 'place' => 'later', 'expect' => $document->value['later'] ?? null] + ($to === [] ? [] :
-    ['to' => $to]))
+@php($set = fn (array $to) => Dew\Core\Draft\Kind\EditLibrary::form('set', ...($to === [] ? [] :
+    ['to' => $to]), place: 'later', expect: $document->value['later'] ?? null))
 <div class="inline-fields">
     <x-edit.button class="btn-quiet" :edit="$set(($later['size'] ?? false) ? array_diff_key($later, ['size' => 1]) : ['size' => true] +
         $later)">{{ __(($later['size'] ?? false) ? 'workshop.size_now' : 'workshop.size_later') }}</x-edit.button>
@@ -180,8 +177,7 @@
                 :choices="collect($kind->methods())->mapWithKeys(fn ($method) => [$method->value =>
                     App\Support\KindWords::method($method->value)])->all()"
                 :empty="__('workshop.first_method', ['method' => App\Support\KindWords::method($kind->methods()[0]->value)])"
-                :edit="['kind' => 'set', 'place' => 'methods', 'expect' => $document->value['methods'] ?? null,
-                    'to' => [$kind->value => App\Support\Placeholder::in('value', 'optional')] + $methods]"/>
+                :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'methods', expect: $document->value['methods'] ?? null, to: [$kind->value => App\Support\Placeholder::in('value', 'optional')] + $methods)"/>
         @endforeach
     </div>
 @endif
@@ -191,8 +187,7 @@
 <div class="stack">
     @foreach (['school' => ['press.school', 'press.schools', 'dark'], 'copies' => ['press.copies_of', 'press.copies_how', 'alike']] as $name => [$label, $choices, $usual])
         <x-edit.select :value="$pressing[$name] ?? $usual" :label="__($label)" :id="'pressing-'.$name" :choices="__($choices)"
-            :edit="['kind' => 'set', 'place' => 'pressing', 'expect' => $document->value['pressing'] ?? null,
-                'to' => [$name => App\Support\Placeholder::in('value', 'text')] + $pressing]"/>
+            :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'pressing', expect: $document->value['pressing'] ?? null, to: [$name => App\Support\Placeholder::in('value', 'text')] + $pressing)"/>
     @endforeach
 </div>
 <h3>{{ __('workshop.laid') }}</h3>
@@ -208,7 +203,7 @@
     <div class="stack" id="also-{{ $also['id'] }}">
         <div class="inline-fields">
             <x-edit.text :place="$at.'/name'" :value="$also['name'] ?? null" :label="__('workshop.also_name')" :id="'also-name-'.$also['id']" maxlength="60"/>
-            <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $also]">{{ __('workshop.also_remove', ['name' => $also['name'] ?? '']) }}</x-edit.button>
+            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at, expect: $also)">{{ __('workshop.also_remove', ['name' => $also['name'] ?? '']) }}</x-edit.button>
         </div>
         @foreach (is_array($also['pattern'] ?? null) ? $also['pattern'] : [] as $row => $keys)
             <div class="inline-fields">
@@ -217,7 +212,7 @@
                     @php($pattern[$row][$column] = App\Support\Placeholder::in('value', 'text'))
                     <x-edit.select :value="$key" :label="__('workshop.also_place', ['row' => $row + 1, 'column' => $column + 1])" hidden
                         :id="'also-'.$also['id'].'-'.$row.'-'.$column" :choices="$blocks"
-                        :edit="['kind' => 'set', 'place' => $at.'/pattern', 'expect' => $also['pattern'], 'to' => $pattern]"/>
+                        :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/pattern', expect: $also['pattern'], to: $pattern)"/>
                 @endforeach
             </div>
         @endforeach
@@ -227,8 +222,8 @@
     <div class="inline-fields">
         @foreach (['runner' => [1, 4], 'square' => [3, 3]] as $name => [$down, $across])
             @php($item = ['id' => App\Support\Placeholder::in('id', 'o'), 'name' => __('workshop.also_names.'.$name), 'pattern' => array_fill(0, $down, array_fill(0, $across, $one))])
-            <x-edit.button class="btn-other" :edit="isset($setting['also']) ? ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]
-                : ['kind' => 'together', 'edits' => [['kind' => 'set', 'place' => 'setting/also', 'to' => []], ['kind' => 'add', 'to' => 'setting/also', 'item' => $item]]]">{{
+            <x-edit.button class="btn-other" :edit="isset($setting['also']) ? Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'setting/also', item: $item)
+                : Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'setting/also', to: []), Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'setting/also', item: $item)])">{{
                 __('workshop.also_add.'.$name) }}</x-edit.button>
         @endforeach
     </div>

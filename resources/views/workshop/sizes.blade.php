@@ -58,16 +58,12 @@
                         @php($widths = is_array($size['border_widths'] ?? null) ? $size['border_widths'] : [])
                         @php($called = $border['name'] ?? __('workshop.border', ['number' => $loop->iteration]))
                         <div class="size-border">
-                            <x-edit.button class="btn-quiet" :edit="['kind' => 'set', 'place' => $at.'/borders', 'expect' =>
-                                $size['borders'] ?? null,
-                                'to' => $has ? array_values(array_diff($all, [$border['id']])) : [...$all, $border['id']]]">{{ __($has ?
+                            <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/borders', expect: $size['borders'] ?? null, to: $has ? array_values(array_diff($all, [$border['id']])) : [...$all, $border['id']])">{{ __($has ?
                                     'workshop.without_border' : 'workshop.with_border', ['border' => $called]) }}</x-edit.button>
                             @if ($has)
                                 <x-edit.text :value="$widths[$border['id']] ?? null" :label="__('workshop.border_width_of', ['border' =>
                                     $called])" :placeholder="$border['width'] ?? ''"
-                                    :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="['kind' => 'set', 'place' =>
-                                        $at.'/border_widths', 'expect' => $size['border_widths'] ?? null,
-                                        'to' => [$border['id'] => App\Support\Placeholder::in('value', 'optional')] + $widths]"/>
+                                    :id="'border-of-'.$size['id'].'-'.$border['id']" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/border_widths', expect: $size['border_widths'] ?? null, to: [$border['id'] => App\Support\Placeholder::in('value', 'optional')] + $widths)"/>
                             @endif
                         </div>
                     @endforeach
@@ -75,12 +71,11 @@
             @endif
             <p class="actions">
                 @unless (isset($size['pattern']))
-                    <x-edit.button class="btn-quiet" :edit="['kind' => 'resize-pattern', 'size' => $size['id'], 'columns' => max(1, (int)
-                        ($size['columns'] ?? 1)),
-                        'rows' => max(1, (int) ($size['rows'] ?? 1))]">{{ __('workshop.own_pattern', ['size' => $name]) }}</x-edit.button>
+                    <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('resize-pattern', size: $size['id'], columns: max(1, (int)
+                        ($size['columns'] ?? 1)), rows: max(1, (int) ($size['rows'] ?? 1)))">{{ __('workshop.own_pattern', ['size' => $name]) }}</x-edit.button>
                 @endunless
                 @if (count($sizes) > 1)
-                    <x-edit.button class="btn-quiet" :edit="['kind' => 'remove', 'place' => $at, 'expect' => $size]">{{
+                    <x-edit.button class="btn-quiet" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $at, expect: $size)">{{
                         __('workshop.remove_size', ['size' => $name]) }}</x-edit.button>
                 @endif
             </p>
@@ -88,6 +83,6 @@
     @endforeach
 </div>
 @if (count($sizes) < 12)
-    <x-edit.button class="btn-other" :edit="['kind' => 'add', 'to' => 'sizes', 'item' => ['id' => App\Support\Placeholder::in('id', 's'), 'name' =>
-        __('workshop.new_size'), 'columns' => 4, 'rows' => 5]]">{{ __('workshop.add_size') }}</x-edit.button>
+    <x-edit.button class="btn-other" :edit="Dew\Core\Draft\Kind\EditLibrary::form('add', to: 'sizes', item: ['id' => App\Support\Placeholder::in('id', 's'), 'name' =>
+        __('workshop.new_size'), 'columns' => 4, 'rows' => 5])">{{ __('workshop.add_size') }}</x-edit.button>
 @endif

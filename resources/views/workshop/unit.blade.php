@@ -12,7 +12,7 @@
         <x-edit.text :place="$place.'/name'" :value="$unit['name'] ?? null" :label="__('workshop.name')" id="unit-name"/>
         <x-edit.select :value="$unit['kind'] ?? null" :label="__('workshop.unit_kind')" id="unit-kind"
             :choices="App\Support\KindWords::names()"
-            :edit="['kind' => 'change-kind', 'unit' => $id, 'of' => App\Support\Placeholder::in('value'), 'expect' => $unit['kind'] ?? null]"/>
+            :edit="Dew\Core\Draft\Kind\EditLibrary::form('change-kind', unit: $id, of: App\Support\Placeholder::in('value'), expect: $unit['kind'] ?? null)"/>
         <p class="field-hint">{{ __('workshop.unit_kind_hint') }}</p>
         <fieldset class="line-fields"><legend>{{ __('workshop.finished_size') }}</legend>
             @if (is_array($finished))
@@ -32,7 +32,7 @@
                 <x-edit.select :value="$fabric" :label="__('workshop.fabric_number', ['number' => $index + 1])" :id="'unit-fabric-'.($index
                     + 1)"
                     :choices="array_map(fn ($known) => $known['letter'].' '.$known['name'], $palette->fabrics)"
-                    :edit="['kind' => 'set', 'place' => $place.'/fabrics', 'expect' => $unit['fabrics'], 'to' => $with]"/>
+                    :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place.'/fabrics', expect: $unit['fabrics'], to: $with)"/>
             @endforeach
         </fieldset>
         @php($options = array_intersect_key($unit, array_flip(['edge', 'radius', 'centre', 'courses', 'count', 'hand', 'widths'])))
@@ -42,8 +42,8 @@
                     @if ($option === 'widths')
                         <x-edit.text :value="is_array($value) ? implode(', ', $value) : ''" :label="__('workshop.option_names.widths')"
                             id="unit-widths"
-                            :edit="['kind' => 'set', 'place' => $place.'/widths', 'expect' => $value, 'to' => App\Support\Placeholder::in('value',
-                                'list')]"/>
+                            :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place.'/widths', expect: $value, to: App\Support\Placeholder::in('value',
+                                'list'))"/>
                     @else
                         <x-edit.text :place="$place.'/'.$option" :value="$value" :label="__('workshop.option_names.'.$option)"
                             :id="'unit-'.$option"
@@ -55,14 +55,14 @@
         @if ($kind?->is(Dew\Core\Unit\Kind\CustomUnit::KIND))
             @include('workshop.pieces')
         @endif
-        <p class="actions"><x-edit.button class="btn-danger" :edit="['kind' => 'remove', 'place' => $place, 'expect' => $unit]"
+        <p class="actions"><x-edit.button class="btn-danger" :edit="Dew\Core\Draft\Kind\EditLibrary::form('remove', place: $place, expect: $unit)"
             data-leave="{{ route('host.blocks', $quiltAlong) }}">{{ __('workshop.remove') }}</x-edit.button></p>
     </div>
     <div class="stack" id="stated">
         <h2>{{ __('workshop.stated') }}</h2>
         <p class="field-hint">{{ __('workshop.stated_hint') }}</p>
         @php($sizeText = fn ($size) => is_array($size) ? ($size['width'] ?? '').' × '.($size['height'] ?? '') : $size)
-        @php($set = fn (array $to) => ['kind' => 'set', 'place' => $place.'/stated', 'expect' => $unit['stated'] ?? null, 'to' => $to])
+        @php($set = fn (array $to) => Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place.'/stated', expect: $unit['stated'] ?? null, to: $to))
         <x-edit.text :value="$sizeText($stated['unfinished'] ?? null)" :label="__('workshop.stated_unfinished')" id="stated-unfinished"
             :edit="$set(['unfinished' => App\Support\Placeholder::in('value', 'size')] + $stated)"/>
         @foreach ($document->items(Dew\Core\Draft\Place::of('sizes')) as $size)

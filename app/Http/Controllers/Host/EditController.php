@@ -15,7 +15,7 @@ use App\Presentation\Host\Workshop\Clash;
 use App\Presentation\Host\Workshop\Workshop;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 
@@ -77,6 +77,6 @@ final class EditController extends Controller
         $edit = $request->edit();
         $kind = is_string($edit['kind'] ?? null) ? $edit['kind'] : '';
 
-        return $change->edit($draft, $this->person($request), $request->editId(), substr($kind, 0, 30), EditReader::read($edit));
+        return $change->edit($draft, $this->person($request), $request->editId(), substr($kind, 0, 30), EditLibrary::read($edit));
     }
 }

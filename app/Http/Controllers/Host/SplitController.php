@@ -12,7 +12,7 @@ use App\Presentation\Host\Workshop\SplitStudy;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
-use Dew\Core\Draft\Kind\EditReader;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Dew\Core\Split\SplitProblem;
 use Illuminate\Contracts\View\View;
@@ -63,7 +63,7 @@ final class SplitController extends Controller
         }
         try {
             $change->edit(
-                $draft, $this->person($request), (string) Str::uuid(), 'together', EditReader::read([
+                $draft, $this->person($request), (string) Str::uuid(), 'together', EditLibrary::read([
                     'kind' => 'together',
                     'edits' => $edits,
                 ]),
@@ -87,11 +87,11 @@ final class SplitController extends Controller
             $tasks = array_map($fresh, $tasks);
             $place = Place::of('clues', (string) $clue, 'tasks');
             if ($clue[0] === '+') {
-                $edits[] = ['kind' => 'add', 'to' => 'clues', 'item' => [
+                $edits[] = EditLibrary::form('add', to: 'clues', item: [
                     'id' => 'k-'.Str::lower(Str::random(10)), 'title' => __('workshop.new_clue'), 'minutes' => 60, 'tasks' => $tasks,
-                ]];
+                ]);
             } elseif ($document->at($place)->value !== $tasks) {
-                $edits[] = ['kind' => 'set', 'place' => $place->text(), 'to' => $tasks, 'expect' => $document->at($place)->value];
+                $edits[] = EditLibrary::form('set', place: $place->text(), to: $tasks, expect: $document->at($place)->value);
             }
         }
 

@@ -10,6 +10,7 @@ use App\Support\Placeholder;
 use Dew\Core\Design\Design;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
@@ -104,7 +105,7 @@ final readonly class Remark
     /** @return array{array<string, mixed>|null, string} an edit, and what its button says */
     private static function remedy(Finding $finding, string $list, string $id, DraftDocument $document): array
     {
-        $remove = ['kind' => 'remove', 'place' => "$list/$id"];
+        $remove = EditLibrary::form('remove', place: "$list/$id");
 
         return match (true) {
             $finding->code === 'unmade-part' => [self::task($document, $finding->names['part']), __('workshop.remedies.task')],
@@ -117,18 +118,18 @@ final readonly class Remark
                 __('workshop.remedies.task'),
             ],
             $finding->code === 'empty-clue' => [
-                ['kind' => 'set', 'place' => "clues/$id/kind", 'to' => 'pause'], __('workshop.remedies.pause'),
+                EditLibrary::form('set', place: "clues/$id/kind", to: 'pause'), __('workshop.remedies.pause'),
             ],
             $finding->code === 'tool-late' => [
-                ['kind' => 'together', 'edits' => [
+                EditLibrary::form('together', edits: [
                     ...$document->at(Place::of('prepare'))->exists ? [] : [
-                        ['kind' => 'set', 'place' => 'prepare', 'to' => ['tools' => []]],
+                        EditLibrary::form('set', place: 'prepare', to: ['tools' => []]),
                     ],
-                    ['kind' => 'add', 'to' => 'prepare/tools', 'item' => [
+                    EditLibrary::form('add', to: 'prepare/tools', item: [
                         'id' => Placeholder::in('id', 'o'), 'name' => $finding->names['tool'],
                         ...isset($finding->lengths['size']) ? ['at_least' => LengthText::of($finding->lengths['size'])] : [],
-                    ]],
-                ]],
+                    ]),
+                ]),
                 __('workshop.remedies.tool'),
             ],
             $finding->code === 'unfriendly-size-near' => self::friendlier($finding, $id),
@@ -148,10 +149,10 @@ final readonly class Remark
         }
 
         return [
-            ['kind' => 'together', 'edits' => [
-                ['kind' => 'set', 'place' => "sizes/$size/scale"],
-                ['kind' => 'set', 'place' => "sizes/$size/block", 'to' => LengthText::of($nearest)],
-            ]],
+            EditLibrary::form('together', edits: [
+                EditLibrary::form('set', place: "sizes/$size/scale"),
+                EditLibrary::form('set', place: "sizes/$size/block", to: LengthText::of($nearest)),
+            ]),
             __('workshop.remedies.friendly', ['size' => Figure::text(Measurement::exact($nearest), Notation::Fractions)]),
         ];
     }
@@ -177,10 +178,10 @@ final readonly class Remark
         }
 
         return [
-            ['kind' => 'together', 'edits' => [
-                ['kind' => 'resize-column', 'block' => $block, 'column' => $cell->column, 'width' => $width],
-                ['kind' => 'resize-row', 'block' => $block, 'row' => $cell->row, 'height' => $height],
-            ]],
+            EditLibrary::form('together', edits: [
+                EditLibrary::form('resize-column', block: $block, column: $cell->column, width: $width),
+                EditLibrary::form('resize-row', block: $block, row: $cell->row, height: $height),
+            ]),
             __('workshop.remedies.fit', ['column' => $cell->column, 'row' => $cell->row]),
         ];
     }
@@ -214,10 +215,10 @@ final readonly class Remark
      */
     private static function last(string $what): array
     {
-        return ['kind' => 'add', 'to' => 'clues', 'item' => [
+        return EditLibrary::form('add', to: 'clues', item: [
             'id' => Placeholder::in('id', 'k'), 'title' => __('chores.'.$what), 'minutes' => 60,
             'tasks' => array_map(fn (array $task): array => ['id' => Placeholder::in('id', 't')] + $task, self::stages($what)),
-        ]];
+        ]);
     }
 
     /** @return list<array<string, mixed>> tasks without an id; how long finishing takes is the host's to change */
@@ -241,10 +242,10 @@ final readonly class Remark
         $item = ['id' => Placeholder::in('id', 't')] + self::product($document, $key);
 
         return $last === null
-            ? ['kind' => 'add', 'to' => 'clues', 'item' => [
+            ? EditLibrary::form('add', to: 'clues', item: [
                 'id' => Placeholder::in('id', 'k'), 'title' => __('workshop.first_clue'), 'minutes' => 60, 'tasks' => [$item],
-            ]]
-            : ['kind' => 'add', 'to' => "clues/$last/tasks", 'item' => $item];
+            ])
+            : EditLibrary::form('add', to: "clues/$last/tasks", item: $item);
     }
 
     /**

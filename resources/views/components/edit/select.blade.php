@@ -1,5 +1,5 @@
 @props(['place' => null, 'value' => null, 'label', 'choices', 'as' => 'text', 'id', 'hidden' => false, 'empty' => null, 'edit' => null])
-<x-edit.form :edit="$edit ?? ['kind' => 'set', 'place' => $place, 'expect' => $value, 'to' => App\Support\Placeholder::in('value', $as)]" auto>
+<x-edit.form :edit="$edit ?? Dew\Core\Draft\Kind\EditLibrary::form('set', place: $place, expect: $value, to: App\Support\Placeholder::in('value', $as))" auto>
     <label for="{{ $id }}" @class(['form-label', 'visually-hidden' => $hidden])>{{ $label }}</label>
     <select id="{{ $id }}" name="value" {{ $attributes->class('form-select') }}>
         @if ($empty !== null)<option value="">{{ $empty }}</option>@endif
