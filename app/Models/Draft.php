@@ -38,4 +38,25 @@ final class Draft extends Model
     {
         return $this->hasMany(DraftEdit::class);
     }
+
+    /** @return HasMany<DraftEdit, $this> the edits that were not undone */
+    public function standing(): HasMany
+    {
+        return $this->edits()->where('action', 'edit')->whereNull('undone_by');
+    }
+
+    /** What undo would take back: the last edit of this person that was not undone. */
+    public function lastStanding(User $user): ?DraftEdit
+    {
+        return $this->standing()->where('user_id', $user->id)->orderByDesc('number')->first();
+    }
+
+    /** What redo would make again: the edit that was undone last, unless another edit came after that. */
+    public function lastUndone(User $user): ?DraftEdit
+    {
+        $last = (int) $this->standing()->where('user_id', $user->id)->max('number');
+
+        return $this->edits()->where('user_id', $user->id)->where('action', 'edit')->where('undone_by', '>', $last)
+            ->orderByDesc('undone_by')->first();
+    }
 }

@@ -9,6 +9,7 @@ use App\Models\Invitation;
 use App\Plans\Cloth\CutCounts;
 use App\Plans\Unreleased\SheetMissed;
 use App\Plans\Unreleased\SheetStore;
+use App\Presentation\Member\Bench\BenchTasks;
 use App\Rules\NotGuessable;
 use App\Support\QuietSessions;
 use App\Support\Words;
@@ -108,7 +109,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('picture', '[0-9a-f]{64}');
         Route::pattern('slot', '[A-Za-z0-9-]{1,64}');
         Route::pattern('stock', '[0-9a-z]{26}');
-        Route::pattern('work', 'borders|back|binding|quilted|quilting|left');
+        Route::pattern('work', implode('|', array_keys(BenchTasks::PAGES)));
         Route::pattern('part', '[1-9][0-9]{0,15}');
         Route::pattern('other', '[a-z0-9-]{1,40}');
         Route::pattern('order', '[1-9][0-9]{0,17}');

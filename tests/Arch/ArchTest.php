@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Plans\Unreleased\SheetStore;
+use Tests\Arch\FolderPicture;
+use Tests\Arch\Folders;
 use Tests\Arch\Sources;
 
 /** Classes of PHP itself that the core may use: values and exceptions, no door to the outside. */
@@ -30,46 +32,47 @@ const MEMBER_SIDE = [
 
 /** The namespaces that hold or compute what is not released yet: no class of the folders above may name one of them. */
 const WHOLE = [
-    'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Compile\\', 'Dew\\Core\\Proof\\', 'Dew\\Core\\Split\\',
-    'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Unreleased\\', 'App\\Presentation\\Host\\',
+    'Dew\\Core\\Compile\\', 'Dew\\Core\\Design\\', 'Dew\\Core\\Draft\\', 'Dew\\Core\\Proof\\', 'Dew\\Core\\Split\\',
+    'App\\Actions\\Host\\', 'App\\Drawing\\Host\\', 'App\\Plans\\Unreleased\\', 'App\\Presentation\\Host\\', 'App\\Wording\\Host\\',
 ];
 
 /** Which folders of the core each of its folders may use, besides itself. A folder that is not named here may not exist. */
 const CORE_BORDERS = [
-    'Measure' => [],
     'Calendar' => [],
-    'Fabric' => ['Measure', 'Document'],
+    'Measure' => [],
     'Words' => ['Measure'],
-    'Geometry' => ['Measure', 'Document'],
     'Document' => ['Measure'],
     'Document/Type' => ['Measure', 'Document'],
+    'Fabric' => ['Measure', 'Document'],
+    'Geometry' => ['Measure', 'Document'],
+    'Hands' => ['Measure'],
     'Making' => ['Measure', 'Document'],
+    'Press' => ['Document', 'Geometry'],
     'Unit' => ['Measure', 'Document', 'Fabric', 'Geometry', 'Making'],
     'Unit/Kind' => ['Measure', 'Document', 'Fabric', 'Geometry', 'Making', 'Unit'],
-    'Cutting' => ['Measure', 'Fabric', 'Geometry', 'Document', 'Document/Type', 'Unit', 'Sheet'],
-    'Bench' => ['Measure', 'Fabric', 'Cutting', 'Setting'],
-    'Press' => ['Document', 'Geometry'],
-    'Top' => ['Measure', 'Geometry', 'Sheet', 'Press'],
-    'Hands' => ['Measure'],
-    'Kits' => ['Measure', 'Fabric', 'Document', 'Cutting'],
     'Sixty' => ['Measure', 'Geometry', 'Unit', 'Unit/Kind'],
     'Block' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Sixty'],
     'Setting' => ['Measure', 'Document', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Sixty'],
+    'Sheet' => ['Measure', 'Words', 'Document', 'Fabric', 'Geometry', 'Making', 'Press', 'Unit', 'Unit/Kind', 'Setting'],
+    'Top' => ['Measure', 'Geometry', 'Press', 'Sheet'],
+    'Correction' => ['Measure', 'Geometry', 'Making', 'Press', 'Unit', 'Sheet'],
+    'Cutting' => ['Measure', 'Document', 'Document/Type', 'Fabric', 'Geometry', 'Unit', 'Sheet'],
     'Design' => [
-        'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Block', 'Setting', 'Words',
-        'Press',
+        'Measure', 'Words', 'Document', 'Document/Type', 'Fabric', 'Geometry', 'Making', 'Press', 'Unit', 'Unit/Kind', 'Sixty',
+        'Block', 'Setting',
     ],
-    'Draft' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Design'],
-    'Draft/Kind' => ['Measure', 'Fabric', 'Document', 'Document/Type', 'Unit', 'Unit/Kind', 'Sixty', 'Draft'],
-    'Split' => ['Measure', 'Making', 'Unit', 'Setting', 'Design', 'Sheet', 'Words'],
-    'Sheet' => ['Measure', 'Document', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Words', 'Press', 'Setting'],
-    'Correction' => ['Measure', 'Geometry', 'Making', 'Unit', 'Press', 'Sheet', 'Words'],
+    'Draft' => ['Measure', 'Document', 'Document/Type', 'Unit/Kind', 'Sixty', 'Design'],
+    'Draft/Kind' => ['Measure', 'Document', 'Document/Type', 'Fabric', 'Unit', 'Unit/Kind', 'Sixty', 'Draft'],
+    'Kits' => ['Measure', 'Document', 'Fabric', 'Cutting'],
+    'Split' => ['Measure', 'Words', 'Making', 'Unit', 'Setting', 'Sheet', 'Design'],
+    'Bench' => ['Measure', 'Fabric', 'Setting', 'Cutting'],
     'Compile' => [
-        'Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Sheet', 'Words', 'Split', 'Cutting',
-        'Press',
+        'Measure', 'Words', 'Document', 'Fabric', 'Geometry', 'Making', 'Press', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Sheet',
+        'Cutting', 'Design', 'Split',
     ],
-    'Proof' => ['Measure', 'Fabric', 'Geometry', 'Making', 'Document', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Design', 'Split',
-        'Sheet', 'Compile', 'Words', 'Cutting',
+    'Proof' => [
+        'Measure', 'Words', 'Document', 'Fabric', 'Geometry', 'Making', 'Unit', 'Unit/Kind', 'Block', 'Sheet', 'Cutting', 'Design',
+        'Split', 'Compile',
     ],
 ];
 
@@ -94,40 +97,52 @@ it('lets the core neither read a clock, nor roll dice, nor touch a file', functi
 
 it('lets each folder of the core use only the folders below it', function (): void {
     $crossed = [];
-    foreach (Sources::in('core') as $file => $code) {
-        $folder = substr(dirname($file), strlen('core/'));
-        $allowed = [$folder, ...(CORE_BORDERS[$folder] ?? [])];
-        foreach (array_filter(Sources::classes($code), fn (string $class): bool => str_starts_with($class, 'Dew\\Core\\')) as $class) {
-            $named = str_replace('\\', '/', substr($class, strlen('Dew\\Core\\'), -strlen((string) strrchr($class, '\\'))));
-            if (! in_array($named, $allowed, true) && class_exists($class)) {
-                $crossed[] = "$file uses $class";
-            }
-        }
+    foreach (Folders::uses('core') as $folder => $others) {
+        $allowed = array_map(fn (string $other): string => "core/$other", CORE_BORDERS[substr($folder, strlen('core/'))] ?? []);
+        array_push($crossed, ...array_values(array_diff_key($others, array_flip($allowed))));
     }
     expect($crossed)->toBe([]);
 });
 
-it('lets no two folders of the application use each other', function (): void {
-    $uses = [];
-    foreach (Sources::in('app') as $file => $code) {
-        $folder = dirname($file);
-        foreach (array_filter(
-            Sources::classes($code),
-            fn (string $class): bool => str_starts_with($class, 'App\\') && class_exists($class),
-        ) as $class) {
-            $named = 'app/'.str_replace('\\', '/', substr($class, strlen('App\\'), -strlen((string) strrchr($class, '\\'))));
-            $uses[$folder][$named] = "$file uses $class";
+it('names in that table only what there is, and what is used', function (): void {
+    $uses = Folders::uses('core');
+    foreach (CORE_BORDERS as $folder => $others) {
+        expect($uses)->toHaveKey("core/$folder");
+        foreach ($others as $other) {
+            expect($uses["core/$folder"])->toHaveKey("core/$other");
         }
     }
-    $circles = [];
-    foreach ($uses as $folder => $others) {
-        foreach ($others as $other => $why) {
-            if ($folder !== $other && isset($uses[$other][$folder])) {
-                $circles[] = $why;
-            }
-        }
+});
+
+it('lets no folders use each other, be it by way of others', function (string $root, ?int $depth): void {
+    $uses = Folders::uses($root, $depth);
+    expect(count($uses))->toBeGreaterThan(10)
+        ->and(array_sum(array_map(count(...), $uses)))->toBeGreaterThan(20)
+        ->and(Folders::circles($uses))->toBe([]);
+})->with([
+    'every folder of the core' => ['core', null],
+    'every folder of the application' => ['app', null],
+    'the application by its first folders' => ['app', 1],
+]);
+
+it('keeps the pictures of the folders current', function (string $root): void {
+    expect((string) file_get_contents(dirname(__DIR__, 2)."/docs/folders-$root.svg"))
+        ->toBe(FolderPicture::svg(Folders::uses($root), "Folders of $root and what they use"));
+})->with(['core', 'app']);
+
+it('lists every folder of the core in the documents, each below those that it uses', function (): void {
+    preg_match_all('/^\\| `([A-Z][A-Za-z\\/]*)` \\|/m', explode('| in `app/` |', (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.md'))[0], $rows);
+    $told = array_map(fn (string $row): string => "core/$row", $rows[1]);
+    $uses = Folders::uses('core');
+    expect($told)->toEqualCanonicalizing(array_keys($uses));
+    foreach ($told as $place => $folder) {
+        expect(array_diff(array_keys($uses[$folder]), array_slice($told, 0, $place)))->toBe([], $folder);
     }
-    expect($circles)->toBe([]);
+});
+
+it('sees circles', function (): void {
+    expect(Folders::circles(['a' => ['b' => ''], 'b' => ['c' => ''], 'c' => ['a' => ''], 'd' => ['a' => '']]))->toBe([['a', 'b', 'c']])
+        ->and(Folders::circles(['a' => ['b' => ''], 'b' => ['c' => '']]))->toBe([]);
 });
 
 it('never lets what serves members name what is not released', function (): void {

@@ -13,6 +13,7 @@ use App\Models\DraftEdit;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
+use App\Plans\Unreleased\Documents;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Illuminate\Support\Str;
@@ -55,7 +56,7 @@ it('lets all edits of different things stand that are made at the same moment, i
         'kind' => 'set', 'place' => "fabrics/$fabric/name", 'to' => "New $fabric",
     ]), $fabrics));
     sort($numbers);
-    $design = OpenDraft::design(Draft::query()->sole());
+    $design = Documents::draft(Draft::query()->sole());
     expect($numbers)->toBe([1, 2, 3, 4, 5]);
     foreach ($fabrics as $fabric) {
         expect($design->at(Place::of('fabrics', $fabric, 'name'))->value)->toBe("New $fabric");

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Actions\Host\ScheduleClue;
-use App\Actions\Member\RefreshTallies;
 use App\Casts\LengthCast;
 use App\Models\ClueProgress;
 use App\Models\ClueState;
@@ -12,6 +11,7 @@ use App\Models\Progress;
 use App\Models\Project;
 use App\Models\Role;
 use App\Models\User;
+use App\Plans\RefreshTallies;
 use Carbon\CarbonImmutable;
 use Dew\Core\Measure\Length;
 use Illuminate\Http\Middleware\TrustProxies;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;

@@ -6,6 +6,7 @@ use App\Actions\Host\OpenDraft;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\User;
+use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\CardLooks;
 use App\Presentation\Host\Workshop\ClueColumns;
 use App\Presentation\Host\Workshop\ClueWork;
@@ -35,7 +36,7 @@ function columnsOf(QuiltAlong $quilt, DraftDocument $document): array
 
 beforeEach(function (): void {
     $this->quilt = $this->quiltAlong();
-    $this->document = OpenDraft::design(OpenDraft::of($this->quilt));
+    $this->document = Documents::draft(OpenDraft::of($this->quilt));
     $this->move = ['kind' => 'move', 'place' => 'clues/k-casting-off/tasks/t-wake', 'to' => 'clues/k-slack-water/tasks'];
 });
 
@@ -106,7 +107,7 @@ it('puts a bonus or a pause behind a clue, and the later ones keep their order',
     preg_match_all('/value=\'([^\']*"kind":"add"[^\']*bonus[^\']*)\'/', $page, $buttons);
     $edit = json_decode($buttons[1][1], true);
     sendEdit($owner, $this->quilt, $edit)->assertOk();
-    $clues = OpenDraft::design(OpenDraft::of($this->quilt->fresh()))->items(Place::of('clues'));
+    $clues = Documents::draft(OpenDraft::of($this->quilt->fresh()))->items(Place::of('clues'));
 
     expect(array_column($clues, 'title'))->toBe([
         'Casting off', 'Slack water', 'A bonus', 'Lanterns along the pier', 'In the engine room', 'Midstream', 'The far bank in sight',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Presentation\Host\FindingSentence;
+use App\Wording\Host\FindingSentence;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Proof\ClueProof;
 use Dew\Core\Proof\Finding;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Presentation\Host\FindingSentence;
+use App\Wording\Host\FindingSentence;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 

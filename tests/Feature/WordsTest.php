@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Support\KindWords;
+use App\Wording\KindWords;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Blade;
 use Symfony\Component\Finder\Finder;

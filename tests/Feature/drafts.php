@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Models\User;
+use App\Plans\Unreleased\Documents;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 
@@ -19,5 +19,5 @@ function sendEdit(User $host, QuiltAlong $quiltAlong, array $edit, array $fields
 
 function documentOf(QuiltAlong $quiltAlong): Dew\Core\Draft\DraftDocument
 {
-    return OpenDraft::design(Draft::query()->whereBelongsTo($quiltAlong)->firstOrFail());
+    return Documents::draft(Draft::query()->whereBelongsTo($quiltAlong)->firstOrFail());
 }

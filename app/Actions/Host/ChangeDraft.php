@@ -7,7 +7,8 @@ namespace App\Actions\Host;
 use App\Models\Draft;
 use App\Models\DraftEdit;
 use App\Models\User;
-use App\Presentation\Host\PlaceName;
+use App\Plans\Unreleased\Documents;
+use App\Wording\Host\PlaceName;
 use Closure;
 use Dew\Core\Draft\Applied;
 use Dew\Core\Draft\Change;
@@ -17,7 +18,6 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -38,7 +38,7 @@ final class ChangeDraft
     public function edit(Draft $draft, User $user, string $uuid, string $kind, Edit $edit): Draft
     {
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid, $kind, $edit): void {
-            $before = OpenDraft::design($locked);
+            $before = Documents::draft($locked);
             $applied = Drafts::apply($before, $edit);
             if ($applied->changes !== []) {
                 $this->write($locked, $applied, $user, $uuid, 'edit', $kind, self::about($applied, $before));
@@ -57,10 +57,10 @@ final class ChangeDraft
     public function undo(Draft $draft, User $user, string $uuid, ?int $number = null): Draft
     {
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid, $number): void {
-            $edit = ($number === null ? self::lastStanding($locked, $user) : self::numbered($locked, $number))
+            $edit = ($number === null ? $locked->lastStanding($user) : self::numbered($locked, $number))
                 ?? throw new EditRefused(__('workshop.nothing_to_undo'));
             $applied = Drafts::apply(
-                OpenDraft::design($locked),
+                Documents::draft($locked),
                 new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse(self::changed($edit)))),
             );
             $entry = $this->write($locked, $applied, $user, $uuid, 'undo', $edit->kind, $edit->about, $edit->number);
@@ -77,48 +77,16 @@ final class ChangeDraft
     public function redo(Draft $draft, User $user, string $uuid): Draft
     {
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid): void {
-            $edit = self::lastUndone($locked, $user) ?? throw new EditRefused(__('workshop.nothing_to_redo'));
-            $applied = Drafts::apply(OpenDraft::design($locked), new Changes(self::changed($edit)));
+            $edit = $locked->lastUndone($user) ?? throw new EditRefused(__('workshop.nothing_to_redo'));
+            $applied = Drafts::apply(Documents::draft($locked), new Changes(self::changed($edit)));
             $this->write($locked, $applied, $user, $uuid, 'redo', $edit->kind, $edit->about, $edit->number);
             $edit->update(['undone_by' => null]);
         });
     }
 
-    public static function lastStanding(Draft $draft, User $user): ?DraftEdit
-    {
-        $mine = self::standing($draft);
-        $mine->where('user_id', $user->id)->orderByDesc('number');
-
-        return $mine->first();
-    }
-
     private static function numbered(Draft $draft, int $number): ?DraftEdit
     {
-        $edits = self::standing($draft);
-        $edits->where('number', $number);
-
-        return $edits->first();
-    }
-
-    /** @return Builder<DraftEdit> the edits of a draft that were not taken back */
-    private static function standing(Draft $draft): Builder
-    {
-        $edits = DraftEdit::query();
-        $edits->where('draft_id', $draft->id)->where('action', 'edit')->whereNull('undone_by');
-
-        return $edits;
-    }
-
-    /** What redo would make again: the edit that was taken back last, unless another edit came after that. */
-    public static function lastUndone(Draft $draft, User $user): ?DraftEdit
-    {
-        $last = (int) self::standing($draft)->where('user_id', $user->id)->max('number');
-
-        $undone = DraftEdit::query();
-        $undone->where('draft_id', $draft->id)->where('user_id', $user->id)->where('action', 'edit')->where('undone_by', '>', $last);
-        $undone->orderByDesc('undone_by');
-
-        return $undone->first();
+        return $draft->standing()->where('number', $number)->first();
     }
 
     /** @param  Closure(Draft): void  $change */

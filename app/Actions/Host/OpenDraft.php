@@ -7,10 +7,9 @@ namespace App\Actions\Host;
 use App\Models\DesignVersion;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
-use Dew\Core\Design\DesignDocument;
-use Dew\Core\Draft\DraftDocument;
+use App\Plans\Unreleased\Documents;
 
-/** Finds the draft of a quilt-along, and reads it. */
+/** Finds the draft of a quilt-along. */
 final class OpenDraft
 {
     /**
@@ -33,17 +32,11 @@ final class OpenDraft
             $published = DesignVersion::query()->findOrFail($quiltAlong->version());
             // Two who come at one moment begin one.
             $draft = $quiltAlong->draft()->createOrFirst([], [
-                'document' => DesignDocument::fromJson($published->document)->write(), 'number' => 0,
+                'document' => Documents::begun($published), 'number' => 0,
             ]);
         }
         $draft->setRelation('quiltAlong', $quiltAlong);
 
         return $draft;
-    }
-
-    /** The design in it, to be edited and drawn. */
-    public static function design(Draft $draft): DraftDocument
-    {
-        return DraftDocument::of(DesignDocument::fromJson($draft->document));
     }
 }

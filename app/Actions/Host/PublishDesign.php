@@ -8,9 +8,10 @@ use App\Models\Clue;
 use App\Models\DesignVersion;
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Plans\Unreleased\Documents;
 use App\Plans\Unreleased\OpenClueChanges;
 use App\Plans\Unreleased\SheetStore;
-use App\Presentation\Host\FindingSentence;
+use App\Wording\Host\FindingSentence;
 use Closure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
@@ -105,7 +106,7 @@ final readonly class PublishDesign
         }
         OpenClues::refuse($current, $design);
         $before = $current->publishedVersion;
-        $changes = $before === null ? [] : OpenClueChanges::between($current, DesignReader::stored($before->document), $design);
+        $changes = $before === null ? [] : OpenClueChanges::between($current, Documents::published($before), $design);
         foreach ($changes as $change) {
             if ($change->mustBeTold() && ($corrections[$change->clue->number] ?? '') === '') {
                 throw DocumentException::at('/clues/'.($change->clue->number - 1), __('publish.unexplained', [

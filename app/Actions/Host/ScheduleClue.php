@@ -6,7 +6,7 @@ namespace App\Actions\Host;
 
 use App\Models\Clue;
 use App\Models\ClueState;
-use App\Presentation\Shared\Sentence;
+use App\Wording\Sentence;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Dew\Core\Calendar\ReleaseTime;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions\Host;
 
 use App\Models\QuiltAlong;
+use App\Plans\Unreleased\Documents;
 use App\Plans\Unreleased\OpenClueChanges;
 use App\Plans\Unreleased\SheetStore;
 use Dew\Core\Compile\Compiler;
-use Dew\Core\Design\DesignReader;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -41,7 +41,7 @@ final readonly class UpgradeSheets
                 $told[$size] = ($told[$size] ?? []) + $flags;
             }
             $version->update(['pressed' => $told, 'revision' => Compiler::REVISION]);
-            $compiled = $this->sheets->warm($version, DesignReader::stored($version->document));
+            $compiled = $this->sheets->warm($version, Documents::published($version));
             $changes = OpenClueChanges::byUpgrade($locked, $this->sheets, $before);
             ($this->record)($version, $changes, array_fill_keys(
                 array_map(fn ($change): int => $change->clue->number, $changes), __('corrections.by_upgrade'),

@@ -9,6 +9,7 @@ use App\Models\Progress;
 use App\Models\Project;
 use App\Models\Tap;
 use App\Models\TapKind;
+use App\Plans\RefreshTallies;
 use App\Plans\ReleasedSheets;
 use Dew\Core\Sheet\ChoreSheet;
 use Dew\Core\Sheet\ClueSheet;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Host\ChangeDraft;
-use App\Actions\Host\OpenDraft;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Models\User;
+use App\Plans\Unreleased\Documents;
+use App\Presentation\Host\Workshop\Page\Workshop;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\View;
-use App\Presentation\Host\Workshop\Workshop;
 use App\Support\GeneratedDesign;
 use App\Support\Reference;
 use Dew\Core\Design\DesignDocument;
@@ -75,14 +75,14 @@ final class BenchEdit extends Command
         [$draft, $host] = $this->draft(...self::HARD);
         $known = $this->known($workshop->view($draft, $host, 'clues', ''));
         $times = $bytes = [];
-        $clues = OpenDraft::design($draft)->items(Place::of('clues'));
+        $clues = Documents::draft($draft)->items(Place::of('clues'));
         $ids = array_map(Place::idOf(...), $clues);
         $cards = array_sum(array_map(fn (array $clue): int => count(is_array($clue['tasks'] ?? null) ? $clue['tasks'] : []), $clues));
         // The first one loads classes.
         for ($number = 0; $number <= $count; $number++) {
             gc_collect_cycles();
             [$from, $to] = [$ids[$number % (count($ids) - 1)], $ids[$number % (count($ids) - 1) + 1]];
-            $tasks = OpenDraft::design($draft)->items(Place::of('clues', (string) $from, 'tasks'));
+            $tasks = Documents::draft($draft)->items(Place::of('clues', (string) $from, 'tasks'));
             $edit = EditLibrary::read(['kind' => 'move', 'place' => "clues/$from/tasks/".Place::idOf($tasks[0]), 'to' => "clues/$to/tasks"]);
             $began = hrtime(true);
             $draft = $change->edit($draft, $host, (string) Str::uuid(), 'move', $edit);
@@ -127,7 +127,7 @@ final class BenchEdit extends Command
             $view = $workshop->view($draft, $host, 'block', 'b-0');
             $panels = (string) json_encode($view?->changed($known) ?? []);
             $times[] = hrtime(true);
-            ProofStudy::of(OpenDraft::design($draft), $draft->quiltAlong);
+            ProofStudy::of(Documents::draft($draft), $draft->quiltAlong);
             $times[] = hrtime(true);
             $known = $this->known($view);
             if ($number > 0) {

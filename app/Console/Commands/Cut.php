@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Drawing\SheetPicture;
 use App\Presentation\Shared\CuttingData;
 use App\Presentation\Shared\CuttingText;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\ClueCutting;

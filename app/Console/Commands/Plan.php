@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\CutLine;
-use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\TaskView;
+use App\Wording\Figure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\Plan as CorePlan;
 use Dew\Core\Design\Design;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Presentation\Host\FindingSentence;
+use App\Wording\Host\FindingSentence;
 use Dew\Core\Design\Reading;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;

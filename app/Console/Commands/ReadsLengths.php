@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthParser;

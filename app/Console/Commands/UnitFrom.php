@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;

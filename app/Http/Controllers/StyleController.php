@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Presentation\Shared\Figure;
 use App\Presentation\Shared\StylePage;
+use App\Wording\Figure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;

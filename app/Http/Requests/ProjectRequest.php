@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Shared\Figure;
 use App\Rules\LengthBetween;
+use App\Wording\Figure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;

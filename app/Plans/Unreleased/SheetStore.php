@@ -14,7 +14,6 @@ use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\Design;
-use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Writer;
 use Dew\Core\Measure\MeasureException;
@@ -483,7 +482,7 @@ final class SheetStore
     {
         if ($this->design === null || $this->designOf !== $version) {
             $held = DesignVersion::query()->findOrFail($version);
-            $this->design = DesignReader::stored($held->document)->keepingPressed($held->pressed);
+            $this->design = Documents::published($held)->keepingPressed($held->pressed);
             $this->designOf = $version;
         }
 

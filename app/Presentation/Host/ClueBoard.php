@@ -9,7 +9,7 @@ use App\Models\ClueState;
 use App\Models\HistoryEntry;
 use App\Models\Project;
 use App\Models\QuiltAlong;
-use App\Presentation\Shared\Sentence;
+use App\Wording\Sentence;
 use Illuminate\Support\Facades\DB;
 
 /** All clues as the host has them: when each opens, and how many have begun and finished it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Design\Reading;
 use Dew\Core\Draft\Comparison;
 use Dew\Core\Draft\Difference;

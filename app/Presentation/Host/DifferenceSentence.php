@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
+use App\Wording\Host\PlaceName;
+use App\Wording\Host\ValueText;
 use Dew\Core\Draft\Difference;
 use Dew\Core\Draft\DraftDocument;
 

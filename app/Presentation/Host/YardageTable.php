@@ -6,7 +6,7 @@ namespace App\Presentation\Host;
 
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\KitRoom;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Cutting\ClothNeed;
 use Dew\Core\Cutting\Precuts;
 use Dew\Core\Cutting\QuiltCloth;

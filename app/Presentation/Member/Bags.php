@@ -9,8 +9,8 @@ use App\Drawing\UnitPicture;
 use App\Models\Progress;
 use App\Models\Project;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Shared\Figure;
-use App\Presentation\Shared\SizeKind;
+use App\Wording\Figure;
+use App\Wording\SizeKind;
 use Dew\Core\Sheet\ClueSheet;
 
 /** What lies in a member's bags. */

@@ -11,7 +11,7 @@ use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CuttingText;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Cutting\ClothNeed;
 use Dew\Core\Cutting\CutRules;
 use Dew\Core\Cutting\Marks;

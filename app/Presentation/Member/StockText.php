@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Member;
 
 use App\Models\StockRow;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Cutting\StockKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;

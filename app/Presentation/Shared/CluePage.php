@@ -6,8 +6,11 @@ namespace App\Presentation\Shared;
 
 use App\Drawing\UnitPicture;
 use App\Models\Project;
-use App\Support\KindWords;
 use App\Support\Markdown;
+use App\Wording\Figure;
+use App\Wording\KindWords;
+use App\Wording\Sentence;
+use App\Wording\SizeKind;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;

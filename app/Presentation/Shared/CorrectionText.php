@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
-use App\Support\KindWords;
+use App\Wording\Figure;
+use App\Wording\KindWords;
+use App\Wording\Sentence;
 use Dew\Core\Correction\Advice;
 use Dew\Core\Correction\Change;
 use Dew\Core\Correction\Fit;

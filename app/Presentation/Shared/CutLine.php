@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Shared;
 
 use App\Drawing\Picture;
+use App\Wording\Figure;
 
 /** One line of a cutting list: so many of a shape at a size, what for, and how they lie on strips. */
 final readonly class CutLine

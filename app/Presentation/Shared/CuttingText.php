@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
+use App\Wording\Figure;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\ClothNeed;
 use Dew\Core\Cutting\Marks;

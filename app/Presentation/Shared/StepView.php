@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presentation\Shared;
 
+use App\Wording\Figure;
+
 /** One step in words, and the number to check by when it has one. */
 final readonly class StepView
 {

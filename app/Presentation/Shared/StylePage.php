@@ -7,6 +7,8 @@ namespace App\Presentation\Shared;
 use App\Drawing\Picture;
 use App\Drawing\UnitPicture;
 use App\Support\Openings;
+use App\Wording\Figure;
+use App\Wording\SizeKind;
 use Carbon\CarbonImmutable;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Shared;
 
 use App\Drawing\Picture;
+use App\Wording\Figure;
 
 /** A task on the clue page. */
 final readonly class TaskView

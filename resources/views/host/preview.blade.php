@@ -19,9 +19,9 @@
             value="{{ $choice->id }}" @selected($choice->id === $colourway)>{{ $choice->name }}</option>@endforeach</select></div>
         @foreach ($clue->unitKinds() as $kind)
             @if (count($kind->methods()) > 1)
-                <div class="field"><label class="form-label" for="preview-{{ $kind->value }}">{{ App\Support\KindWords::name($kind->value)
+                <div class="field"><label class="form-label" for="preview-{{ $kind->value }}">{{ App\Wording\KindWords::name($kind->value)
                     }}</label><select id="preview-{{ $kind->value }}" name="{{ $kind->value }}" class="form-select">@foreach ($kind->methods() as $method)<option value="{{ $method->value }}" @selected($methods->for($kind) === $method)>{{
-                    App\Support\KindWords::method($method->value) }}</option>@endforeach</select></div>
+                    App\Wording\KindWords::method($method->value) }}</option>@endforeach</select></div>
             @endif
         @endforeach
         <div class="field"><label class="form-label" for="preview-notation">{{ __('clues.preview_notation') }}</label><select

@@ -15,7 +15,7 @@
             @php($by = $remarks->where('sewn', true)->where('task_key', $task->anchor))
             @php($mine = $by->where('user_id', auth()->id())->where('size', $announcement->sizes[$size]->name)->isNotEmpty())
             <li class="sewn-line"><span><b>{{ $task->name }}</b> @if ($by->isEmpty()){{ __('remarks.not_sewn') }}@else{{
-                __('remarks.sewn_by', ['who' => App\Presentation\Shared\Sentence::list($by->map(fn ($one) => ($one->user->name ??
+                __('remarks.sewn_by', ['who' => App\Wording\Sentence::list($by->map(fn ($one) => ($one->user->name ??
                 __('history.somebody')).' ('.$one->size.')')->values()->all())]) }}@endif</span>
                 @can('test', $quiltAlong)
                     <form method="post" action="{{ route('host.remarks.sewn', [$quiltAlong, $clue->number, $task->anchor]) }}">@csrf

@@ -7,7 +7,7 @@
             <ul class="tick-list">
                 @foreach ($prepare->tools as $tool)
                     <li>{{ $tool->atLeast === null ? $tool->name : __('tools.at_least', ['tool' => $tool->name, 'length' =>
-                        App\Presentation\Shared\Figure::text(Dew\Core\Measure\Measurement::up($tool->atLeast), $notation ??
+                        App\Wording\Figure::text(Dew\Core\Measure\Measurement::up($tool->atLeast), $notation ??
                         Dew\Core\Measure\Notation::Fractions)]) }}</li>
                 @endforeach
             </ul>

@@ -5,7 +5,7 @@
     <p>{{ __('workshop.library_hint') }}</p>
     <form method="get" class="inline-fields library-find">
         @foreach (['grid' => array_combine($grids, $grids), 'technique' => array_combine($techniques, array_map(fn ($kind) =>
-            App\Support\KindWords::name($kind), $techniques)),
+            App\Wording\KindWords::name($kind), $techniques)),
             'difficulty' => ['easy' => __('workshop.easy'), 'middling' => __('workshop.middling'), 'hard' => __('workshop.hard')],
             'seams' => ['12' => __('workshop.up_to', ['count' => 12]), '24' => __('workshop.up_to', ['count' => 24]), '40' =>
                 __('workshop.up_to', ['count' => 40])]] as $field => $choices)

@@ -13,16 +13,16 @@
         @foreach (array_filter($kinds, fn ($kind) => $board->isSixty ===
             (Dew\Core\Sixty\SixtyShape::ofKind(Dew\Core\Unit\Kind\UnitLibrary::kind($kind))
             !== null), ARRAY_FILTER_USE_KEY) as $kind => $look)
-            <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ App\Support\KindWords::name($kind) }}"
+            <label class="kind"><input type="radio" name="kind" value="{{ $kind }}" data-name="{{ App\Wording\KindWords::name($kind) }}"
                 @checked($loop->first)>
                 <x-look :look="$look" :palette="$palette" :side="44" :numbered="$fabrics" :letters="false"/>
-                <span>{{ App\Support\KindWords::name($kind) }}</span></label>
+                <span>{{ App\Wording\KindWords::name($kind) }}</span></label>
         @endforeach
     </fieldset>
     <div class="new-unit-fields">
         <div class="field"><label class="form-label" for="new-name">{{ __('workshop.name') }}</label>
             <input class="form-control" id="new-name" name="name" maxlength="60" required autocomplete="off" value="{{
-                App\Support\KindWords::name($board->isSixty ? 'triangle-60' : 'square') }}"></div>
+                App\Wording\KindWords::name($board->isSixty ? 'triangle-60' : 'square') }}"></div>
         <div class="field"><label class="form-label" for="new-width">{{ __($board->isSixty ? 'workshop.side' :
                 'workshop.width') }}</label>
             <input class="form-control" id="new-width" name="width" required autocomplete="off" value="{{ $board->isSixty ? $edge : $column

@@ -173,10 +173,10 @@
     <h3>{{ __('workshop.usual_methods') }}</h3>
     <div class="inline-fields">
         @foreach ($kinds as $kind)
-            <x-edit.select :value="$methods[$kind->value] ?? null" :label="App\Support\KindWords::name($kind->value)" :id="'method-'.$kind->value"
+            <x-edit.select :value="$methods[$kind->value] ?? null" :label="App\Wording\KindWords::name($kind->value)" :id="'method-'.$kind->value"
                 :choices="collect($kind->methods())->mapWithKeys(fn ($method) => [$method->value =>
-                    App\Support\KindWords::method($method->value)])->all()"
-                :empty="__('workshop.first_method', ['method' => App\Support\KindWords::method($kind->methods()[0]->value)])"
+                    App\Wording\KindWords::method($method->value)])->all()"
+                :empty="__('workshop.first_method', ['method' => App\Wording\KindWords::method($kind->methods()[0]->value)])"
                 :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'methods', expect: $document->value['methods'] ?? null, to: [$kind->value => App\Support\Placeholder::in('value', 'optional')] + $methods)"/>
         @endforeach
     </div>

@@ -2,7 +2,7 @@
 <details class="section-tool" @if ($together !== []) open @endif><summary>{{ __('workshop.split.together') }}</summary>
     <ul class="plain-list">
         @foreach ($together as $group)
-            <li>{{ App\Presentation\Shared\Sentence::list(array_map(fn ($key) => $study->names[$key] ?? $key, array_filter($group['makes'] ??
+            <li>{{ App\Wording\Sentence::list(array_map(fn ($key) => $study->names[$key] ?? $key, array_filter($group['makes'] ??
                 [], 'is_string'))) }}
                 @can('edit', $quiltAlong)
                     <form method="post" action="{{ route('host.edits.store', $quiltAlong) }}">@csrf

@@ -11,7 +11,7 @@
     <div class="stack">
         <x-edit.text :place="$place.'/name'" :value="$unit['name'] ?? null" :label="__('workshop.name')" id="unit-name"/>
         <x-edit.select :value="$unit['kind'] ?? null" :label="__('workshop.unit_kind')" id="unit-kind"
-            :choices="App\Support\KindWords::names()"
+            :choices="App\Wording\KindWords::names()"
             :edit="Dew\Core\Draft\Kind\EditLibrary::form('change-kind', unit: $id, of: App\Support\Placeholder::in('value'), expect: $unit['kind'] ?? null)"/>
         <p class="field-hint">{{ __('workshop.unit_kind_hint') }}</p>
         <fieldset class="line-fields"><legend>{{ __('workshop.finished_size') }}</legend>
@@ -76,7 +76,7 @@
             <p class="field-hint">{{ __('workshop.computed', ['size' => $study->unfinished]) }}</p>
             <x-edit.select :value="$stated['method'] ?? ''" :label="__('workshop.stated_method')" id="stated-method"
                 :empty="__('workshop.stated_no_method')"
-                :choices="array_combine($study->methods, array_map(App\Support\KindWords::method(...), $study->methods))"
+                :choices="array_combine($study->methods, array_map(App\Wording\KindWords::method(...), $study->methods))"
                 :edit="$set(['method' => App\Support\Placeholder::in('value', 'optional')] + array_diff_key($stated, ['cut' => 1]))"/>
             @if (isset($stated['method']))
                 @foreach ($study->pieces as $piece)

@@ -10,11 +10,12 @@ use App\Models\Draft;
 use App\Models\QuiltAlong;
 use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
+use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\CardLooks;
+use App\Presentation\Host\Workshop\Page\Workshop;
 use App\Presentation\Host\Workshop\Palette;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\QuiltStudy;
-use App\Presentation\Host\Workshop\Workshop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -70,7 +71,7 @@ final class DraftController extends Controller
     /** The quilt at one size, as a drawing. */
     public function size(Request $request, QuiltAlong $quiltAlong, string $size): Response
     {
-        $document = OpenDraft::design(OpenDraft::of($quiltAlong));
+        $document = Documents::draft(OpenDraft::of($quiltAlong));
         $palette = Palette::of($document, $request->string('colourway')->value());
 
         return $this->svg(QuiltStudy::of($document, $palette->colourway, $quiltAlong->units)->sizes[$size]['picture'] ?? abort(404));
@@ -79,7 +80,7 @@ final class DraftController extends Controller
     /** The drawings of the cards of the board. */
     public function cards(QuiltAlong $quiltAlong): Response
     {
-        return $this->svg(CardLooks::of($quiltAlong, OpenDraft::design(OpenDraft::of($quiltAlong)))->svg);
+        return $this->svg(CardLooks::of($quiltAlong, Documents::draft(OpenDraft::of($quiltAlong)))->svg);
     }
 
     public function proof(Request $request, QuiltAlong $quiltAlong): View
@@ -100,7 +101,7 @@ final class DraftController extends Controller
 
         return response()->json([
             'number' => $draft->number,
-            'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong)->summary(),
+            'proof' => ProofStudy::of(Documents::draft($draft), $quiltAlong)->summary(),
             'panels' => $view?->changed($request->string('known')->value()) ?? [],
         ]);
     }

@@ -10,9 +10,10 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\EditRequest;
 use App\Models\Draft;
 use App\Models\QuiltAlong;
-use App\Presentation\Host\PlaceName;
+use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Clash;
-use App\Presentation\Host\Workshop\Workshop;
+use App\Presentation\Host\Workshop\Page\Workshop;
+use App\Wording\Host\PlaceName;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\EditLibrary;
@@ -41,7 +42,7 @@ final class EditController extends Controller
             $answer = ['outcome' => 'refused', 'message' => $this->sentence($refused, $draft)];
         } catch (EditConflict $conflict) {
             $draft->refresh();
-            $answer = ['outcome' => 'conflict', ...Clash::of($conflict, OpenDraft::design($draft))->toArray()];
+            $answer = ['outcome' => 'conflict', ...Clash::of($conflict, Documents::draft($draft))->toArray()];
         }
         if (! $request->expectsJson()) {
             $back = redirect()->back(fallback: route('host.design', $quiltAlong));
@@ -63,7 +64,7 @@ final class EditController extends Controller
         if ($refused->place === null) {
             return $refused->getMessage();
         }
-        [$thing, $part] = PlaceName::of($refused->place, OpenDraft::design($draft));
+        [$thing, $part] = PlaceName::of($refused->place, Documents::draft($draft));
 
         return ($part === '' ? $thing : "$thing, $part").': '.$refused->problem;
     }

@@ -8,6 +8,7 @@ use App\Actions\Host\ChangeDraft;
 use App\Actions\Host\OpenDraft;
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
+use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Library;
 use App\Presentation\Host\Workshop\LibraryBlock;
 use App\Presentation\Host\Workshop\Palette;
@@ -26,7 +27,7 @@ final class LibraryController extends Controller
     public function index(Request $request, QuiltAlong $quiltAlong): View
     {
         $library = Library::open();
-        $document = OpenDraft::design(OpenDraft::of($quiltAlong));
+        $document = Documents::draft(OpenDraft::of($quiltAlong));
         $asked = array_map(fn (string $field): string => $request->string($field)->value(), [
             'grid' => 'grid', 'technique' => 'technique', 'difficulty' => 'difficulty', 'seams' => 'seams',
         ]);
@@ -47,7 +48,7 @@ final class LibraryController extends Controller
         $draft = OpenDraft::of($quiltAlong);
         $block = $library->block($request->string('block')->value()) ?? abort(404);
         try {
-            $fabrics = $library->match(OpenDraft::design($draft), $this->wanted($request, $library));
+            $fabrics = $library->match(Documents::draft($draft), $this->wanted($request, $library));
             $changed = $change->edit(
                 $draft,
                 $this->person($request),
@@ -58,7 +59,7 @@ final class LibraryController extends Controller
         } catch (EditRefused|EditConflict $error) {
             return back()->with('warning', $error->getMessage());
         }
-        $blocks = OpenDraft::design($changed)->items(Place::of('blocks'));
+        $blocks = Documents::draft($changed)->items(Place::of('blocks'));
         $last = Place::idOf($blocks[count($blocks) - 1] ?? null);
 
         return $changed->number === $draft->number || $last === null

@@ -12,6 +12,7 @@ use App\Pictures\ClothPictures;
 use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
 use App\Pictures\PictureRefused;
+use App\Plans\Unreleased\Documents;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\AddItem;
@@ -59,7 +60,7 @@ final class PictureController extends Controller
     ): RedirectResponse {
         $request->validate(['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')]);
         $draft = OpenDraft::of($quiltAlong);
-        $document = OpenDraft::design($draft);
+        $document = Documents::draft($draft);
         abort_unless($document->at(Place::of('units', $unit))->exists, 404);
         $place = Place::of('units', $unit, 'picture');
         try {
@@ -91,7 +92,7 @@ final class PictureController extends Controller
             'picture' => ['required', 'file', 'max:'.self::LARGEST_KB], 'shows' => ['required', 'string', 'max:300'],
         ], ['picture.*' => __('pictures.no_picture'), 'shows.*' => __('pictures.say_what')]);
         $draft = OpenDraft::of($quiltAlong);
-        abort_unless(OpenDraft::design($draft)->at(Place::of('clues', $clue))->exists, 404);
+        abort_unless(Documents::draft($draft)->at(Place::of('clues', $clue))->exists, 404);
         try {
             $hash = $pictures->keep($this->bytes($request), ClothPictures::LARGE)->hash;
             $this->designs->allow($quiltAlong, [$hash]);
@@ -122,7 +123,7 @@ final class PictureController extends Controller
             'picture' => ['required', 'file', 'max:'.self::LARGEST_KB],
         ], ['picture.*' => __('pictures.no_picture')]);
         $draft = OpenDraft::of($quiltAlong);
-        $document = OpenDraft::design($draft);
+        $document = Documents::draft($draft);
         $place = Place::of('colourways', (string) $given['colourway'], 'cloth', (string) $given['fabric']);
         $fabric = $document->at(Place::of('fabrics', (string) $given['fabric'], 'name'));
         try {

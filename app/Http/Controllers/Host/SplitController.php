@@ -8,6 +8,7 @@ use App\Actions\Host\ChangeDraft;
 use App\Actions\Host\OpenDraft;
 use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
+use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\SplitStudy;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
@@ -25,7 +26,7 @@ final class SplitController extends Controller
 {
     public function show(Request $request, QuiltAlong $quiltAlong): View
     {
-        $document = OpenDraft::design(OpenDraft::of($quiltAlong));
+        $document = Documents::draft(OpenDraft::of($quiltAlong));
         [$clues, $isMystery] = $this->asked($request, $quiltAlong, $document);
 
         $study = SplitStudy::of($document, $quiltAlong, $clues, $isMystery);
@@ -44,7 +45,7 @@ final class SplitController extends Controller
     public function store(Request $request, QuiltAlong $quiltAlong, ChangeDraft $change): RedirectResponse
     {
         $draft = OpenDraft::of($quiltAlong);
-        $document = OpenDraft::design($draft);
+        $document = Documents::draft($draft);
         [$clues, $isMystery] = $this->asked($request, $quiltAlong, $document);
         $study = SplitStudy::of($document, $quiltAlong, $clues, $isMystery);
         // A field holds one text here: every box has a name of its own, and its thing as the value.

@@ -12,6 +12,7 @@ use App\Models\DesignVersion;
 use App\Models\Draft;
 use App\Models\Publication;
 use App\Models\QuiltAlong;
+use App\Plans\Unreleased\Documents;
 use App\Plans\Unreleased\OpenClueChange;
 use App\Plans\Unreleased\OpenClueChanges;
 use App\Presentation\Host\DesignChanges;
@@ -44,7 +45,7 @@ final class VersionController extends Controller
             'quiltAlong' => $quiltAlong,
             'versions' => $versions,
             'publication' => $publication === null ? null : PublicationView::of($publication),
-            'proof' => ProofStudy::of(OpenDraft::design($draft), $quiltAlong),
+            'proof' => ProofStudy::of(Documents::draft($draft), $quiltAlong),
             'changes' => $last === null ? null : $this->between($last->document, $draft->document)->sentences(),
             'same' => $last !== null && $last->hash === hash('sha256', $draft->document),
             'open' => $open = $this->open($quiltAlong, $draft),
@@ -92,7 +93,7 @@ final class VersionController extends Controller
             throw ValidationException::withMessages(['publish' => __('corrections.host.stale')]);
         }
         $reason = trim((string) ($given['reason'] ?? ''));
-        if ($reason === '' && ProofStudy::of(OpenDraft::design($draft), $quiltAlong)->count(Severity::Warning) > 0) {
+        if ($reason === '' && ProofStudy::of(Documents::draft($draft), $quiltAlong)->count(Severity::Warning) > 0) {
             throw ValidationException::withMessages(['reason' => __('workshop.reason_needed')]);
         }
         $publication = $begin($quiltAlong, $this->person($request), $draft->document, [

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Member;
 use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
-use App\Presentation\Member\BenchWork;
+use App\Presentation\Member\Bench\BenchTasks;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
@@ -26,7 +26,7 @@ final class BenchWorkController extends Controller
     /** Pages that have something to say before anything was written. */
     private const AT_ONCE = ['quilted', 'left', 'quilting'];
 
-    public function show(Project $project, string $work, BenchWork $bench): View
+    public function show(Project $project, string $work, BenchTasks $bench): View
     {
         $result = null;
         $kept = $project->bench[$work] ?? null;
@@ -43,7 +43,7 @@ final class BenchWorkController extends Controller
         ]);
     }
 
-    public function update(Request $request, Project $project, string $work, BenchWork $bench, SaveBenchWork $keep): RedirectResponse
+    public function update(Request $request, Project $project, string $work, BenchTasks $bench, SaveBenchWork $keep): RedirectResponse
     {
         $fields = [];
         foreach (array_keys($bench->fields($project, $work)) as $field) {

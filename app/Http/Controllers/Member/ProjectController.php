@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\RefreshTallies;
 use App\Actions\RemoveQuilt;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\ProjectRequest;
 use App\Models\Project;
 use App\Plans\HeldVersion;
+use App\Plans\RefreshTallies;
 use App\Plans\ReleasedSheets;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Measure\Measurement;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

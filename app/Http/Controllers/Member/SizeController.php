@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\RefreshTallies;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Plans\HeldVersion;
+use App\Plans\RefreshTallies;
 use App\Plans\ReleasedSheets;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

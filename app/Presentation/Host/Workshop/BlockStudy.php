@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Picture;
-use App\Presentation\Host\FindingSentence;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
+use App\Wording\Host\FindingSentence;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Compile\Compiler;

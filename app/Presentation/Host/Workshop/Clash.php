@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use App\Presentation\Host\PlaceName;
-use App\Presentation\Host\ValueText;
+use App\Wording\Host\PlaceName;
+use App\Wording\Host\ValueText;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\Place;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use App\Presentation\Host\PartName;
-use App\Support\KindWords;
+use App\Wording\Host\PartName;
+use App\Wording\KindWords;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;

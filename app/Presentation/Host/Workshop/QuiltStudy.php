@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Host\QuiltPicture;
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use App\Presentation\Host\FindingSentence;
-use App\Presentation\Shared\Figure;
 use App\Support\Placeholder;
+use App\Wording\Figure;
+use App\Wording\Host\FindingSentence;
 use Dew\Core\Design\Design;
 use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\DraftDocument;

@@ -6,7 +6,7 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Models\Project;
 use App\Models\QuiltAlong;
-use App\Presentation\Host\PartName;
+use App\Wording\Host\PartName;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;

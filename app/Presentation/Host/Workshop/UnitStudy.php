@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use App\Presentation\Shared\Figure;
+use App\Wording\Figure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;

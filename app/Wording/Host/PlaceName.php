@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Host;
+namespace App\Wording\Host;
 
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;

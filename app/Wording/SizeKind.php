@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Shared;
+namespace App\Wording;
 
 /** The three sizes a piece of patchwork has. They never look alike and always carry their label. */
 enum SizeKind: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Host;
+namespace App\Wording\Host;
 
 /** What a part of the setting is called to its host: what it is, and the name the design gives it. */
 final class PartName

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Shared;
+namespace App\Wording;
 
 /** Puts words together as a sentence takes them. */
 final class Sentence

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Host;
+namespace App\Wording\Host;
 
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Draft\DraftDocument;

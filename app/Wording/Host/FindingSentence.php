@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Host;
+namespace App\Wording\Host;
 
-use App\Presentation\Shared\Figure;
-use App\Support\KindWords;
+use App\Wording\Figure;
+use App\Wording\KindWords;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Presentation\Shared;
+namespace App\Wording;
 
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;

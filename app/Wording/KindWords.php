@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Wording;
 
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;

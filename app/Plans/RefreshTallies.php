@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Member;
+namespace App\Plans;
 
 use App\Models\ClueProgress;
 use App\Models\Project;
-use App\Plans\ReleasedSheets;
 use Dew\Core\Sheet\ChoreSheet;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\TaskSheet;

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Presentation\Member\Bench;
+
+use App\Models\Project;
+use App\Plans\Cloth\MemberCutting;
+use Dew\Core\Bench\BorderRound;
+use Dew\Core\Bench\Borders;
+use Dew\Core\Bench\Corner;
+use Dew\Core\Bench\MeasureRefused;
+use Dew\Core\Bench\PiecedBorder;
+use Dew\Core\Bench\TopMeasure;
+use Dew\Core\Measure\Length;
+use Dew\Core\Unit\Kind\PutTogether;
+use Dew\Core\Unit\Kind\UnitLibrary;
+
+/** Borders from what the top measures. */
+final readonly class BordersWork implements BenchTask
+{
+    /** Finished inches below which a plain strip beside a pieced border cannot be sewn well. */
+    private const LEAST_COPING = [1, 2];
+
+    public function __construct(
+        private MemberCutting $cutting,
+        private QuiltMeasures $measures,
+    ) {
+    }
+
+    public function fields(Project $project): array
+    {
+        return [
+            'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => $this->measures->bordersText($project),
+            'corner' => Corner::Straight->value, 'unit' => '',
+        ];
+    }
+
+    public function result(Project $project, array $fields): array
+    {
+        $room = $this->cutting->room($project);
+        $diagonals = trim($fields['diagonals']) === '' ? null : $this->measures->lengths($fields['diagonals'], $project, 'diagonals');
+        if ($diagonals !== null && count($diagonals) !== 2) {
+            throw new MeasureRefused('diagonals', 'diagonals');
+        }
+        $top = new TopMeasure(
+            $this->measures->lengths($fields['widths'], $project, 'widths'), $this->measures->lengths($fields['heights'], $project, 'heights'), $diagonals,
+        );
+        $widths = $this->measures->widths($project, $fields['borders']);
+        $corner = Corner::tryFrom($fields['corner']) ?? Corner::Straight;
+        $rounds = $widths === [] ? [] : Borders::of(
+            $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitLibrary::kind(PutTogether::LONG_STRIPS))->is(PutTogether::LONG_STRIPS_STRAIGHT),
+        );
+        $pattern = $this->measures->pattern($project, $widths);
+        $text = fn (Length $length): string => $this->measures->text($length, $project);
+        $result = [
+            'average' => __('benchwork.average', ['width' => $text($top->width()), 'height' => $text($top->height())]),
+            'pattern' => $pattern === null ? null : __('benchwork.pattern', [
+                'width' => $text($pattern->width), 'height' => $text($pattern->height),
+            ]),
+            'warnings' => [
+                ...$pattern !== null && $top->isFarFrom($pattern) ? [__('benchwork.wrong.not_this_size')] : [],
+                ...array_map(fn (string $warning): string => __('benchwork.warning.'.$warning, [
+                    'lean' => $text(Length::approximately(abs($top->lean()))),
+                ]), $top->warnings()),
+            ],
+            'rounds' => array_map(fn (BorderRound $round, int $number): array => [
+                'title' => __('benchwork.border', ['number' => $number + 1, 'finished' => $text($round->finished)]),
+                'cut' => __(
+                    'benchwork.cut', ['cut' => $text($round->cut), 'strips' => $round->strips, 'usable' => $text($room->usableWidth)],
+                ),
+                'sides' => $text($round->sides), 'ends' => $text($round->ends),
+                'corners' => $round->corners === null ? null : __('benchwork.corners', ['size' => $text($round->corners)]),
+                'after' => __('benchwork.after', ['width' => $text($round->after->width), 'height' => $text($round->after->height)]),
+            ], $rounds, array_keys($rounds)),
+            'order' => __('benchwork.ends_first.'.$corner->value),
+            'pieced' => null,
+        ];
+        if (trim($fields['unit']) !== '') {
+            $unit = $this->measures->lengths($fields['unit'], $project, 'border')[0];
+            $fit = PiecedBorder::of($top, $unit, Length::fraction(...self::LEAST_COPING), $room);
+            $seams = $room->seam->times(2);
+            $result['pieced'] = [
+                __('benchwork.pieced', ['unit' => $text($unit), 'down' => $fit->down, 'across' => $fit->across]),
+                $fit->sideCoping->isZero() && $fit->endCoping->isZero() ? __('benchwork.no_coping') : __('benchwork.coping', [
+                    'sides' => $text($fit->sideCoping), 'ends' => $text($fit->endCoping),
+                    'cut_sides' => $text($fit->sideCoping->plus($seams)), 'cut_ends' => $text($fit->endCoping->plus($seams)),
+                ]),
+            ];
+        }
+
+        return $result;
+    }
+}
