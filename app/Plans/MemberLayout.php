@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Models\ArrangementRow;
 use App\Models\Project;
+use App\Support\Kept;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Sheet\LayoutSheet;
@@ -14,13 +15,10 @@ use Dew\Core\Top\JoinMethod;
 use Dew\Core\Top\JoinPlan;
 use Dew\Core\Top\LayoutRefused;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /** How a member lays out and joins her blocks: the host's arrangement or one of her own, once assembly is open to her. */
 final readonly class MemberLayout
 {
-    private const DAYS = 7;
-
     public function __construct(private ReleasedSheets $sheets)
     {
     }
@@ -72,12 +70,12 @@ final readonly class MemberLayout
     public function plan(Project $project, LayoutSheet $sheet, Arrangement $arrangement): JoinPlan
     {
         $method = $this->method($project, $sheet);
-        $name = 'join plan:'.hash('sha256', serialize([
+        $of = [
             $this->sheets->edition($project), $project->size_key, array_keys($sheet->borders), $arrangement->codes(), $method->value,
             $project->pressed,
-        ]));
+        ];
 
-        return Cache::remember($name, now()->addDays(self::DAYS), fn (): JoinPlan => JoinPlan::of(
+        return Kept::JoinPlan->remember($of, fn (): JoinPlan => JoinPlan::of(
             $sheet, $arrangement, $method,
             array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($project)->slots),
             array_map(fn (array $flags): PressLook => PressLook::fromCodes($flags), $project->pressed),

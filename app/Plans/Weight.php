@@ -6,12 +6,12 @@ namespace App\Plans;
 
 use App\Models\Draft;
 use App\Models\QuiltAlong;
+use App\Support\Kept;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** Whether a design is so large that working it out is left to a worker. Asked of the design that is published, or of its draft. */
@@ -24,13 +24,10 @@ final class Weight
     /** Units at all sizes together up to which a page works a design out itself, within about a second. */
     private const LIGHT = 4000;
 
-    private const DAYS = 30;
-
     public static function isHeavy(QuiltAlong $quiltAlong, string $which): bool
     {
-        return Cache::remember(
-            'weight:'.self::edition($quiltAlong, $which), now()->addDays(self::DAYS),
-            fn (): int => self::units($quiltAlong, $which),
+        return Kept::Weight->remember(
+            [self::edition($quiltAlong, $which)], fn (): int => self::units($quiltAlong, $which),
         ) > self::LIGHT;
     }
 

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Support;
 
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Cache;
 
 /** Marks a request that a worker makes for somebody, and remembers which pages were worked out that way. */
 final class MadeMark
 {
     private const ATTRIBUTE = 'made-aside';
-
-    private const DAYS = 7;
 
     /** A worker makes this request. */
     public static function put(Request $request): void
@@ -36,12 +33,12 @@ final class MadeMark
     {
         $page = $request->attributes->get(self::ATTRIBUTE);
         if (is_string($page)) {
-            Cache::put($page, true, now()->addDays(self::DAYS));
+            Kept::Page->put([$page], true);
         }
     }
 
     public static function isRemembered(string $page): bool
     {
-        return Cache::has($page);
+        return Kept::Page->get([$page]) === true;
     }
 }

@@ -225,6 +225,14 @@ it('writes no edit by hand in a view, so that each is described in one place', f
     }
 });
 
+it('names the keys of the cache in one class', function (): void {
+    foreach (Sources::in('app', 'resources/views') as $file => $code) {
+        if ($file !== 'app/Support/Kept.php') {
+            expect($code)->not->toMatch('/\bCache::(?!lock\()|\bcache\(/', $file);
+        }
+    }
+});
+
 it('asks no address outside', function (): void {
     foreach (Sources::in('core', 'app', 'config', 'routes', 'resources/views', 'lang') as $file => $code) {
         preg_match_all('~https?://([a-z0-9.-]+)~i', $code, $hosts);

@@ -268,7 +268,7 @@ it('keeps every property of thousands of blocks made at random', function (int $
 
 it('says by how much slanted tips stand out', function (): void {
     // A half-rectangle triangle of 1 by 2: its angles are 63.43° and 26.57°; s·(cot 13.28° − cot 31.72°) = ¼ · (4.2361 − 1.6180).
-    $patches = Dew\Core\Unit\Kind\makeUnit(
+    $patches = makeUnit(
         UnitLibrary::kind('half-rectangle'),
         new Size(Length::inches(1), Length::inches(2)),
         fabrics(2),

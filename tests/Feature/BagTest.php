@@ -127,7 +127,7 @@ it('cuts for what did not come out of the bag because it was made another way be
     )
         ->assertSessionHasNoErrors();
     expect(cutFor($this, 't-in'))->toBe(['inner' => 2, 'outer' => 2])->and(cutFor($this, 't-out'))->toBe(['inner' => 2, 'outer' => 2])
-        ->and($this->project->fresh()->methods()->for(Dew\Core\Unit\UnitKind::QuarterCircle)->value)->toBe('quarter-circle:swap');
+        ->and($this->project->fresh()->methods()->for(Dew\Core\Unit\Kind\UnitLibrary::kind('quarter-circle'))->value)->toBe('quarter-circle:swap');
     $this->get("{$this->url}/clues/1")->assertDontSeeText('Nothing is cut for them')->assertSeeText('lie in a bag');
 });
 

@@ -22,7 +22,7 @@ final readonly class ChooseMethod
 
     public function __invoke(Project $project, UnitKind $kind, Method $method, bool $oversize = false): void
     {
-        if ($project->method($kind) === $method && $project->methods()->isOversize($kind) === $oversize) {
+        if ($project->method($kind)->is($method->value) && $project->methods()->isOversize($kind) === $oversize) {
             return;
         }
         DB::transaction(function () use ($project, $kind, $method, $oversize): void {
@@ -37,7 +37,7 @@ final readonly class ChooseMethod
                 ->all();
             $madeBefore = $this->withWhatLiesInBags($madeBefore, $project);
             MethodChoice::query()->updateOrCreate(
-                ['project_id' => $project->id, 'kind' => $kind],
+                ['project_id' => $project->id, 'kind' => $kind->value],
                 ['method' => $method, 'oversize' => $oversize, 'made_before' => $madeBefore],
             );
         });

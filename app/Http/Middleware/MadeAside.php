@@ -61,6 +61,6 @@ final class MadeAside
         $quiltAlong = $request->route('quiltAlong');
 
         return $what === 'print' || ! $quiltAlong instanceof QuiltAlong ? null
-            : 'made:'.hash('sha256', $request->getRequestUri().'|'.Weight::edition($quiltAlong, $what));
+            : $request->getRequestUri().' '.Weight::edition($quiltAlong, $what);
     }
 }

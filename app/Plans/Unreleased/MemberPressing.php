@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Plans\Unreleased;
 
+use App\Support\Kept;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\PressModel;
 use Dew\Core\Press\PressSolver;
-use Illuminate\Support\Facades\Cache;
 
 /** The pressing plan of somebody who has pressed some of her seams otherwise: everything else is planned anew to nest with them. */
 final readonly class MemberPressing
 {
-    private const DAYS = 30;
-
     public function __construct(private SheetStore $sheets)
     {
     }
@@ -29,9 +27,8 @@ final readonly class MemberPressing
     public function looks(int $version, string $size, array $pressed): array
     {
         ksort($pressed);
-        $name = 'her pressing:'.hash('sha256', serialize([$this->sheets->edition($version), $size, $pressed]));
         /** @var array<string, array{flags: list<string>, other?: list<string>, others?: int}> $kept */
-        $kept = Cache::remember($name, now()->addDays(self::DAYS), function () use ($version, $size, $pressed): array {
+        $kept = Kept::MemberPressing->remember([$this->sheets->edition($version), $size, $pressed], function () use ($version, $size, $pressed): array {
             $sheet = $this->sheets->quilt($version, $size);
             $model = PressModel::of(
                 $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame,

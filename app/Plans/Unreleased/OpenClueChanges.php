@@ -6,6 +6,7 @@ namespace App\Plans\Unreleased;
 
 use App\Models\Clue;
 use App\Models\QuiltAlong;
+use App\Support\Kept;
 use Closure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\SizeCompiler;
@@ -20,15 +21,12 @@ use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Dew\Core\Unit\UnitKind;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use InvalidArgumentException;
 
 /** Compares what members have open, at every size and by the methods that they have chosen, with what another version says. */
 final class OpenClueChanges
 {
-    private const DAYS = 2;
-
     /** @var array<string, SizeCompiler> by design and size */
     private array $compilers = [];
 
@@ -81,12 +79,11 @@ final class OpenClueChanges
      */
     public static function kept(QuiltAlong $quiltAlong, string $before, string $after): array
     {
-        $name = 'changes:'.hash('sha256', serialize([$before, $after, Compiler::REVISION]));
-        $kept = Cache::get($name);
+        $kept = Kept::Changes->get([$before, $after]);
         $self = new self(DesignReader::stored($before), DesignReader::read($after), is_array($kept) ? $kept : []);
         $changes = $self->open($quiltAlong);
         if ($self->computed) {
-            Cache::put($name, $self->compared, now()->addDays(self::DAYS));
+            Kept::Changes->put([$before, $after], $self->compared);
         }
 
         return $changes;

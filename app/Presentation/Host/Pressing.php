@@ -8,6 +8,7 @@ use App\Drawing\Flag;
 use App\Drawing\Shape;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
+use App\Support\Kept;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
@@ -21,13 +22,10 @@ use Dew\Core\Press\PressPlan;
 use Dew\Core\Press\PressSeam;
 use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
-use Illuminate\Support\Facades\Cache;
 
 /** Which way the seams of a published quilt are pressed so that they nest, drawn unit by unit and block by block. */
 final readonly class Pressing
 {
-    private const DAYS = 30;
-
     /** Crossings that do not nest and are named one by one. */
     private const NAMED = 40;
 
@@ -44,10 +42,9 @@ final readonly class Pressing
         $version = $quiltAlong->version();
         $sheet = $this->sheets->quilt($version, $size);
         $school ??= $sheet->pressing->school;
-        $name = implode(':', ['pressing plan', $this->sheets->edition($version), $size, $school->value, app()->getLocale()]);
 
-        return ['school' => $school, 'html' => Cache::remember(
-            $name, now()->addDays(self::DAYS), fn (): string => view(
+        return ['school' => $school, 'html' => Kept::PressingPlan->remember(
+            [$this->sheets->edition($version), $size, $school->value], fn (): string => view(
                 'host.pressing-plan', $this->plan($version, $sheet, $school),
             )->render(),
         )];

@@ -6,6 +6,7 @@ namespace App\Presentation\Host;
 
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\KitRoom;
+use App\Support\Kept;
 use App\Wording\Figure;
 use Dew\Core\Cutting\ClothNeed;
 use Dew\Core\Cutting\Precuts;
@@ -13,13 +14,10 @@ use Dew\Core\Cutting\QuiltCloth;
 use Dew\Core\Cutting\Yardage;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Illuminate\Support\Facades\Cache;
 
 /** The cloth that a design takes at one size. */
 final readonly class YardageTable
 {
-    private const DAYS = 30;
-
     /**
      * @param  list<array{letter: string, name: string, by_clue: string, exact: string, allowed: string, buy: string, covers: string,
      *     announced: string, precuts: array<string, int|null>}>  $fabrics
@@ -85,8 +83,8 @@ final readonly class YardageTable
     /** @return array<string, array<string, int|null>> how many pre-cuts of each kind would serve, by fabric; kept, since it takes a while */
     private static function precuts(QuiltAlong $quiltAlong, KitRoom $room, string $size): array
     {
-        return Cache::remember(
-            'precuts:'.$room->edition($quiltAlong).':'.$size.':'.$quiltAlong->units->value, now()->addDays(self::DAYS),
+        return Kept::Precuts->remember(
+            [$room->edition($quiltAlong), $size, $quiltAlong->units->value],
             function () use ($quiltAlong, $room, $size): array {
                 $needs = [];
                 foreach ($room->clues($quiltAlong, $size) as $sheet) {

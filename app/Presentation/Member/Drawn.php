@@ -9,11 +9,10 @@ use App\Models\MethodChoice;
 use App\Models\Project;
 use App\Models\Swatch;
 use App\Plans\ReleasedSheets;
-use App\Support\Words;
+use App\Support\Kept;
 use Closure;
 use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * What a page shows of each open clue, drawn once and kept: drawings take most of the time of a page late in a quilt-along. It depends on
@@ -21,8 +20,6 @@ use Illuminate\Support\Facades\Cache;
  */
 final readonly class Drawn
 {
-    private const DAYS = 7;
-
     public function __construct(private ReleasedSheets $sheets)
     {
     }
@@ -37,26 +34,24 @@ final readonly class Drawn
     public function ofOpenClues(Project $project, string $what, callable $draw, ?Collection $clues = null, array $sheets = []): array
     {
         $clues ??= $this->sheets->open($project);
-        $names = [];
+        $ofs = [];
         foreach ($clues as $clue) {
-            $names[$clue->key] = $this->name($project, $what, $clue);
-        }
-        /** @var array<string, array<int|string, mixed>|null> $kept */
-        $kept = $names === [] ? [] : Cache::many(array_values($names));
-        $missing = $clues->filter(fn (Clue $clue): bool => ($kept[$names[$clue->key]] ?? null) === null)->values();
-        $new = [];
-        $wanted = $missing->pluck('key')->flip();
-        foreach ($sheets === [] ? $this->sheets->sheets($project, $missing) : $sheets as $sheet) {
-            if (! isset($wanted[$sheet->clue])) {
-                continue;
-            }
-            $new[$names[$sheet->clue]] = $draw($sheet);
-        }
-        if ($new !== []) {
-            Cache::putMany($new, now()->addDays(self::DAYS));
+            $ofs[$clue->key] = $this->content($project, $what, $clue);
         }
 
-        return array_values(array_map(fn (string $name): array => $kept[$name] ?? $new[$name], $names));
+        return array_values(Kept::Drawn->many($ofs, function (array $missing) use ($project, $clues, $sheets, $draw): array {
+            $wanted = array_flip($missing);
+            $sheets = $sheets === []
+                ? $this->sheets->sheets($project, $clues->filter(fn (Clue $clue): bool => isset($wanted[$clue->key]))->values()) : $sheets;
+            $drawn = [];
+            foreach ($sheets as $sheet) {
+                if (isset($wanted[$sheet->clue])) {
+                    $drawn[$sheet->clue] = $draw($sheet);
+                }
+            }
+
+            return $drawn;
+        }));
     }
 
     /**
@@ -66,10 +61,8 @@ final readonly class Drawn
      */
     public function ofClue(Project $project, Clue $clue, string $what, callable $draw): array
     {
-        return Cache::remember(
-            $this->name($project, $what, $clue),
-            now()->addDays(self::DAYS),
-            fn (): array => $draw($this->sheets->sheet($project, $clue)),
+        return Kept::Drawn->remember(
+            $this->content($project, $what, $clue), fn (): array => $draw($this->sheets->sheet($project, $clue)),
         );
     }
 
@@ -83,16 +76,15 @@ final readonly class Drawn
     {
         $clues = $this->sheets->open($project);
 
-        return Cache::remember($this->name($project, $what, ...$clues), now()->addDays(self::DAYS), fn (): array => $draw($clues));
+        return Kept::Drawn->remember($this->content($project, $what, ...$clues), fn (): array => $draw($clues));
     }
 
-    private function name(Project $project, string $what, Clue ...$clues): string
+    /** @return list<mixed> all that a page of some clues depends on */
+    private function content(Project $project, string $what, Clue ...$clues): array
     {
-        return 'drawn:'.hash('sha256', serialize([
+        return [
             $what,
             $this->sheets->edition($project),
-            app()->getLocale(),
-            app(Words::class)->called(),
             array_map(fn (Clue $clue): array => [$clue->key, $clue->number], $clues),
             $project->size_key,
             $project->size_later,
@@ -117,6 +109,6 @@ final readonly class Drawn
                 ])
                 ->values()
                 ->all(),
-        ]));
+        ];
     }
 }

@@ -55,15 +55,12 @@ final class EditLibrary
         'changes' => Changes::class,
     ];
 
-    /** @var array<string, RecordType> those that were asked for */
-    private static array $records = [];
-
     /** How an edit of a kind is written; null when there is no such kind. */
     public static function record(string $kind): ?RecordType
     {
         $class = self::CLASSES[$kind] ?? null;
 
-        return $class === null ? null : self::$records[$kind] ??= $class::parts($kind)->record($kind);
+        return $class === null ? null : $class::parts($kind)->record($kind);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Picture;
+use App\Support\Kept;
 use App\Wording\Figure;
 use App\Wording\Host\FindingSentence;
 use Dew\Core\Block\Block;
@@ -27,7 +28,6 @@ use Dew\Core\Proof\FriendlySizes;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Sheet\Effort;
 use Dew\Core\Sixty\SixtyShape;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /**
@@ -37,11 +37,6 @@ use InvalidArgumentException;
  */
 final readonly class BlockStudy
 {
-    private const DAYS = 2;
-
-    /** Changes with what is kept of a block. */
-    private const FORM = 2;
-
     /** Findings about one block alone; what only a whole quilt can tell is for the proof. */
     private const NOT_ALONE = ['unfinished', 'unused-fabric', 'unmade-unit', 'unmade-block', 'wasteful-yield', 'bias-edge', 'unfriendly-size',
         'unfriendly-size-near', 'unused-byproduct', 'points-at-join', 'missing-halves', 'unused-unit'];
@@ -94,24 +89,14 @@ final readonly class BlockStudy
      */
     public static function many(DraftDocument $document, array $blocks, Notation $notation): array
     {
-        $names = [];
+        $ofs = [];
         foreach ($blocks as $block) {
-            $names[$block] = implode(':', [
-                'block', self::FORM, $notation->value, app()->getLocale(), Compiler::REVISION, Excerpt::keyOfBlock($document, $block),
-            ]);
-        }
-        $kept = $names === [] ? [] : Cache::many(array_values($names));
-        $studies = $new = [];
-        foreach ($names as $block => $name) {
-            $studies[$block] = $kept[$name] instanceof self
-                ? $kept[$name]
-                : $new[$name] = self::make(Excerpt::ofBlock($document, (string) $block)->text, (string) $block, $notation);
-        }
-        if ($new !== []) {
-            Cache::putMany($new, now()->addDays(self::DAYS));
+            $ofs[$block] = [$notation->value, Excerpt::keyOfBlock($document, $block)];
         }
 
-        return $studies;
+        return Kept::Block->many($ofs, fn (array $missing): array => array_combine($missing, array_map(
+            fn (int|string $block): self => self::make(Excerpt::ofBlock($document, (string) $block)->text, (string) $block, $notation), $missing,
+        )));
     }
 
     /** @return array{float, float} how wide and high it finishes, in hundredths of an inch */

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Models\QuiltAlong;
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * The small drawings of the cards of the board, one of each unit and block, kept as long as no unit, block or cloth changes. A few stand in
@@ -16,13 +15,8 @@ use Illuminate\Support\Facades\Cache;
  */
 final readonly class CardLooks
 {
-    private const DAYS = 2;
-
     /** The longer side of a drawing, in pixels. */
     private const SIDE = 44;
-
-    /** Changes with how a drawing looks. */
-    private const FORM = 1;
 
     /**
      * @param  string  $svg  with every drawing as a group to be used
@@ -40,9 +34,8 @@ final readonly class CardLooks
             fn (string $list): mixed => $document->at(Place::of($list))->value,
             ['units', 'blocks', 'colourways', 'fabrics', 'seam'],
         );
-        $name = 'cards:'.hash('sha256', serialize([$of, $quiltAlong->slug, Compiler::REVISION, self::FORM]));
 
-        return Cache::remember($name, now()->addDays(self::DAYS), function () use ($quiltAlong, $document): self {
+        return Kept::Cards->remember([$of, $quiltAlong->slug], function () use ($quiltAlong, $document): self {
             $looks = Looks::ofUnits($document);
             $studies = BlockStudy::all($document, $quiltAlong->units);
             $boxes = [];

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Models\QuiltAlong;
-use App\Support\Words;
+use App\Support\Kept;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
-use Illuminate\Support\Facades\Cache;
 
 /**
  * The columns of the board, one for each clue. Each is kept under everything it is drawn from, so that a card that moves draws two of them
@@ -16,11 +15,6 @@ use Illuminate\Support\Facades\Cache;
  */
 final readonly class ClueColumns
 {
-    private const DAYS = 2;
-
-    /** Changes with how a column looks. */
-    private const FORM = 3;
-
     /** What says which things a task makes. */
     private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'];
 
@@ -52,23 +46,14 @@ final readonly class ClueColumns
                 'shares' => self::shares($clue, $clues),
                 'blocks' => $blocks,
             ];
-            $names[$number] = 'column:'.hash('sha256', serialize([
-                $abouts[$number], $quiltAlong->slug, app()->getLocale(), app(Words::class)->called(), self::FORM,
-            ]));
-        }
-        $kept = $names === [] ? [] : Cache::many(array_values($names));
-        $columns = $new = [];
-        foreach ($names as $number => $name) {
-            $html = $kept[$name] ?? null;
-            $columns[] = is_string($html)
-                ? $html
-                : $new[$name] = self::short(view('workshop.clue-column', $abouts[$number] + ['quiltAlong' => $quiltAlong])->render());
-        }
-        if ($new !== []) {
-            Cache::putMany($new, now()->addDays(self::DAYS));
         }
 
-        return $columns;
+        return array_values(Kept::Column->many(
+            array_map(fn (array $about): array => [$about, $quiltAlong->slug], $abouts),
+            fn (array $missing): array => array_combine($missing, array_map(fn (int $number): string => self::short(
+                view('workshop.clue-column', $abouts[$number] + ['quiltAlong' => $quiltAlong])->render(),
+            ), $missing)),
+        ));
     }
 
     /** Without the indents of its lines, which are a tenth of a board of hundreds of cards. */

@@ -6,6 +6,7 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\RecapLines;
+use App\Support\Kept;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\DesignReader;
@@ -15,14 +16,11 @@ use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Unit\MethodChoices;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** A clue of a draft as a member of one size and colourway would read it. */
 final readonly class ClueStudy
 {
-    private const DAYS = 7;
-
     private function __construct(
         public CluePage $page,
         public string $recap,
@@ -36,11 +34,8 @@ final readonly class ClueStudy
             $design = DesignReader::stored($document->document()->text);
             $size = isset($design->sizes[$size]) ? $size : (string) array_key_first($design->sizes);
             // How seams are pressed takes a plan of the whole top, and no words of a clue change it.
-            Compiler::usePressBook($design, $size, Cache::remember(
-                'press of a draft:'.hash(
-                    'sha256', serialize([array_diff_key($document->value, ['clues' => true]), $size, Compiler::REVISION]),
-                ),
-                now()->addDays(self::DAYS), fn (): PressBook => Compiler::pressBook($design, $size),
+            Compiler::usePressBook($design, $size, Kept::DraftPressing->remember(
+                [array_diff_key($document->value, ['clues' => true]), $size], fn (): PressBook => Compiler::pressBook($design, $size),
             ));
             $compiler = new SizeCompiler($design, $size);
             $methods = MethodChoices::defaults($design->methods);

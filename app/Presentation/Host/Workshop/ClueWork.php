@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Support\Kept;
 use App\Wording\Host\PartName;
 use App\Wording\KindWords;
-use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
@@ -17,18 +17,12 @@ use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
 use Dew\Core\Words\Chore;
-use Illuminate\Support\Facades\Cache;
 
 /** What a quilt takes that somebody has to make, which clue makes it, and what each clue asks of every size. */
 final readonly class ClueWork
 {
-    private const DAYS = 2;
-
     /** What the bars may be drawn against, times a power of ten. */
     private const SCALE = [1, 1.5, 2, 3, 5, 7.5, 10];
-
-    /** Changes with what is kept. */
-    private const FORM = 4;
 
     /**
      * @param  list<array{key: string, name: string, counts: array<string, int>, tasks: list<array<string, mixed>>}>  $unmade  what no clue
@@ -58,11 +52,7 @@ final readonly class ClueWork
 
     public static function of(DraftDocument $document): self
     {
-        return Cache::remember(
-            'work:'.hash('sha256', serialize([$document->value, app()->getLocale(), Compiler::REVISION, self::FORM])),
-            now()->addDays(self::DAYS),
-            fn (): self => self::make($document),
-        );
+        return Kept::Work->remember($document->value, fn (): self => self::make($document));
     }
 
     /** What the bars are drawn against: the most minutes that one clue asks of any size, rounded up so that it seldom changes. */

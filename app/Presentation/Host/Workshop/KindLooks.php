@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\BlankDesign;
 use Dew\Core\Draft\Kind\NewUnit;
 use Dew\Core\Unit\Kind\UnitLibrary;
-use Illuminate\Support\Facades\Cache;
 
 /** One drawing of every kind of unit, as a new unit of that kind looks; its fabrics are called by their numbers. */
 final class KindLooks
@@ -20,7 +19,7 @@ final class KindLooks
     /** @return array<string, Look> by kind, in the order of the library */
     public static function all(): array
     {
-        return Cache::rememberForever('kinds:'.hash('sha256', Compiler::REVISION.implode(',', UnitLibrary::keys())), function (): array {
+        return Kept::Kinds->remember(UnitLibrary::keys(), function (): array {
             $fabrics = array_map(fn (int $number): array => [
                 'id' => "f-$number", 'letter' => (string) $number, 'name' => (string) $number, 'value' => 'medium',
             ], range(1, self::FABRICS));

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\Kind\UnitLibrary;
-use Illuminate\Support\Facades\Cache;
 
 /** The blocks that ship with Dew, to take from: worked out once, and shown in the cloth of the design that takes one. */
 final readonly class Library
@@ -34,10 +33,7 @@ final readonly class Library
     {
         $text = (string) file_get_contents(database_path(self::FILE));
         $document = DraftDocument::of(DesignDocument::fromJson($text));
-        $blocks = Cache::rememberForever(
-            'library:'.hash('sha256', serialize([$text, Compiler::REVISION, app()->getLocale()])),
-            fn (): array => self::blocks($document),
-        );
+        $blocks = Kept::Library->remember([$text], fn (): array => self::blocks($document));
 
         return new self($document, $blocks);
     }

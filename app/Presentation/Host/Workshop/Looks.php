@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
@@ -12,14 +12,11 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Excerpt;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** What the units of a design look like, each worked out once and kept under its content. */
 final class Looks
 {
-    private const DAYS = 2;
-
     /**
      * @return array<string, Look> by unit id; without those that cannot be drawn as they stand
      */
@@ -28,13 +25,9 @@ final class Looks
         $units = $document->items(Place::of('units'));
         $seam = $document->at(Place::of('seam'))->text();
         // All together as long as no unit changes; one by one when some do.
-        $whole = [$units, $seam, Compiler::REVISION, self::hasInner($units) ? $document->at(Place::of('blocks'))->value : null];
+        $whole = [$units, $seam, self::hasInner($units) ? $document->at(Place::of('blocks'))->value : null];
 
-        return Cache::remember(
-            'looks:'.hash('sha256', serialize($whole)),
-            now()->addDays(self::DAYS),
-            fn (): array => self::each($document, $units, $seam),
-        );
+        return Kept::Looks->remember($whole, fn (): array => self::each($document, $units, $seam));
     }
 
     /**
@@ -43,32 +36,15 @@ final class Looks
      */
     private static function each(DraftDocument $document, array $units, string $seam): array
     {
-        $names = [];
+        $ofs = [];
         foreach ($units as $unit) {
             $id = Place::idOf($unit);
             if ($id !== null) {
-                $names[$id] = 'look:'.hash('sha256', serialize([$unit, self::inside($document, $unit), $seam, Compiler::REVISION]));
-            }
-        }
-        $kept = $names === [] ? [] : Cache::many(array_values($names));
-        $missing = array_filter($names, fn (string $name): bool => ($kept[$name] ?? null) === null);
-        $made = $missing === [] ? [] : self::make($document, array_map(strval(...), array_keys($missing)));
-        if ($made !== []) {
-            $new = [];
-            foreach ($made as $id => $look) {
-                $new[$names[$id]] = $look;
-            }
-            Cache::putMany($new, now()->addDays(self::DAYS));
-        }
-        $looks = [];
-        foreach ($names as $id => $name) {
-            $look = $made[$id] ?? $kept[$name] ?? null;
-            if ($look instanceof Look) {
-                $looks[$id] = $look;
+                $ofs[$id] = [$unit, self::inside($document, $unit), $seam];
             }
         }
 
-        return $looks;
+        return Kept::Look->many($ofs, fn (array $missing): array => self::make($document, array_map(strval(...), $missing)));
     }
 
     /** @param  list<array<array-key, mixed>>  $units */

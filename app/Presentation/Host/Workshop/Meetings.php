@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -12,14 +12,11 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Proof\Touching;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** Which fabrics touch which within the blocks of a draft, and where two that touch are too close in value in some colourway. */
 final readonly class Meetings
 {
-    private const DAYS = 2;
-
     /**
      * @param  list<array{string, string, float}>  $pairs  two fabrics that touch, and the inches along which they do in one of every block
      * @param  list<array{colourway: string, one: string, other: string, difference: float}>  $close
@@ -33,8 +30,7 @@ final readonly class Meetings
     public static function of(DraftDocument $document): self
     {
         $drawn = new DraftDocument(['clues' => [], 'title' => 'x', 'colourways' => []] + $document->value);
-        $name = 'meetings:'.hash('sha256', serialize([$drawn->document()->text, Compiler::REVISION]));
-        $pairs = Cache::remember($name, now()->addDays(self::DAYS), fn (): array => self::pairs($document));
+        $pairs = Kept::Meetings->remember([$drawn->document()->text], fn (): array => self::pairs($document));
 
         return new self($pairs, self::close($document, $pairs));
     }

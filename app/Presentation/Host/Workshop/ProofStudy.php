@@ -6,8 +6,7 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Models\Clue;
 use App\Models\QuiltAlong;
-use App\Support\Words;
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -15,16 +14,10 @@ use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 
 /** Everything that is to be said of a draft, worst first. Kept under the document's content. */
 final readonly class ProofStudy
 {
-    private const DAYS = 2;
-
-    /** Changes with what is kept. */
-    private const FORM = 3;
-
     /** @param  list<Remark>  $remarks */
     private function __construct(public array $remarks)
     {
@@ -36,13 +29,9 @@ final readonly class ProofStudy
         $clues = $quiltAlong->clues()->get(['key', 'release_at', 'withdrawn_at', 'number'])->toBase();
         $days = self::daysBetween($clues);
         $isBegun = $clues->contains(fn (Clue $clue): bool => $clue->isReleased());
-        $about = [
-            $text, app()->getLocale(), app(Words::class)->called(), Compiler::REVISION, self::FORM, $quiltAlong->secret, $days, $isBegun,
-        ];
 
-        return Cache::remember(
-            'proof:'.hash('sha256', serialize($about)),
-            now()->addDays(self::DAYS),
+        return Kept::Proof->remember(
+            [$text, $quiltAlong->secret, $days, $isBegun],
             fn (): self => self::make($document, $text, $quiltAlong->secret, $days, $isBegun),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Host\QuiltPicture;
+use App\Support\Kept;
 use App\Wording\Figure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
@@ -16,7 +17,6 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /**
@@ -25,8 +25,6 @@ use InvalidArgumentException;
  */
 final readonly class QuiltStudy
 {
-    private const DAYS = 2;
-
     private const MINUTES = 60;
 
     /** Signs of a picture up to which it stands in the page. */
@@ -49,12 +47,9 @@ final readonly class QuiltStudy
     {
         $drawn = new DraftDocument(['clues' => [], 'title' => 'x'] + $document->value);
         $text = $drawn->document()->text;
-        $name = 'quilt:'.hash('sha256', serialize([$text, $colourway, $notation->value, app()->getLocale(), Compiler::REVISION]));
 
-        return Cache::remember(
-            $name,
-            now()->addDays(self::DAYS),
-            fn (): self => self::make(DesignReader::reading($text), $colourway, $notation),
+        return Kept::Quilt->remember(
+            [$text, $colourway, $notation->value], fn (): self => self::make(DesignReader::reading($text), $colourway, $notation),
         );
     }
 

@@ -6,8 +6,8 @@ namespace App\Presentation\Host\Workshop;
 
 use App\Models\Project;
 use App\Models\QuiltAlong;
+use App\Support\Kept;
 use App\Wording\Host\PartName;
-use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -24,17 +24,11 @@ use Dew\Core\Split\SplitProblem;
 use Dew\Core\Split\Splitter;
 use Dew\Core\Words\Chore;
 use Dew\Core\Words\ClueKind;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** A suggested split of a draft beside the one it has. Clues that are open stay as they are. */
 final readonly class SplitStudy
 {
-    private const DAYS = 2;
-
-    /** Changes with what is kept. */
-    private const FORM = 5;
-
     /**
      * @param  array<string, string>  $sizes  names by id
      * @param  list<string>  $open  ids of the clues that are open
@@ -78,10 +72,7 @@ final readonly class SplitStudy
             $quiltAlong->id,
         )->where('size_later', false)->pluck('size_key')->countBy()->all();
         ksort($members);
-        $name = 'split:'.hash(
-            'sha256', serialize([self::FORM, $text, $open, $members, $clues, $isMystery, app()->getLocale(), Compiler::REVISION]),
-        );
-        $study = Cache::remember($name, now()->addDays(self::DAYS), fn (): self|false => self::make(
+        $study = Kept::Split->remember([$text, $open, $members, $clues, $isMystery], fn (): self|false => self::make(
             $document, $text, $open, $members, $clues, $isMystery,
         ) ?? false);
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
+use App\Support\Kept;
 use App\Wording\Figure;
-use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\FreeSize;
@@ -18,14 +18,11 @@ use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /** How one unit of a draft is made by one method, for what a given pattern states to be compared with. Kept under the unit's content. */
 final readonly class UnitStudy
 {
-    private const DAYS = 2;
-
     /**
      * @param  string  $unfinished  as Dew computes it
      * @param  list<string>  $methods  ways to make the kind
@@ -46,9 +43,8 @@ final readonly class UnitStudy
     public static function of(DraftDocument $document, string $unit, string $method, Notation $notation): ?self
     {
         $excerpt = Excerpt::ofUnits($document, [$unit])->text;
-        $name = 'unit:'.hash('sha256', serialize([$excerpt, $unit, $method, $notation->value, app()->getLocale(), Compiler::REVISION]));
         $make = fn (): self|false => self::make($excerpt, $unit, $method, $notation) ?? false;
-        $study = Cache::remember($name, now()->addDays(self::DAYS), $make);
+        $study = Kept::Unit->remember([$excerpt, $unit, $method, $notation->value], $make);
 
         return $study instanceof self ? $study : null;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host\Workshop;
 
-use Dew\Core\Compile\Compiler;
+use App\Support\Kept;
 use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -16,7 +16,6 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Split\MakingGraph;
 use Dew\Core\Words\Chore;
-use Illuminate\Support\Facades\Cache;
 use InvalidArgumentException;
 
 /**
@@ -25,11 +24,6 @@ use InvalidArgumentException;
  */
 final readonly class WorkRecord
 {
-    private const DAYS = 2;
-
-    /** Changes with what is kept. */
-    private const FORM = 2;
-
     /**
      * @param  array<string, MakingGraph>  $graphs  by size
      * @param  array<string, string>  $sizes  names by id
@@ -57,10 +51,8 @@ final readonly class WorkRecord
      */
     public static function of(DraftDocument $document): ?array
     {
-        $name = 'record:'.hash('sha256', serialize([
-            array_diff_key($document->value, ['clues' => true]), app()->getLocale(), Compiler::REVISION, self::FORM,
-        ]));
-        $kept = Cache::get($name);
+        $of = array_diff_key($document->value, ['clues' => true]);
+        $kept = Kept::Record->get($of);
         $clues = $kept instanceof self ? $kept->clues($document) : null;
         if ($kept instanceof self && $clues !== null) {
             return [$kept, $clues];
@@ -71,7 +63,7 @@ final readonly class WorkRecord
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
         }
-        Cache::put($name, $record, now()->addDays(self::DAYS));
+        Kept::Record->put($of, $record);
 
         return [$record, array_values($design->clues)];
     }
