@@ -2,6 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Providers\AppServiceProvider;
+use App\Providers\RateLimitServiceProvider;
+use App\Providers\RouteServiceProvider;
+use App\Providers\SecurityServiceProvider;
+
 return [
-    App\Providers\AppServiceProvider::class,
+    AppServiceProvider::class,
+    SecurityServiceProvider::class,
+    RouteServiceProvider::class,
+    RateLimitServiceProvider::class,
 ];
