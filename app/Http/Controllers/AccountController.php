@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DeleteAccount;
+use App\Http\Requests\AccountRequest;
+use App\Http\Requests\DeleteAccountRequest;
 use App\Models\SecurityEvent;
 use App\Security\Devices;
 use Illuminate\Contracts\View\View;
@@ -25,17 +27,16 @@ final class AccountController extends Controller
         ]);
     }
 
-    public function update(Request $request): RedirectResponse
+    public function update(AccountRequest $request): RedirectResponse
     {
         $person = $this->person($request);
-        $person->update($request->validate(['name' => ['required', 'string', 'max:80']]));
+        $person->update($request->validated());
 
         return back()->with('status', __('account.saved'));
     }
 
-    public function destroy(Request $request, DeleteAccount $delete): RedirectResponse
+    public function destroy(DeleteAccountRequest $request, DeleteAccount $delete): RedirectResponse
     {
-        $request->validateWithBag('delete', ['password' => ['required', 'string', 'current_password']]);
         $person = $this->person($request);
         $delete($person);
         // The usual sign-out writes a new remember token, and would store the person again.

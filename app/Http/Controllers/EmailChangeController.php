@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\EmailChangeRequest;
 use App\Mail\Address;
 use App\Mail\AlreadyRegisteredMail;
 use App\Mail\ConfirmEmailMail;
@@ -21,14 +22,10 @@ final class EmailChangeController extends Controller
 {
     private const HOURS = 24;
 
-    public function store(Request $request): RedirectResponse
+    public function store(EmailChangeRequest $request): RedirectResponse
     {
         $person = $this->person($request);
-        $request->merge(['email' => $request->string('email')->lower()->trim()->value()]);
-        $given = $request->validateWithBag('email', [
-            'email' => ['required', 'string', 'email', 'max:255'],
-            'password' => ['required', 'string', 'current_password'],
-        ]);
+        $given = $request->validated();
         $address = URL::temporarySignedRoute(
             'account.email.confirm',
             now()->addHours(self::HOURS),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Member\JoinQuiltAlong;
+use App\Http\Requests\FindInvitationRequest;
 use App\Http\Requests\JoinRequest;
 use App\Models\Invitation;
 use App\Models\Project;
@@ -22,9 +23,9 @@ final class JoinController extends Controller
         return view('join.index');
     }
 
-    public function find(Request $request): RedirectResponse
+    public function find(FindInvitationRequest $request): RedirectResponse
     {
-        $code = Invitation::tidy($request->validate(['code' => ['required', 'string', 'max:40']])['code']);
+        $code = Invitation::tidy($request->validated()['code']);
         if (Invitation::query()->open()->where('code', $code)->doesntExist()) {
             throw ValidationException::withMessages(['code' => __('join.unknown_code')]);
         }

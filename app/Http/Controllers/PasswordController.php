@@ -4,23 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PasswordRequest;
 use App\Mail\PasswordChangedMail;
 use App\Security\Devices;
 use App\Security\History;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Validation\Rules\Password;
 
 final class PasswordController extends Controller
 {
     /** A new password signs every other device out. */
-    public function update(Request $request): RedirectResponse
+    public function update(PasswordRequest $request): RedirectResponse
     {
-        $given = $request->validateWithBag('password', [
-            'current_password' => ['required', 'string', 'current_password'],
-            'password' => ['required', 'string', 'max:255', 'confirmed', Password::defaults()],
-        ]);
+        $given = $request->validated();
         $person = $this->person($request);
         $person->update(['password' => $given['password']]);
         Devices::end($person, $request);

@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ConfirmCodesRequest;
+use App\Http\Requests\ConfirmPasswordRequest;
+use App\Http\Requests\EndSessionsRequest;
 use App\Security\Devices;
 use App\Security\History;
 use App\Security\SecondFactor;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** What keeps an account safe beside its password: where it is signed in, and the time codes of hosts. */
 final class SecurityController extends Controller
 {
     /** Ends one session of hers, or all others. */
-    public function endSessions(Request $request): RedirectResponse
+    public function endSessions(EndSessionsRequest $request): RedirectResponse
     {
-        $given = $request->validate(['session' => ['nullable', 'string', 'max:40']]);
+        $given = $request->validated();
         $person = $this->person($request);
         Devices::end($person, $request, $given['session'] ?? null);
         History::note($person, History::SESSIONS_ENDED, $request);
@@ -26,9 +28,8 @@ final class SecurityController extends Controller
     }
 
     /** Begins with time codes: shows the secret, which counts once a code of it is given. */
-    public function begin(Request $request, SecondFactor $factor): RedirectResponse
+    public function begin(ConfirmPasswordRequest $request, SecondFactor $factor): RedirectResponse
     {
-        $request->validateWithBag('codes', ['password' => ['required', 'string', 'current_password']]);
         $person = $this->person($request);
         abort_unless($person->isHost(), 404);
         abort_if($person->two_factor_at !== null, 409);
@@ -37,9 +38,9 @@ final class SecurityController extends Controller
         return redirect()->to(route('account').'#codes');
     }
 
-    public function confirm(Request $request, SecondFactor $factor): RedirectResponse
+    public function confirm(ConfirmCodesRequest $request, SecondFactor $factor): RedirectResponse
     {
-        $code = $request->validateWithBag('codes', ['code' => ['required', 'string', 'max:40']])['code'];
+        $code = $request->validated()['code'];
         $person = $this->person($request);
         abort_if($person->two_factor_at !== null, 409);
         $codes = $factor->confirm($person, $code);
@@ -51,9 +52,8 @@ final class SecurityController extends Controller
         return redirect()->to(route('account').'#codes')->with('recovery_codes', $codes);
     }
 
-    public function end(Request $request, SecondFactor $factor): RedirectResponse
+    public function end(ConfirmPasswordRequest $request, SecondFactor $factor): RedirectResponse
     {
-        $request->validateWithBag('codes', ['password' => ['required', 'string', 'current_password']]);
         $person = $this->person($request);
         if ($person->two_factor_at !== null) {
             History::note($person, History::CODES_OFF, $request);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ForgotPasswordRequest;
 use App\Mail\ResetPasswordMail;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 
@@ -21,9 +21,8 @@ final class ForgotPasswordController extends Controller
     }
 
     /** The answer is the same whether or not there is such an account. */
-    public function store(Request $request): RedirectResponse
+    public function store(ForgotPasswordRequest $request): RedirectResponse
     {
-        $request->validate(['email' => ['required', 'string', 'email', 'max:255']]);
         $send = function (User $user, string $token): void {
             Mail::to($user)->send(new ResetPasswordMail($user, $token));
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ResetPasswordRequest;
 use App\Mail\PasswordChangedMail;
 use App\Models\User;
 use App\Security\History;
@@ -15,7 +16,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules;
 use Illuminate\Validation\ValidationException;
 
 final class ResetPasswordController extends Controller
@@ -25,13 +25,8 @@ final class ResetPasswordController extends Controller
         return view('auth.reset-password', ['token' => $token, 'email' => $request->string('email')->limit(255, '')->value()]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(ResetPasswordRequest $request): RedirectResponse
     {
-        $request->validate([
-            'token' => ['required', 'string'],
-            'email' => ['required', 'string', 'email', 'max:255'],
-            'password' => ['required', 'string', 'max:255', 'confirmed', Rules\Password::defaults()],
-        ]);
         $given = $request->only(['password', 'password_confirmation', 'token']) + [
             'email' => $request->string('email')->lower()->trim()->value(),
         ];

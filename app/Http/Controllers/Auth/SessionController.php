@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Auth;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\SignInCodeRequest;
+use App\Http\Requests\SignInRequest;
 use App\Mail\ConfirmRegistrationMail;
 use App\Models\User;
 use App\Security\History;
@@ -28,12 +30,9 @@ final class SessionController extends Controller
         return view('auth.sign-in');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $credentials = $request->validate([
-            'email' => ['required', 'string', 'email', 'max:255'],
-            'password' => ['required', 'string', 'max:255'],
-        ]);
+        $credentials = $request->validated();
         $credentials['email'] = mb_strtolower(trim($credentials['email']));
         $guard = Auth::guard();
         $fits = $guard instanceof SessionGuard && $guard->validate($credentials);
@@ -70,13 +69,13 @@ final class SessionController extends Controller
         return $this->waiting($request) === null ? redirect()->route('login') : view('auth.code');
     }
 
-    public function storeCode(Request $request, SecondFactor $factor): RedirectResponse
+    public function storeCode(SignInCodeRequest $request, SecondFactor $factor): RedirectResponse
     {
         $person = $this->waiting($request);
         if ($person === null) {
             return redirect()->route('login')->with('warning', __('auth.code_late'));
         }
-        $code = $request->validate(['code' => ['required', 'string', 'max:40']])['code'];
+        $code = $request->validated()['code'];
         $used = $factor->accept($person, $code);
         if ($used === null) {
             History::note($person, History::SIGN_IN_FAILED, $request);

@@ -7,6 +7,9 @@ namespace App\Http\Controllers\Host;
 use App\Actions\HandRefused;
 use App\Actions\Host\DealParts;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\DealPartsRequest;
+use App\Http\Requests\HandPartRequest;
+use App\Http\Requests\ListPartsRequest;
 use App\Models\HandPart;
 use App\Models\QuiltAlong;
 use App\Models\User;
@@ -18,7 +21,6 @@ use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** A quilt by many hands: who has what, dealing out, and what came back. */
@@ -37,21 +39,16 @@ final class HandController extends Controller
     }
 
     /** Lists the parts of a size. */
-    public function store(Request $request, QuiltAlong $quiltAlong, HandRoom $room, DealParts $deal): RedirectResponse
+    public function store(ListPartsRequest $request, QuiltAlong $quiltAlong, DealParts $deal): RedirectResponse
     {
-        $sizes = array_map(strval(...), array_keys($room->announcement($quiltAlong)->sizes));
-        $size = (string) $request->validate(['size' => ['required', Rule::in($sizes)]], ['size.*' => __('hands.wrong.size')])['size'];
+        $size = (string) $request->validated()['size'];
 
         return $this->done($quiltAlong, fn () => $deal->list($quiltAlong, $size), __('hands.done.list'));
     }
 
-    public function deal(Request $request, QuiltAlong $quiltAlong, DealParts $deal): RedirectResponse
+    public function deal(DealPartsRequest $request, QuiltAlong $quiltAlong, DealParts $deal): RedirectResponse
     {
-        $asked = $request->validate([
-            'to' => ['required', 'integer', 'min:1', 'max:9000000000000000'],
-            'due' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2020-01-01', 'before:2100-01-01'],
-            'pack' => ['nullable', 'string', 'max:60'],
-        ], ['to.*' => __('hands.wrong.no_member'), 'due.*' => __('hands.wrong.due'), 'pack.*' => __('hands.wrong.pack')]);
+        $asked = $request->validated();
         $revisions = [];
         foreach ($request->request->all() as $field => $value) {
             if (preg_match('/^part_([1-9][0-9]{0,15})$/', (string) $field, $found) === 1 && is_string($value)) {
@@ -76,16 +73,10 @@ final class HandController extends Controller
         }, __('hands.done.deal', ['name' => $to->name ?? '']));
     }
 
-    public function update(Request $request, QuiltAlong $quiltAlong, int $part, DealParts $deal): RedirectResponse
+    public function update(HandPartRequest $request, QuiltAlong $quiltAlong, int $part, DealParts $deal): RedirectResponse
     {
         $held = HandPart::query()->where('quilt_along_id', $quiltAlong->id)->findOrFail($part);
-        $asked = $request->validate([
-            'do' => ['required', 'in:accept,accept_small,remark,withdraw'],
-            'revision' => ['required', 'integer', 'min:0', 'max:999999999'],
-            'width' => ['nullable', 'string', 'max:40'],
-            'height' => ['nullable', 'string', 'max:40'],
-            'words' => ['nullable', 'string', 'max:500'],
-        ], ['*.*' => __('hands.wrong.asked')]);
+        $asked = $request->validated();
         [$revision, $words, $by] = [(int) $asked['revision'], trim((string) ($asked['words'] ?? '')), $this->by($request)];
 
         return $this->done($quiltAlong, function () use ($deal, $held, $asked, $revision, $words, $by): ?string {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Host;
 
 use App\Actions\Host\KeepHistory;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\HelperRequest;
 use App\Mail\HelperInvitedMail;
 use App\Models\HelperInvitation;
 use App\Models\Membership;
@@ -21,9 +22,9 @@ use Illuminate\Validation\ValidationException;
 final class HelperController extends Controller
 {
     /** @throws ValidationException when somebody with that address is on the host's side already */
-    public function store(Request $request, QuiltAlong $quiltAlong): RedirectResponse
+    public function store(HelperRequest $request, QuiltAlong $quiltAlong): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'email', 'max:255'], 'may_edit' => ['nullable', 'boolean']]);
+        $given = $request->validated();
         $email = mb_strtolower(trim((string) $given['email']));
         $person = User::query()->where('email', $email)->first();
         if ($person?->roleIn($quiltAlong)?->isHostSide() === true) {

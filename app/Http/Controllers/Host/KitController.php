@@ -7,6 +7,9 @@ namespace App\Http\Controllers\Host;
 use App\Actions\Host\KeepHistory;
 use App\Actions\Host\KeepKits;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\KitSettingsRequest;
+use App\Http\Requests\MarkKitsRequest;
+use App\Http\Requests\OrderFileRequest;
 use App\Models\KitRow;
 use App\Models\KitSettings;
 use App\Models\QuiltAlong;
@@ -29,15 +32,12 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** The kits of a quilt-along: orders, contents, bolts, what is packed and handed out. */
 final class KitController extends Controller
 {
     private const ON_A_PAGE = 100;
-
-    private const LARGEST_KB = 1000;
 
     /** Complaints about a file that are shown; the first ones say what is wrong with the others. */
     private const SHOWN = 8;
@@ -70,11 +70,9 @@ final class KitController extends Controller
         ]);
     }
 
-    public function mark(Request $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
+    public function mark(MarkKitsRequest $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
     {
-        $given = $request->validate(
-            ['to' => ['required', Rule::in(['ordered', 'packed', 'handed_out'])]], ['to.*' => __('kits.marked_none')],
-        );
+        $given = $request->validated();
         $ids = array_map(intval(...), array_keys($this->fields($request, 'order', '[1-9][0-9]{0,17}')));
         $count = $kits->mark($quiltAlong, array_slice($ids, 0, self::ON_A_PAGE), $given['to']);
         if ($count > 0) {
@@ -85,12 +83,9 @@ final class KitController extends Controller
             ->with($count === 0 ? 'warning' : 'status', $count === 0 ? __('kits.marked_none') : trans_choice('kits.marked', $count));
     }
 
-    public function settings(Request $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
+    public function settings(KitSettingsRequest $request, QuiltAlong $quiltAlong, KeepKits $kits): RedirectResponse
     {
-        $given = $request->validate([
-            'reserve' => ['required', 'integer', 'between:0,100'],
-            'bolt' => ['required', 'string', 'max:20'],
-        ], ['reserve.*' => __('kits.reserve_wrong'), 'bolt.*' => __('kits.bolt_length_wrong')]);
+        $given = $request->validated();
         $bolt = $this->length($given['bolt'], KitRoom::shop($quiltAlong))
             ?? throw ValidationException::withMessages(['bolt' => __('kits.bolt_length_wrong')]);
         $kits->settings($quiltAlong, new KitSettings(
@@ -140,9 +135,8 @@ final class KitController extends Controller
         return $this->take($quiltAlong, $desk->csv($quiltAlong), 'desk', $kits, $room);
     }
 
-    public function read(Request $request, QuiltAlong $quiltAlong, KeepKits $kits, KitRoom $room): RedirectResponse
+    public function read(OrderFileRequest $request, QuiltAlong $quiltAlong, KeepKits $kits, KitRoom $room): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['file.*' => __('kits.file_missing')]);
         $file = $request->file('file');
 
         return $this->take(

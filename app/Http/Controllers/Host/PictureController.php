@@ -7,6 +7,9 @@ namespace App\Http\Controllers\Host;
 use App\Actions\Host\ChangeDraft;
 use App\Actions\Host\OpenDraft;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ClothPictureRequest;
+use App\Http\Requests\CluePictureRequest;
+use App\Http\Requests\UnitPictureRequest;
 use App\Models\QuiltAlong;
 use App\Pictures\ClothPictures;
 use App\Pictures\DesignArchive;
@@ -29,8 +32,6 @@ use Illuminate\Validation\ValidationException;
 /** Pictures of a draft: of its cloth, and of units as a given pattern draws them. */
 final class PictureController extends Controller
 {
-    private const LARGEST_KB = 12_000;
-
     public function __construct(private readonly DesignPictures $designs)
     {
     }
@@ -52,13 +53,12 @@ final class PictureController extends Controller
      * @throws ValidationException when the file is no picture, or there is no such unit
      */
     public function ofUnit(
-        Request $request,
+        UnitPictureRequest $request,
         QuiltAlong $quiltAlong,
         string $unit,
         ClothPictures $pictures,
         ChangeDraft $change,
     ): RedirectResponse {
-        $request->validate(['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')]);
         $draft = OpenDraft::of($quiltAlong);
         $document = Documents::draft($draft);
         abort_unless($document->at(Place::of('units', $unit))->exists, 404);
@@ -82,15 +82,13 @@ final class PictureController extends Controller
      * @throws ValidationException when the file is no picture, there are no words for it, or the clue has no room for it
      */
     public function ofClue(
-        Request $request,
+        CluePictureRequest $request,
         QuiltAlong $quiltAlong,
         string $clue,
         ClothPictures $pictures,
         ChangeDraft $change,
     ): RedirectResponse {
-        $given = $request->validate([
-            'picture' => ['required', 'file', 'max:'.self::LARGEST_KB], 'shows' => ['required', 'string', 'max:300'],
-        ], ['picture.*' => __('pictures.no_picture'), 'shows.*' => __('pictures.say_what')]);
+        $given = $request->validated();
         $draft = OpenDraft::of($quiltAlong);
         abort_unless(Documents::draft($draft)->at(Place::of('clues', $clue))->exists, 404);
         try {
@@ -115,13 +113,9 @@ final class PictureController extends Controller
     }
 
     /** @throws ValidationException when the file is no picture, or there is no such cloth */
-    public function store(Request $request, QuiltAlong $quiltAlong, ClothPictures $pictures, ChangeDraft $change): RedirectResponse
+    public function store(ClothPictureRequest $request, QuiltAlong $quiltAlong, ClothPictures $pictures, ChangeDraft $change): RedirectResponse
     {
-        $given = $request->validate([
-            'colourway' => ['required', 'string', 'max:40'],
-            'fabric' => ['required', 'string', 'max:40'],
-            'picture' => ['required', 'file', 'max:'.self::LARGEST_KB],
-        ], ['picture.*' => __('pictures.no_picture')]);
+        $given = $request->validated();
         $draft = OpenDraft::of($quiltAlong);
         $document = Documents::draft($draft);
         $place = Place::of('colourways', (string) $given['colourway'], 'cloth', (string) $given['fabric']);

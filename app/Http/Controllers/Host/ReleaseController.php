@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Host;
 use App\Actions\Host\KeepHistory;
 use App\Actions\Host\ScheduleClue;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\AboutDateRequest;
 use App\Http\Requests\ReleaseRequest;
 use App\Models\Clue;
 use App\Models\HistoryEntry;
@@ -45,11 +46,9 @@ final class ReleaseController extends Controller
     }
 
     /** A date that is only roughly known. */
-    public function about(Request $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
+    public function about(AboutDateRequest $request, QuiltAlong $quiltAlong, int $number, ScheduleClue $schedule): RedirectResponse
     {
-        $given = $request->validate([
-            'about' => ['required', 'string', 'max:80'], 'about_date' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'],
-        ], ['about.*' => __('clues.errors.about'), 'about_date.*' => __('clues.errors.date')]);
+        $given = $request->validated();
         $clue = $this->clue($quiltAlong, $number);
         $before = KeepHistory::dates([$clue]);
         $schedule->about($clue, trim((string) $given['about']), is_string($given['about_date'] ?? null) ? $given['about_date'] : null);

@@ -5,23 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Host;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\RemarkRequest;
+use App\Http\Requests\SewnRequest;
 use App\Models\QuiltAlong;
 use App\Models\TestRemark;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** What testers say of a step or a number of a clue, and the answers of those who draw up the design. */
 final class RemarkController extends Controller
 {
-    public function store(Request $request, QuiltAlong $quiltAlong, int $number): RedirectResponse
+    public function store(RemarkRequest $request, QuiltAlong $quiltAlong, int $number): RedirectResponse
     {
         $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
-        $given = $request->validate([
-            'words' => ['required', 'string', 'max:2000'],
-            'place' => ['required', 'string', 'max:200'],
-            'task' => ['nullable', 'string', 'max:40'],
-            'size' => ['required', 'string', 'max:40'],
-        ], ['words.*' => __('remarks.words_needed'), 'place.*' => __('remarks.place_needed')]);
+        $given = $request->validated();
         TestRemark::query()->create([
             'quilt_along_id' => $quiltAlong->id,
             'user_id' => $this->person($request)->id,
@@ -39,10 +36,10 @@ final class RemarkController extends Controller
     }
 
     /** A tester sewed a task, and it came out as the clue says; said again, it is taken back. */
-    public function sewn(Request $request, QuiltAlong $quiltAlong, int $number, string $task): RedirectResponse
+    public function sewn(SewnRequest $request, QuiltAlong $quiltAlong, int $number, string $task): RedirectResponse
     {
         $clue = $quiltAlong->clues()->where('number', $number)->firstOrFail();
-        $given = $request->validate(['size' => ['required', 'string', 'max:40'], 'place' => ['required', 'string', 'max:200']]);
+        $given = $request->validated();
         $about = [
             'quilt_along_id' => $quiltAlong->id, 'user_id' => $this->person($request)->id, 'clue_key' => $clue->key, 'task_key' => $task,
             'size' => $given['size'], 'sewn' => true,
@@ -55,9 +52,9 @@ final class RemarkController extends Controller
         return redirect()->to(url()->previous(route('host.clues.show', [$quiltAlong, $number])).'#remarks');
     }
 
-    public function update(Request $request, QuiltAlong $quiltAlong, int $remark): RedirectResponse
+    public function update(AnswerRequest $request, QuiltAlong $quiltAlong, int $remark): RedirectResponse
     {
-        $given = $request->validate(['answer' => ['required', 'string', 'max:2000']], ['answer.*' => __('remarks.answer_needed')]);
+        $given = $request->validated();
         TestRemark::query()->where('quilt_along_id', $quiltAlong->id)->findOrFail($remark)->update([
             'answer' => trim((string) $given['answer']), 'answered_at' => now(), 'answered_by' => $this->person($request)->id,
         ]);

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Host;
 use App\Actions\Host\BeginPublishing;
 use App\Actions\Host\OpenDraft;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\PublishRequest;
 use App\Models\Correction;
 use App\Models\DesignVersion;
 use App\Models\Draft;
@@ -78,13 +79,9 @@ final class VersionController extends Controller
     }
 
     /** @throws ValidationException when the draft cannot be published as it stands */
-    public function store(Request $request, QuiltAlong $quiltAlong, BeginPublishing $begin): RedirectResponse
+    public function store(PublishRequest $request, QuiltAlong $quiltAlong, BeginPublishing $begin): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['nullable', 'string', 'max:80'], 'reason' => ['nullable', 'string', 'max:2000'],
-            'draft' => ['nullable', 'integer', 'min:0', 'max:2000000000'],
-            ...$this->fields($quiltAlong),
-        ]);
+        $given = $request->validated();
         $draft = OpenDraft::of($quiltAlong);
         if ($quiltAlong->publishedVersion?->hash === hash('sha256', $draft->document)) {
             throw ValidationException::withMessages(['publish' => __('workshop.publish_same')]);
@@ -143,17 +140,6 @@ final class VersionController extends Controller
     private static function last(QuiltAlong $quiltAlong): ?Publication
     {
         return Publication::query()->whereBelongsTo($quiltAlong)->latest('id')->first()?->settle();
-    }
-
-    /** @return array<string, list<string>> rules of the fields in which the host says what was wrong, one for each open clue */
-    private function fields(QuiltAlong $quiltAlong): array
-    {
-        $rules = [];
-        foreach ($quiltAlong->clues()->opened()->pluck('number') as $number) {
-            $rules["say_$number"] = ['nullable', 'string', 'max:2000'];
-        }
-
-        return $rules;
     }
 
     /**

@@ -7,19 +7,17 @@ namespace App\Http\Controllers\Member;
 use App\Actions\Member\MarkAssembled;
 use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\AssemblyRequest;
 use App\Models\Project;
 use App\Plans\MemberLayout;
 use App\Presentation\Member\Assembly;
 use App\Support\Pdf;
 use Dew\Core\Measure\Notation;
-use Dew\Core\Top\JoinMethod;
-use Dew\Core\Top\JoinPlan;
 use Dew\Core\Top\LayoutRefused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Joining a member's top: by rows, by webbing or by quarters, with a mark for everything that is sewn. */
@@ -33,15 +31,10 @@ final class AssemblyController extends Controller
             : view('member.assembly', ['project' => $project] + $view);
     }
 
-    public function store(Request $request, Project $project, MemberLayout $layout, MarkAssembled $mark, SaveBenchWork $keep): RedirectResponse
+    public function store(AssemblyRequest $request, Project $project, MemberLayout $layout, MarkAssembled $mark, SaveBenchWork $keep): RedirectResponse
     {
         $sheet = $layout->sheet($project) ?? abort(404);
-        $methods = array_map(fn (JoinMethod $method): string => $method->value, JoinPlan::methods($sheet));
-        $asked = $request->validate([
-            'method' => ['nullable', Rule::in($methods)],
-            'part' => ['required_without:method', 'nullable', 'string', 'max:80'],
-            'sewn' => ['nullable', 'boolean'],
-        ], ['*.*' => __('assembly.wrong.asked')]);
+        $asked = $request->validated();
         $row = $layout->kept($project)->firstWhere('chosen', true);
         if (isset($asked['method'])) {
             // The host's list of members shows how many parts there are by this way.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Member;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\CopyWordRequest;
 use App\Models\Project;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** The word that a member reads in her own copy of the pattern. */
@@ -22,9 +22,9 @@ final class CopyController extends Controller
     }
 
     /** @throws ValidationException when it is another word */
-    public function update(Request $request, Project $project): RedirectResponse
+    public function update(CopyWordRequest $request, Project $project): RedirectResponse
     {
-        $word = $request->validate(['word' => ['required', 'string', 'max:80']])['word'];
+        $word = $request->validated()['word'];
         if (! $project->quiltAlong->isCopyWord($word)) {
             throw ValidationException::withMessages(['word' => __('copy.another')]);
         }

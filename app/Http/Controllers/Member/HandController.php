@@ -7,13 +7,13 @@ namespace App\Http\Controllers\Member;
 use App\Actions\HandRefused;
 use App\Actions\Member\HandOn;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\HandOnRequest;
 use App\Models\HandPart;
 use App\Models\Project;
 use App\Models\User;
 use App\Presentation\Member\MemberHands;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
 /** What a member sews of a quilt by many hands: hand it on, send it back, or say that she cannot. */
@@ -26,15 +26,11 @@ final class HandController extends Controller
         return view('member.hands', ['project' => $project] + $hands->of($project));
     }
 
-    public function update(Request $request, Project $project, int $part, HandOn $hand, MemberHands $hands): RedirectResponse
+    public function update(HandOnRequest $request, Project $project, int $part, HandOn $hand, MemberHands $hands): RedirectResponse
     {
         abort_unless($project->quiltAlong->many_hands, 404);
         $held = HandPart::query()->where('quilt_along_id', $project->quilt_along_id)->findOrFail($part);
-        $asked = $request->validate([
-            'do' => ['required', 'in:hand_on,sent,cannot,take,undo'],
-            'to' => ['nullable', 'integer', 'min:1', 'max:9000000000000000'],
-            'words' => ['nullable', 'string', 'max:500'],
-        ], ['*.*' => __('hands.wrong.asked')]);
+        $asked = $request->validated();
         $user = $project->user;
         try {
             match ($asked['do']) {

@@ -6,13 +6,13 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\OrderKit;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\OrderKitRequest;
 use App\Models\KitRow;
 use App\Models\Project;
 use App\Presentation\Member\MemberKits;
 use Dew\Core\Kits\KitKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
@@ -24,11 +24,9 @@ final class KitController extends Controller
         return view('member.kits', ['project' => $project, 'form' => Str::lower((string) Str::ulid()), ...$kits->of($project)]);
     }
 
-    public function store(Request $request, Project $project, MemberKits $kits, OrderKit $order): RedirectResponse
+    public function store(OrderKitRequest $request, Project $project, MemberKits $kits, OrderKit $order): RedirectResponse
     {
-        $given = $request->validate([
-            'kit' => ['required', 'string', 'max:80'], 'count' => ['required', 'integer', 'between:1,20'], 'form' => ['required', 'ulid'],
-        ], ['*' => __('kits.member.wrong')]);
+        $given = $request->validated();
         if ($project->size_later) {
             throw ValidationException::withMessages(['kit' => __('kits.member.size_first')]);
         }

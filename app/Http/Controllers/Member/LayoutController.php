@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\ChangeArrangement;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ArrangementRequest;
 use App\Models\Project;
 use App\Plans\MemberLayout;
 use App\Presentation\Member\LayoutBoard;
@@ -35,17 +36,9 @@ final class LayoutController extends Controller
     }
 
     public function store(
-        Request $request, Project $project, MemberLayout $layout, LayoutBoard $board, ChangeArrangement $change,
+        ArrangementRequest $request, Project $project, MemberLayout $layout, LayoutBoard $board, ChangeArrangement $change,
     ): RedirectResponse|JsonResponse {
-        $asked = $request->validate([
-            'do' => ['required', 'in:swap,turn,keep,choose,forget'],
-            'first' => ['nullable', 'integer', 'min:0', 'max:9999'],
-            'second' => ['nullable', 'integer', 'min:0', 'max:9999'],
-            'arrangement' => ['nullable', 'integer', 'min:0', 'max:999999999999'],
-            'revision' => ['nullable', 'integer', 'min:0', 'max:999999999'],
-            'name' => ['nullable', 'string', 'max:60'],
-            'other' => ['nullable', 'regex:/^[a-z0-9-]{1,40}$/'],
-        ], ['*.*' => __('layout.wrong.asked')]);
+        $asked = $request->validated();
         $other = (string) ($asked['other'] ?? '');
         $sheet = $layout->sheet($project, $other) ?? abort(404);
         try {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\CutStep;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\CutStepRequest;
 use App\Models\Project;
 use App\Plans\Cloth\MemberCutting;
 use App\Plans\Cloth\PlannedClue;
@@ -44,16 +45,11 @@ final class MatController extends Controller
         return redirect()->route('member.mat', [$project, $number])->with('status', __('mat.width_saved'));
     }
 
-    public function store(Request $request, Project $project, int $number, ReleasedSheets $sheets, CutStep $cut): RedirectResponse
+    public function store(CutStepRequest $request, Project $project, int $number, ReleasedSheets $sheets, CutStep $cut): RedirectResponse
     {
         $clue = $sheets->find($project, $number);
         abort_if($sheets->waitsForSize($project, $clue), 404);
-        $given = $request->validate([
-            'slot' => ['required', 'string', 'max:64'],
-            'plan' => ['required', 'string', 'regex:/^[0-9a-f]{16}$/D'],
-            'step' => ['required', 'string', 'regex:/^\d{1,4}-\d{1,2}-\d{1,4}$/D'],
-            'done' => ['required', 'boolean'],
-        ]);
+        $given = $request->validated();
         $request->boolean('done')
             ? $cut->done($project, $clue, $given['slot'], $given['plan'], $given['step'])
             : $cut->undo($project, $clue, $given['slot'], $given['plan'], $given['step']);

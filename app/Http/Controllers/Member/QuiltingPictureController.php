@@ -6,19 +6,17 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\QuiltingPictureRequest;
 use App\Models\Project;
 use App\Pictures\ClothPictures;
 use App\Pictures\PictureRefused;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 /** The picture beside a member's notes on quilting: written anew before it is kept, and shown to her alone. */
 final class QuiltingPictureController extends Controller
 {
-    private const LARGEST_KB = 12_288;
-
     private const SIDE = 1200;
 
     public function show(Project $project, string $picture, ClothPictures $pictures): Response
@@ -31,11 +29,9 @@ final class QuiltingPictureController extends Controller
         ]);
     }
 
-    public function store(Request $request, Project $project, ClothPictures $pictures, SaveBenchWork $keep): RedirectResponse
+    public function store(QuiltingPictureRequest $request, Project $project, ClothPictures $pictures, SaveBenchWork $keep): RedirectResponse
     {
-        $file = $request->validate(
-            ['picture' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['picture.*' => __('pictures.no_picture')],
-        )['picture'];
+        $file = $request->validated()['picture'];
         try {
             $kept = $pictures->keep((string) $file->getContent(), self::SIDE, ClothPictures::notesOf($project));
         } catch (PictureRefused $error) {

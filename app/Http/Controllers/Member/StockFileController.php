@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\ChangeStock;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\StockFileRequest;
 use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\MemberCutting;
@@ -18,7 +19,6 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Table;
 use Dew\Core\Measure\Length;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
@@ -26,8 +26,6 @@ use Illuminate\Validation\ValidationException;
 /** A member's list of cloth as a file, out and in; docs/stock.md describes it. */
 final class StockFileController extends Controller
 {
-    private const LARGEST_KB = 500;
-
     private const SHOWN = 8;
 
     public function show(Project $project, string $format): Response
@@ -51,13 +49,12 @@ final class StockFileController extends Controller
     }
 
     public function store(
-        Request $request,
+        StockFileRequest $request,
         Project $project,
         ReleasedSheets $sheets,
         MemberCutting $cutting,
         ChangeStock $change,
     ): RedirectResponse {
-        $request->validate(['file' => ['required', 'file', 'max:'.self::LARGEST_KB]], ['file.*' => __('stock.file.missing')]);
         $file = $request->file('file');
         $text = $file instanceof UploadedFile ? (string) file_get_contents($file->getRealPath()) : '';
         $slots = $sheets->announcement($project)->slots;

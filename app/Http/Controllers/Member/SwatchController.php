@@ -6,6 +6,8 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\ChooseCloth;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\JudgeClothRequest;
+use App\Http\Requests\MarkPhotoRequest;
 use App\Http\Requests\SwatchRequest;
 use App\Models\Project;
 use App\Models\Swatch;
@@ -13,12 +15,10 @@ use App\Pictures\ClothPictures;
 use App\Pictures\PictureRefused;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Member\Values;
-use Dew\Core\Fabric\FabricValue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** A member's own cloth for a fabric: every drawing then shows it, as a colour or as a part of her photograph. */
@@ -82,16 +82,11 @@ final class SwatchController extends Controller
         ]);
     }
 
-    public function mark(Request $request, Project $project, string $slot, ChooseCloth $choose): RedirectResponse
+    public function mark(MarkPhotoRequest $request, Project $project, string $slot, ChooseCloth $choose): RedirectResponse
     {
         $swatch = $this->swatch($request, $project, $slot);
         abort_if($swatch->photo === null, 404);
-        $given = $request->validate([
-            'x' => ['required', 'numeric', 'between:0,95'],
-            'y' => ['required', 'numeric', 'between:0,95'],
-            'width' => ['required', 'numeric', 'between:5,100'],
-            'height' => ['required', 'numeric', 'between:5,100'],
-        ], ['*' => __('fabrics.mark.wrong')]);
+        $given = $request->validated();
         $part = array_map(fn (mixed $hundredths): int => (int) round(10 * (float) $hundredths), $given);
         if ($part['x'] + $part['width'] > 1000 || $part['y'] + $part['height'] > 1000) {
             throw ValidationException::withMessages(['x' => __('fabrics.mark.wrong')]);
@@ -126,10 +121,10 @@ final class SwatchController extends Controller
     }
 
     /** What her own eye says of a cloth, whatever its photograph measures. */
-    public function judge(Request $request, Project $project, string $slot, ReleasedSheets $sheets): RedirectResponse
+    public function judge(JudgeClothRequest $request, Project $project, string $slot, ReleasedSheets $sheets): RedirectResponse
     {
         abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
-        $given = $request->validate(['judged' => ['nullable', Rule::enum(FabricValue::class)]], ['*' => __('fabrics.values.wrong')]);
+        $given = $request->validated();
         $swatch = $project->swatches()->where(['slot_key' => $slot, 'number' => 0])->first()
             ?? throw ValidationException::withMessages(['judged' => __('fabrics.values.own_only')]);
         $swatch->update(['judged' => $given['judged'] ?? null]);
