@@ -10,6 +10,11 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\TestClock;
 use App\Plans\ClueWithdrawn;
 use App\Support\QuietQueryLog;
+use Dew\Bench\Bench;
+use Dew\Bench\BenchCutting;
+use Dew\Bench\BenchEdit;
+use Dew\Bench\BenchLoad;
+use Dew\Bench\BenchWorld;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -26,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
     )
+    ->withCommands([Bench::class, BenchCutting::class, BenchEdit::class, BenchLoad::class, BenchWorld::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(TestClock::class);

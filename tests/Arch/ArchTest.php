@@ -169,7 +169,6 @@ it('reaches compiled sheets of members through one door', function (): void {
     expect($users)->toBe([
         'app/Actions/Host/PublishDesign.php',
         'app/Actions/Host/UpgradeSheets.php',
-        'app/Console/Commands/BenchWorld.php',
         'app/Console/Commands/Warm.php',
         'app/Http/Controllers/Host/ClueController.php',
         'app/Http/Controllers/Host/DesignController.php',
@@ -201,7 +200,7 @@ it('asks for announcements alone where a guest may come by', function (): void {
 });
 
 it('says its types strictly, and closes its classes', function (): void {
-    foreach (Sources::in('core', 'app', 'database', 'config', 'routes', 'lang') as $file => $code) {
+    foreach (Sources::in('core', 'app', 'bench', 'database', 'config', 'routes', 'lang') as $file => $code) {
         expect($code)->toContain('declare(strict_types=1);');
         if (preg_match('/^(?:(\w+) )*class \w+/m', $code, $class) === 1 && ! str_contains($code, 'return new class')) {
             expect($class[0])->toMatch('/^(final|abstract)\b/', $file);
@@ -210,7 +209,7 @@ it('says its types strictly, and closes its classes', function (): void {
 });
 
 it('leaves no debugging, no dead end and no inline script behind', function (): void {
-    foreach (Sources::in('core', 'app', 'database', 'routes', 'resources/views') as $file => $code) {
+    foreach (Sources::in('core', 'app', 'bench', 'database', 'routes', 'resources/views') as $file => $code) {
         expect(array_intersect(Sources::functions($code), ['dd', 'dump', 'ray', 'var_dump', 'print_r', 'eval', 'die']))->toBe([], $file);
         expect($code)->not->toMatch('/\b(TODO|FIXME|XXX)\b/')->not->toContain('runningUnitTests')->not->toContain('/tmp/')->not->toMatch(
             '/<script\b(?![^>]*src=)/',
@@ -234,7 +233,7 @@ it('names the keys of the cache in one class', function (): void {
 });
 
 it('asks no address outside', function (): void {
-    foreach (Sources::in('core', 'app', 'config', 'routes', 'resources/views', 'lang') as $file => $code) {
+    foreach (Sources::in('core', 'app', 'bench', 'config', 'routes', 'resources/views', 'lang') as $file => $code) {
         preg_match_all('~https?://([a-z0-9.-]+)~i', $code, $hosts);
         expect(array_diff($hosts[1], ['127.0.0.1', 'www.w3.org', 'json-schema.org']))->toBe([], $file);
     }

@@ -22,6 +22,7 @@ use Illuminate\Console\Command;
 /** Prints backs for a top: from whole cloth, from wide cloth, and pieced from a list of remnants. */
 final class BackOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns, ReadsLengths;
 
     /** Usable width of wide backing cloth, its selvedges off. */
@@ -52,11 +53,11 @@ final class BackOf extends Command
             $module = $this->length('module');
             $pieced = $stock === [] ? [] : PiecedBack::proposals($top, $beyond, $module, $stock, new Marks(Notation::Fractions), $room);
             if ($this->option('json')) {
-                $this->line((string) json_encode([
+                $this->printData([
                     'needed' => [$whole->size->width->toDecimal(4), $whole->size->height->toDecimal(4)],
                     'whole' => $this->cloth($whole), 'wide' => $this->cloth($wide),
                     'pieced' => array_map($this->data(...), $pieced),
-                ]));
+                ]);
 
                 return self::SUCCESS;
             }

@@ -14,6 +14,7 @@ use Illuminate\Console\Command;
 /** Prints how many strips bind a quilt, straight across the cloth, or on the bias from one piece of it. */
 final class BindingOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns, ReadsLengths;
 
     protected $signature = 'dew:binding
@@ -41,13 +42,13 @@ final class BindingOf extends Command
             $bias = $cloth === null ? null : BiasBinding::from($cloth, $width, CuttingRoom::usual()->seam);
             $enough = $cloth === null ? null : BiasBinding::enough($cloth, $width, CuttingRoom::usual()->seam, $wanted);
             if ($this->option('json')) {
-                $this->line((string) json_encode([
+                $this->printData([
                     'around' => $around->toDecimal(4), 'wanted' => $wanted->toDecimal(4),
                     'straight' => ['strips' => $straight->strips, 'cloth' => $straight->length->toDecimal(4)],
                     'bias' => $bias === null ? null : [
                         'strips' => $bias->strips, 'length' => number_format($bias->length, 4, '.', ''), 'enough' => $enough?->strips,
                     ],
-                ]));
+                ]);
             } else {
                 $this->print($around, $wanted, $straight, $width, $usable, $bias, $enough);
             }

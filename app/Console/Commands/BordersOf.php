@@ -18,6 +18,7 @@ use Illuminate\Console\Command;
 /** Prints the borders of a design cut to what a real top measures, with the pattern's numbers beside them. */
 final class BordersOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns, ReadsLengths;
 
     protected $signature = 'dew:borders
@@ -56,18 +57,17 @@ final class BordersOf extends Command
             // The pattern's number for the top: the finished quilt without its borders, with a seam allowance all round.
             $quilt = Compiler::quiltSheet($design, $size->id)->finished;
             $pattern = $quilt->outsetBy(Length::sum($widths)->negated())->outsetBy($design->room->seam);
-            $this->option('json')
-                ? $this->line((string) json_encode([
-                    'measured' => [$top->width()->toDecimal(4), $top->height()->toDecimal(4)],
-                    'pattern' => [$pattern->width->toDecimal(4), $pattern->height->toDecimal(4)],
-                    'warnings' => $top->warnings(),
-                    'corners' => $corner->value,
-                    'borders' => array_map(fn (BorderRound $round): array => [
-                        'finished' => $round->finished->toDecimal(4), 'cut' => $round->cut->toDecimal(4),
-                        'sides' => $round->sides->toDecimal(4), 'top_and_bottom' => $round->ends->toDecimal(4), 'strips' => $round->strips,
-                        'after' => [$round->after->width->toDecimal(4), $round->after->height->toDecimal(4)],
-                    ], $rounds),
-                ]))
+            $this->option('json') ? $this->printData([
+                'measured' => [$top->width()->toDecimal(4), $top->height()->toDecimal(4)],
+                'pattern' => [$pattern->width->toDecimal(4), $pattern->height->toDecimal(4)],
+                'warnings' => $top->warnings(),
+                'corners' => $corner->value,
+                'borders' => array_map(fn (BorderRound $round): array => [
+                    'finished' => $round->finished->toDecimal(4), 'cut' => $round->cut->toDecimal(4),
+                    'sides' => $round->sides->toDecimal(4), 'top_and_bottom' => $round->ends->toDecimal(4), 'strips' => $round->strips,
+                    'after' => [$round->after->width->toDecimal(4), $round->after->height->toDecimal(4)],
+                ], $rounds),
+            ])
                 : $this->print($top, $rounds, $corner, $pattern->width, $pattern->height, $design->room->usableWidth);
 
             return self::SUCCESS;

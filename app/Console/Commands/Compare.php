@@ -14,6 +14,7 @@ use Illuminate\Console\Command;
 /** Says what changed from one design document to another, in words and numbers. */
 final class Compare extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:compare
@@ -32,14 +33,14 @@ final class Compare extends Command
         }
         $changes = DesignChanges::between($old, $new);
         if ($this->option('json')) {
-            $this->line((string) json_encode([
+            $this->printData([
                 'differences' => array_map(fn (Difference $difference): array => [
                     'kind' => $difference->kind, 'place' => $difference->place->text(),
                     ...$difference->was->exists ? ['was' => $difference->was->value] : [],
                     ...$difference->is->exists ? ['is' => $difference->is->value] : [],
                 ], $changes->differences),
                 'sizes' => (object) $changes->figures,
-            ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            ]);
 
             return self::SUCCESS;
         }

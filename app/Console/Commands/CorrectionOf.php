@@ -19,6 +19,7 @@ use Illuminate\Console\Command;
 /** Says, clue by clue and size by size, which numbers change for people who have the first clues of a design open. */
 final class CorrectionOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:correction
@@ -42,7 +43,7 @@ final class CorrectionOf extends Command
             return self::INVALID;
         }
         $corrections = $this->compare($old, $new, (int) $released);
-        $this->option('json') ? $this->line($this->data($corrections)) : $this->print($corrections, $new);
+        $this->option('json') ? $this->printData($this->data($corrections)) : $this->print($corrections, $new);
 
         return self::SUCCESS;
     }
@@ -107,12 +108,15 @@ final class CorrectionOf extends Command
         }
     }
 
-    /** @param  array<string, array<string, ClueCorrection>>  $corrections */
-    private function data(array $corrections): string
+    /**
+     * @param  array<string, array<string, ClueCorrection>>  $corrections
+     * @return array<string, mixed>
+     */
+    private function data(array $corrections): array
     {
-        return (string) json_encode(['clues' => (object) array_map(
+        return ['clues' => (object) array_map(
             fn (array $sizes): array => array_map(fn (ClueCorrection $correction): array => $correction->toData(), $sizes),
             $corrections,
-        )], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        )];
     }
 }

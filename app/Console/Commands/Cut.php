@@ -27,6 +27,7 @@ use Illuminate\Console\Command;
 /** Prints how the pieces of each clue are cut, from bolts or from the cloth that a file lists; fails when something is short. */
 final class Cut extends Command
 {
+    use PrintsData;
     use ReadsDesigns, ReadsMethods;
 
     protected $signature = 'dew:cut
@@ -172,9 +173,7 @@ final class Cut extends Command
                 'fabrics' => (object) array_map($data->slot(...), $plan->slots),
             ];
         }
-        $this->line((string) json_encode(
-            ['unit' => $notation->unit()->value, 'clues' => (object) $clues], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        ));
+        $this->printData(['unit' => $notation->unit()->value, 'clues' => (object) $clues]);
     }
 
     /** @param  list<array{ClueSheet, ClueCutting}>  $plans */

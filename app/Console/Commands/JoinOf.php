@@ -14,6 +14,7 @@ use Illuminate\Console\Command;
 /** Prints what the blocks of a design measure that are quilted one by one, and what the quilt measures once they are joined. */
 final class JoinOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns, ReadsLengths;
 
     protected $signature = 'dew:join
@@ -41,15 +42,14 @@ final class JoinOf extends Command
                 'between_blocks' => $top->short, 'block_length' => $top->shortLength, 'between_rows' => $top->long,
                 'row_length' => $top->longLength, 'cut' => $top->stripCut,
             ];
-            $this->option('json')
-                ? $this->line((string) json_encode([
-                    'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
-                    ...array_map($this->data(...), $sizes),
-                    'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($top->alone),
-                    'cover_strips' => $cover === null ? null : array_map(
-                        fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,
-                    ),
-                ]))
+            $this->option('json') ? $this->printData([
+                'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
+                ...array_map($this->data(...), $sizes),
+                'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($top->alone),
+                'cover_strips' => $cover === null ? null : array_map(
+                    fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,
+                ),
+            ])
                 : $this->print($size->name, array_sum($sheet->blockCounts), $sizes, $top->shows, $sheet->finished, $top->alone, $cover);
 
             return self::SUCCESS;

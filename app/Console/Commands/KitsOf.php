@@ -21,6 +21,7 @@ use Illuminate\Console\Command;
 /** Prints what a shop cuts and packs for a table of orders: each kit, the bolts, and the order of cutting. */
 final class KitsOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     /** Yards and metres of a bolt where nothing else is said. */
@@ -156,6 +157,6 @@ final class KitsOf extends Command
                 array_keys($bolts->tooLong), $bolts->tooLong,
             ),
         ], $plan->bolts, array_keys($plan->bolts));
-        $this->line((string) json_encode(['kits' => array_values($kits), 'cloths' => $cloths], JSON_UNESCAPED_UNICODE));
+        $this->printData(['kits' => array_values($kits), 'cloths' => $cloths]);
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Console\Command;
 /** Prints what is made, used and waiting after each clue, at one size or at all; fails when something is needed before it is made. */
 final class LedgerOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:ledger
@@ -39,7 +40,7 @@ final class LedgerOf extends Command
                 foreach ($ledgers as $ledger) {
                     $data[$ledger->size] = $this->data($ledger);
                 }
-                $this->line((string) json_encode((object) $data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+                $this->printData((object) $data);
             } else {
                 array_map($this->print(...), $ledgers);
             }

@@ -19,6 +19,7 @@ use Illuminate\Console\Command;
 /** Prints which way every seam of a size is pressed so that seams nest, and where two do not. */
 final class PressOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:press
@@ -162,11 +163,11 @@ final class PressOf extends Command
                 ];
             }
         }
-        $this->line((string) json_encode([
+        $this->printData([
             'school' => $school->value, 'seams' => $seams, 'crossings' => $crossings,
             'in_top' => $plan->crossingsInTop(), 'left_in_top' => $plan->leftInTop($school),
             'against_school' => PressSolver::cost($plan, $school)[1], 'left_otherwise' => (object) $others,
-        ]));
+        ]);
     }
 
     private function nests(Crossing $crossing, PressPlan $plan, School $school): bool

@@ -16,6 +16,7 @@ use Illuminate\Console\Command;
 /** Reads a design, finished or not, like a strict pattern tester; fails when something cannot be sewn. */
 final class Proof extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:proof
@@ -29,14 +30,14 @@ final class Proof extends Command
         return $this->withReading(function (Reading $reading): int {
             $findings = CoreProof::ofDraft($reading);
             if ($this->option('json')) {
-                $this->line((string) json_encode(array_map(fn (Finding $finding): array => [
+                $this->printData(array_map(fn (Finding $finding): array => [
                     'code' => $finding->code,
                     'severity' => $finding->severity->value,
                     'place' => $finding->place,
                     'names' => (object) $finding->names,
                     'lengths' => (object) array_map(fn (Length $length): string => $length->encode(), $finding->lengths),
                     'counts' => (object) $finding->counts,
-                ], $findings), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+                ], $findings));
             } else {
                 foreach ($findings as $finding) {
                     $this->line(

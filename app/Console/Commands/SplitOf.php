@@ -16,6 +16,7 @@ use Illuminate\Console\Command;
 /** Suggests how to share the work of a design out over a number of clues, and says how far that is from the best there could be. */
 final class SplitOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:split
@@ -49,7 +50,7 @@ final class SplitOf extends Command
             $split = Splitter::suggest(SplitProblem::of(
                 $design, $graphs, $clues, isMystery: $this->text('kind') === 'mystery', together: $design->together,
             ));
-            $this->option('json') ? $this->line($this->data($split)) : $this->print($split, $graphs);
+            $this->option('json') ? $this->printData($this->data($split)) : $this->print($split, $graphs);
 
             return self::SUCCESS;
         });
@@ -84,11 +85,12 @@ final class SplitOf extends Command
             : __('split.part', ['name' => $name, 'part' => $job->share->part, 'of' => $job->share->of]);
     }
 
-    private function data(Split $split): string
+    /** @return array<string, mixed> */
+    private function data(Split $split): array
     {
         $minutes = $split->minutes();
 
-        return (string) json_encode([
+        return [
             'clues' => array_map(fn (array $jobs, int $number): array => [
                 'tasks' => array_map(fn (SplitJob $job): array => [
                     'product' => $job->product,
@@ -104,6 +106,6 @@ final class SplitOf extends Command
             'new_techniques' => $split->cost[2],
             'bound' => $split->bound,
             'is_best' => $split->isBest,
-        ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        ];
     }
 }

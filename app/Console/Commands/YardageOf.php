@@ -18,6 +18,7 @@ use Illuminate\Console\Command;
 /** Prints how much cloth a design takes at each size, fabric by fabric and clue by clue, with binding, back and batting. */
 final class YardageOf extends Command
 {
+    use PrintsData;
     use ReadsDesigns;
 
     protected $signature = 'dew:yardage
@@ -48,7 +49,7 @@ final class YardageOf extends Command
                 }
             }
             if ($this->option('json')) {
-                $this->line((string) json_encode((object) $data, JSON_UNESCAPED_UNICODE));
+                $this->printData((object) $data);
             }
 
             return self::SUCCESS;

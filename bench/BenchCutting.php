@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Dew\Bench;
 
 use App\Support\Reference;
 use Dew\Core\Compile\SizeCompiler;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace Dew\Bench;
 
 /** Designs of any size, for measuring. */
 final class GeneratedDesign

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Dew\Bench;
 
 use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
-use App\Support\GeneratedDesign;
 use App\Support\Reference;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\Plan;

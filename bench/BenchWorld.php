@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Dew\Bench;
 
 use App\Actions\Host\PublishDesign;
 use App\Actions\Member\JoinQuiltAlong;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Commands;
+namespace Dew\Bench;
 
 use App\Actions\Host\ChangeDraft;
 use App\Models\Draft;
@@ -12,7 +12,6 @@ use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Page\Workshop;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\View;
-use App\Support\GeneratedDesign;
 use App\Support\Reference;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
