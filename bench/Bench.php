@@ -6,7 +6,6 @@ namespace Dew\Bench;
 
 use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
-use App\Support\Reference;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\Plan;
 use Dew\Core\Design\DesignReader;
@@ -75,7 +74,7 @@ final class Bench extends Command
             ];
             DB::rollBack();
         }
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
         $this->table(array_map(
             fn (string $column): string => __('console.bench.'.$column),
             ['design', 'publish', 'peak', 'count', 'sheets'],
@@ -112,7 +111,7 @@ final class Bench extends Command
                 sprintf('%d kB', intdiv($bytes, 1000)),
             ];
         }
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
         $this->table(
             array_map(
                 fn (string $column): string => __('console.bench.'.$column),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Bench;
 
-use App\Support\Reference;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\BoltCuts;
@@ -35,7 +34,7 @@ final class BenchCutting extends Command
 
     public function handle(): int
     {
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
         $rows = [];
         foreach (self::DESIGNS as $name) {
             $design = DesignReader::stored((string) file_get_contents(database_path("designs/$name.json")));

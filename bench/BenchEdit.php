@@ -12,7 +12,6 @@ use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Page\Workshop;
 use App\Presentation\Host\Workshop\ProofStudy;
 use App\Presentation\Host\Workshop\View;
-use App\Support\Reference;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\Kind\EditLibrary;
@@ -41,7 +40,7 @@ final class BenchEdit extends Command
 
     public function handle(ChangeDraft $change, Workshop $workshop): int
     {
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
         $count = max(2, (int) (is_numeric($this->option('edits')) ? $this->option('edits') : 40));
         $rows = [];
         foreach ([...array_merge(...array_map(fn (int $blocks): array => array_map(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dew\Bench;
 
-use App\Support\Reference;
 use CurlHandle;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
@@ -41,11 +40,11 @@ final class BenchLoad extends Command
         /** @var list<array{cookie: string, token: string, quilt: string|null}> $people */
         $people = json_decode((string) file_get_contents($this->text('file')), true, flags: JSON_THROW_ON_ERROR);
         $this->people = $people;
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
         $this->pages();
         $this->release();
         $this->taps();
-        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', Reference::milliseconds())]));
+        $this->line(__('console.bench_reference', ['time' => sprintf('%.1f ms', ReferenceLoop::milliseconds())]));
 
         return self::SUCCESS;
     }

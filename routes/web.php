@@ -89,14 +89,14 @@ Route::middleware('auth')->group(function (): void {
 
     Route::prefix('q/{project}')->name('member.')->middleware(['can:work,project', OwnCopy::class])->group(function (): void {
         Route::get('/', Member\NowController::class)->name('now');
-        Route::get('clues', [Member\ClueController::class, 'index'])->name('clues.index');
-        Route::get('clues/{number}', [Member\ClueController::class, 'show'])->name('clues.show');
+        Route::get('clues', [Member\MemberClueController::class, 'index'])->name('clues.index');
+        Route::get('clues/{number}', [Member\MemberClueController::class, 'show'])->name('clues.show');
         Route::get('clues/{number}/counters', [Member\CounterController::class, 'index'])->name('counters.index');
         Route::post('clues/{number}/taps', [Member\CounterController::class, 'store'])->name('taps.store');
         Route::put('clues/{number}/method', [Member\MethodController::class, 'update'])->name('method.update');
         Route::put('clues/{number}/pressed', [Member\PressedController::class, 'update'])->name('pressed.update');
         Route::put('clues/{number}/turns', [Member\TurnController::class, 'update'])->name('turns.update');
-        Route::get('clues/{number}/pictures/{picture}', Member\PictureController::class)->name('picture');
+        Route::get('clues/{number}/pictures/{picture}', Member\MemberPictureController::class)->name('picture');
         Route::put('corrections/{correction}', [Member\CorrectionController::class, 'update'])->name('corrections.update');
         Route::get('clues/{number}/mat', [Member\MatController::class, 'show'])->name('mat');
         Route::post('clues/{number}/mat', [Member\MatController::class, 'store'])->name('mat.store');
@@ -129,10 +129,10 @@ Route::middleware('auth')->group(function (): void {
         Route::get('print/bags.pdf', [Member\PrintController::class, 'bags'])->middleware('made:print')->name('print.bags');
         Route::get('clues/{number}/mat.pdf', [Member\PrintController::class, 'plan'])->middleware('made:print')->name('print.plan');
         Route::get('clues/{number}/templates.pdf', [Member\PrintController::class, 'templates'])->middleware('made:print')->name('print.templates');
-        Route::get('kits', [Member\KitController::class, 'index'])->name('kits');
-        Route::post('kits', [Member\KitController::class, 'store'])->middleware('throttle:edits')->name('kits.store');
-        Route::delete('kits/{order}', [Member\KitController::class, 'destroy'])->name('kits.destroy');
-        Route::post('kits/{order}/stock', [Member\KitController::class, 'stock'])->name('kits.stock');
+        Route::get('kits', [Member\MemberKitController::class, 'index'])->name('kits');
+        Route::post('kits', [Member\MemberKitController::class, 'store'])->middleware('throttle:edits')->name('kits.store');
+        Route::delete('kits/{order}', [Member\MemberKitController::class, 'destroy'])->name('kits.destroy');
+        Route::post('kits/{order}/stock', [Member\MemberKitController::class, 'stock'])->name('kits.stock');
         Route::get('bench', Member\BenchController::class)->name('bench');
         Route::get('bench/layout', [Member\LayoutController::class, 'show'])->name('layout');
         Route::post('bench/layout', [Member\LayoutController::class, 'store'])->middleware('throttle:edits')->name('layout.store');
@@ -141,8 +141,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('bench/assembly', [Member\AssemblyController::class, 'show'])->name('assembly');
         Route::post('bench/assembly', [Member\AssemblyController::class, 'store'])->middleware('throttle:edits')->name('assembly.store');
         Route::get('bench/assembly.pdf', [Member\AssemblyController::class, 'print'])->middleware('made:print')->name('assembly.print');
-        Route::get('hands', [Member\HandController::class, 'show'])->name('hands');
-        Route::put('hands/{part}', [Member\HandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
+        Route::get('hands', [Member\MemberHandController::class, 'show'])->name('hands');
+        Route::put('hands/{part}', [Member\MemberHandController::class, 'update'])->middleware('throttle:edits')->name('hands.update');
         Route::post('bench/quilting/picture', [Member\QuiltingPictureController::class, 'store'])->middleware('throttle:edits')->name('quilting.store');
         Route::delete('bench/quilting/picture', [Member\QuiltingPictureController::class, 'destroy'])->name('quilting.destroy');
         Route::get('bench/quilting/{picture}', [Member\QuiltingPictureController::class, 'show'])->name('quilting.picture');

@@ -25,7 +25,7 @@ final class Borders
      *
      * @throws MeasureRefused when a border has no width, or is wider than half of the top
      */
-    public static function of(TopMeasure $top, array $widths, Corner $corner, CuttingRoom $room, Length $usable, bool $straight = false): array
+    public static function of(TopMeasure $top, array $widths, BorderCorner $corner, CuttingRoom $room, Length $usable, bool $straight = false): array
     {
         $rounds = [];
         $size = new Size($top->width(), $top->height());
@@ -43,20 +43,20 @@ final class Borders
         return $rounds;
     }
 
-    private static function round(Size $top, Length $width, Corner $corner, CuttingRoom $room, Length $usable, bool $straight): BorderRound
+    private static function round(Size $top, Length $width, BorderCorner $corner, CuttingRoom $room, Length $usable, bool $straight): BorderRound
     {
         $cut = $width->plus($room->seam->times(2));
         $twice = $width->times(2);
         $tips = $room->seam->times(2)->timesRoot2();
         [$sides, $ends] = match ($corner) {
-            Corner::Straight => [$top->height, $top->width->plus($twice)],
-            Corner::Squares => [$top->height, $top->width],
-            Corner::Mitred => [$top->height->plus($twice)->plus($tips), $top->width->plus($twice)->plus($tips)],
+            BorderCorner::Straight => [$top->height, $top->width->plus($twice)],
+            BorderCorner::Squares => [$top->height, $top->width],
+            BorderCorner::Mitred => [$top->height->plus($twice)->plus($tips), $top->width->plus($twice)->plus($tips)],
         };
 
         return new BorderRound(
             $width, $cut, $sides, $ends, self::strips([$sides, $sides, $ends, $ends], $straight ? $room->seam->times(2) : $cut, $cut, $usable),
-            $corner === Corner::Squares ? $cut : null, $top->outsetBy($width),
+            $corner === BorderCorner::Squares ? $cut : null, $top->outsetBy($width),
         );
     }
 

@@ -6,9 +6,9 @@ namespace Dew\Core\Compile;
 
 use Dew\Core\Block\TrimmedBlock;
 use Dew\Core\Cutting\Yardage;
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
@@ -78,7 +78,7 @@ final class Compiler
             $design->colourways,
             $sizes,
             $design->room->usableWidth,
-            array_values(array_map(fn (Clue $clue): int => $clue->minutes, $design->clues)),
+            array_values(array_map(fn (DesignClue $clue): int => $clue->minutes, $design->clues)),
             $design->later->size ? Decisions::clueThatNeedsSize($compilation) : null,
             array_map(
                 fn (string $slot): int => Decisions::clueThatNeedsFabric($compilation, $slot),

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dew\Core\Compile;
 
 use Dew\Core\Block\TrimmedBlock;
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
@@ -117,7 +117,7 @@ final class SizeCompiler
     }
 
     /** @return list<ChoreSheet> without those that there is nothing of at this size */
-    private function chores(Clue $clue): array
+    private function chores(DesignClue $clue): array
     {
         $sheets = [];
         foreach ($clue->chores as $chore) {

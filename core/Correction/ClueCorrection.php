@@ -8,7 +8,7 @@ namespace Dew\Core\Correction;
 final readonly class ClueCorrection
 {
     /**
-     * @param  list<Change>  $changes  of the clue itself
+     * @param  list<SheetChange>  $changes  of the clue itself
      * @param  list<TaskCorrection>  $tasks  those in which something changed, the new and the gone ones too
      */
     public function __construct(
@@ -29,7 +29,7 @@ final readonly class ClueCorrection
     public function inNumbers(): ?self
     {
         $numbers = new self(
-            array_values(array_filter($this->changes, fn (Change $change): bool => $change->isNumber())),
+            array_values(array_filter($this->changes, fn (SheetChange $change): bool => $change->isNumber())),
             array_values(array_filter($this->tasks, fn (TaskCorrection $task): bool => $task->inNumbers())),
         );
 
@@ -39,7 +39,7 @@ final readonly class ClueCorrection
     /** Whether more changed than words, so that members have to be told. */
     public function matters(): bool
     {
-        return array_filter($this->changes, fn (Change $change): bool => $change->matters()) !== []
+        return array_filter($this->changes, fn (SheetChange $change): bool => $change->matters()) !== []
             || array_filter($this->tasks, fn (TaskCorrection $task): bool => $task->matters()) !== [];
     }
 
@@ -66,7 +66,7 @@ final readonly class ClueCorrection
     public function toData(): array
     {
         return [
-            'changes' => array_map(fn (Change $change): array => $change->toData(), $this->changes),
+            'changes' => array_map(fn (SheetChange $change): array => $change->toData(), $this->changes),
             'tasks' => array_map(fn (TaskCorrection $task): array => $task->toData(), $this->tasks),
         ];
     }
@@ -76,7 +76,7 @@ final readonly class ClueCorrection
     {
         /** @var array{changes: list<array<string, mixed>>, tasks: list<array<string, mixed>>} $data */
         return new self(
-            array_map(Change::fromData(...), $data['changes']),
+            array_map(SheetChange::fromData(...), $data['changes']),
             array_map(TaskCorrection::fromData(...), $data['tasks']),
         );
     }

@@ -37,14 +37,14 @@ final class SheetComparison
                 self::change('title', $old->title, $new->title),
                 self::change('opening', $old->introduction, $new->introduction),
                 self::change('minutes', $old->minutes, $new->minutes),
-                $old->words->toData() === $new->words->toData() ? null : new Change('words'),
+                $old->words->toData() === $new->words->toData() ? null : new SheetChange('words'),
                 ...self::chores($old, $new),
             ])),
             array_values(array_filter($tasks, fn (TaskCorrection $task): bool => $task->changes !== [])),
         );
     }
 
-    /** @return list<Change> what else is to do, more or less often, or no longer; its words and minutes are words */
+    /** @return list<SheetChange> what else is to do, more or less often, or no longer; its words and minutes are words */
     private static function chores(ClueSheet $old, ClueSheet $new): array
     {
         $changes = [];
@@ -52,14 +52,14 @@ final class SheetComparison
         foreach ($new->chores as $chore) {
             $before = $old->chore($chore->id);
             if ($before === null || $before->count !== $chore->count) {
-                $changes[] = new Change('chore', [$before->count ?? 0], [$chore->count], null, $named($chore));
+                $changes[] = new SheetChange('chore', [$before->count ?? 0], [$chore->count], null, $named($chore));
             } elseif ($before->toData() !== $chore->toData()) {
-                $changes[] = new Change('words');
+                $changes[] = new SheetChange('words');
             }
         }
         foreach ($old->chores as $chore) {
             if ($new->chore($chore->id) === null) {
-                $changes[] = new Change('chore', [$chore->count], [0], null, $named($chore));
+                $changes[] = new SheetChange('chore', [$chore->count], [0], null, $named($chore));
             }
         }
 
@@ -69,7 +69,7 @@ final class SheetComparison
     private static function added(TaskSheet $task): TaskCorrection
     {
         return new TaskCorrection(
-            $task->task, $task->name, [new Change('new', [], [$task->count])], [], Fit::Kept, $task->digest, 0, $task->count,
+            $task->task, $task->name, [new SheetChange('new', [], [$task->count])], [], Fit::Kept, $task->digest, 0, $task->count,
         );
     }
 
@@ -78,7 +78,7 @@ final class SheetComparison
         return new TaskCorrection(
             $task->task,
             $task->name,
-            [new Change('gone', [$task->count], [])],
+            [new SheetChange('gone', [$task->count], [])],
             array_values(array_map(
                 fn (Piece $piece): PieceCorrection => new PieceCorrection(
                     $task->cuttingCounter($piece), null, Fit::Kept, $task->quantity($piece), 0, label: $piece->label, slots: $piece->slots,
@@ -99,10 +99,10 @@ final class SheetComparison
         $changes = array_values(array_filter([
             self::change('name', $old->name, $new->name),
             self::change('count', $old->count, $new->count),
-            $otherWay ? new Change('method', [$old->making->method->value], [$new->making->method->value]) : null,
+            $otherWay ? new SheetChange('method', [$old->making->method->value], [$new->making->method->value]) : null,
             self::lengths('finished', self::finished($old), self::finished($new)),
             self::lengths('unfinished', self::trim($old), self::trim($new)),
-            $cloth[0] === $cloth[1] ? null : new Change('cloth', $cloth[0], $cloth[1]),
+            $cloth[0] === $cloth[1] ? null : new SheetChange('cloth', $cloth[0], $cloth[1]),
             self::pressing($old->press, $new->press),
         ]));
         $pieces = [];
@@ -122,18 +122,18 @@ final class SheetComparison
             );
         }
         foreach ($otherWay ? [] : array_diff_key(self::cut($new), self::cut($old)) as $id => $piece) {
-            $changes[] = new Change('new-piece', [], [$new->quantity($piece), ...self::sides($piece)], (string) $id, $piece->label);
+            $changes[] = new SheetChange('new-piece', [], [$new->quantity($piece), ...self::sides($piece)], (string) $id, $piece->label);
         }
         if ($changes === [] && $old->digest !== $new->digest) {
-            $changes[] = new Change('patches');
+            $changes[] = new SheetChange('patches');
         }
         if (! $otherWay) {
             $said = self::steps($old, $new);
-            array_push($changes, ...$said === 0 || array_filter($changes, fn (Change $change): bool => $change->matters()) !== []
-                ? [] : [new Change('steps', [], [$said])]);
+            array_push($changes, ...$said === 0 || array_filter($changes, fn (SheetChange $change): bool => $change->matters()) !== []
+                ? [] : [new SheetChange('steps', [], [$said])]);
         }
         if ($changes === [] && self::looks($old) !== self::looks($new)) {
-            $changes[] = new Change('patches');
+            $changes[] = new SheetChange('patches');
         }
 
         return new TaskCorrection(
@@ -145,7 +145,7 @@ final class SheetComparison
     }
 
     /** How many seams lie in the same place and are pressed another way; null when none does, or when nothing was said of them. */
-    private static function pressing(?PressLook $old, ?PressLook $new): ?Change
+    private static function pressing(?PressLook $old, ?PressLook $new): ?SheetChange
     {
         if ($old === null || $new === null) {
             return null;
@@ -157,7 +157,7 @@ final class SheetComparison
             }
         }
 
-        return $turned === 0 ? null : new Change('press', [], [$turned]);
+        return $turned === 0 ? null : new SheetChange('press', [], [$turned]);
     }
 
     /**
@@ -173,22 +173,22 @@ final class SheetComparison
             : null;
     }
 
-    /** @return list<Change> */
+    /** @return list<SheetChange> */
     private static function piece(TaskSheet $old, Piece $before, TaskSheet $new, ?Piece $after): array
     {
         if ($after === null) {
-            return [new Change('gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label)];
+            return [new SheetChange('gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label)];
         }
         [$id, $label] = [$after->id, $after->label];
         $same = self::encoded(self::sides($before)) === self::encoded(self::sides($after));
 
         return array_values(array_filter([
-            $same ? null : new Change('cut', self::sides($before), self::sides($after), $id, $label),
+            $same ? null : new SheetChange('cut', self::sides($before), self::sides($after), $id, $label),
             $before->shape === $after->shape && self::outline($before) === self::outline($after) ? null : (
-                $same ? new Change('piece-shape', [$before->shape->value], [$after->shape->value], $id, $label) : null
+                $same ? new SheetChange('piece-shape', [$before->shape->value], [$after->shape->value], $id, $label) : null
             ),
-            $before->slots === $after->slots ? null : new Change('piece-cloth', $before->slots, $after->slots, $id, $label),
-            $old->quantity($before) === $new->quantity($after) ? null : new Change(
+            $before->slots === $after->slots ? null : new SheetChange('piece-cloth', $before->slots, $after->slots, $id, $label),
+            $old->quantity($before) === $new->quantity($after) ? null : new SheetChange(
                 'quantity', [$old->quantity($before)], [$new->quantity($after)], $id, $label,
             ),
         ]));
@@ -293,18 +293,18 @@ final class SheetComparison
         return max(count(array_diff($before, $after)), count(array_diff($after, $before)));
     }
 
-    private static function change(string $code, int|string $was, int|string $is): ?Change
+    private static function change(string $code, int|string $was, int|string $is): ?SheetChange
     {
-        return $was === $is ? null : new Change($code, [$was], [$is]);
+        return $was === $is ? null : new SheetChange($code, [$was], [$is]);
     }
 
     /**
      * @param  list<Measurement>  $was
      * @param  list<Measurement>  $is
      */
-    private static function lengths(string $code, array $was, array $is): ?Change
+    private static function lengths(string $code, array $was, array $is): ?SheetChange
     {
-        return self::encoded($was) === self::encoded($is) ? null : new Change($code, $was, $is);
+        return self::encoded($was) === self::encoded($is) ? null : new SheetChange($code, $was, $is);
     }
 
     /**

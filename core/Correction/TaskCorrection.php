@@ -12,7 +12,7 @@ final readonly class TaskCorrection
 {
     /**
      * @param  string  $name  as it is called now
-     * @param  list<Change>  $changes
+     * @param  list<SheetChange>  $changes
      * @param  list<PieceCorrection>  $pieces  every kind of piece that was to be cut
      * @param  Fit  $unit  of what was made
      * @param  string  $digest  of the units as they were
@@ -39,13 +39,13 @@ final readonly class TaskCorrection
     /** Whether a person may have to do something about it. */
     public function matters(): bool
     {
-        return array_filter($this->changes, fn (Change $change): bool => $change->matters()) !== [];
+        return array_filter($this->changes, fn (SheetChange $change): bool => $change->matters()) !== [];
     }
 
     /** Whether a number that somebody works by changed, or a way of pressing. */
     public function inNumbers(): bool
     {
-        return array_filter($this->changes, fn (Change $change): bool => $change->isNumber()) !== [];
+        return array_filter($this->changes, fn (SheetChange $change): bool => $change->isNumber()) !== [];
     }
 
     /** @param  array<string, int>  $counts  as {@see Standing} holds them */
@@ -135,7 +135,7 @@ final readonly class TaskCorrection
         return [
             'task' => $this->task,
             'name' => $this->name,
-            'changes' => array_map(fn (Change $change): array => $change->toData(), $this->changes),
+            'changes' => array_map(fn (SheetChange $change): array => $change->toData(), $this->changes),
             'pieces' => array_map(fn (PieceCorrection $piece): array => $piece->toData(), $this->pieces),
             'unit' => $this->unit->value,
             'digest' => $this->digest,
@@ -156,7 +156,7 @@ final readonly class TaskCorrection
         return new self(
             $data['task'],
             $data['name'],
-            array_map(Change::fromData(...), $data['changes']),
+            array_map(SheetChange::fromData(...), $data['changes']),
             array_map(PieceCorrection::fromData(...), $data['pieces']),
             Fit::from($data['unit']),
             $data['digest'],

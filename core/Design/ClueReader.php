@@ -41,7 +41,7 @@ final class ClueReader
     }
 
     /** @throws DocumentException */
-    public function clue(Node $node): Clue
+    public function clue(Node $node): DesignClue
     {
         $tasks = $chores = $order = [];
         foreach ($node->get('tasks')->items(PHP_INT_MAX) as $task) {
@@ -57,7 +57,7 @@ final class ClueReader
             }
         }
 
-        return new Clue(
+        return new DesignClue(
             $node->get('id')->id(),
             $node->get('title')->text(),
             $node->has('introduction') ? $node->get('introduction')->text() : '',

@@ -40,10 +40,10 @@ final readonly class Design
      * @param  array<string, string>  $names  of units and blocks by product key; no two variants of one unit have the same
      * @param  array<string, Block|SixtyBlock>  $blocks  by product key, likewise; a block stands behind those it contains
      * @param  array<string, QuiltSize>  $sizes  by id
-     * @param  array<string, Clue>  $clues  by id, in order of release
+     * @param  array<string, DesignClue>  $clues  by id, in order of release
      * @param  array<string, StatedSizes>  $stated  by unit or block id: what a given pattern says
      * @param  array<string, Method>  $methods  the default methods that the design sets, by kind
-     * @param  Later  $later  what members may choose later
+     * @param  LaterChoices  $later  what members may choose later
      * @param  DesignDocument  $document  as it was read, in the newest format
      * @param  list<list<string>>  $together  product keys of what stays in one clue when a split is suggested
      * @param  Preparation  $prepare  what members read and collect before the first clue
@@ -65,7 +65,7 @@ final readonly class Design
         public array $clues,
         public array $stated,
         public array $methods,
-        public Later $later,
+        public LaterChoices $later,
         public DesignDocument $document,
         public array $pictures = [],
         public Preparation $prepare = new Preparation,

@@ -109,7 +109,7 @@ final class DesignBuilder
             clues: $read,
             stated: $this->stated,
             methods: $this->attempt(fn (): array => $this->methods()) ?? [],
-            later: $this->attempt(fn (): Later => $this->later()) ?? new Later,
+            later: $this->attempt(fn (): LaterChoices => $this->later()) ?? new LaterChoices,
             document: $this->document,
             pictures: $this->pictures,
             together: $this->together(),
@@ -308,10 +308,10 @@ final class DesignBuilder
         );
     }
 
-    private function later(): Later
+    private function later(): LaterChoices
     {
         if (! $this->root->has('later')) {
-            return new Later;
+            return new LaterChoices;
         }
         $node = $this->root->get('later');
         $fabrics = $node->has('fabrics') ? array_map(
@@ -319,7 +319,7 @@ final class DesignBuilder
             $node->get('fabrics')->items(PHP_INT_MAX),
         ) : [];
 
-        return new Later($node->has('size') && $node->get('size')->boolean(), $fabrics);
+        return new LaterChoices($node->has('size') && $node->get('size')->boolean(), $fabrics);
     }
 
     /** @return array<string, SixtyShape> the shapes of the blocks on 60° axes, by id */

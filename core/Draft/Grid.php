@@ -57,10 +57,10 @@ final readonly class Grid
     }
 
     /** The cell that covers a place, whether it begins there or not. */
-    public function covering(int $column, int $row): ?Cell
+    public function covering(int $column, int $row): ?DraftCell
     {
         foreach ($this->cells as $cell) {
-            $cell = Cell::of($cell);
+            $cell = DraftCell::of($cell);
             if ($this->sixty === null ? $cell->covers($column, $row) : in_array("$column,$row", $this->sixty->covered($cell), true)) {
                 return $cell;
             }
@@ -70,7 +70,7 @@ final readonly class Grid
     }
 
     /** @throws EditRefused when nothing lies there */
-    public function laid(int $column, int $row): Cell
+    public function laid(int $column, int $row): DraftCell
     {
         return $this->covering($column, $row) ?? throw new EditRefused(
             sprintf('Nothing lies at column %d, row %d of %s. Lay something there first.', $column, $row, $this->place->text()),
@@ -81,7 +81,7 @@ final readonly class Grid
     public function behind(int $column, int $row): ?string
     {
         foreach ($this->cells as $cell) {
-            $cell = Cell::of($cell);
+            $cell = DraftCell::of($cell);
             if ([$cell->row, $cell->column] > [$row, $column]) {
                 return $cell->id();
             }
@@ -95,7 +95,7 @@ final readonly class Grid
     {
         $taken = [];
         foreach ($this->cells as $cell) {
-            $cell = Cell::of($cell);
+            $cell = DraftCell::of($cell);
             $beyond = $this->sixty === null ? $this->beyond($cell) : $this->sixty->problem($cell);
             if ($beyond !== null) {
                 return sprintf('What lies at column %d, row %d of %s %s', $cell->column, $cell->row, $this->place->text(), $beyond);
@@ -114,7 +114,7 @@ final readonly class Grid
         return null;
     }
 
-    private function beyond(Cell $cell): ?string
+    private function beyond(DraftCell $cell): ?string
     {
         return $cell->column + $cell->across - 1 > count($this->columns) || $cell->row + $cell->down - 1 > count($this->rows)
             ? sprintf(

@@ -38,7 +38,7 @@ final readonly class SixtyPlaces
     }
 
     /** The shape of what lies in a cell; null of what cannot lie on 60° axes. */
-    public function shape(Cell $cell): ?SixtyShape
+    public function shape(DraftCell $cell): ?SixtyShape
     {
         $block = $cell->content['block'] ?? null;
         if (is_string($block)) {
@@ -52,7 +52,7 @@ final readonly class SixtyPlaces
     }
 
     /** @throws InvalidArgumentException when it cannot lie there */
-    public function spot(Cell $cell): SixtySpot
+    public function spot(DraftCell $cell): SixtySpot
     {
         $shape = $this->shape($cell) ?? throw new InvalidArgumentException('only 60° triangles and diamonds lie on 60° axes.');
         if ($cell->row > $this->grid->rows || $cell->column > $this->grid->places($cell->row - 1)) {
@@ -69,7 +69,7 @@ final readonly class SixtyPlaces
     }
 
     /** Why it cannot lie there, as the end of a sentence; null when it can. */
-    public function problem(Cell $cell): ?string
+    public function problem(DraftCell $cell): ?string
     {
         try {
             $this->spot($cell);
@@ -81,7 +81,7 @@ final readonly class SixtyPlaces
     }
 
     /** @return list<string> every place it covers, as "column,row"; where it begins, when it cannot lie there */
-    public function covered(Cell $cell): array
+    public function covered(DraftCell $cell): array
     {
         try {
             return array_map(fn (array $place): string => ($place[1] + 1).','.($place[0] + 1), $this->grid->covered($this->spot($cell)));
@@ -97,7 +97,7 @@ final readonly class SixtyPlaces
      *
      * @throws EditRefused when there is only one way
      */
-    public function turned(Cell $cell, int $degrees): Cell
+    public function turned(DraftCell $cell, int $degrees): DraftCell
     {
         $ways = $this->ways($cell);
         if (count($ways) < 2) {
@@ -116,7 +116,7 @@ final readonly class SixtyPlaces
      *
      * @throws EditRefused when no turn lets it lie on the same places
      */
-    public function further(Cell $cell, int $now, bool $back): int
+    public function further(DraftCell $cell, int $now, bool $back): int
     {
         try {
             $spot = $this->spot($cell);
@@ -142,7 +142,7 @@ final readonly class SixtyPlaces
      *
      * @throws EditRefused for half a triangle
      */
-    public function mirrored(Cell $cell): Cell
+    public function mirrored(DraftCell $cell): DraftCell
     {
         $shape = $this->shape($cell);
         if ($shape === SixtyShape::HalfTriangle) {
@@ -155,7 +155,7 @@ final readonly class SixtyPlaces
     }
 
     /** How many divisions of this grid the side of a thing is long; 1 where that is no whole number or not known. */
-    public function sizeOf(Cell $cell): int
+    public function sizeOf(DraftCell $cell): int
     {
         try {
             [$share, $of] = Length::parse($this->sideOf($cell))->over(Length::parse($this->edge));
@@ -166,7 +166,7 @@ final readonly class SixtyPlaces
         return $of === 1 && $share >= 1 && $share <= SixtyGrid::MOST ? $share : 1;
     }
 
-    private function sideOf(Cell $cell): string
+    private function sideOf(DraftCell $cell): string
     {
         $block = $cell->content['block'] ?? null;
         if (is_string($block)) {
@@ -181,7 +181,7 @@ final readonly class SixtyPlaces
     }
 
     /** @return list<int> sixths of a turn */
-    private function ways(Cell $cell): array
+    private function ways(DraftCell $cell): array
     {
         $shape = $this->shape($cell);
         $there = $cell->row <= $this->grid->rows && $cell->column <= $this->grid->places($cell->row - 1);

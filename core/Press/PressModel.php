@@ -270,7 +270,7 @@ final class PressModel
             $numbers[$item] = [$number];
             $layers[$owners[$number] ?? ''][] = $item;
         }
-        $sewing = new Sewing($this, '', 1, $numbers);
+        $sewing = new SeamOrder($this, '', 1, $numbers);
         $sewn = [];
         $within = [];
         foreach ($layers as $layer) {
@@ -287,7 +287,7 @@ final class PressModel
     private function assemble(string $key, array $items, int $copies): Assembly
     {
         $this->items[$key] = array_map(fn (Assembly $item): array => $item->edges, $items);
-        $sewing = new Sewing($this, $key, $copies);
+        $sewing = new SeamOrder($this, $key, $copies);
 
         return $sewing->together($items);
     }

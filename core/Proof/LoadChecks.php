@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Design\Clue;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Split\Load;
 use Dew\Core\Split\MakingGraph;
 use Dew\Core\Words\Chore;
@@ -48,7 +48,7 @@ final readonly class LoadChecks
         $findings = [];
         $usual = array_filter(
             array_values($subject->design->clues),
-            fn (Clue $clue): bool => $clue->words->kind === ClueKind::Usual,
+            fn (DesignClue $clue): bool => $clue->words->kind === ClueKind::Usual,
         );
         $minutes = array_intersect_key($minutes, $usual);
         foreach ($minutes as $clue => $sizes) {

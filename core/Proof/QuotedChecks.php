@@ -6,7 +6,7 @@ namespace Dew\Core\Proof;
 
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\StripCut;
-use Dew\Core\Design\Clue;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
@@ -77,7 +77,7 @@ final readonly class QuotedChecks
     }
 
     /** @return list<string> */
-    private static function notes(Clue $clue): array
+    private static function notes(DesignClue $clue): array
     {
         return array_map(fn (Note $note): string => $note->text, $clue->words->notes);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Design\Clue;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Task;
 use Dew\Core\Words\Chore;
@@ -53,7 +53,7 @@ final readonly class SecretChecks
     }
 
     /**
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @return array<string, int> number of the first clue that makes a unit or block, by product key
      */
     private static function firstMade(Subject $subject, array $clues): array
@@ -75,7 +75,7 @@ final readonly class SecretChecks
 
     /**
      * @param  array<string, int>  $first
-     * @param  array<int, Clue>  $clues  the later ones
+     * @param  array<int, DesignClue>  $clues  the later ones
      */
     private static function laterOf(Illustration $picture, Subject $subject, array $first, array $clues): ?int
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Proof;
 
-use Dew\Core\Design\Clue;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
@@ -72,7 +72,7 @@ final readonly class ToolChecks
     }
 
     /** The side of the largest half-square triangle that a clue trims at a size. */
-    private static function squareOf(Clue $clue, SizedDesign $sized, Subject $subject): ?Length
+    private static function squareOf(DesignClue $clue, SizedDesign $sized, Subject $subject): ?Length
     {
         $largest = null;
         foreach ($clue->tasks as $task) {

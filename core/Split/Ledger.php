@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 
 /**
  * What is made, used and waiting at one size, clue by clue. What goes into something that no clue makes is needed when that itself is
@@ -33,7 +33,7 @@ final readonly class Ledger
         return self::ofClues(array_values($design->clues), $graph);
     }
 
-    /** @param  list<Clue>  $inOrder  the clues */
+    /** @param  list<DesignClue>  $inOrder  the clues */
     public static function ofClues(array $inOrder, MakingGraph $graph): self
     {
         $clues = count($inOrder);
@@ -88,7 +88,7 @@ final readonly class Ledger
      * Chores that stand before what they need: copies of a block are quilted once they are made, rows are sewn of blocks that are made, and
      * joined once they are sewn.
      *
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @param  array<string, list<LedgerMake>>  $makes
      * @return list<LedgerProblem>
      */
@@ -127,7 +127,7 @@ final readonly class Ledger
     /**
      * The number of a clue after this one in which rows are sewn.
      *
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      */
     private static function rows(array $clues, int $after): ?int
     {

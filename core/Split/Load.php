@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 
 /** What one clue asks of one size. */
 final readonly class Load
@@ -35,7 +35,7 @@ final readonly class Load
     }
 
     /**
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @return list<self> of every clue, at the size of a graph
      */
     public static function of(array $clues, MakingGraph $graph): array

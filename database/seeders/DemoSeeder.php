@@ -9,9 +9,9 @@ use App\Actions\Host\KeepKits;
 use App\Actions\Host\PublishDesign;
 use App\Actions\Host\ScheduleClue;
 use App\Actions\Member\ChangeStock;
-use App\Actions\Member\CutStep;
 use App\Actions\Member\HandOn;
 use App\Actions\Member\JoinQuiltAlong;
+use App\Actions\Member\MarkCutStep;
 use App\Actions\Member\RecordTap;
 use App\Models\Clue;
 use App\Models\CorrectionMark;
@@ -125,7 +125,7 @@ final class DemoSeeder extends Seeder
         private readonly JoinQuiltAlong $join,
         private readonly RecordTap $tap,
         private readonly ChangeStock $stock,
-        private readonly CutStep $cut,
+        private readonly MarkCutStep $cut,
         private readonly OrderDesk $desk,
         private readonly KeepKits $keepKits,
         private readonly DealParts $deal,

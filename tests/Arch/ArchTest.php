@@ -181,7 +181,7 @@ it('reaches compiled sheets of members through one door', function (): void {
         'app/Plans/Unreleased/MemberPressing.php',
         'app/Plans/Unreleased/OpenClueChanges.php',
         'app/Presentation/Host/DesignDrawing.php',
-        'app/Presentation/Host/Pressing.php',
+        'app/Presentation/Host/PressingPage.php',
         'app/Presentation/Host/ProgressGrid.php',
         'app/Providers/AppServiceProvider.php',
     ]);
@@ -230,6 +230,11 @@ it('names the keys of the cache in one class', function (): void {
             expect($code)->not->toMatch('/\bCache::(?!lock\()|\bcache\(/', $file);
         }
     }
+});
+
+it('gives each class a name of its own', function (): void {
+    $names = array_map(fn (string $file): string => basename($file), array_keys(Sources::in('core', 'app', 'bench', 'database/seeders', 'database/factories')));
+    expect(array_keys(array_filter(array_count_values($names), fn (int $times): bool => $times > 1)))->toBe([]);
 });
 
 it('asks no address outside', function (): void {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Dew\Core\Bench\BackGrid;
 use Dew\Core\Bench\BackPart;
 use Dew\Core\Bench\BiasBinding;
+use Dew\Core\Bench\BorderCorner;
 use Dew\Core\Bench\Borders;
-use Dew\Core\Bench\Corner;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\PiecedBack;
 use Dew\Core\Bench\PiecedBorder;
@@ -31,7 +31,7 @@ function topOf(string $widths, string $heights, ?string $diagonals = null): TopM
 }
 
 it('cuts borders to what the top measures, from the inside out', function (
-    string $widths, string $heights, string $borders, Corner $corner, array $rounds,
+    string $widths, string $heights, string $borders, BorderCorner $corner, array $rounds,
 ): void {
     $plans = Borders::of(topOf($widths, $heights), inchesOf($borders), $corner, CuttingRoom::usual(), Length::inches(40));
     expect(array_map(fn ($round): array => [
@@ -40,15 +40,15 @@ it('cuts borders to what the top measures, from the inside out', function (
     ], $plans))->toBe($rounds);
 })->with([
     // 60½ × 80½ true: sides 80½, ends 60½ + 4; 4 strips would be 290 in: ⌈(290 − 2½) / 37½⌉ = 8.
-    'a true top' => ['60 1/2', '80 1/2', '2', Corner::Straight, [[2.5, 80.5, 64.5, 8, null, 64.5, 84.5]]],
+    'a true top' => ['60 1/2', '80 1/2', '2', BorderCorner::Straight, [[2.5, 80.5, 64.5, 8, null, 64.5, 84.5]]],
     // (60 + 60¼ + 60) / 3 = 60.083; (80 + 79¾) / 2 = 79.875.
-    'a top that is not' => ['60, 60 1/4, 60', '80, 79 3/4', '2', Corner::Straight, [[2.5, 79.875, 64.083, 8, null, 64.083, 83.875]]],
-    'two borders, one after the other' => ['30', '30', '1, 3', Corner::Straight, [
+    'a top that is not' => ['60, 60 1/4, 60', '80, 79 3/4', '2', BorderCorner::Straight, [[2.5, 79.875, 64.083, 8, null, 64.083, 83.875]]],
+    'two borders, one after the other' => ['30', '30', '1, 3', BorderCorner::Straight, [
         [1.5, 30.0, 32.0, 4, null, 32.0, 32.0], [3.5, 32.0, 38.0, 4, null, 38.0, 38.0],
     ]],
-    'squares in the corners' => ['30', '36', '3', Corner::Squares, [[3.5, 36.0, 30.0, 4, 3.5, 36.0, 42.0]]],
+    'squares in the corners' => ['30', '36', '3', BorderCorner::Squares, [[3.5, 36.0, 30.0, 4, 3.5, 36.0, 42.0]]],
     // The tips take 2√2 · ¼ = 0.707.
-    'mitred' => ['30', '36', '3', Corner::Mitred, [[3.5, 42.707, 36.707, 5, null, 36.0, 42.0]]],
+    'mitred' => ['30', '36', '3', BorderCorner::Mitred, [[3.5, 42.707, 36.707, 5, null, 36.0, 42.0]]],
 ]);
 
 it('warns where measures differ too much, and says where to look', function (string $widths, string $heights, ?string $diagonals, array $warnings): void {
@@ -80,9 +80,9 @@ it('refuses measures that cannot be', function (callable $made, string $field, s
     'a top of 300 in' => [fn () => topOf('60', '300'), 'heights', 'too_large'],
     'sides that differ by 6 in' => [fn () => topOf('60', '80, 86'), 'heights', 'too_far_apart'],
     'diagonals of another top' => [fn () => topOf('60', '80', '100, 110'), 'diagonals', 'not_this_top'],
-    'a border without a width' => [fn () => Borders::of(topOf('60', '80'), inchesOf('0'), Corner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'no_width'],
-    'a border wider than the top' => [fn () => Borders::of(topOf('60', '80'), inchesOf('31'), Corner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'too_wide'],
-    'cloth narrower than the border' => [fn () => Borders::of(topOf('60', '80'), inchesOf('8'), Corner::Straight, CuttingRoom::usual(), Length::inches(8)), 'cloth', 'too_narrow'],
+    'a border without a width' => [fn () => Borders::of(topOf('60', '80'), inchesOf('0'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'no_width'],
+    'a border wider than the top' => [fn () => Borders::of(topOf('60', '80'), inchesOf('31'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'too_wide'],
+    'cloth narrower than the border' => [fn () => Borders::of(topOf('60', '80'), inchesOf('8'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(8)), 'cloth', 'too_narrow'],
     'a remnant smaller than a strip' => [fn () => BiasBinding::from(new Size(Length::inches(2), Length::inches(2)), Length::fraction(5, 2), Length::fraction(1, 4)), 'cloth', 'no_strip'],
     'a module larger than the top' => [fn () => PiecedBack::proposals(
         new Size(Length::inches(20), Length::inches(20)), Length::inches(4), Length::inches(30), [], new Marks(Notation::Fractions), CuttingRoom::usual(),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\Comparison;
 use Dew\Core\Draft\Difference;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Figures;
 use Dew\Core\Draft\Kind\EditLibrary;
 
@@ -15,7 +15,7 @@ function ferryAfter(array ...$edits): DraftDocument
 {
     $draft = DraftDocument::of(nightFerry()->document);
     foreach ($edits as $edit) {
-        $draft = Draft::apply($draft, EditLibrary::read($edit))->document;
+        $draft = Edits::apply($draft, EditLibrary::read($edit))->document;
     }
 
     return $draft;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Correction\Advice;
-use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
+use Dew\Core\Correction\SheetChange;
 use Dew\Core\Correction\SheetComparison;
 use Dew\Core\Correction\Stage;
 use Dew\Core\Correction\Standing;
@@ -31,9 +31,9 @@ function castingOff(?Closure $change = null, string $size = 's-throw', ?MethodCh
 function changeCodes(ClueCorrection $correction): array
 {
     return array_values(array_unique(array_merge(
-        array_map(fn (Change $change): string => $change->code, $correction->changes),
+        array_map(fn (SheetChange $change): string => $change->code, $correction->changes),
         ...array_map(
-            fn (TaskCorrection $task): array => array_map(fn (Change $change): string => $task->task.' '.$change->code, $task->changes),
+            fn (TaskCorrection $task): array => array_map(fn (SheetChange $change): string => $task->task.' '.$change->code, $task->changes),
             $correction->tasks,
         ),
     )));
@@ -104,7 +104,7 @@ it('lets larger pieces be trimmed and has smaller ones cut anew', function (): v
     expect(changeCodes($smaller))->toContain('t-beam unfinished', 't-beam cut')
         ->and(array_map(fn (Measurement $side): string => $side->in(Notation::Fractions)->encode(), array_values(array_filter(
             $smaller->tasks[0]->changes,
-            fn (Change $change): bool => $change->code === 'cut',
+            fn (SheetChange $change): bool => $change->code === 'cut',
         ))[0]->is))->toBe(['7/2', '7/2'])
         ->and(advised($smaller, $counts($smaller, ['cut:hst:two:first' => 12])))->toBe(['cut-trim 12'])
         ->and(advised($larger, $counts($larger, ['cut:hst:two:first' => 12])))->toBe(['cut-anew 12'])

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
@@ -17,7 +17,7 @@ function readAfter(array ...$edits): Dew\Core\Design\Reading
 {
     $draft = DraftDocument::of(nightFerry()->document);
     foreach ($edits as $edit) {
-        $draft = Draft::apply($draft, EditLibrary::read($edit))->document;
+        $draft = Edits::apply($draft, EditLibrary::read($edit))->document;
     }
 
     return DesignReader::reading($draft->document()->text);

@@ -7,10 +7,10 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\Applied;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\Changes;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\AddItem;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Kind\RemoveItem;
@@ -29,7 +29,7 @@ function draft(string $name = 'night-ferry'): DraftDocument
 /** @param  array<string, mixed>  $edit */
 function edited(DraftDocument $document, array $edit): Applied
 {
-    return Draft::apply($document, EditLibrary::read($edit));
+    return Edits::apply($document, EditLibrary::read($edit));
 }
 
 /** What stands at a place after an edit of Night Ferry. */
@@ -103,7 +103,7 @@ it('gives a cloth the new name of its fabric unless a name was typed for it, and
     expect($name($applied->document, 'c-last-boat'))->toBe('Haze')->and($name($applied->document, 'c-first-boat'))->toBe('cream')
         ->and(after(['kind' => 'set', 'place' => 'fabrics/f-mist/name', 'to' => 'Haze'], 'colourways/c-last-boat/cloth/f-mist/name'))->toBe('pale grey')
         ->and(after(['kind' => 'set', 'place' => 'fabrics/f-mist/value', 'to' => 'dark'], 'colourways/c-last-boat/cloth/f-mist/name'))->toBe('pale grey');
-    $undone = Draft::apply($applied->document, new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse($applied->changes))));
+    $undone = Edits::apply($applied->document, new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse($applied->changes))));
     expect($undone->document->value)->toBe($document->value);
 });
 
@@ -185,7 +185,7 @@ it('copies no quarter of a block in which things lie where they cannot', functio
     $value = draft()->value;
     $value['blocks'][0]['cells'][0]['across'] = 1_000_000_000;
     $edit = EditLibrary::read(['kind' => 'copy-quarter', 'block' => 'b-lantern', 'from' => 'top-left', 'by' => 'turn']);
-    expect(fn () => Draft::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'reaches beyond');
+    expect(fn () => Edits::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'reaches beyond');
 });
 
 it('takes one fabric instead of another everywhere or in one place, and merges two', function (): void {
@@ -203,7 +203,7 @@ it('takes one fabric instead of another everywhere or in one place, and merges t
     expect($merged->document->at(Place::parse('fabrics/f-river'))->exists)->toBeFalse()
         ->and($merged->document->at(Place::parse('colourways/c-last-boat/cloth/f-river'))->exists)->toBeFalse()
         ->and(DesignReader::reading($merged->document->document()->text)->complaints)->toBe([])
-        ->and(Draft::apply($merged->document, $merged->undo())->document->document()->text)->toBe(draft()->document()->text);
+        ->and(Edits::apply($merged->document, $merged->undo())->document->document()->text)->toBe(draft()->document()->text);
 });
 
 it('takes a block of the library with all that is in it, in fabrics of this design, and nothing twice', function (string $block): void {
@@ -214,17 +214,17 @@ it('takes a block of the library with all that is in it, in fabrics of this desi
         $match[$fabric] = $mine[$index % count($mine)];
     }
     $take = TakeBlock::of($library, $block, $match);
-    $first = Draft::apply(draft(), $take);
+    $first = Edits::apply(draft(), $take);
     expect(References::dangling($first->document))->toBe([])
         ->and($first->document->at(Place::of('blocks', $block))->exists)->toBeTrue()
-        ->and(Draft::apply($first->document, $take)->changes)->toBe([])
-        ->and(Draft::apply($first->document, $first->undo())->document->document()->text)->toBe(draft()->document()->text);
+        ->and(Edits::apply($first->document, $take)->changes)->toBe([])
+        ->and(Edits::apply($first->document, $first->undo())->document->document()->text)->toBe(draft()->document()->text);
     $complaints = array_filter(
         DesignReader::reading($first->document->document()->text)->complaints,
         fn ($complaint): bool => ! str_contains($complaint->problem, 'fabrics'),
     );
     expect($complaints)->toBe([]);
-    expect(fn () => Draft::apply(draft(), TakeBlock::of($library, $block, [])))->toThrow(EditRefused::class, 'Say which fabric');
+    expect(fn () => Edits::apply(draft(), TakeBlock::of($library, $block, [])))->toThrow(EditRefused::class, 'Say which fabric');
 })->with(fn (): array => array_column(draft('block-library')->items(Place::of('blocks')), 'id'));
 
 it('numbers the ids of what it takes where they are taken by something else', function (): void {
@@ -390,9 +390,9 @@ it('lets edits to different things stand, and shows both values where two change
     // Taken back later than somebody else's change of the same thing, an edit says so as well; of another thing, it goes.
     $mine = edited(draft(), ['kind' => 'set', 'place' => 'title', 'to' => 'Mine']);
     $theirs = edited($mine->document, ['kind' => 'set', 'place' => 'sizes/s-crib/name', 'to' => 'Cot'])->document;
-    expect(Draft::apply($theirs, $mine->undo())->document->at(Place::of('title'))->value)->toBe('Night Ferry');
+    expect(Edits::apply($theirs, $mine->undo())->document->at(Place::of('title'))->value)->toBe('Night Ferry');
     $theirs = edited($mine->document, ['kind' => 'set', 'place' => 'title', 'to' => 'Theirs'])->document;
-    expect(fn () => Draft::apply($theirs, $mine->undo()))->toThrow(EditConflict::class);
+    expect(fn () => Edits::apply($theirs, $mine->undo()))->toThrow(EditConflict::class);
 });
 
 it('moves a task into another clue, before another or at the end, and back again', function (): void {
@@ -401,7 +401,7 @@ it('moves a task into another clue, before another or at the end, and back again
     $tasks = fn (DraftDocument $draft, string $clue): array => array_column($draft->items(Place::of('clues', $clue, 'tasks')), 'id');
     expect($tasks($applied->document, 'k-casting-off'))->not->toContain('t-beam')
         ->and($tasks($applied->document, 'k-slack-water'))->toBe(['t-beam'])
-        ->and(Draft::apply($applied->document, $applied->undo())->text)->toBe(edited(
+        ->and(Edits::apply($applied->document, $applied->undo())->text)->toBe(edited(
             draft(),
             ['kind' => 'set', 'place' => 'title', 'to' => 'Night Ferry'],
         )->text);
@@ -488,9 +488,9 @@ it('gives the same bytes when an edit is undone, and can be read after any edits
         } catch (EditRefused) {
             continue;
         }
-        $back = Draft::apply($applied->document, $applied->undo());
+        $back = Edits::apply($applied->document, $applied->undo());
         expect($back->document->document()->text)->toBe($draft->document()->text)
-            ->and(Draft::apply($back->document, $applied->redo())->document->document()->text)->toBe($applied->document->document()->text);
+            ->and(Edits::apply($back->document, $applied->redo())->document->document()->text)->toBe($applied->document->document()->text);
         $draft = $applied->document;
         $undo[] = $applied;
         $texts[] = $draft->document()->text;
@@ -499,7 +499,7 @@ it('gives the same bytes when an edit is undone, and can be read after any edits
     DesignReader::reading($draft->document()->text);
     foreach (array_reverse($undo) as $applied) {
         array_pop($texts);
-        $draft = Draft::apply($draft, $applied->undo())->document;
+        $draft = Edits::apply($draft, $applied->undo())->document;
         expect($draft->document()->text)->toBe(end($texts));
     }
 })->with(['night-ferry', 'kitchen-garden', 'block-library'])->with(range(1, 8));
@@ -509,17 +509,17 @@ it('puts back what stood last behind what it stood behind, though somebody has a
     $fabric = fn (string $id, string $letter): array => ['id' => $id, 'letter' => $letter, 'name' => $id, 'value' => 'light'];
     $draft = blankDraft();
     $before = $ids($draft);
-    $mine = Draft::apply($draft, new AddItem(Place::of('fabrics'), $fabric('f-mine', 'X')));
-    $undone = Draft::apply($mine->document, $mine->undo());
-    $theirs = Draft::apply($undone->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
-    $redone = Draft::apply($theirs->document, $undone->undo());
+    $mine = Edits::apply($draft, new AddItem(Place::of('fabrics'), $fabric('f-mine', 'X')));
+    $undone = Edits::apply($mine->document, $mine->undo());
+    $theirs = Edits::apply($undone->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
+    $redone = Edits::apply($theirs->document, $undone->undo());
     expect($ids($redone->document))->toBe([...$before, 'f-mine', 'f-theirs']);
 
     // The same for one that was taken out, and brought back.
     $last = $before[count($before) - 1];
-    $out = Draft::apply($draft, new RemoveItem(Place::of('fabrics', $last)));
-    $theirs = Draft::apply($out->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
-    expect($ids(Draft::apply($theirs->document, $out->undo())->document))->toBe([...$before, 'f-theirs']);
+    $out = Edits::apply($draft, new RemoveItem(Place::of('fabrics', $last)));
+    $theirs = Edits::apply($out->document, new AddItem(Place::of('fabrics'), $fabric('f-theirs', 'Y')));
+    expect($ids(Edits::apply($theirs->document, $out->undo())->document))->toBe([...$before, 'f-theirs']);
 });
 
 it('removes what is named by its digest, and nothing else', function (): void {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Draft\BlankDesign;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Proof\Touching;
@@ -23,7 +23,7 @@ function twoPlaces(array $left, array $right): Dew\Core\Design\Design
         ['kind' => 'new-unit', 'id' => 'u-2', 'name' => 'Two', 'width' => '3', 'height' => '3'] + $right,
         $lay(1, 'u-1'), $lay(2, 'u-2'),
     ] as $edit) {
-        $draft = Draft::apply($draft, EditLibrary::read($edit))->document;
+        $draft = Edits::apply($draft, EditLibrary::read($edit))->document;
     }
 
     return DesignReader::stored($draft->document()->text);

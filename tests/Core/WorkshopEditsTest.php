@@ -6,10 +6,10 @@ use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Excerpt;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Kind\NewUnit;
@@ -51,9 +51,9 @@ it('makes a unit another kind, and keeps size and fabrics as far as it can have 
     $draft = changed($draft, ['kind' => 'change-kind', 'unit' => 'u', 'of' => 'geese']);
     expect($draft->at(Place::of('units', 'u', 'finished'))->value)->toBe(['width' => '8', 'height' => '4'])
         ->and($draft->at(Place::of('units', 'u', 'fabrics'))->value)->toBe(['f-b', 'f-c']);
-    expect(fn () => Draft::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u', 'of' => 'hst', 'expect' => 'economy'])))
+    expect(fn () => Edits::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u', 'of' => 'hst', 'expect' => 'economy'])))
         ->toThrow(EditConflict::class);
-    expect(fn () => Draft::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u-none', 'of' => 'hst'])))
+    expect(fn () => Edits::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u-none', 'of' => 'hst'])))
         ->toThrow(EditRefused::class, 'There is no unit');
 });
 
@@ -114,7 +114,7 @@ it('lays blocks into the pattern of the quilt or of one size, and lets it repeat
     );
     expect($draft->at(Place::of('setting', 'pattern'))->value)->toBe([['b-1', 'b-2'], [null, 'b-1']])
         ->and($draft->at(Place::of('sizes', 's-small', 'pattern'))->value)->toBe([['b-1', 'b-2', 'b-2']]);
-    $refused = fn (array $edit, string $class) => expect(fn () => Draft::apply($draft, EditLibrary::read($edit)))->toThrow($class);
+    $refused = fn (array $edit, string $class) => expect(fn () => Edits::apply($draft, EditLibrary::read($edit)))->toThrow($class);
     $refused(['kind' => 'place', 'column' => 2, 'row' => 1, 'block' => 'b-1', 'expect' => 'b-1'], EditConflict::class);
     $refused(['kind' => 'place', 'column' => 9, 'row' => 1, 'block' => 'b-1'], EditRefused::class);
     $refused(['kind' => 'place', 'column' => 1, 'row' => 1, 'block' => 'b-none'], EditRefused::class);
@@ -141,14 +141,14 @@ it('makes a part of a block a section of its own, and the block takes as much of
         ->and($sheet($after)->areas)->toEqual($sheet($before)->areas)
         ->and($after->at(Place::of('blocks', 'b-middle', 'cells'))->value)->toHaveCount(4);
     foreach ([['across' => 9], ['across' => 4, 'down' => 4, 'column' => 1, 'row' => 1], ['id' => 'b-propeller']] as $wrong) {
-        expect(fn () => Draft::apply($before, EditLibrary::read($wrong + $nest)))->toThrow(EditRefused::class);
+        expect(fn () => Edits::apply($before, EditLibrary::read($wrong + $nest)))->toThrow(EditRefused::class);
     }
     $spanned = changed(
         $before,
         ['kind' => 'lift', 'block' => 'b-lantern', 'column' => 4, 'row' => 2],
         ['kind' => 'span', 'block' => 'b-lantern', 'column' => 3, 'row' => 2, 'across' => 2, 'down' => 1],
     );
-    expect(fn () => Draft::apply($spanned, EditLibrary::read($nest)))->toThrow(EditRefused::class, 'reaches across the edge');
+    expect(fn () => Edits::apply($spanned, EditLibrary::read($nest)))->toThrow(EditRefused::class, 'reaches across the edge');
 });
 
 it('moves what lies in one place to an empty one by a swap, and takes that back', function (): void {
@@ -168,7 +168,7 @@ it('moves what lies in one place to an empty one by a swap, and takes that back'
     expect($at($moved, 2, 1))->toBeNull()->and($at($moved, 4, 4)['unit'])->toBe('u-beam')
         // Back again from the other side: the same bytes as if nothing had been moved.
         ->and(changed($moved, $swap([2, 1], [4, 4]))->document()->text)->toBe(changed($before, $lift(4, 4))->document()->text);
-    expect(fn () => Draft::apply(
+    expect(fn () => Edits::apply(
         changed($moved, $lift(1, 1)),
         EditLibrary::read($swap([1, 1], [2, 1])),
     ))->toThrow(EditRefused::class, 'either');
@@ -193,8 +193,8 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
             array_sum(array_map(fn ($patch): float => $patch->outline->area(), $product['b-lantern']->patches())),
         )->toEqualWithDelta(196.0, 1e-9)
         ->and($product['b-lantern']->losesPoints())->toBeFalse();
-    expect(fn () => Draft::apply($coping, EditLibrary::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'trimmed already')
-        ->and(fn () => Draft::apply($before, EditLibrary::read(['fabric' => 'f-none'] + $frame)))->toThrow(EditRefused::class);
+    expect(fn () => Edits::apply($coping, EditLibrary::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'trimmed already')
+        ->and(fn () => Edits::apply($before, EditLibrary::read(['fabric' => 'f-none'] + $frame)))->toThrow(EditRefused::class);
 });
 
 it('reads a block out of its excerpt as it is in the whole design, at every size', function (string $name): void {
@@ -219,7 +219,7 @@ it('has another key for a block when anything in it changes, and the same when s
         DesignDocument::fromJson((string) file_get_contents(dirname(__DIR__).'/designs/night-ferry.json')),
     );
     $key = fn (DraftDocument $of): string => Excerpt::keyOfBlock($of, 'b-lantern');
-    $after = fn (array $edit): string => $key(Draft::apply($draft, EditLibrary::read($edit))->document);
+    $after = fn (array $edit): string => $key(Edits::apply($draft, EditLibrary::read($edit))->document);
     foreach ([
         ['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'by' => 90],
         ['kind' => 'set', 'place' => 'units/u-beam/name', 'to' => 'Other'],

@@ -11,8 +11,8 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Draft\BlankDesign;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
@@ -433,10 +433,10 @@ function blankDraft(): DraftDocument
 function changed(DraftDocument $draft, array ...$edits): DraftDocument
 {
     foreach ($edits as $edit) {
-        $applied = Draft::apply($draft, EditLibrary::read($edit));
-        $back = Draft::apply($applied->document, $applied->undo());
+        $applied = Edits::apply($draft, EditLibrary::read($edit));
+        $back = Edits::apply($applied->document, $applied->undo());
         expect($back->document->document()->text)->toBe($draft->document()->text)
-            ->and(Draft::apply($back->document, $applied->redo())->text)->toBe($applied->text);
+            ->and(Edits::apply($back->document, $applied->redo())->text)->toBe($applied->text);
         $draft = $applied->document;
     }
 

@@ -11,8 +11,8 @@ use App\Presentation\Host\Workshop\CardLooks;
 use App\Presentation\Host\Workshop\ClueColumns;
 use App\Presentation\Host\Workshop\ClueWork;
 use App\Presentation\Host\Workshop\WorkRecord;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Illuminate\Http\UploadedFile;
@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\Cache;
 function afterEdits(DraftDocument $document, array ...$edits): DraftDocument
 {
     foreach ($edits as $edit) {
-        $document = Draft::apply($document, EditLibrary::read($edit))->document;
+        $document = Edits::apply($document, EditLibrary::read($edit))->document;
     }
 
     return $document;

@@ -13,11 +13,11 @@ use Closure;
 use Dew\Core\Draft\Applied;
 use Dew\Core\Draft\Change;
 use Dew\Core\Draft\Changes;
-use Dew\Core\Draft\Draft as Drafts;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Edits as Drafts;
 use Illuminate\Support\Facades\DB;
 
 /**

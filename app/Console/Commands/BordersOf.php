@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dew\Core\Bench\BorderCorner;
 use Dew\Core\Bench\BorderRound;
 use Dew\Core\Bench\Borders;
-use Dew\Core\Bench\Corner;
 use Dew\Core\Bench\TopMeasure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
@@ -49,9 +49,9 @@ final class BordersOf extends Command
                 return self::SUCCESS;
             }
             $corner = match (true) {
-                $borders[0]->mitred => Corner::Mitred,
-                $borders[0]->hasCorners() => Corner::Squares,
-                default => Corner::Straight,
+                $borders[0]->mitred => BorderCorner::Mitred,
+                $borders[0]->hasCorners() => BorderCorner::Squares,
+                default => BorderCorner::Straight,
             };
             $rounds = Borders::of($top, $widths, $corner, $design->room, $design->room->usableWidth);
             // The pattern's number for the top: the finished quilt without its borders, with a seam allowance all round.
@@ -84,7 +84,7 @@ final class BordersOf extends Command
     }
 
     /** @param  list<BorderRound>  $rounds */
-    private function print(TopMeasure $top, array $rounds, Corner $corner, Length $width, Length $height, Length $usable): void
+    private function print(TopMeasure $top, array $rounds, BorderCorner $corner, Length $width, Length $height, Length $usable): void
     {
         $this->line(__('benchwork.average', ['width' => $this->inches($top->width()), 'height' => $this->inches($top->height())]));
         $this->line(__('benchwork.pattern', ['width' => $this->inches($width), 'height' => $this->inches($height)]));

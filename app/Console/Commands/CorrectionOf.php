@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Presentation\Shared\CorrectionText;
 use Dew\Core\Compile\SizeCompiler;
-use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
+use Dew\Core\Correction\SheetChange;
 use Dew\Core\Correction\SheetComparison;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
@@ -96,7 +96,7 @@ final class CorrectionOf extends Command
             foreach ($sizes as $size => $correction) {
                 $this->line(__('console.correction', ['clue' => $new->clues[$clue]->title, 'size' => $new->sizes[$size]->name]));
                 foreach ([
-                    ...array_map(fn (Change $change): string => $text->change($change), $correction->changes),
+                    ...array_map(fn (SheetChange $change): string => $text->change($change), $correction->changes),
                     ...array_merge(...array_map($text->changes(...), $correction->tasks)),
                 ] as $sentence) {
                     $this->line('  '.$sentence);

@@ -8,8 +8,8 @@ use App\Models\QuiltAlong;
 use App\Plans\Unreleased\OpenClueChange;
 use App\Plans\Unreleased\QuiltCounts;
 use App\Presentation\Shared\CorrectionText;
-use Dew\Core\Correction\Change;
 use Dew\Core\Correction\ClueCorrection;
+use Dew\Core\Correction\SheetChange;
 use Dew\Core\Design\Design;
 
 /** What publishing would change in one clue that members have open, for its host to explain. */
@@ -50,7 +50,7 @@ final readonly class OpenChangeView
     private static function sentences(ClueCorrection $correction, CorrectionText $text): array
     {
         return [
-            ...array_map(fn (Change $change): string => $text->change($change), $correction->changes),
+            ...array_map(fn (SheetChange $change): string => $text->change($change), $correction->changes),
             ...array_merge(...array_values(array_map($text->changes(...), $correction->tasks))),
         ];
     }

@@ -8,8 +8,8 @@ use App\Wording\Figure;
 use App\Wording\KindWords;
 use App\Wording\Sentence;
 use Dew\Core\Correction\Advice;
-use Dew\Core\Correction\Change;
 use Dew\Core\Correction\Fit;
+use Dew\Core\Correction\SheetChange;
 use Dew\Core\Correction\TaskCorrection;
 use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Slot;
@@ -29,7 +29,7 @@ final readonly class CorrectionText
     ) {
     }
 
-    public function change(Change $change, string $name = ''): string
+    public function change(SheetChange $change, string $name = ''): string
     {
         $counted = in_array($change->code, ['new-piece', 'gone-piece'], true);
         $words = [
@@ -55,7 +55,7 @@ final readonly class CorrectionText
     /** @return list<string> */
     public function changes(TaskCorrection $task): array
     {
-        return array_map(fn (Change $change): string => $this->change($change, $task->name), $task->changes);
+        return array_map(fn (SheetChange $change): string => $this->change($change, $task->name), $task->changes);
     }
 
     /** @param  Piece|null  $piece  the piece as it is cut now, and of which cloth, to say what cutting it anew takes */

@@ -8,8 +8,8 @@ use Closure;
 use Dew\Core\Document\Type\ChoiceType;
 use Dew\Core\Document\Type\FlagType;
 use Dew\Core\Document\Type\MapType;
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditData;
@@ -23,7 +23,7 @@ use Dew\Core\Draft\Value;
 /** Changes what lies in a place of a block: lifts it off, turns it, flips it, lets it span more places, or shows it in other fabrics. */
 final readonly class ChangeCell implements EditKind
 {
-    /** @param  Closure(Cell, SixtyPlaces|null): ?Cell  $change  gives the cell as it is to be, also on 60° axes; null to lift it */
+    /** @param  Closure(DraftCell, SixtyPlaces|null): ?DraftCell  $change  gives the cell as it is to be, also on 60° axes; null to lift it */
     private function __construct(
         private string $block,
         private int $column,
@@ -36,13 +36,13 @@ final readonly class ChangeCell implements EditKind
 
     public static function lift(string $block, int $column, int $row, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (): ?Cell => null, $expected);
+        return new self($block, $column, $row, fn (): ?DraftCell => null, $expected);
     }
 
     /** @param  int  $degrees  clockwise, whole quarter turns; on 60° axes to the next way it can lie, or for 270 to the one before */
     public static function turn(string $block, int $column, int $row, int $degrees, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $sixty === null
+        return new self($block, $column, $row, fn (DraftCell $cell, ?SixtyPlaces $sixty): DraftCell => $sixty === null
             ? $cell->turned($degrees)
             : $sixty->turned($cell, $degrees), $expected);
     }
@@ -55,7 +55,7 @@ final readonly class ChangeCell implements EditKind
      */
     public static function turnInWay(string $block, int $column, int $row, string $way, int $degrees, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $cell->turnedFurther(
+        return new self($block, $column, $row, fn (DraftCell $cell, ?SixtyPlaces $sixty): DraftCell => $cell->turnedFurther(
             $way,
             $sixty === null
                 ? ($cell->furtherIn($way) + $degrees) % 360
@@ -66,7 +66,7 @@ final readonly class ChangeCell implements EditKind
     /** Left to right; upside down is that and half a turn. */
     public static function mirror(string $block, int $column, int $row, bool $upsideDown, ?Value $expected = null): self
     {
-        $change = fn (Cell $cell, ?SixtyPlaces $sixty): Cell => match (true) {
+        $change = fn (DraftCell $cell, ?SixtyPlaces $sixty): DraftCell => match (true) {
             $sixty !== null => $sixty->mirrored($cell),
             $upsideDown => $cell->mirrored()->turned(180),
             default => $cell->mirrored(),
@@ -77,7 +77,7 @@ final readonly class ChangeCell implements EditKind
 
     public static function span(string $block, int $column, int $row, int $across, int $down, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, fn (Cell $cell, ?SixtyPlaces $sixty): Cell => $cell->spanning(
+        return new self($block, $column, $row, fn (DraftCell $cell, ?SixtyPlaces $sixty): DraftCell => $cell->spanning(
             $across, $sixty === null ? $down : 1,
         ), $expected);
     }
@@ -85,7 +85,7 @@ final readonly class ChangeCell implements EditKind
     /** @param  array<string, string>  $fabrics  the fabric to take, by the one it replaces; the same again to take the unit's own */
     public static function reclothe(string $block, int $column, int $row, array $fabrics, ?Value $expected = null): self
     {
-        return new self($block, $column, $row, function (Cell $cell) use ($fabrics): Cell {
+        return new self($block, $column, $row, function (DraftCell $cell) use ($fabrics): DraftCell {
             $had = $cell->content['fabrics'] ?? [];
             $taken = array_filter(
                 $fabrics + (is_array($had) ? $had : []),
@@ -157,7 +157,7 @@ final readonly class ChangeCell implements EditKind
         $place = $grid->place->cell($cell->column ?? $this->column, $cell->row ?? $this->row);
         $there = $document->at($place);
         if (! $there->equals($expected)) {
-            $wanted = is_array($expected->value) ? ($this->change)(Cell::of($expected->value), $grid->sixty) : null;
+            $wanted = is_array($expected->value) ? ($this->change)(DraftCell::of($expected->value), $grid->sixty) : null;
             throw new EditConflict($place, $expected, $there, $wanted === null ? Value::nothing() : Value::of($wanted->toArray()));
         }
     }

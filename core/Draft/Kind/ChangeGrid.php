@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditData;
@@ -119,7 +119,7 @@ final readonly class ChangeGrid implements EditKind
      */
     private function moved(array $data): ?array
     {
-        $cell = Cell::of($data);
+        $cell = DraftCell::of($data);
         $across = $this->lines === 'columns';
         [$first, $span] = $across ? [$cell->column, $cell->across] : [$cell->row, $cell->down];
         if ($this->new) {

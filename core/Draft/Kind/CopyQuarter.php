@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Document\Type\ChoiceType;
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditKind;
@@ -63,11 +63,11 @@ final readonly class CopyQuarter implements EditKind
         if ($grid->fault() !== null) {
             throw new EditRefused($grid->fault());
         }
-        $isMiddle = fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === 'middle';
-        $cells = array_map(Cell::of(...), $grid->cells);
+        $isMiddle = fn (DraftCell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === 'middle';
+        $cells = array_map(DraftCell::of(...), $grid->cells);
         $copied = array_values(array_filter(
             $cells,
-            fn (Cell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === $this->from,
+            fn (DraftCell $cell): bool => self::quarterOf($cell, $columns, $rows, $across, $down) === $this->from,
         ));
         $laid = array_values(array_filter($cells, $isMiddle));
         foreach ($copied as $cell) {
@@ -84,14 +84,14 @@ final readonly class CopyQuarter implements EditKind
                 }
             }
         }
-        usort($laid, fn (Cell $a, Cell $b): int => [$a->row, $a->column] <=> [$b->row, $b->column]);
+        usort($laid, fn (DraftCell $a, DraftCell $b): int => [$a->row, $a->column] <=> [$b->row, $b->column]);
         $place = $grid->place->within('cells');
 
-        return [new Change($place, $document->at($place), Value::of(array_map(fn (Cell $cell): array => $cell->toArray(), $laid)))];
+        return [new Change($place, $document->at($place), Value::of(array_map(fn (DraftCell $cell): array => $cell->toArray(), $laid)))];
     }
 
     /** The quarter a cell lies in wholly; "middle" when it reaches over a middle line. */
-    private static function quarterOf(Cell $cell, int $columns, int $rows, int $across, int $down): string
+    private static function quarterOf(DraftCell $cell, int $columns, int $rows, int $across, int $down): string
     {
         $left = $cell->column + $cell->across - 1 <= $across;
         $right = $cell->column > $columns - $across;
@@ -107,8 +107,8 @@ final readonly class CopyQuarter implements EditKind
         };
     }
 
-    /** @return list<Cell> in the other three quarters */
-    private function copies(Cell $cell, int $columns, int $rows): array
+    /** @return list<DraftCell> in the other three quarters */
+    private function copies(DraftCell $cell, int $columns, int $rows): array
     {
         if ($this->byTurning) {
             $copies = [];
@@ -120,7 +120,7 @@ final readonly class CopyQuarter implements EditKind
             return $copies;
         }
         $across = $cell->at($columns - $cell->column - $cell->across + 2, $cell->row)->mirrored();
-        $down = fn (Cell $of): Cell => $of->at($of->column, $rows - $of->row - $of->down + 2)->mirrored()->turned(180);
+        $down = fn (DraftCell $of): DraftCell => $of->at($of->column, $rows - $of->row - $of->down + 2)->mirrored()->turned(180);
 
         return [$across, $down($cell), $down($across)];
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Dew\Core\Draft\Kind;
 
 use Dew\Core\Document\Type\LengthType;
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditKind;
@@ -82,12 +82,12 @@ final readonly class FrameBlock implements EditKind
         }
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         $cells = array_map(function (array $data): array {
-            $cell = Cell::of($data);
+            $cell = DraftCell::of($data);
 
             return $cell->at($cell->column + 1, $cell->row + 1)->toArray();
         }, $grid->cells);
         foreach ([[1, 1, 'level'], [1, $rows + 2, 'level'], [1, 2, 'side'], [$columns + 2, 2, 'side']] as [$column, $row, $which]) {
-            $cells[] = Cell::of([
+            $cells[] = DraftCell::of([
                 'column' => $column, 'row' => $row, 'unit' => $this->id.'-'.$which,
                 'across' => $which === 'level' ? $columns + 2 : 1, 'down' => $which === 'level' ? 1 : $rows,
             ])->toArray();

@@ -7,8 +7,8 @@ namespace Dew\Core\Draft\Kind;
 use Dew\Core\Document\Type\ChoiceType;
 use Dew\Core\Document\Type\FlagType;
 use Dew\Core\Document\Type\MapType;
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditData;
@@ -59,8 +59,8 @@ final readonly class LayCell implements EditKind
         $place = $grid->place->cell($this->column, $this->row);
         $there = $document->at($place);
         $covering = $grid->covering($this->column, $this->row);
-        $now = $covering ?? Cell::of(['column' => $this->column, 'row' => $this->row]);
-        $cell = Cell::of(['column' => $this->column, 'row' => $this->row])
+        $now = $covering ?? DraftCell::of(['column' => $this->column, 'row' => $this->row]);
+        $cell = DraftCell::of(['column' => $this->column, 'row' => $this->row])
             ->holding($this->content);
         $cell = $grid->sixty === null
             ? $cell->spanning($this->across ?? $now->across, $this->down ?? $now->down)

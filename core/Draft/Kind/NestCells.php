@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditKind;
@@ -100,7 +100,7 @@ final readonly class NestCells implements EditKind
     {
         $inside = $outside = [];
         foreach ($grid->cells as $data) {
-            $cell = Cell::of($data);
+            $cell = DraftCell::of($data);
             $within = array_filter($cell->places(), $this->has(...));
             if ($within === []) {
                 $outside[] = $data;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft\Kind;
 
-use Dew\Core\Draft\Cell;
 use Dew\Core\Draft\Change;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditData;
 use Dew\Core\Draft\EditKind;
@@ -69,12 +69,12 @@ final readonly class SwapCells implements EditKind
      * @param  array{int, int}  $to
      * @return list<Change>
      */
-    private function moved(DraftDocument $document, Grid $grid, Cell $cell, array $to): array
+    private function moved(DraftDocument $document, Grid $grid, DraftCell $cell, array $to): array
     {
         $from = $grid->place->cell($cell->column, $cell->row);
         $before = null;
         foreach ($grid->cells as $data) {
-            $other = Cell::of($data);
+            $other = DraftCell::of($data);
             if ($before === null && $other->id() !== $cell->id() && [$other->row, $other->column] > [$to[1], $to[0]]) {
                 $before = $other->id();
             }
@@ -91,7 +91,7 @@ final readonly class SwapCells implements EditKind
         ];
     }
 
-    private function alone(Grid $grid, Cell $cell): Cell
+    private function alone(Grid $grid, DraftCell $cell): DraftCell
     {
         return $grid->sixty === null ? $cell->spanning(1, 1) : $cell->holding(array_diff_key($cell->content, ['turn' => true]));
     }

@@ -10,7 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\AssemblyRequest;
 use App\Models\Project;
 use App\Plans\MemberLayout;
-use App\Presentation\Member\Assembly;
+use App\Presentation\Member\AssemblyPage;
 use App\Support\Pdf;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Top\LayoutRefused;
@@ -23,7 +23,7 @@ use Illuminate\Validation\ValidationException;
 /** Joining a member's top: by rows, by webbing or by quarters, with a mark for everything that is sewn. */
 final class AssemblyController extends Controller
 {
-    public function show(Project $project, Assembly $assembly): View
+    public function show(Project $project, AssemblyPage $assembly): View
     {
         $view = $assembly->of($project);
 
@@ -54,7 +54,7 @@ final class AssemblyController extends Controller
         return redirect()->to(route('member.assembly', $project).'#stages');
     }
 
-    public function print(Request $request, Project $project, Assembly $assembly): Response
+    public function print(Request $request, Project $project, AssemblyPage $assembly): Response
     {
         $view = $assembly->of($project) ?? abort(404);
 

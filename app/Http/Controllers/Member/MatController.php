@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Member;
 
-use App\Actions\Member\CutStep;
+use App\Actions\Member\MarkCutStep;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\CutStepRequest;
 use App\Models\Project;
@@ -45,7 +45,7 @@ final class MatController extends Controller
         return redirect()->route('member.mat', [$project, $number])->with('status', __('mat.width_saved'));
     }
 
-    public function store(CutStepRequest $request, Project $project, int $number, ReleasedSheets $sheets, CutStep $cut): RedirectResponse
+    public function store(CutStepRequest $request, Project $project, int $number, ReleasedSheets $sheets, MarkCutStep $cut): RedirectResponse
     {
         $clue = $sheets->find($project, $number);
         abort_if($sheets->waitsForSize($project, $clue), 404);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Drawing\Picture;
-use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Grid;
 use Dew\Core\Draft\Place;
@@ -114,7 +114,7 @@ final readonly class Board
         foreach ($study->laid as $cell) {
             $laid[$cell['column'].','.$cell['row']] = $cell;
         }
-        $cells = array_map(Cell::of(...), $grid->cells);
+        $cells = array_map(DraftCell::of(...), $grid->cells);
         foreach ($cells as $cell) {
             foreach ($places->covered($cell) as $place) {
                 $taken[$place] = $cell;
@@ -127,7 +127,7 @@ final readonly class Board
                     continue;
                 }
                 $spots[] = self::sixtySpot(
-                    $document, $places, $cell ?? Cell::of(['column' => $column, 'row' => $row]), $cell !== null, $edge,
+                    $document, $places, $cell ?? DraftCell::of(['column' => $column, 'row' => $row]), $cell !== null, $edge,
                     $laid["$column,$row"] ?? null,
                 );
             }
@@ -141,7 +141,7 @@ final readonly class Board
     private static function sixtySpot(
         DraftDocument $document,
         SixtyPlaces $places,
-        Cell $cell,
+        DraftCell $cell,
         bool $isFilled,
         float $edge,
         ?array $drawn,
@@ -184,7 +184,7 @@ final readonly class Board
     }
 
     /** What lies there in words. */
-    private static function label(DraftDocument $document, Cell $cell): string
+    private static function label(DraftDocument $document, DraftCell $cell): string
     {
         $id = $cell->content['unit'] ?? $cell->content['block'] ?? '';
         $thing = $document->at(Place::of(

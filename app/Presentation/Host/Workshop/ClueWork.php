@@ -7,8 +7,8 @@ namespace App\Presentation\Host\Workshop;
 use App\Support\Kept;
 use App\Wording\Host\PartName;
 use App\Wording\KindWords;
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Task;
 use Dew\Core\Draft\DraftDocument;
@@ -133,7 +133,7 @@ final readonly class ClueWork
     /**
      * Joining and finishing, where no clue does them and the design does not leave them out.
      *
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @param  array<string, string>  $notMade
      * @return list<array{key: string, name: string, counts: array<string, int>, tasks: list<array<string, mixed>>}>
      */
@@ -167,7 +167,7 @@ final readonly class ClueWork
     }
 
     /**
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @return array{
      *     list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>,
      *     array<string, list<string>>, list<list<string>>

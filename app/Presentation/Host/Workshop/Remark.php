@@ -8,7 +8,7 @@ use App\Support\Placeholder;
 use App\Wording\Figure;
 use App\Wording\Host\FindingSentence;
 use Dew\Core\Design\Design;
-use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
@@ -162,7 +162,7 @@ final readonly class Remark
     {
         $index = (int) preg_replace('#^.*/cells/#', '', $finding->place);
         $cells = $document->items(Place::of('blocks', $block, 'cells'));
-        $cell = isset($cells[$index]) ? Cell::of($cells[$index]) : null;
+        $cell = isset($cells[$index]) ? DraftCell::of($cells[$index]) : null;
         $unit = $cell === null ? null : $document->at(Place::of(
             'units',
             is_string($cell->content['unit'] ?? null) ? $cell->content['unit'] : '-',

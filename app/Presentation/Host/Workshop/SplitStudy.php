@@ -8,9 +8,9 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Support\Kept;
 use App\Wording\Host\PartName;
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -187,7 +187,7 @@ final readonly class SplitStudy
         }
         $then = self::then(array_values($design->clues), $kept, array_values($now), $chores, $minutes);
         // Joining the top comes last, where no clue has it yet and the design does not leave it out.
-        $joined = array_merge(...array_map(fn (Clue $clue): array => array_map(
+        $joined = array_merge(...array_map(fn (DesignClue $clue): array => array_map(
             fn (Chore $chore): string => $chore->kind, $clue->chores,
         ), array_values($design->clues)));
         if (! in_array(Design::JOINING, $design->notMade, true) && array_intersect($joined, Chore::JOINING) === [] && $jobs !== []) {
@@ -227,9 +227,9 @@ final readonly class SplitStudy
      */
     private static function kept(Design $design, array $open): array
     {
-        return array_values(array_map(fn (Clue $clue): string => $clue->id, array_filter(
+        return array_values(array_map(fn (DesignClue $clue): string => $clue->id, array_filter(
             $design->clues,
-            fn (Clue $clue): bool => in_array($clue->id, $open, true) || $clue->words->kind !== ClueKind::Usual,
+            fn (DesignClue $clue): bool => in_array($clue->id, $open, true) || $clue->words->kind !== ClueKind::Usual,
         )));
     }
 
@@ -275,7 +275,7 @@ final readonly class SplitStudy
     /**
      * Minutes of every clue once the suggestion is taken: what is suggested, and the tasks that make nothing, which stay in their clues.
      *
-     * @param  list<Clue>  $clues
+     * @param  list<DesignClue>  $clues
      * @param  list<string>  $kept
      * @param  list<array<string, int>>  $now
      * @param  array<int, array<string, int>>  $chores  minutes by clue and size

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Support\Kept;
-use Dew\Core\Design\Clue;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
+use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\Task;
 use Dew\Core\Document\DocumentException;
@@ -47,7 +47,7 @@ final readonly class WorkRecord
     /**
      * The record and the clues of a draft.
      *
-     * @return array{self, list<Clue>}|null null while the draft cannot be worked out
+     * @return array{self, list<DesignClue>}|null null while the draft cannot be worked out
      */
     public static function of(DraftDocument $document): ?array
     {
@@ -100,7 +100,7 @@ final readonly class WorkRecord
         );
     }
 
-    /** @return list<Clue>|null null when a task is new, or other things are made than before */
+    /** @return list<DesignClue>|null null when a task is new, or other things are made than before */
     private function clues(DraftDocument $document): ?array
     {
         $clues = $made = [];
@@ -119,7 +119,7 @@ final readonly class WorkRecord
                     $chores[] = $known;
                 }
             }
-            $clues[] = new Clue((string) Place::idOf($raw), '', '', 0, $tasks, $chores, order: $order);
+            $clues[] = new DesignClue((string) Place::idOf($raw), '', '', 0, $tasks, $chores, order: $order);
         }
 
         return self::sorted($made) === $this->made ? $clues : null;

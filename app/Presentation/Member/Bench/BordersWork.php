@@ -6,9 +6,9 @@ namespace App\Presentation\Member\Bench;
 
 use App\Models\Project;
 use App\Plans\Cloth\MemberCutting;
+use Dew\Core\Bench\BorderCorner;
 use Dew\Core\Bench\BorderRound;
 use Dew\Core\Bench\Borders;
-use Dew\Core\Bench\Corner;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\PiecedBorder;
 use Dew\Core\Bench\TopMeasure;
@@ -32,7 +32,7 @@ final readonly class BordersWork implements BenchTask
     {
         return [
             'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => $this->measures->bordersText($project),
-            'corner' => Corner::Straight->value, 'unit' => '',
+            'corner' => BorderCorner::Straight->value, 'unit' => '',
         ];
     }
 
@@ -47,7 +47,7 @@ final readonly class BordersWork implements BenchTask
             $this->measures->lengths($fields['widths'], $project, 'widths'), $this->measures->lengths($fields['heights'], $project, 'heights'), $diagonals,
         );
         $widths = $this->measures->widths($project, $fields['borders']);
-        $corner = Corner::tryFrom($fields['corner']) ?? Corner::Straight;
+        $corner = BorderCorner::tryFrom($fields['corner']) ?? BorderCorner::Straight;
         $rounds = $widths === [] ? [] : Borders::of(
             $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitLibrary::kind(PutTogether::LONG_STRIPS))->is(PutTogether::LONG_STRIPS_STRAIGHT),
         );

@@ -12,7 +12,7 @@ use App\Presentation\Host\Workshop\KindLooks;
 use App\Presentation\Host\Workshop\Looks;
 use App\Presentation\Host\Workshop\View;
 use App\Wording\Host\ValueText;
-use Dew\Core\Draft\Cell;
+use Dew\Core\Draft\DraftCell;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 
@@ -56,10 +56,10 @@ final class BlockPage implements WorkshopPage
     private static function ways(DraftDocument $document, Place $block): array
     {
         $ways = [];
-        $cells = array_map(Cell::of(...), $document->items($block->within('cells')));
+        $cells = array_map(DraftCell::of(...), $document->items($block->within('cells')));
         foreach ($document->items($block->within('ways')) as $way) {
             $id = (string) Place::idOf($way);
-            $turned = array_filter($cells, fn (Cell $cell): bool => $cell->furtherIn($id) !== 0);
+            $turned = array_filter($cells, fn (DraftCell $cell): bool => $cell->furtherIn($id) !== 0);
             $ways[] = [
                 'id' => $id,
                 'name' => is_string($way['name'] ?? null) ? $way['name'] : $id,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Bench;
 
 /** How the strips of a border meet. */
-enum Corner: string
+enum BorderCorner: string
 {
     /** The sides first, then top and bottom over their ends. */
     case Straight = 'straight';

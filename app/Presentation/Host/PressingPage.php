@@ -24,7 +24,7 @@ use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 
 /** Which way the seams of a published quilt are pressed so that they nest, drawn unit by unit and block by block. */
-final readonly class Pressing
+final readonly class PressingPage
 {
     /** Crossings that do not nest and are named one by one. */
     private const NAMED = 40;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Design;
 
 /** What members may leave open until a clue needs it. */
-final readonly class Later
+final readonly class LaterChoices
 {
     /**
      * @param  bool  $size  whether the size may be chosen later

@@ -7,7 +7,7 @@ namespace Dew\Core\Press;
 use WeakMap;
 
 /** Sews the parts of one product together, and writes down its seams and crossings in the order of sewing. */
-final class Sewing
+final class SeamOrder
 {
     private const GRAIN = PressModel::GRAIN;
 

@@ -14,7 +14,7 @@ use Dew\Core\Words\Illustration;
 use Illuminate\Http\Response;
 
 /** A unit as its pattern draws it. Pictures of clues to come do not exist here. */
-final class PictureController extends Controller
+final class MemberPictureController extends Controller
 {
     public function __invoke(
         Project $project,

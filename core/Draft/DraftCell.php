@@ -7,7 +7,7 @@ namespace Dew\Core\Draft;
 use stdClass;
 
 /** What lies in one place of a block's grid, as the document writes it. Columns and rows count from one. */
-final readonly class Cell
+final readonly class DraftCell
 {
     /** @param  array<array-key, mixed>  $content  unit or block, turn, mirror, fabrics, and how it is turned in other ways of the block */
     private function __construct(

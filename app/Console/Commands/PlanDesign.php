@@ -19,7 +19,7 @@ use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Console\Command;
 
 /** Prints what a design asks for at one size: everything a member would see, clue by clue. */
-final class Plan extends Command
+final class PlanDesign extends Command
 {
     use ReadsDesigns, ReadsMethods;
 

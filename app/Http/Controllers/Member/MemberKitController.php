@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** Kits for a member's own quilt. */
-final class KitController extends Controller
+final class MemberKitController extends Controller
 {
     public function index(Project $project, MemberKits $kits): View
     {

@@ -7,7 +7,7 @@ namespace Dew\Core\Correction;
 use Dew\Core\Measure\Measurement;
 
 /** One thing that a sheet said before and says otherwise now. */
-final readonly class Change
+final readonly class SheetChange
 {
     /** What a clue or a task says besides numbers, so that nobody cuts or sews otherwise for it. */
     public const WORDS = ['title', 'opening', 'name', 'minutes', 'words'];

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace Dew\Bench;
 
 /** A fixed loop of plain PHP, which tells how fast the machine is at this moment: figures of another moment compare by it. */
-final class Reference
+final class ReferenceLoop
 {
     /** The best of five runs. */
     public static function milliseconds(): float

@@ -8,7 +8,7 @@ use Dew\Core\Words\Chore;
 use Dew\Core\Words\ClueWords;
 
 /** One release's worth of work, as the design tells it. */
-final readonly class Clue
+final readonly class DesignClue
 {
     /**
      * @param  string  $introduction  plain paragraphs, parted by empty lines; may be empty

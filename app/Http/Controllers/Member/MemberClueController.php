@@ -15,7 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\ViewErrorBag;
 
-final class ClueController extends Controller
+final class MemberClueController extends Controller
 {
     /** The place "Clue" in the bottom bar: the clue in hand, or the line of all of them while none is open. */
     public function index(Project $project): RedirectResponse

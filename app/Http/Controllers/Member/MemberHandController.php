@@ -17,7 +17,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\ValidationException;
 
 /** What a member sews of a quilt by many hands: hand it on, send it back, or say that she cannot. */
-final class HandController extends Controller
+final class MemberHandController extends Controller
 {
     public function show(Project $project, MemberHands $hands): View
     {

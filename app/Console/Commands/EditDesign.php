@@ -6,16 +6,16 @@ namespace App\Console\Commands;
 
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Document\DocumentException;
-use Dew\Core\Draft\Draft;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
+use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Illuminate\Console\Command;
 use JsonException;
 
 /** Applies a list of edits to a design document, finished or not. All of them are applied or none. */
-final class Edit extends Command
+final class EditDesign extends Command
 {
     use ReadsDesigns;
 
@@ -63,7 +63,7 @@ final class Edit extends Command
         $undo = [];
         foreach ($edits as $index => $edit) {
             try {
-                $applied = Draft::apply($document, EditLibrary::read($edit));
+                $applied = Edits::apply($document, EditLibrary::read($edit));
             } catch (EditRefused|EditConflict $error) {
                 $this->error(__('edits.stopped', ['number' => $index + 1, 'problem' => $error->getMessage()]));
 

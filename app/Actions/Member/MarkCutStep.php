@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 
 /** Marks a step of a cutting plan as cut, and counts the pieces that it gives in the counters of their tasks. */
-final readonly class CutStep
+final readonly class MarkCutStep
 {
     public function __construct(
         private MemberCutting $cutting,
@@ -39,7 +39,7 @@ final readonly class CutStep
             $held = Project::query()->lockForUpdate()->findOrFail($project->id);
             $planned = $this->planned($held, $clue, $slot, $plan);
             $found = array_values(array_filter(
-                CutStep::steps($planned, $slot), fn (Step $one): bool => $one->id === $step,
+                MarkCutStep::steps($planned, $slot), fn (Step $one): bool => $one->id === $step,
             ))[0] ?? throw $this->changed();
             $key = ['clue_key' => $clue->key, 'slot_key' => $slot, 'plan' => $plan, 'step' => $step];
             if (CutStepDone::query()->where('project_id', $held->id)->where($key)->exists()) {

@@ -14,7 +14,7 @@ use Dew\Core\Proof\Severity;
 use Illuminate\Console\Command;
 
 /** Reads a design, finished or not, like a strict pattern tester; fails when something cannot be sewn. */
-final class Proof extends Command
+final class ProofDesign extends Command
 {
     use PrintsData;
     use ReadsDesigns;

@@ -19,7 +19,7 @@ use Dew\Core\Top\TopPart;
 use Dew\Core\Top\TopStage;
 
 /** Joining a top stage by stage: what to do, what each part measures then, how it is pressed, and what is sewn already. */
-final readonly class Assembly
+final readonly class AssemblyPage
 {
     public function __construct(private MemberLayout $layout)
     {

@@ -14,7 +14,7 @@ use Dew\Core\Document\Type\Type;
  * Applies edits to a design that is being drawn up. Whatever is unfinished is allowed; refused is only what cannot mean anything: a value
  * of the wrong form, a name the document does not have, two things in one place. What was wrong before an edit does not stop it.
  */
-final class Draft
+final class Edits
 {
     /** Of what names a thing that is to go, as many are said. */
     private const NAMED = 5;
