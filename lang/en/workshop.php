@@ -74,7 +74,7 @@ return [
         'merge-fabrics' => 'merged a fabric', 'take' => 'took :about', 'together' => 'changed :about', 'changes' => 'changed :about',
         'new-fabric' => 'added :about', 'new-unit' => 'added :about', 'change-kind' => 'another kind for :about', 'new-block' => 'added '
             .':about',
-        'nest' => 'made a section: :about', 'frame' => 'put a frame round a block', 'place' => 'laid a block into the quilt',
+        'new-sixty-block' => 'added :about', 'nest' => 'made a section: :about', 'frame' => 'put a frame round a block', 'place' => 'laid a block into the quilt',
         'resize-pattern' => 'another size of the pattern',
     ],
 

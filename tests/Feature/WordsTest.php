@@ -44,6 +44,7 @@ it('has words for every step, method, tool and measure that the core can give', 
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.many.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.one.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
     );
+    array_push($keys, ...array_map(fn (string $kind): string => "workshop.undo_names.$kind", EditLibrary::keys()));
     preg_match_all("/new Finding\(\s*(?:\\\$[^']*\? )?'([a-z-]+)'(?: : '([a-z-]+)')?/", $core, $findings);
     array_push($keys, ...array_map(fn (string $code): string => "proof.$code", array_filter([...$findings[1], ...$findings[2]])));
     expect(count($keys))->toBeGreaterThan(150)

@@ -55,6 +55,12 @@ final class EditLibrary
         'changes' => Changes::class,
     ];
 
+    /** @return list<string> the kinds, as they are written */
+    public static function keys(): array
+    {
+        return array_keys(self::CLASSES);
+    }
+
     /** How an edit of a kind is written; null when there is no such kind. */
     public static function record(string $kind): ?RecordType
     {
@@ -74,7 +80,7 @@ final class EditLibrary
         $kind = is_array($data) ? $data['kind'] ?? null : null;
         $record = is_string($kind) ? self::record($kind) : null;
         if (! is_array($data) || ! is_string($kind) || $record === null) {
-            throw new EditRefused(sprintf('There is no such kind of edit. The kinds are: %s.', implode(', ', array_keys(self::CLASSES))));
+            throw new EditRefused(sprintf('There is no such kind of edit. The kinds are: %s.', implode(', ', self::keys())));
         }
         $complaints = new Complaints;
         $record->check($data, '', $complaints);
@@ -121,7 +127,7 @@ final class EditLibrary
             'title' => 'Edits of a Dew design',
             'type' => 'array',
             'items' => ['anyOf' => array_map(
-                fn (string $kind): array => self::CLASSES[$kind]::parts($kind)->record($kind)->schema(), array_keys(self::CLASSES),
+                fn (string $kind): array => self::CLASSES[$kind]::parts($kind)->record($kind)->schema(), self::keys(),
             )],
             '$defs' => ['length' => LengthType::positive()->schema(), 'id' => PatternType::id()->schema()],
         ];
