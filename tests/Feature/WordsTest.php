@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Wording\KindWords;
+use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Blade;
 use Symfony\Component\Finder\Finder;
