@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\Host\PublishDesign;
 use App\Actions\Member\JoinQuiltAlong;
 use App\Models\Clue;
 use App\Models\Project;
@@ -35,7 +34,7 @@ abstract class TestCase extends BaseTestCase
     public function quiltAlong(): QuiltAlong
     {
         $quiltAlong = QuiltAlong::factory()->create();
-        app(PublishDesign::class)($quiltAlong, self::document());
+        PublishedRows::write($quiltAlong, self::document());
         $quiltAlong->invitations()->create(['code' => Str::upper(Str::random(8))]);
 
         return $quiltAlong;

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\Host\PublishDesign;
 use App\Models\QuiltAlong;
 use App\Models\Role;
 use App\Models\Sheet;
@@ -13,7 +12,7 @@ use Illuminate\Support\Facades\Event;
 /** Kitchen Garden: curves, kites, strip sets, stars, sashes and whole blocks through the pages. */
 beforeEach(function (): void {
     $this->garden = QuiltAlong::factory()->create(['name' => 'Kitchen Garden']);
-    app(PublishDesign::class)($this->garden, (string) file_get_contents(database_path('designs/kitchen-garden.json')));
+    Tests\PublishedRows::write($this->garden, (string) file_get_contents(database_path('designs/kitchen-garden.json')));
     $this->member = $this->project($this->garden, 's-lap');
     $this->member->update(['colourway_key' => 'c-allotment']);
     $this->actingAs($this->member->user);

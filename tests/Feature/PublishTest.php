@@ -19,6 +19,7 @@ use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 
 it('stores the document as it came, lists the clues and compiles every sheet ahead', function (): void {
@@ -287,4 +288,19 @@ it('writes the sheets of a size byte for byte as each would be written by itself
             }
         }
     }
+});
+
+it('writes the rows again that it wrote, for tests that only need a published design', function (): void {
+    $tables = fn (): array => array_map(fn (string $table): int => DB::table($table)->count(), ['design_versions', 'sheets', 'clues', 'publications', 'deeds', 'corrections', 'notices']);
+    $before = $tables();
+    $published = QuiltAlong::factory()->create();
+    app(PublishDesign::class)($published, self::document());
+    $wrote = array_map(fn (int $after, int $there): int => $after - $there, $tables(), $before);
+    $before = $tables();
+    $written = QuiltAlong::factory()->create();
+    Tests\PublishedRows::write($written, self::document());
+
+    expect(Tests\PublishedRows::of($written))->toEqual(Tests\PublishedRows::of($published))
+        ->and(array_map(fn (int $after, int $there): int => $after - $there, $tables(), $before))->toBe($wrote)
+        ->and($written->publishedVersion?->hash)->toBe($published->fresh()?->publishedVersion?->hash);
 });
