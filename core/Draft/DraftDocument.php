@@ -121,7 +121,7 @@ final readonly class DraftDocument
         $inner = $key === null ? null : $node[$key] ?? null;
         $inner = $inner instanceof stdClass ? (array) $inner : $inner;
         if ($key === null || ! is_array($inner)) {
-            throw new EditRefused(sprintf('There is no place %s in this design.', $change->place->text()));
+            throw new EditRefused('no_place', ['place' => $change->place->text()]);
         }
         $node[$key] = $this->changed($inner, $steps, $change);
 
@@ -136,7 +136,7 @@ final readonly class DraftDocument
     {
         $id = $change->place->steps[count($change->place->steps) - 1];
         if ($change->is->exists && Place::idOf($change->is->value) !== $id) {
-            throw new EditRefused(sprintf('What is put at %s needs the id "%s": an id is never changed.', $change->place->text(), $id));
+            throw new EditRefused('id_stays', ['place' => $change->place->text(), 'id' => $id]);
         }
         if (! is_int($index) && ! $change->is->exists) {
             return array_values($list);
@@ -170,10 +170,7 @@ final readonly class DraftDocument
     private function inObject(array $object, string $name, Change $change): array
     {
         if ($object !== [] && array_is_list($object)) {
-            throw new EditRefused(sprintf(
-                '%s is in a list of things without ids: the list is changed as a whole.',
-                $change->place->text(),
-            ));
+            throw new EditRefused('list_as_a_whole', ['place' => $change->place->text()]);
         }
         if ($change->is->exists) {
             $object[$name] = $change->is->value;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft;
 
+use Dew\Core\Measure\HasProblem;
+use Dew\Core\Measure\Problem;
 use RuntimeException;
 
 /** Somebody else has changed the same thing since: what the edit expected, what stands there now, and what it wants. */
-final class EditConflict extends RuntimeException
+final class EditConflict extends RuntimeException implements HasProblem
 {
     public function __construct(
         public readonly Place $place,
@@ -15,9 +17,13 @@ final class EditConflict extends RuntimeException
         public readonly Value $there,
         public readonly Value $wanted,
     ) {
-        parent::__construct(sprintf(
-            '%s was %s when this was changed to %s, and is %s now. Choose one of the two.',
-            $place->text(), $expected->text(), $wanted->text(), $there->text(),
-        ));
+        parent::__construct((string) $this->problem());
+    }
+
+    public function problem(): Problem
+    {
+        return new Problem('edit.conflict', [
+            'place' => $this->place->text(), 'expected' => $this->expected->text(), 'wanted' => $this->wanted->text(), 'there' => $this->there->text(),
+        ]);
     }
 }

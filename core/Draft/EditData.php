@@ -99,7 +99,7 @@ final readonly class EditData
     {
         $maps = [];
         foreach (is_array($this->data[$key] ?? null) ? $this->data[$key] : [] as $map) {
-            $maps[] = is_array($map) ? self::named($map) : throw new EditRefused('Every edit is an object with a "kind".');
+            $maps[] = is_array($map) ? self::named($map) : throw new EditRefused('no_object');
         }
 
         return $maps;
@@ -115,7 +115,7 @@ final readonly class EditData
     public function content(): array
     {
         if (($this->textOrNull('unit') === null) === ($this->textOrNull('inner') === null)) {
-            throw new EditRefused('Lay either a "unit", or a block by "inner".');
+            throw new EditRefused('unit_or_block');
         }
 
         return array_filter([

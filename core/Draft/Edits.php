@@ -9,6 +9,7 @@ use Dew\Core\Design\DesignFormat;
 use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Type\Type;
+use Dew\Core\Measure\Problem;
 
 /**
  * Applies edits to a design that is being drawn up. Whatever is unfinished is allowed; refused is only what cannot mean anything: a value
@@ -48,9 +49,7 @@ final class Edits
     private static function checkId(Change $change): void
     {
         if (in_array($change->place->steps[count($change->place->steps) - 1], ['id', 'dew'], true) && $change->was->exists) {
-            throw new EditRefused(
-                'An id is given once and never changed: what members have counted hangs on it. Give another name instead.',
-            );
+            throw new EditRefused('id_never_changes');
         }
     }
 
@@ -66,9 +65,8 @@ final class Edits
         $type->check($value->value, '', $complaints);
         $wrong = array_values(array_filter($complaints->all(), fn (Complaint $complaint): bool => ! $complaint->unfinished));
         if ($wrong !== []) {
-            throw new EditRefused(
-                sprintf('%s%s: %s', $place->text(), $wrong[0]->pointer, $wrong[0]->problem), $place, $wrong[0]->problem,
-            );
+            $there = Problem::said($wrong[0]->problem);
+            throw new EditRefused('form', ['place' => $place->text(), 'pointer' => $wrong[0]->pointer, 'problem' => $there], $place, $there);
         }
     }
 
@@ -77,7 +75,7 @@ final class Edits
         $type = DesignFormat::document();
         foreach ($place->steps as $step) {
             $type = $type->inner($step)
-                ?? throw new EditRefused(sprintf('A design has no place %s. "%s" means nothing there.', $place->text(), $step));
+                ?? throw new EditRefused('means_nothing', ['place' => $place->text(), 'step' => $step]);
         }
 
         return $type;
@@ -88,13 +86,7 @@ final class Edits
     {
         $text = $after->document()->text;
         if (strlen($text) > DesignDocument::LARGEST) {
-            throw new EditRefused(
-                sprintf(
-                    'The design would be %d bytes, and the most is %d. Take something out first.',
-                    strlen($text),
-                    DesignDocument::LARGEST,
-                ),
-            );
+            throw new EditRefused('too_large', ['bytes' => strlen($text), 'most' => DesignDocument::LARGEST]);
         }
 
         return $text;
@@ -106,7 +98,7 @@ final class Edits
         $now = self::idsTwice($after);
         $twice = $now === [] ? [] : array_diff($now, self::idsTwice($before));
         if ($twice !== []) {
-            throw new EditRefused(sprintf('The id "%s" is taken already; every unit, block and fabric has one of its own.', reset($twice)));
+            throw new EditRefused('id_taken', ['id' => reset($twice)]);
         }
     }
 
@@ -137,24 +129,18 @@ final class Edits
             return;
         }
         $first = $lost[0];
-        $what = rtrim($first->list, 's');
+        $what = new Problem('thing.'.rtrim($first->list, 's'));
         if (! $before->at(self::place($first))->exists) {
-            throw new EditRefused(sprintf(
-                '%s names a %s "%s" that the design does not have. Add it first.',
-                $first->user,
-                $what,
-                $first->id,
-            ));
+            throw new EditRefused('names_nothing', ['user' => $first->user, 'what' => $what, 'id' => $first->id]);
         }
         $users = array_values(array_unique(array_map(
             fn (Reference $reference): string => $reference->user,
             array_filter($lost, fn (Reference $reference): bool => $reference->list === $first->list && $reference->id === $first->id),
         )));
         $more = count($users) - self::NAMED;
-        throw new EditRefused(sprintf(
-            'The %s "%s" is still used by %s%s. Put another in its place there first.',
-            $what, $first->id, implode(', ', array_slice($users, 0, self::NAMED)), $more > 0 ? " and $more more" : '',
-        ));
+        throw new EditRefused($more > 0 ? 'still_used_more' : 'still_used', [
+            'what' => $what, 'id' => $first->id, 'users' => implode(', ', array_slice($users, 0, self::NAMED)), 'more' => $more,
+        ]);
     }
 
     private static function place(Reference $reference): Place
@@ -179,7 +165,7 @@ final class Edits
         ));
         foreach (array_filter($blocks) as $block) {
             $fault = Grid::of($after, $block)?->fault();
-            if ($fault !== null && Grid::of($before, $block)?->fault() !== $fault) {
+            if ($fault !== null && (string) Grid::of($before, $block)?->fault() !== (string) $fault) {
                 throw new EditRefused($fault);
             }
         }

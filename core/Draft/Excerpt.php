@@ -28,7 +28,7 @@ final class Excerpt
     public static function ofBlock(DraftDocument $document, string $block): DesignDocument
     {
         if (! $document->at(Place::of('blocks', $block))->exists) {
-            throw new EditRefused(sprintf('There is no block "%s" in this design.', $block));
+            throw new EditRefused('no_block', ['block' => $block]);
         }
 
         return self::document($document, self::within($document, [['blocks', $block]]), $block, self::scales($document));
@@ -43,7 +43,7 @@ final class Excerpt
     public static function keyOfBlock(DraftDocument $document, string $block): string
     {
         if (! $document->at(Place::of('blocks', $block))->exists) {
-            throw new EditRefused(sprintf('There is no block "%s" in this design.', $block));
+            throw new EditRefused('no_block', ['block' => $block]);
         }
         $parts = [array_intersect_key($document->value, array_flip(self::ROOM)), self::scales($document), $block];
         $needed = self::within($document, [['blocks', $block]]);

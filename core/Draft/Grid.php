@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Draft;
 
+use Dew\Core\Measure\Problem;
+
 /**
  * The grid of one block as the document has it, finished or not: its columns and rows, or its 60° axes, and what lies where. Places count
  * from one; on 60° axes a column is a place in its row.
@@ -42,7 +44,7 @@ final readonly class Grid
     /** @throws EditRefused when there is no such block */
     public static function ofBlock(DraftDocument $document, string $block): self
     {
-        return self::of($document, $block) ?? throw new EditRefused(sprintf('There is no block "%s" in this design.', $block));
+        return self::of($document, $block) ?? throw new EditRefused('no_block', ['block' => $block]);
     }
 
     /** @throws EditRefused when there is no such block, or it stands on 60° axes */
@@ -50,10 +52,7 @@ final readonly class Grid
     {
         $grid = self::ofBlock($document, $block);
 
-        return $grid->sixty === null ? $grid : throw new EditRefused(sprintf(
-            '%s stands on 60° axes and has neither columns nor rows. Change its rows or the side of its triangles instead.',
-            ucfirst($grid->place->text()),
-        ));
+        return $grid->sixty === null ? $grid : throw new EditRefused('on_sixty_axes', ['block' => ucfirst($grid->place->text())]);
     }
 
     /** The cell that covers a place, whether it begins there or not. */
@@ -72,9 +71,7 @@ final readonly class Grid
     /** @throws EditRefused when nothing lies there */
     public function laid(int $column, int $row): DraftCell
     {
-        return $this->covering($column, $row) ?? throw new EditRefused(
-            sprintf('Nothing lies at column %d, row %d of %s. Lay something there first.', $column, $row, $this->place->text()),
-        );
+        return $this->covering($column, $row) ?? throw new EditRefused('nothing_there', ['column' => $column, 'row' => $row, 'block' => $this->place->text()]);
     }
 
     /** The id of the first cell behind a place in reading order: what is laid there goes before it. */
@@ -91,21 +88,25 @@ final readonly class Grid
     }
 
     /** What cannot be in this grid: two things in one place, or one beyond the edge. Null when all is well. */
-    public function fault(): ?string
+    public function fault(): ?Problem
     {
         $taken = [];
         foreach ($this->cells as $cell) {
             $cell = DraftCell::of($cell);
             $beyond = $this->sixty === null ? $this->beyond($cell) : $this->sixty->problem($cell);
             if ($beyond !== null) {
-                return sprintf('What lies at column %d, row %d of %s %s', $cell->column, $cell->row, $this->place->text(), $beyond);
+                return new Problem('edit.does_not_fit', [
+                    'column' => $cell->column, 'row' => $cell->row, 'block' => $this->place->text(), 'problem' => $beyond,
+                ]);
             }
             foreach ($this->sixty === null ? $cell->places() : $this->sixty->covered($cell) as $place) {
                 if (isset($taken[$place])) {
-                    return sprintf(
-                        'Column %s of %s is covered by what lies at column %s already. Lift one of the two first.',
-                        str_replace(',', ', row ', $place), $this->place->text(), str_replace(',', ', row ', $taken[$place]),
-                    );
+                    [$column, $row] = explode(',', $place);
+                    [$byColumn, $byRow] = explode(',', $taken[$place]);
+
+                    return new Problem('edit.covered_already', [
+                        'column' => $column, 'row' => $row, 'block' => $this->place->text(), 'by_column' => $byColumn, 'by_row' => $byRow,
+                    ]);
                 }
                 $taken[$place] = $cell->id();
             }
@@ -114,13 +115,10 @@ final readonly class Grid
         return null;
     }
 
-    private function beyond(DraftCell $cell): ?string
+    private function beyond(DraftCell $cell): ?Problem
     {
         return $cell->column + $cell->across - 1 > count($this->columns) || $cell->row + $cell->down - 1 > count($this->rows)
-            ? sprintf(
-                'reaches beyond its %d columns and %d rows. Lay it where it fits, or add a column or row.',
-                count($this->columns), count($this->rows),
-            )
+            ? new Problem('edit.reaches_beyond', ['columns' => count($this->columns), 'rows' => count($this->rows)])
             : null;
     }
 }

@@ -23,10 +23,7 @@ final readonly class Place
     {
         $steps = explode('/', $text);
         if (count($steps) > self::DEEPEST || in_array('', $steps, true)) {
-            throw new EditRefused(sprintf(
-                '"%s" is no place in a design. A place is written such as units/u-star/finished.',
-                mb_strimwidth($text, 0, 80, '…'),
-            ));
+            throw new EditRefused('not_a_place', ['place' => mb_strimwidth($text, 0, 80, '…')]);
         }
 
         return new self($steps);

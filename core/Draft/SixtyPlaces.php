@@ -7,6 +7,7 @@ namespace Dew\Core\Draft;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
@@ -68,13 +69,13 @@ final readonly class SixtyPlaces
         );
     }
 
-    /** Why it cannot lie there, as the end of a sentence; null when it can. */
-    public function problem(DraftCell $cell): ?string
+    /** Why it cannot lie there; null when it can. */
+    public function problem(DraftCell $cell): ?Problem
     {
         try {
             $this->spot($cell);
         } catch (InvalidArgumentException $error) {
-            return 'cannot stay: '.$error->getMessage();
+            return new Problem('edit.cannot_stay', ['problem' => Problem::of($error)]);
         }
 
         return null;
@@ -101,7 +102,7 @@ final readonly class SixtyPlaces
     {
         $ways = $this->ways($cell);
         if (count($ways) < 2) {
-            throw new EditRefused('This lies in one way only.');
+            throw new EditRefused('one_way');
         }
         $now = is_int($cell->content['turn'] ?? null) ? intdiv($cell->content['turn'], 60) : $ways[0];
         sort($ways);
@@ -121,7 +122,7 @@ final readonly class SixtyPlaces
         try {
             $spot = $this->spot($cell);
         } catch (InvalidArgumentException $error) {
-            throw new EditRefused('This cannot be turned: '.$error->getMessage());
+            throw new EditRefused('not_turned', ['problem' => Problem::of($error)]);
         }
         $turns = [0];
         for ($sixths = 1; $sixths < 6; $sixths++) {
@@ -130,7 +131,7 @@ final readonly class SixtyPlaces
             }
         }
         if (count($turns) < 2) {
-            throw new EditRefused('This lies in one way only.');
+            throw new EditRefused('one_way');
         }
         $at = (int) array_search($now, $turns, true);
 
@@ -146,7 +147,7 @@ final readonly class SixtyPlaces
     {
         $shape = $this->shape($cell);
         if ($shape === SixtyShape::HalfTriangle) {
-            throw new EditRefused('Half a triangle lies in one way only: which half it is, its place decides.');
+            throw new EditRefused('half_one_way');
         }
         $turn = $cell->content['turn'] ?? ($this->ways($cell)[0] ?? 0) * 60;
         $content = ['mirror' => ! ($cell->content['mirror'] ?? false)] + $cell->withWaysReversed()->content;

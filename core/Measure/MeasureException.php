@@ -12,7 +12,7 @@ use RuntimeException;
  * `reason` is a stable key (`zero_denominator`, `negative`, ...) and `values` its words, so that an interface can say it in the
  * reader's language; the message says it in plain English.
  */
-final class MeasureException extends RuntimeException
+final class MeasureException extends RuntimeException implements HasProblem
 {
     /** @param  array<string, string>  $values */
     private function __construct(
@@ -69,5 +69,10 @@ final class MeasureException extends RuntimeException
     public static function notRational(): self
     {
         return new self('not_rational', [], 'A length with √2 or √3 in it has no exact fraction; round it to a step first.');
+    }
+
+    public function problem(): Problem
+    {
+        return new Problem("measure.$this->reason", $this->values);
     }
 }

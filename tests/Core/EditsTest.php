@@ -185,7 +185,7 @@ it('copies no quarter of a block in which things lie where they cannot', functio
     $value = draft()->value;
     $value['blocks'][0]['cells'][0]['across'] = 1_000_000_000;
     $edit = EditLibrary::read(['kind' => 'copy-quarter', 'block' => 'b-lantern', 'from' => 'top-left', 'by' => 'turn']);
-    expect(fn () => Edits::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'reaches beyond');
+    expect(fn () => Edits::apply(new DraftDocument($value), $edit))->toThrow(EditRefused::class, 'edit.reaches_beyond');
 });
 
 it('takes one fabric instead of another everywhere or in one place, and merges two', function (): void {
@@ -224,7 +224,7 @@ it('takes a block of the library with all that is in it, in fabrics of this desi
         fn ($complaint): bool => ! str_contains($complaint->problem, 'fabrics'),
     );
     expect($complaints)->toBe([]);
-    expect(fn () => Edits::apply(draft(), TakeBlock::of($library, $block, [])))->toThrow(EditRefused::class, 'Say which fabric');
+    expect(fn () => Edits::apply(draft(), TakeBlock::of($library, $block, [])))->toThrow(EditRefused::class, 'edit.fabric_for');
 })->with(fn (): array => array_column(draft('block-library')->items(Place::of('blocks')), 'id'));
 
 it('numbers the ids of what it takes where they are taken by something else', function (): void {
@@ -277,7 +277,7 @@ it('refuses what cannot mean anything, says the way out, and leaves the document
         edited($draft, $edit);
         $message = 'nothing was refused';
     } catch (EditRefused $refused) {
-        $message = $refused->getMessage();
+        $message = said($refused);
     }
     expect($message)->toContain($words)->and($draft->document()->text)->toBe($before);
 })->with([
@@ -364,7 +364,7 @@ it('lets edits to different things stand, and shows both values where two change
     } catch (EditConflict $conflict) {
     }
     expect($conflict?->expected->value)->toBe('3')->and($conflict?->there->value)->toBe('4')->and($conflict?->wanted->value)->toBe('5')
-        ->and($conflict?->getMessage())->toContain('is "4" now');
+        ->and(said($conflict))->toContain('is "4" now');
 
     $block = ['block' => 'b-lantern', 'column' => 2, 'row' => 1];
     $seen = ['column' => 2, 'row' => 1, 'unit' => 'u-beam', 'turn' => 180];

@@ -54,7 +54,7 @@ it('makes a unit another kind, and keeps size and fabrics as far as it can have 
     expect(fn () => Edits::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u', 'of' => 'hst', 'expect' => 'economy'])))
         ->toThrow(EditConflict::class);
     expect(fn () => Edits::apply($draft, EditLibrary::read(['kind' => 'change-kind', 'unit' => 'u-none', 'of' => 'hst'])))
-        ->toThrow(EditRefused::class, 'There is no unit');
+        ->toThrow(EditRefused::class, 'edit.no_unit');
 });
 
 it('divides a new block evenly, and lays the first one into the quilt', function (): void {
@@ -148,7 +148,7 @@ it('makes a part of a block a section of its own, and the block takes as much of
         ['kind' => 'lift', 'block' => 'b-lantern', 'column' => 4, 'row' => 2],
         ['kind' => 'span', 'block' => 'b-lantern', 'column' => 3, 'row' => 2, 'across' => 2, 'down' => 1],
     );
-    expect(fn () => Edits::apply($spanned, EditLibrary::read($nest)))->toThrow(EditRefused::class, 'reaches across the edge');
+    expect(fn () => Edits::apply($spanned, EditLibrary::read($nest)))->toThrow(EditRefused::class, 'edit.across_the_section');
 });
 
 it('moves what lies in one place to an empty one by a swap, and takes that back', function (): void {
@@ -171,7 +171,7 @@ it('moves what lies in one place to an empty one by a swap, and takes that back'
     expect(fn () => Edits::apply(
         changed($moved, $lift(1, 1)),
         EditLibrary::read($swap([1, 1], [2, 1])),
-    ))->toThrow(EditRefused::class, 'either');
+    ))->toThrow(EditRefused::class, 'edit.nothing_to_swap');
 });
 
 it('puts a frame round a block, cut wider on purpose and trimmed with it', function (): void {
@@ -193,7 +193,7 @@ it('puts a frame round a block, cut wider on purpose and trimmed with it', funct
             array_sum(array_map(fn ($patch): float => $patch->outline->area(), $product['b-lantern']->patches())),
         )->toEqualWithDelta(196.0, 1e-9)
         ->and($product['b-lantern']->losesPoints())->toBeFalse();
-    expect(fn () => Edits::apply($coping, EditLibrary::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'trimmed already')
+    expect(fn () => Edits::apply($coping, EditLibrary::read(['id' => 'u-other'] + $frame)))->toThrow(EditRefused::class, 'edit.trimmed_already')
         ->and(fn () => Edits::apply($before, EditLibrary::read(['fabric' => 'f-none'] + $frame)))->toThrow(EditRefused::class);
 });
 
@@ -238,8 +238,8 @@ it('has another key for a block when anything in it changes, and the same when s
 });
 
 it('refuses a size that is no length, and a unit without a fabric', function (): void {
-    expect(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', 'three', ['f-a']))->toThrow(EditRefused::class, 'is a length such as')
-        ->and(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', '3', []))->toThrow(EditRefused::class, 'Add a fabric first');
+    expect(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', 'three', ['f-a']))->toThrow(EditRefused::class, 'edit.unit_size')
+        ->and(fn () => NewUnit::usual(UnitLibrary::kind('square'), '3', '3', []))->toThrow(EditRefused::class, 'edit.fabric_first');
 });
 
 it('writes a length so that it is read again as the same', function (string $text): void {

@@ -24,6 +24,7 @@ use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
@@ -586,4 +587,22 @@ function designWith(array $path, mixed $value): string
 function makeUnit(UnitKind $kind, Size $finished, array $slots, UnitOptions $options = new UnitOptions, array $products = []): Unit
 {
     return (new UnitSpec($kind, $finished, $slots, $options))->make($products);
+}
+
+/** The English sentence of what was thrown, without a framework. */
+function said(Throwable|Problem $thrown): string
+{
+    $problem = $thrown instanceof Problem ? $thrown : Problem::of($thrown);
+    if ($problem->code === Problem::SAID) {
+        return (string) $problem->values['text'];
+    }
+    static $words = null;
+    $words ??= ['measure' => (require dirname(__DIR__, 2).'/lang/en/measure.php')['errors']] + require dirname(__DIR__, 2).'/lang/en/problems.php';
+    [$group, $code] = explode('.', $problem->code, 2);
+    $values = [];
+    foreach ($problem->values as $name => $value) {
+        $values[":$name"] = $value instanceof Problem ? said($value) : (string) $value;
+    }
+
+    return strtr($words[$group][$code] ?? throw new LogicException("There are no words for $problem->code."), $values);
 }

@@ -72,3 +72,25 @@ it('has no text in a view outside the language files', function (): void {
     }
     expect($loose)->toBe([]);
 });
+
+it('has a sentence for every problem of the core, with all that goes into it', function (): void {
+    $words = require lang_path('en/problems.php');
+    $asked = 0;
+    foreach (Finder::create()->files()->in(base_path('core'))->name('*.php') as $file) {
+        $code = $file->getContents();
+        preg_match_all("/new (EditRefused|Problem)\(\s*'([a-z_.]+)'(.*?);/s", $code, $found, PREG_SET_ORDER);
+        foreach ($found as $one) {
+            $key = $one[1] === 'EditRefused' ? "edit.$one[2]" : $one[2];
+            if (str_ends_with($key, '.')) {
+                continue;
+            }
+            $text = data_get($words, $key);
+            expect($text)->toBeString("$key in {$file->getFilename()}");
+            preg_match_all('/:([a-z_]+)/', (string) $text, $wanted);
+            preg_match_all("/'([a-z_]+)' => /", $one[3] ?? '', $given);
+            expect(array_diff($wanted[1], $given[1]))->toBe([], $key);
+            $asked++;
+        }
+    }
+    expect($asked)->toBeGreaterThan(60);
+});

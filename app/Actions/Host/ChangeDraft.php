@@ -18,6 +18,7 @@ use Dew\Core\Draft\Edit;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Edits as Drafts;
+use Dew\Core\Measure\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -58,7 +59,7 @@ final class ChangeDraft
     {
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid, $number): void {
             $edit = ($number === null ? $locked->lastStanding($user) : self::numbered($locked, $number))
-                ?? throw new EditRefused(__('workshop.nothing_to_undo'));
+                ?? throw new EditRefused(Problem::said(__('workshop.nothing_to_undo')));
             $applied = Drafts::apply(
                 Documents::draft($locked),
                 new Changes(array_map(fn (Change $change): Change => $change->undone(), array_reverse(self::changed($edit)))),
@@ -77,7 +78,7 @@ final class ChangeDraft
     public function redo(Draft $draft, User $user, string $uuid): Draft
     {
         return $this->once($draft, $uuid, function (Draft $locked) use ($user, $uuid): void {
-            $edit = $locked->lastUndone($user) ?? throw new EditRefused(__('workshop.nothing_to_redo'));
+            $edit = $locked->lastUndone($user) ?? throw new EditRefused(Problem::said(__('workshop.nothing_to_redo')));
             $applied = Drafts::apply(Documents::draft($locked), new Changes(self::changed($edit)));
             $this->write($locked, $applied, $user, $uuid, 'redo', $edit->kind, $edit->about, $edit->number);
             $edit->update(['undone_by' => null]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Problems;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
@@ -40,11 +41,11 @@ final class EditDesign extends Command
             $edits = json_decode($given, true, self::DEEPEST, JSON_THROW_ON_ERROR);
             $document = DraftDocument::of(DesignDocument::fromJson($text));
         } catch (JsonException $error) {
-            $this->error(__('edits.not_json', ['problem' => $error->getMessage()]));
+            $this->error(__('edits.not_json', ['problem' => Problems::of($error)]));
 
             return self::INVALID;
         } catch (DocumentException $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return self::INVALID;
         }
@@ -65,7 +66,7 @@ final class EditDesign extends Command
             try {
                 $applied = Edits::apply($document, EditLibrary::read($edit));
             } catch (EditRefused|EditConflict $error) {
-                $this->error(__('edits.stopped', ['number' => $index + 1, 'problem' => $error->getMessage()]));
+                $this->error(__('edits.stopped', ['number' => $index + 1, 'problem' => Problems::of($error)]));
 
                 return self::FAILURE;
             }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Support\Placeholder;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Measure\LengthParser;
+use Dew\Core\Measure\Problem;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use JsonException;
@@ -74,7 +75,7 @@ final class EditRequest extends FormRequest
             $edit = null;
         }
         if (! is_array($edit)) {
-            throw new EditRefused(__('workshop.no_edit'));
+            throw new EditRefused(Problem::said(__('workshop.no_edit')));
         }
 
         $resolved = $this->resolved($edit);
@@ -121,14 +122,14 @@ final class EditRequest extends FormRequest
         $given = $this->input($name);
         $text = is_scalar($given) ? trim((string) $given) : '';
         if (mb_strlen($text) > self::LONGEST) {
-            throw new EditRefused(__('workshop.too_long', ['most' => self::LONGEST]));
+            throw new EditRefused(Problem::said(__('workshop.too_long', ['most' => self::LONGEST])));
         }
 
         return match ($type) {
-            'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(__(
+            'int' => preg_match('/^\d{1,6}$/', $text) === 1 ? (int) $text : throw new EditRefused(Problem::said(__(
                 'workshop.whole_number',
                 ['given' => $text],
-            )),
+            ))),
             'count' => $text === '' ? null : $this->field($name.':int'),
             'flag' => in_array($text, ['1', 'true', 'on'], true),
             'json' => self::decoded($text),
@@ -146,7 +147,7 @@ final class EditRequest extends FormRequest
         try {
             return $text === '' ? null : json_decode($text, true, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw new EditRefused(__('workshop.no_edit'));
+            throw new EditRefused(Problem::said(__('workshop.no_edit')));
         }
     }
 
@@ -180,7 +181,7 @@ final class EditRequest extends FormRequest
             $shape[] = match (true) {
                 preg_match('/^arc\s+(.+?)(\s+left)?$/i', $line, $arc) === 1 => ['arc' => $arc[1], 'clockwise' => ! isset($arc[2])],
                 preg_match('/^([^,]+),([^,]+)$/', $line, $corner) === 1 => ['x' => trim($corner[1]), 'y' => trim($corner[2])],
-                default => throw new EditRefused(__('workshop.no_corner', ['line' => $line])),
+                default => throw new EditRefused(Problem::said(__('workshop.no_corner', ['line' => $line]))),
             };
         }
 

@@ -40,13 +40,13 @@ final readonly class AddItem implements EditKind
 
     public function changes(DraftDocument $document): array
     {
-        $id = Place::idOf($this->item) ?? throw new EditRefused(sprintf('What is added to %s needs an id.', $this->list->text()));
+        $id = Place::idOf($this->item) ?? throw new EditRefused('no_id', ['list' => $this->list->text()]);
         $place = $this->list->within($id);
         if ($document->at($place)->exists) {
-            throw new EditRefused(sprintf('There is a "%s" in %s already; choose another id.', $id, $this->list->text()));
+            throw new EditRefused('id_taken_in', ['id' => $id, 'list' => $this->list->text()]);
         }
         if ($this->before !== null && ! $document->at($this->list->within($this->before))->exists) {
-            throw new EditRefused(sprintf('There is no "%s" in %s to put this before.', $this->before, $this->list->text()));
+            throw new EditRefused('nothing_to_put_before', ['id' => $this->before, 'list' => $this->list->text()]);
         }
         // A list that may be left out begins with its first item.
         $begin = $document->at($this->list)->exists ? [] : [new Change($this->list, Value::nothing(), Value::of([]))];

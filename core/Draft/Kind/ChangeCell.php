@@ -134,7 +134,7 @@ final readonly class ChangeCell implements EditKind
             $this->expect($document, $grid);
         }
         if ($this->way !== null && ! $document->at($grid->place->within('ways')->within($this->way))->exists) {
-            throw new EditRefused(sprintf('%s has no other way "%s"; it may have been taken out.', $grid->place->text(), $this->way));
+            throw new EditRefused('no_way', ['block' => $grid->place->text(), 'way' => $this->way]);
         }
         $cell = $grid->laid($this->column, $this->row);
         $place = $grid->place->cell($cell->column, $cell->row);

@@ -82,13 +82,7 @@ final readonly class ChangeGrid implements EditKind
         $place = $grid->place->within($this->lines);
         $there = $document->at($place);
         if ($this->line < 1 || $this->line > count($widths) + ($this->new ? 1 : 0)) {
-            throw new EditRefused(sprintf(
-                '%s has %d %s; there is no place %d.',
-                $grid->place->text(),
-                count($widths),
-                $this->lines,
-                $this->line,
-            ));
+            throw new EditRefused("no_such_$this->lines", ['block' => $grid->place->text(), 'count' => count($widths), 'line' => $this->line]);
         }
         $after = $widths;
         array_splice($after, $this->line - 1, $this->new ? 0 : 1, $this->width === null ? [] : [$this->width]);
@@ -96,11 +90,7 @@ final readonly class ChangeGrid implements EditKind
             throw new EditConflict($place, $this->expected, $there, Value::of($after));
         }
         if ($after === []) {
-            throw new EditRefused(sprintf(
-                '%s keeps at least one of its %s. Remove the block instead.',
-                $grid->place->text(),
-                $this->lines,
-            ));
+            throw new EditRefused("last_of_$this->lines", ['block' => $grid->place->text()]);
         }
         $changes = [new Change($place, $there, Value::of($after))];
         if ($this->new || $this->width === null) {

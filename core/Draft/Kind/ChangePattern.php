@@ -73,10 +73,10 @@ final readonly class ChangePattern implements EditKind
     public function changes(DraftDocument $document): array
     {
         if ($this->column < 1 || $this->row < 1 || $this->column > self::MOST || $this->row > self::MOST) {
-            throw new EditRefused(sprintf('A pattern has from 1 to %d columns and rows.', self::MOST));
+            throw new EditRefused('pattern_size', ['most' => self::MOST]);
         }
         if ($this->size !== null && ! $document->at(Place::of('sizes', $this->size))->exists) {
-            throw new EditRefused(sprintf('There is no size "%s" in this design.', $this->size));
+            throw new EditRefused('no_size', ['size' => $this->size]);
         }
         $place = $this->size === null ? Place::of('setting', 'pattern') : Place::of('sizes', $this->size, 'pattern');
         $there = $document->at($place);
@@ -111,10 +111,7 @@ final readonly class ChangePattern implements EditKind
     private function placed(array $pattern, Place $place): array
     {
         if ($this->row > count($pattern) || $this->column > count($pattern[0])) {
-            throw new EditRefused(sprintf(
-                'The pattern has %d columns and %d rows; there is no place at column %d, row %d. Make the pattern larger first.',
-                count($pattern[0]), count($pattern), $this->column, $this->row,
-            ));
+            throw new EditRefused('outside_pattern', ['columns' => count($pattern[0]), 'rows' => count($pattern), 'column' => $this->column, 'row' => $this->row]);
         }
         $laid = $pattern[$this->row - 1][$this->column - 1] ?? null;
         $there = $laid === null ? Value::nothing() : Value::of($laid);

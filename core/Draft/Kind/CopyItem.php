@@ -35,10 +35,7 @@ final readonly class CopyItem implements EditKind
     {
         $there = $document->at($this->place)->value;
         if (! is_array($there) || ! isset($there['id'], $there['name']) || count($this->place->steps) < 2) {
-            throw new EditRefused(sprintf(
-                '%s is nothing that can be copied: give a unit, a block, a size or a colourway.',
-                $this->place->text(),
-            ));
+            throw new EditRefused('not_copied', ['place' => $this->place->text()]);
         }
         $list = Place::parse(implode('/', array_slice($this->place->steps, 0, -1)));
         $copy = ['id' => $this->id, 'name' => $this->name] + $there;

@@ -48,17 +48,10 @@ final readonly class CopyQuarter implements EditKind
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         [$across, $down] = [intdiv($columns, 2), intdiv($rows, 2)];
         if ($across === 0 || $down === 0) {
-            throw new EditRefused(sprintf('%s has no quarters: it needs two columns and two rows or more.', $grid->place->text()));
+            throw new EditRefused('no_quarters', ['block' => $grid->place->text()]);
         }
         if ($this->byTurning && $columns !== $rows) {
-            throw new EditRefused(
-                sprintf(
-                    '%s has %d columns and %d rows. A quarter can be turned where both are the same; mirror it instead.',
-                    $grid->place->text(),
-                    $columns,
-                    $rows,
-                ),
-            );
+            throw new EditRefused('quarter_not_turned', ['block' => $grid->place->text(), 'columns' => $columns, 'rows' => $rows]);
         }
         if ($grid->fault() !== null) {
             throw new EditRefused($grid->fault());
@@ -76,11 +69,7 @@ final readonly class CopyQuarter implements EditKind
         foreach ($laid as $number => $cell) {
             foreach (array_slice($laid, $number + 1) as $other) {
                 if (array_intersect($cell->places(), $other->places()) !== []) {
-                    throw new EditRefused(sprintf(
-                        'What lies at column %d, row %d of %s reaches over the middle, into a quarter that is copied to. '
-                            .'Make it smaller first.',
-                        $cell->column, $cell->row, $grid->place->text(),
-                    ));
+                    throw new EditRefused('over_the_middle', ['column' => $cell->column, 'row' => $cell->row, 'block' => $grid->place->text()]);
                 }
             }
         }

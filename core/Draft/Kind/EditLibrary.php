@@ -80,16 +80,12 @@ final class EditLibrary
         $kind = is_array($data) ? $data['kind'] ?? null : null;
         $record = is_string($kind) ? self::record($kind) : null;
         if (! is_array($data) || ! is_string($kind) || $record === null) {
-            throw new EditRefused(sprintf('There is no such kind of edit. The kinds are: %s.', implode(', ', self::keys())));
+            throw new EditRefused('no_edit_kind', ['kinds' => implode(', ', self::keys())]);
         }
         $complaints = new Complaints;
         $record->check($data, '', $complaints);
         if (! $complaints->isEmpty()) {
-            throw new EditRefused(sprintf(
-                'This edit of the kind "%s" cannot be read: %s',
-                $kind,
-                ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem),
-            ));
+            throw new EditRefused('unreadable', ['kind' => $kind, 'problem' => ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem)]);
         }
 
         /** @var array<string, mixed> $data */

@@ -18,6 +18,7 @@ use Dew\Core\Draft\Value;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 
 /**
  * Puts four strips round a block: two beside it, then two across the whole width. Cut wider on purpose they are a coping strip: the block
@@ -60,7 +61,7 @@ final readonly class FrameBlock implements EditKind
     {
         $grid = Grid::ofColumnsAndRows($document, $this->block);
         if ($document->at($grid->place->within('trimmed'))->exists) {
-            throw new EditRefused('This block is trimmed already; its frame would be trimmed with it. Let it be as it is sewn first.');
+            throw new EditRefused('trimmed_already');
         }
         try {
             $frame = Length::parse($this->width);
@@ -76,9 +77,7 @@ final readonly class FrameBlock implements EditKind
                 'level' => ['width' => LengthText::of($level), 'height' => LengthText::of($strip)],
             ];
         } catch (MeasureException $error) {
-            throw new EditRefused(
-                'The width of a frame, and of the columns and rows it goes round, is a length such as 1 1/2. '.$error->getMessage(),
-            );
+            throw new EditRefused('frame_width', ['problem' => Problem::of($error)]);
         }
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         $cells = array_map(function (array $data): array {

@@ -69,10 +69,7 @@ final readonly class LayCell implements EditKind
             throw new EditConflict($place, $this->expected, $there, Value::of($cell->toArray()));
         }
         if ($covering !== null && $covering->id() !== $cell->id()) {
-            throw new EditRefused(sprintf(
-                'Column %d, row %d of %s is covered by what lies at column %d, row %d. Lift that first, or make it smaller.',
-                $this->column, $this->row, $grid->place->text(), $covering->column, $covering->row,
-            ));
+            throw new EditRefused('covered', ['column' => $this->column, 'row' => $this->row, 'block' => $grid->place->text(), 'by_column' => $covering->column, 'by_row' => $covering->row]);
         }
         $before = $there->exists ? $document->follower($place) : $grid->behind($this->column, $this->row);
 

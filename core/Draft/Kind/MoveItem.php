@@ -45,10 +45,10 @@ final readonly class MoveItem implements EditKind
         $list = $this->to ?? $own;
         $beside = $this->before === null ? null : $list->within($this->before);
         if (! $there->exists || Place::idOf($there->value) !== $id) {
-            throw new EditRefused(sprintf('There is no %s in this design to move.', $this->place->text()));
+            throw new EditRefused('nothing_to_move', ['place' => $this->place->text()]);
         }
         if ($beside !== null && ! $document->at($beside)->exists) {
-            throw new EditRefused(sprintf('There is no %s to move this before.', $beside->text()));
+            throw new EditRefused('nothing_to_move_before', ['place' => $beside->text()]);
         }
 
         if ($list->text() !== $own->text()) {
@@ -64,10 +64,10 @@ final readonly class MoveItem implements EditKind
         $last = fn (Place $place): string => $place->steps[count($place->steps) - 1];
         $kind = $this->place->steps[count($this->place->steps) - 2] ?? '';
         if ($last($list) !== $kind || ! is_array($document->at($list)->value)) {
-            throw new EditRefused(sprintf('%s cannot be moved into %s.', $this->place->text(), $list->text()));
+            throw new EditRefused('not_moved_into', ['place' => $this->place->text(), 'list' => $list->text()]);
         }
         if ($document->at($list->within($id))->exists) {
-            throw new EditRefused(sprintf('There is a "%s" in %s already.', $id, $list->text()));
+            throw new EditRefused('there_already', ['id' => $id, 'list' => $list->text()]);
         }
 
         return [

@@ -56,19 +56,14 @@ final readonly class NestCells implements EditKind
         $grid = Grid::ofColumnsAndRows($document, $this->block);
         [$columns, $rows] = [count($grid->columns), count($grid->rows)];
         if ($this->column + $this->across - 1 > $columns || $this->row + $this->down - 1 > $rows) {
-            throw new EditRefused(sprintf(
-                '%s has %d columns and %d rows; a section lies within them.',
-                $grid->place->text(),
-                $columns,
-                $rows,
-            ));
+            throw new EditRefused('section_outside', ['block' => $grid->place->text(), 'columns' => $columns, 'rows' => $rows]);
         }
         if ($this->across === $columns && $this->down === $rows) {
-            throw new EditRefused('A section is a part of its block. Copy the block instead.');
+            throw new EditRefused('section_is_a_part');
         }
         [$inside, $outside] = $this->divided($grid);
         if ($inside === []) {
-            throw new EditRefused('Nothing lies in these places yet. Lay something there first.');
+            throw new EditRefused('nothing_in_section');
         }
         $outside[] = ['column' => $this->column, 'row' => $this->row]
             + ($this->across === 1 ? [] : ['across' => $this->across])
@@ -107,11 +102,7 @@ final readonly class NestCells implements EditKind
             } elseif (count($within) === count($cell->places())) {
                 $inside[] = $cell->at($cell->column - $this->column + 1, $cell->row - $this->row + 1)->toArray();
             } else {
-                throw new EditRefused(sprintf(
-                    'What lies at column %d, row %d reaches across the edge of the section. Choose places that hold all of it.',
-                    $cell->column,
-                    $cell->row,
-                ));
+                throw new EditRefused('across_the_section', ['column' => $cell->column, 'row' => $cell->row]);
             }
         }
 

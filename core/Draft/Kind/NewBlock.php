@@ -15,6 +15,7 @@ use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 
 /** Adds an empty block with equal columns and equal rows. The first block of a design is laid into the quilt at once. */
 final readonly class NewBlock implements EditKind
@@ -54,7 +55,7 @@ final readonly class NewBlock implements EditKind
             $columns = array_fill(0, $this->columns, LengthText::of(Length::parse($this->width)->dividedBy($this->columns)));
             $rows = array_fill(0, $this->rows, LengthText::of(Length::parse($this->height)->dividedBy($this->rows)));
         } catch (MeasureException $error) {
-            throw new EditRefused('The finished size of a block is a length such as 12 or 7 1/2. '.$error->getMessage());
+            throw new EditRefused('block_size', ['problem' => Problem::of($error)]);
         }
 
         return [

@@ -18,6 +18,7 @@ use Dew\Core\Draft\Value;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 
@@ -60,7 +61,7 @@ final readonly class NewSixtyBlock implements EditKind
         try {
             $edge = LengthText::of(Length::parse($this->side)->dividedBy($this->rows));
         } catch (MeasureException $error) {
-            throw new EditRefused('The finished side of a block is a length such as 6 or 7 1/2. '.$error->getMessage());
+            throw new EditRefused('block_side', ['problem' => Problem::of($error)]);
         }
 
         return [

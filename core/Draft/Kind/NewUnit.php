@@ -20,6 +20,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\UnitKind;
@@ -72,7 +73,7 @@ final readonly class NewUnit implements EditKind
 
     public static function read(string $kind, EditData $data): self
     {
-        $of = UnitLibrary::find($data->text('of')) ?? throw new EditRefused('There is no such kind of unit.');
+        $of = UnitLibrary::find($data->text('of')) ?? throw new EditRefused('no_kind');
 
         return $kind === 'change-kind'
             ? self::change($data->text('unit'), $of, $data->expected())
@@ -90,7 +91,7 @@ final readonly class NewUnit implements EditKind
             return (new AddItem(Place::of('units'), $item))->changes($document);
         }
         if (! is_array($there->value)) {
-            throw new EditRefused(sprintf('There is no unit "%s" in this design.', $this->id));
+            throw new EditRefused('no_unit', ['unit' => $this->id]);
         }
         $changed = $this->changed($there->value);
         if ($this->expected !== null && ! $document->at($place->within('kind'))->equals($this->expected)) {
@@ -135,7 +136,7 @@ final readonly class NewUnit implements EditKind
     public static function usual(UnitKind $kind, string $width, string $height, array $fabrics): array
     {
         if ($fabrics === []) {
-            throw new EditRefused('Add a fabric first: every unit is made of one.');
+            throw new EditRefused('fabric_first');
         }
         try {
             $tall = Length::parse($height);
@@ -155,7 +156,7 @@ final readonly class NewUnit implements EditKind
                 ...UnitLibrary::usual($kind, $size, $taken),
             ];
         } catch (MeasureException $error) {
-            throw new EditRefused('The finished size of a unit is a length such as 3 or 4 1/2. '.$error->getMessage());
+            throw new EditRefused('unit_size', ['problem' => Problem::of($error)]);
         }
     }
 

@@ -48,7 +48,7 @@ final readonly class RemoveItem implements EditKind
             throw new EditConflict($this->place, Value::nothing(), $there, Value::nothing());
         }
         if (! $there->exists) {
-            throw new EditRefused(sprintf('There is no %s in this design; it may be gone already.', $this->place->text()));
+            throw new EditRefused('gone_already', ['place' => $this->place->text()]);
         }
         $changes = $this->place->steps[0] === 'fabrics' ? $this->cloths($document, (string) Place::idOf($there->value)) : [];
 

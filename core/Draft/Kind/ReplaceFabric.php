@@ -42,17 +42,17 @@ final readonly class ReplaceFabric implements EditKind
     {
         foreach ([$this->fabric, $this->by] as $fabric) {
             if (! $document->at(Place::of('fabrics', $fabric))->exists) {
-                throw new EditRefused(sprintf('There is no fabric "%s" in this design.', $fabric));
+                throw new EditRefused('no_fabric', ['fabric' => $fabric]);
             }
         }
         if ($this->fabric === $this->by) {
-            throw new EditRefused(sprintf('"%s" cannot be taken instead of itself; choose another fabric.', $this->by));
+            throw new EditRefused('same_fabric', ['fabric' => $this->by]);
         }
         $changes = [];
         foreach ($this->in === null ? $this->places($document) : [$this->in] as $place) {
             $there = $document->at($place);
             if (! is_array($there->value)) {
-                throw new EditRefused(sprintf('There is no %s in this design.', $place->text()));
+                throw new EditRefused('nothing_at', ['place' => $place->text()]);
             }
             $is = References::renamed($there->value, $place->steps[0], 'fabrics', [$this->fabric => $this->by]);
             $follower = $document->follower($place);

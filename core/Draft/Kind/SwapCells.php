@@ -48,7 +48,7 @@ final readonly class SwapCells implements EditKind
             return match (true) {
                 $one !== null => $this->moved($document, $grid, $one, $this->other),
                 $other !== null => $this->moved($document, $grid, $other, $this->one),
-                default => throw new EditRefused('Nothing lies in either of these places. Lay something there first.'),
+                default => throw new EditRefused('nothing_to_swap'),
             };
         }
         $changes = [];

@@ -48,7 +48,7 @@ final readonly class TakeBlock implements EditKind
     public static function of(DraftDocument $from, string $block, array $fabrics): self
     {
         if (! $from->at(Place::of('blocks', $block))->exists) {
-            throw new EditRefused(sprintf('There is no block "%s" to take.', $block));
+            throw new EditRefused('no_block_to_take', ['block' => $block]);
         }
         $needed = ['units' => [], 'blocks' => []];
         $look = [['blocks', $block]];
@@ -92,7 +92,7 @@ final readonly class TakeBlock implements EditKind
         $names = ['fabrics' => $this->fabrics, 'units' => [], 'blocks' => []];
         foreach (['units' => $this->units, 'blocks' => $this->blocks] as $list => $items) {
             foreach ($items as $item) {
-                $id = Place::idOf($item) ?? throw new EditRefused(sprintf('What is taken into %s needs an id.', $list));
+                $id = Place::idOf($item) ?? throw new EditRefused('taken_without_id', ['list' => $list]);
                 $item = $this->inThisDesign($item, $list, $names);
                 $names[$list][$id] = $this->same($document, $list, $item) ?? $this->freeId($document, $id);
                 $place = Place::of($list, $names[$list][$id]);
@@ -118,7 +118,7 @@ final readonly class TakeBlock implements EditKind
     {
         foreach (References::in(new DraftDocument([$list => [$item]])) as $reference) {
             if ($reference->list === 'fabrics' && ! isset($names['fabrics'][$reference->id])) {
-                throw new EditRefused(sprintf('Say which fabric of this design is taken for "%s".', $reference->id));
+                throw new EditRefused('fabric_for', ['fabric' => $reference->id]);
             }
         }
         foreach ($names as $named => $ids) {

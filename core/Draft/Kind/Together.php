@@ -32,7 +32,7 @@ final readonly class Together implements EditKind
     public static function read(string $kind, EditData $data): self
     {
         if ($data->depth >= self::DEEPEST) {
-            throw new EditRefused('Edits stand within edits too deep here; put them one after the other.');
+            throw new EditRefused('too_deep');
         }
 
         return new self(array_map(fn (array $edit): Edit => EditLibrary::read($edit, $data->depth + 1), $data->maps('edits')));

@@ -14,6 +14,7 @@ use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Clash;
 use App\Presentation\Host\Workshop\Page\Workshop;
 use App\Wording\Host\PlaceName;
+use App\Wording\Problems;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\EditLibrary;
@@ -61,12 +62,12 @@ final class EditController extends Controller
     /** Why an edit was refused, with its place by the names that the host has given. */
     private function sentence(EditRefused $refused, Draft $draft): string
     {
-        if ($refused->place === null) {
-            return $refused->getMessage();
+        if ($refused->place === null || $refused->there === null) {
+            return Problems::of($refused);
         }
         [$thing, $part] = PlaceName::of($refused->place, Documents::draft($draft));
 
-        return ($part === '' ? $thing : "$thing, $part").': '.$refused->problem;
+        return ($part === '' ? $thing : "$thing, $part").': '.Problems::say($refused->there);
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\Library;
 use App\Presentation\Host\Workshop\LibraryBlock;
 use App\Presentation\Host\Workshop\Palette;
+use App\Wording\Problems;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\TakeBlock;
@@ -57,7 +58,7 @@ final class LibraryController extends Controller
                 TakeBlock::of($library->document, $block->id, $fabrics),
             );
         } catch (EditRefused|EditConflict $error) {
-            return back()->with('warning', $error->getMessage());
+            return back()->with('warning', Problems::of($error));
         }
         $blocks = Documents::draft($changed)->items(Place::of('blocks'));
         $last = Place::idOf($blocks[count($blocks) - 1] ?? null);

@@ -16,6 +16,7 @@ use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
 use App\Pictures\PictureRefused;
 use App\Plans\Unreleased\Documents;
+use App\Wording\Problems;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
 use Dew\Core\Draft\Kind\AddItem;
@@ -70,7 +71,7 @@ final class PictureController extends Controller
                 $place, Value::of($hash), $document->at($place),
             ));
         } catch (PictureRefused|EditRefused|EditConflict $error) {
-            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+            throw ValidationException::withMessages(['picture' => Problems::of($error)]);
         }
 
         return redirect()->route('host.units.show', [$quiltAlong, $unit])->with('status', __('pictures.kept'));
@@ -99,7 +100,7 @@ final class PictureController extends Controller
                 ['id' => 'p-'.Str::lower(Str::random(6)), 'picture' => $hash, 'text' => trim((string) $given['shows'])],
             ));
         } catch (PictureRefused|EditRefused|EditConflict $error) {
-            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+            throw ValidationException::withMessages(['picture' => Problems::of($error)]);
         }
 
         return redirect()->route('host.draft.clue', [$quiltAlong, $clue])->with('status', __('pictures.kept'));
@@ -131,7 +132,7 @@ final class PictureController extends Controller
                 $there->exists ? $there : Value::nothing(),
             ));
         } catch (PictureRefused|EditRefused|EditConflict $error) {
-            throw ValidationException::withMessages(['picture' => $error->getMessage()]);
+            throw ValidationException::withMessages(['picture' => Problems::of($error)]);
         }
 
         return redirect()->route('host.cloth', $quiltAlong)->with('status', __('pictures.kept'));

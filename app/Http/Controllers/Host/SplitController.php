@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\Documents;
 use App\Presentation\Host\Workshop\SplitStudy;
+use App\Wording\Problems;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\EditConflict;
 use Dew\Core\Draft\EditRefused;
@@ -70,7 +71,7 @@ final class SplitController extends Controller
                 ]),
             );
         } catch (EditRefused|EditConflict $error) {
-            return back()->with('warning', $error->getMessage());
+            return back()->with('warning', Problems::of($error));
         }
 
         return redirect()->route('host.draft.clues', $quiltAlong)->with('status', trans_choice('workshop.split.taken', count($products)));

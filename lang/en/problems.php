@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+// What the core refuses, by the codes of its problems.
+return [
+    // Edits of a design.
+    'edit' => [
+        'no_block' => 'There is no block ":block" in this design.',
+        'on_sixty_axes' => ':block stands on 60° axes and has neither columns nor rows. Change its rows or the side of its triangles '
+            .'instead.',
+        'nothing_there' => 'Nothing lies at column :column, row :row of :block. Lay something there first.',
+        'one_way' => 'This lies in one way only.',
+        'not_turned' => 'This cannot be turned: :problem',
+        'half_one_way' => 'Half a triangle lies in one way only: which half it is, its place decides.',
+        'no_place' => 'There is no place :place in this design.',
+        'id_stays' => 'What is put at :place needs the id ":id": an id is never changed.',
+        'list_as_a_whole' => ':place is in a list of things without ids: the list is changed as a whole.',
+        'no_kind' => 'There is no such kind of unit.',
+        'no_unit' => 'There is no unit ":unit" in this design.',
+        'fabric_first' => 'Add a fabric first: every unit is made of one.',
+        'unit_size' => 'The finished size of a unit is a length such as 3 or 4 1/2. :problem',
+        'block_size' => 'The finished size of a block is a length such as 12 or 7 1/2. :problem',
+        'pattern_size' => 'A pattern has from 1 to :most columns and rows.',
+        'no_size' => 'There is no size ":size" in this design.',
+        'outside_pattern' => 'The pattern has :columns columns and :rows rows; there is no place at column :column, row :row. Make the '
+            .'pattern larger first.',
+        'not_copied' => ':place is nothing that can be copied: give a unit, a block, a size or a colourway.',
+        'no_quarters' => ':block has no quarters: it needs two columns and two rows or more.',
+        'quarter_not_turned' => ':block has :columns columns and :rows rows. A quarter can be turned where both are the same; mirror it '
+            .'instead.',
+        'over_the_middle' => 'What lies at column :column, row :row of :block reaches over the middle, into a quarter that is copied to. '
+            .'Make it smaller first.',
+        'no_way' => ':block has no other way ":way"; it may have been taken out.',
+        'covered' => 'Column :column, row :row of :block is covered by what lies at column :by_column, row :by_row. Lift that '
+            .'first, or make it smaller.',
+        'no_edit_kind' => 'There is no such kind of edit. The kinds are: :kinds.',
+        'unreadable' => 'This edit of the kind ":kind" cannot be read: :problem',
+        'nothing_to_move' => 'There is no :place in this design to move.',
+        'nothing_to_move_before' => 'There is no :place to move this before.',
+        'not_moved_into' => ':place cannot be moved into :list.',
+        'there_already' => 'There is a ":id" in :list already.',
+        'section_outside' => ':block has :columns columns and :rows rows; a section lies within them.',
+        'section_is_a_part' => 'A section is a part of its block. Copy the block instead.',
+        'nothing_in_section' => 'Nothing lies in these places yet. Lay something there first.',
+        'across_the_section' => 'What lies at column :column, row :row reaches across the edge of the section. Choose places that hold all of '
+            .'it.',
+        'too_deep' => 'Edits stand within edits too deep here; put them one after the other.',
+        'no_fabric' => 'There is no fabric ":fabric" in this design.',
+        'same_fabric' => '":fabric" cannot be taken instead of itself; choose another fabric.',
+        'nothing_at' => 'There is no :place in this design.',
+        'nothing_to_swap' => 'Nothing lies in either of these places. Lay something there first.',
+        'gone_already' => 'There is no :place in this design; it may be gone already.',
+        'block_side' => 'The finished side of a block is a length such as 6 or 7 1/2. :problem',
+        'no_id' => 'What is added to :list needs an id.',
+        'id_taken_in' => 'There is a ":id" in :list already; choose another id.',
+        'nothing_to_put_before' => 'There is no ":id" in :list to put this before.',
+        'trimmed_already' => 'This block is trimmed already; its frame would be trimmed with it. Let it be as it is sewn first.',
+        'frame_width' => 'The width of a frame, and of the columns and rows it goes round, is a length such as 1 1/2. :problem',
+        'no_block_to_take' => 'There is no block ":block" to take.',
+        'taken_without_id' => 'What is taken into :list needs an id.',
+        'fabric_for' => 'Say which fabric of this design is taken for ":fabric".',
+        'no_object' => 'Every edit is an object with a "kind".',
+        'unit_or_block' => 'Lay either a "unit", or a block by "inner".',
+        'id_never_changes' => 'An id is given once and never changed: what members have counted hangs on it. Give another name instead.',
+        'form' => ':place:pointer: :problem',
+        'means_nothing' => 'A design has no place :place. ":step" means nothing there.',
+        'too_large' => 'The design would be :bytes bytes, and the most is :most. Take something out first.',
+        'id_taken' => 'The id ":id" is taken already; every unit, block and fabric has one of its own.',
+        'names_nothing' => ':user names a :what ":id" that the design does not have. Add it first.',
+        'still_used' => 'The :what ":id" is still used by :users. Put another in its place there first.',
+        'not_a_place' => '":place" is no place in a design. A place is written such as units/u-star/finished.',
+        'no_such_columns' => ':block has :count columns; there is no place :line.',
+        'no_such_rows' => ':block has :count rows; there is no place :line.',
+        'last_of_columns' => ':block keeps at least one of its columns. Remove the block instead.',
+        'last_of_rows' => ':block keeps at least one of its rows. Remove the block instead.',
+        'still_used_more' => 'The :what ":id" is still used by :users and :more more. Put another in its place there first.',
+        'does_not_fit' => 'What lies at column :column, row :row of :block :problem',
+        'covered_already' => 'Column :column, row :row of :block is covered by what lies at column :by_column, row :by_row already. Lift '
+            .'one of the two first.',
+        'reaches_beyond' => 'reaches beyond its :columns columns and :rows rows. Lay it where it fits, or add a column or row.',
+        'cannot_stay' => 'cannot stay: :problem',
+        'conflict' => ':place was :expected when this was changed to :wanted, and is :there now. Choose one of the two.',
+    ],
+    'thing' => ['fabric' => 'fabric', 'unit' => 'unit', 'block' => 'block', 'border' => 'border'],
+];
