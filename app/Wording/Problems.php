@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Dew\Core\Document\Complaint;
+use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\Problem;
 use Throwable;
 
@@ -13,7 +15,13 @@ final class Problems
     /** Why something was thrown, as a sentence. */
     public static function of(Throwable $error): string
     {
-        return self::say(Problem::of($error));
+        return $error instanceof DocumentException ? self::complaint($error->complaints[0]) : self::say(Problem::of($error));
+    }
+
+    /** A complaint with its place. */
+    public static function complaint(Complaint $complaint): string
+    {
+        return ($complaint->pointer === '' ? __('problems.the_document') : $complaint->pointer).': '.self::say($complaint->problem);
     }
 
     public static function say(Problem $problem): string

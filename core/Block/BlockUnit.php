@@ -12,6 +12,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Kind\PutTogether;
@@ -67,7 +68,7 @@ final class BlockUnit implements Composed
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(PutTogether::BLOCK_ROWS)) {
-            throw new InvalidArgumentException(sprintf('A block is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $pieces = [];
         foreach ($this->block->contents() as $key => $count) {
@@ -82,7 +83,7 @@ final class BlockUnit implements Composed
             }
         }
         if ($pieces === []) {
-            throw new InvalidArgumentException('A block needs contents.');
+            throw new Refused('block.empty');
         }
         $sewn = $this->sewn($room);
         $size = $this->finished()->outsetBy($room->seam);

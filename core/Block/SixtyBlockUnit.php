@@ -12,6 +12,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Sixty\OnSixtyAxes;
 use Dew\Core\Sixty\SixtyShape;
@@ -72,7 +73,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(PutTogether::BLOCK_ROWS)) {
-            throw new InvalidArgumentException(sprintf('A block is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $pieces = [];
         foreach ($this->block->contents() as $key => $count) {
@@ -87,7 +88,7 @@ final class SixtyBlockUnit implements Composed, OnSixtyAxes
             }
         }
         if ($pieces === []) {
-            throw new InvalidArgumentException('A block needs contents.');
+            throw new Refused('block.empty');
         }
         if (count($this->block->parts) === 1) {
             return new Making($method, $pieces, [new Step(StepKind::Layer, 'block.sixty.one', on: [On::whole()])]);

@@ -20,6 +20,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressBook;
@@ -406,7 +407,7 @@ final class Compiler
         $sized = $compilation->sized($size);
         $unit = $sized->product($block);
         if ($unit === null || ! isset($design->blocks[$block])) {
-            throw new InvalidArgumentException(sprintf('There is no block "%s".', $block));
+            throw new Refused('design.no_block', ['block' => $block]);
         }
         $finished = $unit->finished();
         $contents = $compilation->contents($block);

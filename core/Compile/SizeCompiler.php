@@ -13,6 +13,7 @@ use Dew\Core\Design\Task;
 use Dew\Core\Design\UnknownSize;
 use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Sheet\ChoreSheet;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\TaskSheet;
@@ -90,7 +91,7 @@ final class SizeCompiler
     /** @return list<Task> without those that only another size has, such as a border, and blocks that are made with their one unit */
     private function tasks(string $clue): array
     {
-        $asked = $this->design->clues[$clue] ?? throw new InvalidArgumentException(sprintf('There is no clue "%s".', $clue));
+        $asked = $this->design->clues[$clue] ?? throw new Refused('design.no_clue', ['clue' => $clue]);
         $there = array_values(array_filter($asked->tasks, fn (Task $task): bool => $task->count($this->sized) > 0));
         $madeAlong = array_filter(array_map(fn (Task $task): ?string => $this->blockOf($task, $clue), $there));
 

@@ -7,6 +7,7 @@ namespace Dew\Core\Cutting;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
@@ -39,28 +40,18 @@ final class CutSheets
             if (! $piece->isCloth()) {
                 continue;
             }
-            $length = $piece->length ?? throw new InvalidArgumentException(
-                'Strips across the whole width of the cloth are cut with a ruler; choose a method of single pieces for a cutting machine.',
-            );
+            $length = $piece->length ?? throw new Refused('cutting.whole_strips');
             if ($length->exact->plus(
                 $gap->times(2),
             )->isGreaterThan($mat->width) || $piece->width->exact->plus($gap->times(2))->isGreaterThan($mat->height)) {
-                throw new InvalidArgumentException(
-                    sprintf(
-                        'A piece of %s by %s does not fit a mat of %s by %s.',
-                        $length->exact->toDecimal(3),
-                        $piece->width->exact->toDecimal(3),
-                        $mat->width->toDecimal(3),
-                        $mat->height->toDecimal(3),
-                    ),
-                );
+                throw new Refused('cutting.larger_than_mat', ['width' => $length->exact->toDecimal(3), 'height' => $piece->width->exact->toDecimal(3), 'mat_width' => $mat->width->toDecimal(3), 'mat_height' => $mat->height->toDecimal(3)]);
             }
             for ($number = 0; $number < $piece->quantity($units); $number++) {
                 $byFabric[$piece->slots[0]][] = $piece;
             }
         }
         if (array_sum(array_map(count(...), $byFabric)) > self::MOST) {
-            throw new InvalidArgumentException(sprintf('More than %d shapes come out; cut for fewer units at a time.', self::MOST));
+            throw new Refused('cutting.too_many_shapes', ['most' => self::MOST]);
         }
         $sheets = [];
         foreach ($byFabric as $slot => $pieces) {

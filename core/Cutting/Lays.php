@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Cutting;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /** The ways in which pieces can lie in cloth, and the heights of strips that come of them. */
@@ -24,7 +25,7 @@ final class Lays
             fn (?Wanted $lay): bool => $lay !== null && $lay->length <= $width,
         ));
 
-        return $lays === [] ? throw new InvalidArgumentException(sprintf('The cloth is narrower than the piece “%s”.', $piece->id)) : $lays;
+        return $lays === [] ? throw new Refused('cutting.cloth_too_narrow', ['id' => $piece->id]) : $lays;
     }
 
     /** @param  non-empty-list<Wanted>  $lays */

@@ -6,6 +6,7 @@ namespace Dew\Core\Cutting;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use InvalidArgumentException;
 
@@ -49,7 +50,7 @@ final readonly class Stock
         $this->width = $width ?? $usual->width ?? $woven ?? $side ?? throw self::missing($id, $kind, 'width');
         $this->length = $length ?? $usual->height ?? $side ?? throw self::missing($id, $kind, 'length');
         if (! $this->width->isPositive() || ! $this->length->isPositive()) {
-            throw new InvalidArgumentException(sprintf('The cloth “%s” needs a width and a length above zero.', $id));
+            throw new Refused('cutting.cloth_without_size', ['id' => $id]);
         }
     }
 
@@ -81,6 +82,6 @@ final readonly class Stock
 
     private static function missing(string $id, StockKind $kind, string $what): InvalidArgumentException
     {
-        return new InvalidArgumentException(sprintf('The cloth “%s” (%s) needs a %s.', $id, $kind->value, $what));
+        return new Refused('cutting.cloth_needs', ['id' => $id, 'kind' => $kind->value, 'what' => $what]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Cutting;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /** One piece of cloth that can be cut, in marks of the ruler: its usable part, selvedges off and its edge squared. */
@@ -29,10 +30,10 @@ final readonly class StockPiece
         public string $fabric = '',
     ) {
         if ($width < 1 || $length < 1) {
-            throw new InvalidArgumentException(sprintf('The cloth “%s” has no width or no length to cut from.', $id));
+            throw new Refused('cutting.nothing_to_cut', ['id' => $id]);
         }
         if ($goneWidth < 0 || $goneLength < 0 || ($goneWidth > 0) !== ($goneLength > 0) || $goneWidth >= $width || $goneLength >= $length) {
-            throw new InvalidArgumentException(sprintf('The missing corner of “%s” is larger than the cloth, or has one side only.', $id));
+            throw new Refused('cutting.corner_too_large', ['id' => $id]);
         }
     }
 

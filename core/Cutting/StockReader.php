@@ -12,6 +12,7 @@ use Dew\Core\Document\Table;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
 use InvalidArgumentException;
 
@@ -82,7 +83,7 @@ final class StockReader
             } catch (DocumentException $error) {
                 array_push($wrong, ...$error->complaints);
             } catch (InvalidArgumentException $error) {
-                $wrong[] = new Complaint($node->pointer(), $error->getMessage());
+                $wrong[] = new Complaint($node->pointer(), Problem::of($error));
             }
         }
 
@@ -98,11 +99,11 @@ final class StockReader
         $id = $node->freshId(array_column(array_map(fn (Stock $one): array => [$one->id, true], $before), 1, 0));
         $slot = $node->get('slot')->id();
         if (! isset($slots[$slot])) {
-            throw $node->get('slot')->fail(sprintf('names a fabric "%s" that the design does not have.', $slot));
+            throw $node->get('slot')->fail('cutting.no_fabric', ['slot' => $slot]);
         }
         $length = fn (string $key): ?Length => $node->has($key) ? $node->get($key)->length() : null;
         if ($node->has('corner_width') !== $node->has('corner_length')) {
-            throw $node->fail('has one side of a missing corner; give both, corner_width and corner_length.');
+            throw $node->fail('cutting.half_a_corner');
         }
         [$across, $along] = [$length('corner_width'), $length('corner_length')];
         $stock = new Stock(
@@ -116,7 +117,7 @@ final class StockReader
             $node->has('name') ? $node->get('name')->text() : '',
         );
         if (array_sum(array_map(fn (Stock $one): int => $one->count, $before)) + $stock->count > StockFormat::MOST) {
-            throw $node->fail(sprintf('makes more than %d pieces of cloth.', StockFormat::MOST));
+            throw $node->fail('cutting.too_many_pieces', ['most' => StockFormat::MOST]);
         }
         // Says at once when nothing is left to cut from.
         $stock->pieces(new Marks(Notation::Fractions), $room);

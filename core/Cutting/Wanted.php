@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Cutting;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /**
@@ -36,7 +37,7 @@ final readonly class Wanted
     ) {
         $this->pitch = $pitch ?? $length;
         if ($height < 1 || $length < 1 || $count < 0 || $this->pitch < 1 || $this->pitch > $length * $group || $group < 1) {
-            throw new InvalidArgumentException(sprintf('The piece “%s” has no size, or a count below zero.', $id));
+            throw new Refused('cutting.piece_without_size', ['id' => $id]);
         }
     }
 

@@ -11,6 +11,7 @@ use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
@@ -43,7 +44,7 @@ final readonly class BlockReader
             return $this->onSixty($node, $id);
         }
         if (! $node->has('columns') || ! $node->has('rows')) {
-            throw $node->fail('needs "columns" and "rows", or "sixty" for a block on 60° axes.');
+            throw $node->fail('design.grid_or_sixty');
         }
         $read = fn (Node $length): ?Length => $length->isText('auto') ? null : $length->length();
         $columns = array_map($read, $node->get('columns')->items(PHP_INT_MAX));
@@ -73,7 +74,7 @@ final readonly class BlockReader
         $fabrics = [];
         foreach ($node->entries() as $instead => $taken) {
             if (! isset($this->fabrics->taken()[$instead])) {
-                throw $node->fail(sprintf('replaces a fabric "%s" that the document does not have.', $instead));
+                throw $node->fail('design.replaces_no_fabric', ['instead' => $instead]);
             }
             $fabrics[$instead] = $this->fabrics->at($taken)->id;
         }
@@ -95,10 +96,10 @@ final readonly class BlockReader
             $fabrics = $variant->has('fabrics') ? $this->replacements($variant->get('fabrics')) : [];
             $use = ProductKey::of('', $fabrics, $variant->has('mirror') && $variant->get('mirror')->boolean());
             if ($use === '') {
-                throw $variant->fail('names no variant: give "fabrics", "mirror" or both.');
+                throw $variant->fail('design.empty_variant');
             }
             if (isset($names[$use])) {
-                throw $variant->fail('names a variant that has a name already.');
+                throw $variant->fail('design.variant_twice');
             }
             $names[$use] = $variant->get('name')->text();
         }
@@ -119,7 +120,7 @@ final readonly class BlockReader
         foreach ($node->has('ways') ? $node->get('ways')->items(PHP_INT_MAX) : [] as $way) {
             $id = $way->get('id')->id();
             if (isset($ways[$id])) {
-                throw $way->get('id')->fail(sprintf('"%s" is the id of another way already.', $id));
+                throw $way->get('id')->fail('design.way_twice', ['id' => $id]);
             }
             $ways[$id] = $way->get('name')->text();
         }
@@ -140,7 +141,7 @@ final readonly class BlockReader
         foreach ($cell->has('ways') ? $cell->get('ways')->entries() : [] as $way => $node) {
             $turns[(string) $way] = $node->integer(0, 300);
             if ($turns[(string) $way] % $part !== 0) {
-                throw $node->fail($part === 90 ? 'is no quarter turn: give 90, 180 or 270.' : 'is no sixth of a turn.');
+                throw $node->fail($part === 90 ? 'design.no_quarter_further' : 'design.no_sixth_further');
             }
         }
 
@@ -152,7 +153,7 @@ final readonly class BlockReader
     {
         foreach (['columns', 'rows', 'trimmed'] as $other) {
             if ($node->has($other)) {
-                throw $node->get($other)->fail('is for a block on a grid of columns and rows, and this one stands on 60° axes.');
+                throw $node->get($other)->fail('design.for_a_grid');
             }
         }
         $sixty = $node->get('sixty');
@@ -162,14 +163,14 @@ final readonly class BlockReader
             $cells[] = $read = $this->sixtyCell($cell, $grid);
             foreach ($read->spot === null ? [] : $grid->covered($read->spot) as [$row, $place]) {
                 if (isset($taken[$row][$place])) {
-                    throw $cell->fail('lies on a cell that is already filled.');
+                    throw $cell->fail('design.cell_filled');
                 }
                 $taken[$row][$place] = true;
             }
         }
         $filled = array_sum(array_map(count(...), $taken));
         if ($filled !== $grid->count()) {
-            $problem = sprintf('fills %d of %d places; every place needs a unit or a block.', $filled, $grid->count());
+            $problem = new Problem('design.empty_places', ['filled' => $filled, 'places' => $grid->count()]);
             $this->complaints->add($node->pointer().'/cells', $problem, harmless: true, unfinished: true);
         }
 
@@ -185,21 +186,21 @@ final readonly class BlockReader
         $row = $node->get('row')->integer(1, $grid->rows);
         $place = $node->get('column')->integer(1, $grid->places($row - 1));
         if ($node->has('unit') === $node->has('block')) {
-            throw $node->fail('needs either a "unit" or a "block".');
+            throw $node->fail('design.unit_or_block');
         }
         if ($node->has('down')) {
-            throw $node->get('down')->fail('is for a grid of columns and rows; on 60° axes "across" says how large a thing is.');
+            throw $node->get('down')->fail('design.down_on_sixty');
         }
         $shape = $this->sixtyShape($node);
         $turn = $node->has('turn') ? $node->get('turn')->integer(0, 300) : null;
         if ($turn !== null && $turn % 60 !== 0) {
-            throw $node->get('turn')->fail('is no sixth of a turn: give 0, 60, 120, 180, 240 or 300.');
+            throw $node->get('turn')->fail('design.no_sixth');
         }
         $across = $node->has('across') ? max(1, $node->get('across')->integer(1, $grid->rows)) : 1;
         try {
             $spot = $grid->spot($row - 1, $place - 1, $shape, $across, $turn === null ? null : intdiv($turn, 60));
         } catch (InvalidArgumentException $error) {
-            throw $node->fail('does not come out: '.$error->getMessage());
+            throw $node->fail('design.does_not_come_out', ['problem' => Problem::of($error)]);
         }
         $mirrored = $node->has('mirror') && $node->get('mirror')->boolean();
 
@@ -228,7 +229,7 @@ final readonly class BlockReader
         foreach ($this->turnedFurther($cell, 60) as $way => $degrees) {
             $other = $grid->turnedInPlace($spot, intdiv($degrees, 60));
             if ($other === null) {
-                $problem = 'turns it onto the places of its neighbours: a triangle is turned by 120 or 240 degrees, a diamond by 180.';
+                $problem = new Problem('design.turned_onto_neighbours');
                 $this->complaints->add($cell->get('ways')->pointer().'/'.$way, $problem, harmless: true);
             } else {
                 $spots[$way] = $other;
@@ -245,15 +246,11 @@ final readonly class BlockReader
             $this->blockIds->at($cell->get('block'));
             $id = $cell->get('block')->id();
 
-            return $this->sixty[$id] ?? throw $cell->get('block')->fail(
-                sprintf('"%s" is a block of columns and rows, which cannot lie on 60° axes.', $id),
-            );
+            return $this->sixty[$id] ?? throw $cell->get('block')->fail('design.grid_block_on_sixty', ['id' => $id]);
         }
         $unit = $cell->get('unit');
 
-        return SixtyShape::ofKind($this->units->at($unit)->spec->kind) ?? throw $unit->fail(
-            sprintf('"%s" is no 60° triangle and no 60° diamond, so it cannot lie on 60° axes.', $unit->id()),
-        );
+        return SixtyShape::ofKind($this->units->at($unit)->spec->kind) ?? throw $unit->fail('design.not_on_sixty', ['id' => $unit->id()]);
     }
 
     private function cell(Node $node, int $columns, int $rows): DeclaredCell
@@ -261,7 +258,7 @@ final readonly class BlockReader
         $column = $node->get('column')->integer(1, $columns);
         $row = $node->get('row')->integer(1, $rows);
         if ($node->has('unit') === $node->has('block')) {
-            throw $node->fail('needs either a "unit" or a "block".');
+            throw $node->fail('design.unit_or_block');
         }
 
         return new DeclaredCell(
@@ -282,17 +279,14 @@ final readonly class BlockReader
             $this->blockIds->at($cell->get('block'));
             $id = $cell->get('block')->id();
             if (isset($this->sixty[$id])) {
-                throw $cell->get('block')->fail(sprintf(
-                    '"%s" stands on 60° axes and fills no rectangle, so it cannot lie in a cell.',
-                    $id,
-                ));
+                throw $cell->get('block')->fail('design.sixty_in_a_cell', ['id' => $id]);
             }
 
             return $id;
         }
         $unit = $cell->get('unit');
         if ($this->units->at($unit)->spec->kind->isFree()) {
-            throw $unit->fail(sprintf('"%s" fills no rectangle, so it cannot lie in a cell; use it within a unit that does.', $unit->id()));
+            throw $unit->fail('design.free_in_a_cell', ['id' => $unit->id()]);
         }
 
         return $unit->id();
@@ -306,7 +300,7 @@ final readonly class BlockReader
             for ($row = $cell->row; $row < $cell->row + $cell->down; $row++) {
                 for ($column = $cell->column; $column < $cell->column + $cell->across; $column++) {
                     if (isset($taken[$row][$column])) {
-                        throw $node->get('cells')->get($index)->fail('lies on a cell that is already filled.');
+                        throw $node->get('cells')->get($index)->fail('design.cell_filled');
                     }
                     $taken[$row][$column] = true;
                 }
@@ -314,7 +308,7 @@ final readonly class BlockReader
         }
         $filled = array_sum(array_map(count(...), $taken));
         if ($filled !== $columns * $rows) {
-            $problem = sprintf('fills %d of %d cells; every cell needs a unit or a block.', $filled, $columns * $rows);
+            $problem = new Problem('design.empty_cells', ['filled' => $filled, 'cells' => $columns * $rows]);
             $this->complaints->add($node->pointer().'/cells', $problem, harmless: true, unfinished: true);
         }
     }
@@ -324,7 +318,7 @@ final readonly class BlockReader
     {
         $turn = $node->has('turn') ? $node->get('turn')->integer(0, 270) : 0;
         if ($turn % 90 !== 0) {
-            throw $node->get('turn')->fail('is no quarter turn: give 0, 90, 180 or 270.');
+            throw $node->get('turn')->fail('design.no_quarter');
         }
 
         return Orientation::of($turn, $node->has('mirror') && $node->get('mirror')->boolean());

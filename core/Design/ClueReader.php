@@ -10,6 +10,7 @@ use Dew\Core\Document\Known;
 use Dew\Core\Document\Node;
 use Dew\Core\Document\PassedOver;
 use Dew\Core\Geometry\Orientation;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Unit\Kind\CustomSection;
 use Dew\Core\Words\Chore;
 use InvalidArgumentException;
@@ -74,7 +75,7 @@ final class ClueReader
     {
         foreach (['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'for'] as $other) {
             if ($node->has($other)) {
-                throw $node->get($other)->fail('stands beside a task that makes nothing: leave one of them out.');
+                throw $node->get($other)->fail('design.beside_nothing_made');
             }
         }
         $id = $node->freshId($this->taskIds);
@@ -88,12 +89,12 @@ final class ClueReader
             $share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX),
         ];
         if ($part > $of) {
-            throw $node->get('share')->get('part')->fail(sprintf('is more than the %d shares there are.', $of));
+            throw $node->get('share')->get('part')->fail('design.share_of_fewer', ['of' => $of]);
         }
         $kind = $block !== null ? 'quilt' : ($node->has('stage') ? $node->get('stage')->string() : 'own');
         $minutes = $node->has('minutes') ? $node->get('minutes')->integer(0, PHP_INT_MAX) : null;
         if ($minutes === null && ! in_array($kind, Chore::JOINING, true)) {
-            throw $node->fail('needs "minutes": how long it takes cannot be worked out.');
+            throw $node->fail('design.needs_minutes');
         }
 
         return new Chore(
@@ -117,7 +118,7 @@ final class ClueReader
         $share = $this->share($node);
         foreach ($this->made[$product] ?? [] as $other => $of) {
             if ($share === null || $of === null || ! $share->goesWith($of)) {
-                throw $node->fail(sprintf('"%s" is already made by task "%s".', $product, $other));
+                throw $node->fail('design.made_already', ['product' => $product, 'other' => $other]);
             }
         }
         $this->made[$product][$id] = $share;
@@ -130,7 +131,7 @@ final class ClueReader
     {
         if ($task->has('for')) {
             if ($task->has('share')) {
-                throw $task->get('share')->fail('stands beside "for", which says already which of them are made.');
+                throw $task->get('share')->fail('design.beside_for');
             }
             $this->blocks->at($task->get('for'));
 
@@ -141,7 +142,7 @@ final class ClueReader
         }
         [$part, $of] = [$task->get('share')->get('part')->integer(1, PHP_INT_MAX), $task->get('share')->get('of')->integer(2, PHP_INT_MAX)];
         if ($part > $of) {
-            throw $task->get('share')->get('part')->fail(sprintf('is more than the %d shares there are.', $of));
+            throw $task->get('share')->get('part')->fail('design.share_of_fewer', ['of' => $of]);
         }
 
         return Share::byNumber(max(1, $part), max(1, $of));
@@ -152,10 +153,10 @@ final class ClueReader
     {
         $given = array_values(array_filter(['unit', 'block', 'part'], $task->has(...)));
         if (count($given) !== 1) {
-            throw $task->fail('makes one thing: give a "unit", a "block" or a "part" of the setting.');
+            throw $task->fail('design.makes_one_thing');
         }
         if ($given[0] !== 'unit' && $task->has('section')) {
-            throw $task->get('section')->fail('is a section of a unit; give the "unit" it belongs to.');
+            throw $task->get('section')->fail('design.section_needs_unit');
         }
         if ($given[0] === 'part') {
             return $task->get('part')->text();
@@ -171,10 +172,10 @@ final class ClueReader
                 Orientation::of(0, $task->has('mirror') && $task->get('mirror')->boolean()),
             );
         } catch (InvalidArgumentException $error) {
-            throw $task->fail($error->getMessage());
+            throw $task->fail(Problem::of($error));
         }
         if (! isset($used[$key])) {
-            throw $task->fail(sprintf('makes "%s" mirrored or in fabrics in which no block uses it.', $node->id()));
+            throw $task->fail('design.no_such_variant', ['id' => $node->id()]);
         }
 
         return $task->has('section') ? $this->section($key, $task->get('section')) : $key;
@@ -184,9 +185,7 @@ final class ClueReader
     {
         $sections = array_map(fn (CustomSection $section): string => $section->id, $this->products->units[$unit]->options->sections);
         if (! in_array($node->id(), $sections, true)) {
-            throw $node->fail(
-                sprintf('names a section "%s"; the unit has: %s.', $node->id(), $sections === [] ? 'none' : implode(', ', $sections)),
-            );
+            throw $node->fail('design.no_section', ['id' => $node->id(), 'sections' => $sections === [] ? 'none' : implode(', ', $sections)]);
         }
         $key = ProductKey::section($unit, $node->id());
         foreach ($this->products->units[$unit]->options->sections as $section) {

@@ -12,6 +12,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Press\PressParts;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
@@ -269,10 +270,7 @@ final readonly class Compilation
     {
         $units = $this->units($size);
         if ($units > self::MOST_UNITS) {
-            throw new InvalidArgumentException(sprintf(
-                'This size comes to %s units; %s is the most. Give it fewer columns or rows, or larger units.',
-                number_format($units), number_format(self::MOST_UNITS),
-            ));
+            throw new Refused('design.too_many_units_in_size', ['units' => number_format($units), 'most' => number_format(self::MOST_UNITS)]);
         }
         $products = $this->products($size->scale, $size->scaleOver);
         $layout = Layout::of($this->design->setting, $size, $products, $this->room);

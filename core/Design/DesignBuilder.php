@@ -17,6 +17,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\School;
@@ -183,8 +184,8 @@ final class DesignBuilder
 
             throw match (true) {
                 $error instanceof PassedOver => $error,
-                $error instanceof MeasureException => $node->fail('cannot be computed: '.$error->getMessage()),
-                default => $node->fail($error->getMessage()),
+                $error instanceof MeasureException => $node->fail('design.not_computed', ['problem' => Problem::of($error)]),
+                default => $node->fail(Problem::of($error)),
             };
         }
         if ($node->has('stated')) {
@@ -200,7 +201,7 @@ final class DesignBuilder
         $usual = CuttingRoom::usual();
         $seam = $this->root->has('seam') ? $this->root->get('seam')->length() : $usual->seam;
         if ($seam->isGreaterThan(Length::inches(1))) {
-            throw $this->root->get('seam')->fail('is more than 1 in; a seam allowance is smaller.');
+            throw $this->root->get('seam')->fail('design.seam_too_wide');
         }
         $width = $this->root->has('usable_width') ? $this->root->get('usable_width')->length() : $usual->usableWidth;
 
@@ -218,9 +219,7 @@ final class DesignBuilder
             $node->has('instead') ? $node->get('instead')->id() : null,
         );
         if (isset($letters[$slot->letter])) {
-            throw $node->get('letter')->fail(
-                sprintf('"%s" is the letter of "%s" too; every fabric has a letter of its own.', $slot->letter, $letters[$slot->letter]),
-            );
+            throw $node->get('letter')->fail('design.letter_twice', ['letter' => $slot->letter, 'other' => $letters[$slot->letter]]);
         }
         $letters[$slot->letter] = $slot->id;
 
@@ -232,7 +231,7 @@ final class DesignBuilder
     {
         $instead = $node->has('instead') ? $node->get('instead')->id() : null;
         if ($instead !== null && (! isset($this->fabrics->taken()[$instead]) || $instead === $node->get('id')->id())) {
-            throw $node->get('instead')->fail('is no other fabric of the document, whose cloth could be taken instead.');
+            throw $node->get('instead')->fail('design.no_fabric_instead');
         }
     }
 
@@ -242,7 +241,7 @@ final class DesignBuilder
         $given = $node->get('cloth')->entries();
         foreach ($given as $slot => $cloth) {
             if (! isset($this->fabrics->taken()[$slot])) {
-                throw $cloth->fail('is cloth for a fabric that the document does not have.');
+                throw $cloth->fail('design.cloth_for_no_fabric');
             }
         }
         foreach ($this->fabrics->all() as $slot) {
@@ -260,7 +259,7 @@ final class DesignBuilder
     private function stated(Node $node): StatedSizes
     {
         if ($node->has('cut') && ! $node->has('method')) {
-            throw $node->fail('gives cuts without the "method" they belong to.');
+            throw $node->fail('design.cuts_without_method');
         }
 
         return new StatedSizes(
@@ -291,7 +290,7 @@ final class DesignBuilder
             if (! $kind->isMadeBy($methods[$name])) {
                 $possible = implode(', ', array_map(fn (Method $method): string => $method->value, $kind->methods()));
 
-                throw $node->fail(sprintf('is no way to make a "%s". The ways are: %s.', $name, $possible));
+                throw $node->fail('design.no_way_to_make_of', ['name' => $name, 'possible' => $possible]);
             }
         }
 

@@ -7,6 +7,7 @@ namespace Dew\Core\Design;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
 
@@ -37,11 +38,11 @@ final readonly class DesignChecks
             try {
                 $sized = $this->compilation->sized($size->id);
             } catch (InvalidArgumentException $error) {
-                $this->complaints->add("/sizes/$index", $error->getMessage());
+                $this->complaints->add("/sizes/$index", Problem::of($error));
 
                 continue;
             } catch (MeasureException $error) {
-                $this->complaints->add("/sizes/$index", 'cannot be computed: '.$error->getMessage());
+                $this->complaints->add("/sizes/$index", new Problem('design.not_computed', ['problem' => Problem::of($error)]));
 
                 continue;
             }
@@ -63,7 +64,7 @@ final readonly class DesignChecks
         try {
             $this->compilation->usualMaking($product);
         } catch (InvalidArgumentException|MeasureException $error) {
-            $this->complaints->add($this->declaration($key), sprintf('cannot be made at size "%s": %s', $size, $error->getMessage()));
+            $this->complaints->add($this->declaration($key), new Problem('design.not_made_at_size', ['size' => $size, 'problem' => Problem::of($error)]));
         }
     }
 
@@ -78,7 +79,7 @@ final readonly class DesignChecks
             }
             $kind = $products[$id]->kind();
             if (! $kind->isMadeBy($stated->method)) {
-                $this->complaints->add($stated->place.'/method', sprintf('is no way to make a "%s".', $kind->value));
+                $this->complaints->add($stated->place.'/method', new Problem('design.no_way_to_make', ['kind' => $kind->value]));
 
                 continue;
             }
@@ -91,12 +92,9 @@ final readonly class DesignChecks
             $ids = array_map(fn ($piece): string => $piece->id, $pieces);
             foreach (array_keys($stated->cut) as $piece) {
                 if (! in_array($piece, $ids, true)) {
-                    $problem = sprintf(
-                        'names a piece "%s"; made by "%s" there are: %s.',
-                        $piece,
-                        $stated->method->value,
-                        implode(', ', $ids),
-                    );
+                    $problem = new Problem('design.no_piece_by_method', [
+                        'piece' => $piece, 'method' => $stated->method->value, 'pieces' => implode(', ', $ids),
+                    ]);
                     $this->complaints->add($stated->place.'/cut/'.Node::escaped($piece), $problem);
                 }
             }

@@ -8,6 +8,7 @@ use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 use JsonException;
 use stdClass;
 
@@ -30,12 +31,12 @@ final readonly class DesignDocument
     public static function fromJson(string $json): self
     {
         if (strlen($json) > self::LARGEST) {
-            throw DocumentException::at('', sprintf('is %d bytes; the most is %d.', strlen($json), self::LARGEST));
+            throw DocumentException::at('', 'document.too_large', ['bytes' => strlen($json), 'most' => self::LARGEST]);
         }
         try {
             $decoded = json_decode($json, false, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $error) {
-            throw DocumentException::at('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
+            throw DocumentException::at('', 'document.no_json', ['problem' => Problem::of($error)]);
         }
 
         return new self(Migration::toNewest(Node::of(self::arrays($decoded))), $json);

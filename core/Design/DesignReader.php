@@ -8,6 +8,7 @@ use Dew\Core\Document\Complaint;
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use InvalidArgumentException;
 
 /**
@@ -30,7 +31,7 @@ final class DesignReader
             throw DocumentException::of($complaints);
         }
 
-        return $reading->design ?? throw DocumentException::at('', 'holds no design.');
+        return $reading->design ?? throw DocumentException::at('', 'design.nothing');
     }
 
     /**
@@ -94,6 +95,6 @@ final class DesignReader
         $complaints = new Complaints;
         $design = (new DesignBuilder(DesignDocument::fromJson($json), $complaints))->build();
 
-        return $design ?? throw DocumentException::of($complaints->all() ?: [new Complaint('', 'holds no design.')]);
+        return $design ?? throw DocumentException::of($complaints->all() ?: [new Complaint('', new Problem('design.nothing'))]);
     }
 }

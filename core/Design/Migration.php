@@ -22,7 +22,7 @@ final class Migration
     {
         $version = $document->get('dew')->integer(1, PHP_INT_MAX);
         if ($version > DesignFormat::VERSION) {
-            throw $document->get('dew')->fail(sprintf('is format %d; this Dew reads formats 1 to %d.', $version, DesignFormat::VERSION));
+            throw $document->get('dew')->fail('design.other_format', ['version' => $version, 'newest' => DesignFormat::VERSION]);
         }
         $value = $document->object();
         if ($version < 2) {

@@ -16,6 +16,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Symmetry;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
 use Dew\Core\Unit\Kind\CustomPiece;
@@ -113,12 +114,10 @@ final class Products
     public function use(string $id, array $fabrics, Orientation $orientation, array $within = []): array
     {
         if (in_array($id, $within, true)) {
-            throw new InvalidArgumentException(sprintf('"%s" contains itself: %s.', $id, implode(' > ', [...$within, $id])));
+            throw new Refused('design.contains_itself', ['id' => $id, 'chain' => implode(' > ', [...$within, $id])]);
         }
         if (count($within) >= self::DEEPEST) {
-            throw new InvalidArgumentException(
-                sprintf('Blocks lie %d deep in each other; %d is the most.', count($within) + 1, self::DEEPEST),
-            );
+            throw new Refused('design.too_deep', ['within' => count($within) + 1, 'most' => self::DEEPEST]);
         }
         if (! isset($this->declaredUnits[$id]) && ! isset($this->declared[$id])) {
             throw new PassedOver;
@@ -258,9 +257,7 @@ final class Products
             $units += $inner === null ? 0 : $this->unitsIn[$inner] ?? 1;
         }
         if ($pieces > self::MOST_PIECES) {
-            throw new InvalidArgumentException(sprintf(
-                'Unit "%s" holds %d pieces, units within it counted; %d is the most.', ProductKey::id($key), $pieces, self::MOST_PIECES,
-            ));
+            throw new Refused('design.too_many_pieces', ['id' => ProductKey::id($key), 'pieces' => $pieces, 'most' => self::MOST_PIECES]);
         }
         $this->piecesIn[$key] = $pieces;
         $this->unitsIn[$key] = max(1, $units);
@@ -276,7 +273,7 @@ final class Products
     {
         $deep = 1 + array_reduce($contents, fn (int $most, string $inner): int => max($most, $this->depths[$inner] ?? 0), 0);
         if ($deep > self::DEEPEST) {
-            throw new InvalidArgumentException(sprintf('Blocks lie %d deep in each other; %d is the most.', $deep, self::DEEPEST));
+            throw new Refused('design.blocks_too_deep', ['deep' => $deep, 'most' => self::DEEPEST]);
         }
         $this->depths[$key] = $deep;
     }
@@ -330,9 +327,7 @@ final class Products
                 $units += $count * ($this->unitsIn[$product] ?? 1);
             }
             if ($units > self::MOST_UNITS) {
-                throw new InvalidArgumentException(
-                    sprintf('Block "%s" holds %d units, blocks within it counted; %d is the most.', $id, $units, self::MOST_UNITS),
-                );
+                throw new Refused('design.too_many_units_in_block', ['id' => $id, 'units' => $units, 'most' => self::MOST_UNITS]);
             }
             $this->unitsIn[$key] = $units;
             $this->deepen($key, array_map(strval(...), array_keys($block->contents())));
@@ -430,7 +425,7 @@ final class Products
         return new SixtyBlock(
             $key,
             $declared->name,
-            $declared->sixty ?? throw new InvalidArgumentException('This block does not stand on 60° axes.'),
+            $declared->sixty ?? throw new Refused('design.block_not_on_sixty'),
             $declared->edge ?? Length::inches(1),
             $parts,
             $mirrored && $declared->sixty->shape === SixtyShape::HalfTriangle,
@@ -454,13 +449,7 @@ final class Products
             $off = Length::sum($lines)->minus($to)->dividedBy(2);
             $least = $lines[0]->isLessThan($lines[count($lines) - 1]) ? $lines[0] : $lines[count($lines) - 1];
             if ($off->isNegative() || ! $off->isLessThan($least)) {
-                throw new InvalidArgumentException(sprintf(
-                    'It is sewn %s in %s, so it cannot be trimmed to %s: at least something of its outermost parts stays, and nothing is '
-                        .'put on.',
-                    Length::sum($lines)->toDecimal(3),
-                    $how,
-                    $to->toDecimal(3),
-                ));
+                throw new Refused('design.not_trimmed_so_far', ['lines' => Length::sum($lines)->toDecimal(3), 'how' => $how, 'to' => $to->toDecimal(3)]);
             }
         }
     }
@@ -487,14 +476,7 @@ final class Products
                     $length = $columns ? $laid->width : $laid->height;
                 }
             }
-            $lengths[] = $length ?? throw new InvalidArgumentException(
-                sprintf(
-                    'Nothing says how %s %s %d is: everything in it spans others.',
-                    $columns ? 'wide' : 'high',
-                    $columns ? 'column' : 'row',
-                    $index + 1,
-                ),
-            );
+            $lengths[] = $length ?? throw new Refused('design.no_width_said', ['which' => $columns ? 'wide' : 'high', 'line' => $columns ? 'column' : 'row', 'number' => $index + 1]);
         }
 
         return $lengths;
@@ -548,9 +530,7 @@ final class Products
     private function room(): void
     {
         if (count($this->units) + count($this->blocks) >= self::MOST) {
-            throw new InvalidArgumentException(
-                sprintf('Units and blocks are used in more than %d ways; use fewer fabrics or mirrorings.', self::MOST),
-            );
+            throw new Refused('design.too_many_variants', ['most' => self::MOST]);
         }
     }
 }

@@ -109,14 +109,14 @@ final class SettingReader
         foreach ($belongs as $key => $kinds) {
             if ($node->has($key) && ! in_array($kind, $kinds, true)) {
                 throw $node->get($key)->fail(match ($key) {
-                    'alternate', 'triangles' => 'is for blocks set on point.',
-                    'sashing' => 'goes between squares; rows of 60° triangles have none.',
-                    default => 'is for rows of 60° triangles and diamonds.',
+                    'alternate', 'triangles' => 'design.on_point_only',
+                    'sashing' => 'design.not_between_triangles',
+                    default => 'design.sixty_only',
                 });
             }
         }
         if ($this->sixty && ! $node->has('triangles')) {
-            throw $node->fail('needs "triangles": the fabric of the ends of the rows, and of places that no block covers.');
+            throw $node->fail('design.sixty_needs_triangles');
         }
     }
 
@@ -131,7 +131,7 @@ final class SettingReader
     {
         $block = $this->blocks->at($node);
         if ($block->sixty?->shape !== SixtyShape::HalfTriangle) {
-            throw $node->fail('is no block of half a 60° triangle.');
+            throw $node->fail('design.no_half_triangle');
         }
         $this->firstBlock = $this->firstBlock === '' ? $block->id : $this->firstBlock;
 
@@ -143,10 +143,10 @@ final class SettingReader
     {
         $shape = $this->blocks->at($block)->sixty?->shape;
         if ($this->sixty && ($shape === null || $shape === SixtyShape::HalfTriangle)) {
-            throw $block->fail('is no block of a 60° triangle or diamond, and the quilt is set in rows of those.');
+            throw $block->fail('design.no_sixty_block');
         }
         if (! $this->sixty && $shape !== null) {
-            throw $block->fail('stands on 60° axes; set the quilt in rows of 60° triangles to use it.');
+            throw $block->fail('design.sixty_in_other_setting');
         }
 
         return $block->id();
@@ -187,13 +187,13 @@ final class SettingReader
                 $row->items(PHP_INT_MAX),
             );
             if ($ids === [] || ($pattern !== [] && count($ids) !== count($pattern[0]))) {
-                throw $row->fail('is not as long as the first row of the pattern.');
+                throw $row->fail('design.rows_differ');
             }
             $pattern[] = $ids;
         }
         $blocks = array_values(array_filter(array_merge(...$pattern), fn (?string $id): bool => $id !== null));
         if ($pattern === [] || ($blocks === [] && ! $mayBeEmpty)) {
-            throw $node->fail('has no block.');
+            throw $node->fail('design.empty_pattern');
         }
         $this->firstBlock = $this->firstBlock === '' ? $blocks[0] ?? '' : $this->firstBlock;
 
@@ -203,7 +203,7 @@ final class SettingReader
     private function quilting(Node $node, SettingKind $kind): QuiltAsYouGo
     {
         if ($kind !== SettingKind::Straight) {
-            throw $node->fail('is for square blocks in a straight setting: quilted blocks are joined in rows.');
+            throw $node->fail('design.quilted_in_rows');
         }
         $kept = $node->has('edge_kept') && $node->get('edge_kept')->boolean();
 
@@ -229,14 +229,14 @@ final class SettingReader
     {
         $id = $node->freshId($this->borders->taken());
         if ($node->has('fabric') === $node->has('unit')) {
-            throw $node->fail('is either plain, of one "fabric", or pieced, from one "unit".');
+            throw $node->fail('design.plain_or_pieced');
         }
         if ($node->has('corner_fabric') && $node->has('corner_unit')) {
-            throw $node->get('corner_unit')->fail('stands beside "corner_fabric"; give one of them.');
+            throw $node->get('corner_unit')->fail('design.beside_corner_fabric');
         }
         $mitred = $node->has('mitred') && $node->get('mitred')->boolean();
         if ($mitred && ($node->has('unit') || $node->has('corner_fabric') || $node->has('corner_unit'))) {
-            throw $node->get('mitred')->fail('is for a plain border without squares in its corners.');
+            throw $node->get('mitred')->fail('design.mitred_plain_only');
         }
         $slot = $node->has('fabric') ? $this->fabrics->at($node->get('fabric')) : null;
         $unit = $node->has('unit') ? $this->unit($node->get('unit')) : null;
@@ -256,7 +256,7 @@ final class SettingReader
     private function unit(Node $node): string
     {
         if ($this->units->at($node)->spec->kind->isFree()) {
-            throw $node->fail('fills no rectangle, so no border can be pieced from it.');
+            throw $node->fail('design.free_in_a_border');
         }
 
         return $node->id();
@@ -266,7 +266,7 @@ final class SettingReader
     private function scale(Node $node): array
     {
         if ($node->has('block') && $node->has('scale')) {
-            throw $node->get('scale')->fail('stands beside "block"; give one of them.');
+            throw $node->get('scale')->fail('design.beside_block');
         }
         if (! $node->has('block') && ! $node->has('scale')) {
             return [1, 1];
@@ -275,14 +275,10 @@ final class SettingReader
         try {
             [$scale, $over] = $node->has('block') ? $given->length()->over($this->blockSide()) : $given->length()->toFraction();
         } catch (MeasureException) {
-            throw $given->fail('cannot be compared with the blocks, whose side is no fraction; give "scale" instead.');
+            throw $given->fail('design.scale_instead');
         }
         if ($scale > self::MOST_SCALE * $over || $over > self::MOST_SCALE * $scale) {
-            $times = round($scale / $over, 3);
-
-            throw $node->fail(
-                sprintf('makes the blocks %s times as large; up to %d times larger or smaller is possible.', $times, self::MOST_SCALE),
-            );
+            throw $node->fail('design.scale_too_far', ['times' => (string) round($scale / $over, 3), 'most' => self::MOST_SCALE]);
         }
 
         return [$scale, max(1, $over)];

@@ -60,9 +60,10 @@ final readonly class UnitReader
         $takes = $kind->options;
         foreach (UnitOptions::NAMES as $option) {
             if ($node->has($option) && ! in_array($option, $takes, true)) {
-                $others = $takes === [] ? '' : ', which takes '.implode(', ', $takes);
-
-                throw $node->get($option)->fail(sprintf('is not for a unit of kind "%s"%s.', $kind->value, $others));
+                throw $node->get($option)->fail(
+                    $takes === [] ? 'design.not_for_kind' : 'design.not_for_kind_that_takes',
+                    ['kind' => $kind->value, 'takes' => implode(', ', $takes)],
+                );
             }
         }
         $length = fn (string $name): ?Length => $node->has($name) ? $node->get($name)->length() : null;
@@ -101,7 +102,7 @@ final readonly class UnitReader
         foreach ($list as $node) {
             $place = $node->get('at')->enum(CornerPlace::class)->value;
             if (isset($corners[$place])) {
-                throw $node->get('at')->fail(sprintf('gives the %s corner twice.', $place));
+                throw $node->get('at')->fail('design.corner_twice', ['place' => $place]);
             }
             $corners[$place] = $node->get('leg')->length();
         }
@@ -112,7 +113,7 @@ final readonly class UnitReader
     private function base(Node $node): string
     {
         if ($node->has('unit') === $node->has('block')) {
-            throw $node->fail('needs either a "unit" or a "block".');
+            throw $node->fail('design.unit_or_block');
         }
         $inner = $node->has('unit') ? $node->get('unit') : $node->get('block');
         ($node->has('unit') ? $this->unitIds : $this->blockIds)->at($inner);
@@ -144,7 +145,7 @@ final readonly class UnitReader
     {
         foreach (['fabric', 'shape', 'cut', 'count', 'notches', 'spare'] as $own) {
             if ($node->has($own)) {
-                throw $node->get($own)->fail('stands beside "unit", which brings its own.');
+                throw $node->get($own)->fail('design.beside_unit');
             }
         }
         $this->unitIds->at($node->get('unit'));
@@ -159,12 +160,12 @@ final readonly class UnitReader
     {
         foreach (['x', 'y', 'turn', 'mirror'] as $placing) {
             if ($node->has($placing)) {
-                throw $node->get($placing)->fail('is for a piece that is itself a unit.');
+                throw $node->get($placing)->fail('design.for_a_placed_unit');
             }
         }
         $fabric = array_search($node->get('fabric')->id(), array_map(fn (Slot $slot): string => $slot->id, $slots), true);
         if ($fabric === false) {
-            throw $node->get('fabric')->fail('is none of the fabrics of this unit.');
+            throw $node->get('fabric')->fail('design.not_of_this_unit');
         }
         $cut = $node->has('cut') ? $node->get('cut') : null;
         $yield = $cut !== null && $cut->has('yield') ? max(1, $cut->get('yield')->integer(1, PHP_INT_MAX)) : 1;
@@ -195,7 +196,7 @@ final readonly class UnitReader
     private function count(Node $node): int
     {
         if ($node->has('count') && $node->has('shape')) {
-            throw $node->get('count')->fail('is for a piece without a "shape"; one that has a shape lies in one place.');
+            throw $node->get('count')->fail('design.count_beside_shape');
         }
 
         return $node->has('count') ? max(1, $node->get('count')->integer(1, PHP_INT_MAX)) : 1;
@@ -219,17 +220,15 @@ final readonly class UnitReader
         $edges = count($piece->outline->corners ?? []);
         foreach ($piece->notches as $index => $notch) {
             if ($notch->edge >= $edges) {
-                throw $node->get('notches')->get($index)->get('edge')->fail(
-                    sprintf('is edge %d; the shape has %d.', $notch->edge + 1, $edges),
-                );
+                throw $node->get('notches')->get($index)->get('edge')->fail('design.no_edge', ['edge' => $notch->edge + 1, 'edges' => $edges]);
             }
             if ($notch->share->isGreaterThan(Length::inches(1))) {
-                throw $node->get('notches')->get($index)->get('at')->fail('is a share of the edge: a number from 0 to 1, such as "1/2".');
+                throw $node->get('notches')->get($index)->get('at')->fail('design.no_share_of_edge');
             }
         }
         foreach ($piece->spare->edges ?? [] as $index => $edge) {
             if ($edge >= $edges) {
-                throw $node->get('spare')->get('edges')->get($index)->fail(sprintf('is edge %d; the shape has %d.', $edge + 1, $edges));
+                throw $node->get('spare')->get('edges')->get($index)->fail('design.no_edge', ['edge' => $edge + 1, 'edges' => $edges]);
             }
         }
     }
@@ -249,11 +248,11 @@ final readonly class UnitReader
             $named = [$first, $second, ...($node->has('toward') ? [$node->get('toward')] : [])];
             foreach ($named as $piece) {
                 if (! isset($ids[$piece->id()])) {
-                    throw $piece->fail(sprintf('names a piece "%s" that the unit does not have.', $piece->id()));
+                    throw $piece->fail('design.no_piece', ['id' => $piece->id()]);
                 }
             }
             if ($node->has('toward') && ! in_array($node->get('toward')->id(), [$first->id(), $second->id()], true)) {
-                throw $node->get('toward')->fail('is neither of the two pieces that this seam joins.');
+                throw $node->get('toward')->fail('design.toward_neither');
             }
             $seams[$id] = new CustomSeam(
                 $id,
@@ -266,9 +265,7 @@ final readonly class UnitReader
         }
         foreach ($pieces as $piece) {
             if ($piece->spare !== null && ! isset($seams[$piece->spare->after])) {
-                $text = 'has a spare allowance on "%s" that is trimmed after a seam "%s", which the unit does not have.';
-
-                throw $unit->get('pieces')->fail(sprintf($text, $piece->id, $piece->spare->after));
+                throw $unit->get('pieces')->fail('design.spare_after_no_seam', ['piece' => $piece->id, 'seam' => $piece->spare->after]);
             }
         }
 
@@ -298,14 +295,12 @@ final readonly class UnitReader
             $ids = [];
             foreach ($node->get('pieces')->items(PHP_INT_MAX, 1) as $piece) {
                 if (! isset($free[$piece->id()])) {
-                    throw $piece->fail(
-                        sprintf('names a piece "%s" that the unit does not have, or that is in another section.', $piece->id()),
-                    );
+                    throw $piece->fail('design.no_piece', ['id' => $piece->id()]);
                 }
                 unset($free[$piece->id()]);
                 $ids[] = $piece->id();
             }
-            $sections[$id] = new CustomSection($id, $node->get('name')->text(), $ids === [] ? throw $node->fail('has no pieces.') : $ids);
+            $sections[$id] = new CustomSection($id, $node->get('name')->text(), $ids === [] ? throw $node->fail('design.no_pieces') : $ids);
         }
 
         return array_values($sections);
@@ -317,7 +312,7 @@ final readonly class UnitReader
         foreach ($list->items(PHP_INT_MAX) as $node) {
             if ($node->has('arc')) {
                 if ($path === [] || end($path) instanceof Arc) {
-                    throw $node->fail('is an arc without a corner before it.');
+                    throw $node->fail('design.arc_first');
                 }
                 $path[] = new Arc($node->get('arc')->length(), $node->get('clockwise')->boolean());
             } else {
@@ -328,7 +323,7 @@ final readonly class UnitReader
         foreach ($outline->arcs as $index => $arc) {
             [$x, $y, $nextX, $nextY] = $outline->edge($index);
             if (hypot($nextX - $x, $nextY - $y) > 2 * $arc->radius->toFloat() + 1e-9) {
-                throw $list->fail('has an arc whose radius is too small to reach from corner to corner.');
+                throw $list->fail('design.arc_too_tight');
             }
         }
 

@@ -78,7 +78,7 @@ final readonly class WordsReader
     {
         foreach (['size' => $this->sizes, 'colourway' => $this->colourways] as $key => $known) {
             if ($node->has($key) && ! in_array($node->get($key)->id(), $known, true)) {
-                throw $node->get($key)->fail(sprintf('is no %s of the document.', $key));
+                throw $node->get($key)->fail('design.no_such_thing', ['thing' => $key]);
             }
         }
 
@@ -103,11 +103,11 @@ final readonly class WordsReader
     private function step(Node $node, array $tasks): StepChange
     {
         if (! in_array($node->get('task')->id(), $tasks, true)) {
-            throw $node->get('task')->fail('is no task of this clue.');
+            throw $node->get('task')->fail('design.no_task');
         }
         $what = $node->get('what')->string();
         if ($what !== StepChange::ADD && ! $node->has('step')) {
-            throw $node->fail('needs the "step" that it is about.');
+            throw $node->fail('design.needs_step');
         }
 
         return new StepChange(

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document;
 
-/** What is wrong at one place of a document, in words that say what would be right. */
+use Dew\Core\Measure\Problem;
+
+/** What is wrong at one place of a document. */
 final readonly class Complaint
 {
     /**
@@ -16,7 +18,7 @@ final readonly class Complaint
      */
     public function __construct(
         public string $pointer,
-        public string $problem,
+        public Problem $problem,
         public bool $harmless = false,
         public bool $unfinished = false,
         public bool $misformed = false,
@@ -30,9 +32,9 @@ final readonly class Complaint
         return new self($this->pointer, $this->problem, $this->harmless, $this->unfinished, $this->misformed, true);
     }
 
-    /** The place and the problem in one line. */
-    public function text(): string
+    /** For logs: the place and the problem in one line. */
+    public function __toString(): string
     {
-        return sprintf('%s: %s', $this->pointer === '' ? 'The document' : $this->pointer, $this->problem);
+        return "$this->pointer: $this->problem";
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document;
 
+use Dew\Core\Measure\Problem;
+
 /** Collects what is wrong with a document, so that all of it can be said at once. */
 final class Complaints
 {
@@ -14,7 +16,7 @@ final class Complaints
     private array $complaints = [];
 
     public function add(
-        string $pointer, string $problem, bool $harmless = false, bool $unfinished = false, bool $misformed = false,
+        string $pointer, Problem $problem, bool $harmless = false, bool $unfinished = false, bool $misformed = false,
     ): void {
         if (count($this->complaints) < self::MOST) {
             $this->complaints[] = new Complaint($pointer, $problem, $harmless, $unfinished, $misformed);

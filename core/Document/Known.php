@@ -78,7 +78,7 @@ final class Known
             throw new PassedOver;
         }
 
-        throw $place->fail(sprintf('names a %s "%s" that the document does not have.', $this->what, $id));
+        throw $place->fail('document.names_nothing', ['what' => $this->what, 'id' => $id]);
     }
 
     /** @return array<string, T> */

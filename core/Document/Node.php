@@ -7,6 +7,7 @@ namespace Dew\Core\Document;
 use BackedEnum;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
 use JsonException;
 use stdClass;
@@ -30,12 +31,12 @@ final readonly class Node
     public static function fromJson(string $json, int $limit): self
     {
         if (strlen($json) > $limit) {
-            throw DocumentException::at('', sprintf('is %d bytes; the most is %d.', strlen($json), $limit));
+            throw DocumentException::at('', 'document.too_large', ['bytes' => strlen($json), 'most' => $limit]);
         }
         try {
             return new self(json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR), '');
         } catch (JsonException $error) {
-            throw DocumentException::at('', sprintf('is not JSON (%s). Was it cut short?', $error->getMessage()));
+            throw DocumentException::at('', 'document.no_json', ['problem' => Problem::of($error)]);
         }
     }
 
@@ -48,7 +49,7 @@ final readonly class Node
     public function get(string|int $key): self
     {
         if (! is_array($this->value) || ! array_key_exists($key, $this->value)) {
-            throw DocumentException::at($this->pointer, sprintf('has no "%s".', $key));
+            throw DocumentException::at($this->pointer, 'document.missing', ['name' => $key]);
         }
 
         return new self($this->value[$key], $this->pointer.'/'.self::escaped((string) $key));
@@ -133,7 +134,7 @@ final readonly class Node
         $node = $this->get('id');
         $id = $node->id();
         if (isset($taken[$id])) {
-            throw $node->fail(sprintf('"%s" is used twice; an id is given once.', $id));
+            throw $node->fail('document.id_twice', ['id' => $id]);
         }
 
         return $id;
@@ -153,7 +154,7 @@ final readonly class Node
     {
         $id = $this->id();
 
-        return $known[$id] ?? throw $this->fail(sprintf('names a %s "%s" that the document does not have.', $what, $id));
+        return $known[$id] ?? throw $this->fail('document.names_nothing', ['what' => $what, 'id' => $id]);
     }
 
     /**
@@ -164,13 +165,10 @@ final readonly class Node
     public function items(int $most = PHP_INT_MAX, int $least = 0): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value)) {
-            throw $this->wrong('a list');
+            throw $this->wrong(new Problem('type.list'));
         }
         if (count($this->value) > $most || count($this->value) < $least) {
-            throw DocumentException::at(
-                $this->pointer,
-                sprintf('holds %d entries; it takes %d to %d.', count($this->value), $least, $most),
-            );
+            throw DocumentException::at($this->pointer, 'document.entries', ['count' => count($this->value), 'least' => $least, 'most' => $most]);
         }
 
         return array_map($this->get(...), array_keys($this->value));
@@ -187,7 +185,7 @@ final readonly class Node
             return [];
         }
         if (! is_array($this->value) || ($this->value !== [] && array_is_list($this->value))) {
-            throw $this->wrong('an object');
+            throw $this->wrong(new Problem('type.object'));
         }
         $entries = [];
         foreach (array_keys($this->value) as $key) {
@@ -201,7 +199,7 @@ final readonly class Node
     public function string(int $longest = 200): string
     {
         if (! is_string($this->value) || $this->value === '' || mb_strlen($this->value) > $longest) {
-            throw $this->wrong(sprintf('a text of 1 to %d characters', $longest));
+            throw $this->wrong(new Problem('type.text_up_to', ['most' => $longest]));
         }
 
         return $this->value;
@@ -214,14 +212,14 @@ final readonly class Node
      */
     public function text(): string
     {
-        return is_string($this->value) ? $this->value : throw $this->wrong('a text');
+        return is_string($this->value) ? $this->value : throw $this->wrong(new Problem('type.text'));
     }
 
     /** A key that is minted once: small letters, digits and hyphens. */
     public function id(): string
     {
         if (! is_string($this->value) || preg_match('/^[a-z][a-z0-9-]{0,39}$/', $this->value) !== 1) {
-            throw $this->wrong('an id of small letters, digits and hyphens');
+            throw $this->wrong(new Problem('type.id'));
         }
 
         return $this->value;
@@ -231,7 +229,7 @@ final readonly class Node
     public function integer(int $least, int $most): int
     {
         if (! is_int($this->value) || $this->value < $least || $this->value > $most) {
-            throw $this->wrong(sprintf('a whole number from %d to %d', $least, $most));
+            throw $this->wrong(new Problem('type.whole', ['least' => $least, 'most' => $most]));
         }
 
         return $this->value;
@@ -295,13 +293,13 @@ final readonly class Node
     /** @throws DocumentException */
     public function boolean(): bool
     {
-        return is_bool($this->value) ? $this->value : throw $this->wrong('true or false');
+        return is_bool($this->value) ? $this->value : throw $this->wrong(new Problem('type.flag'));
     }
 
     /** @throws DocumentException */
     public function number(): float
     {
-        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->wrong('a number');
+        return is_int($this->value) || is_float($this->value) ? (float) $this->value : throw $this->wrong(new Problem('type.number'));
     }
 
     /**
@@ -313,7 +311,7 @@ final readonly class Node
     {
         $length = $this->parsed();
         if (! $length->isPositive()) {
-            throw $this->fail(sprintf('is "%s"; a length here is above zero.', is_string($this->value) ? $this->value : ''));
+            throw $this->fail('document.above_zero', ['value' => is_string($this->value) ? $this->value : '']);
         }
 
         return $length;
@@ -323,12 +321,12 @@ final readonly class Node
     private function parsed(): Length
     {
         if (! is_string($this->value)) {
-            throw $this->wrong('a length written as text, such as "4 5/8" or "11.5 cm"');
+            throw $this->wrong(new Problem('type.length'));
         }
         try {
             return Length::parse($this->value);
         } catch (MeasureException $error) {
-            throw $this->fail($error->getMessage());
+            throw $this->fail(Problem::of($error));
         }
     }
 
@@ -344,9 +342,7 @@ final readonly class Node
         }
         $length = $this->parsed();
 
-        return $length->isNegative() ? throw $this->fail(
-            sprintf('is "%s"; a length here is zero or more.', Node::shown($this->value)),
-        ) : $length;
+        return $length->isNegative() ? throw $this->fail('document.zero_or_more', ['value' => Node::shown($this->value)]) : $length;
     }
 
     /**
@@ -366,7 +362,7 @@ final readonly class Node
     public function colour(): string
     {
         if (! is_string($this->value) || preg_match('/^#[0-9a-f]{6}$/', $this->value) !== 1) {
-            throw $this->wrong('a colour such as "#1d2f4f"');
+            throw $this->wrong(new Problem('type.colour'));
         }
 
         return $this->value;
@@ -401,16 +397,22 @@ final readonly class Node
             }
         }
 
-        throw $this->wrong('one of: '.implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $cases)));
+        throw $this->wrong(new Problem('type.choice', [
+            'choices' => implode(', ', array_map(fn (BackedEnum $case): string => (string) $case->value, $cases)),
+        ]));
     }
 
-    public function fail(string $problem): DocumentException
+    /**
+     * @param  string|Problem  $problem  or its code
+     * @param  array<string, string|int|Problem>  $values  what goes into the sentence of a code
+     */
+    public function fail(string|Problem $problem, array $values = []): DocumentException
     {
-        return DocumentException::at($this->pointer, $problem);
+        return DocumentException::at($this->pointer, $problem, $values);
     }
 
-    private function wrong(string $wanted): DocumentException
+    private function wrong(Problem $wanted): DocumentException
     {
-        return DocumentException::at($this->pointer, sprintf('is %s; it should be %s.', self::shown($this->value), $wanted));
+        return DocumentException::at($this->pointer, 'document.wrong', ['value' => self::shown($this->value), 'wanted' => $wanted]);
     }
 }

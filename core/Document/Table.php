@@ -28,13 +28,11 @@ final class Table
         unset($records[1]);
         $unknown = array_diff($head, $columns);
         if ($unknown !== []) {
-            throw DocumentException::at('/1', sprintf(
-                'has a column "%s"; the columns are: %s.', mb_substr((string) reset($unknown), 0, 60), implode(', ', $columns),
-            ));
+            throw DocumentException::at('/1', 'document.no_column', ['unknown' => mb_substr((string) reset($unknown), 0, 60), 'columns' => implode(', ', $columns)]);
         }
         $missing = array_diff($needed, $head);
         if ($missing !== []) {
-            throw DocumentException::at('/1', sprintf('has no column "%s".', reset($missing)));
+            throw DocumentException::at('/1', 'document.column_missing', ['missing' => reset($missing)]);
         }
         $rows = [];
         foreach ($records as $line => $cells) {

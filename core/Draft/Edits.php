@@ -65,7 +65,7 @@ final class Edits
         $type->check($value->value, '', $complaints);
         $wrong = array_values(array_filter($complaints->all(), fn (Complaint $complaint): bool => ! $complaint->unfinished));
         if ($wrong !== []) {
-            $there = Problem::said($wrong[0]->problem);
+            $there = $wrong[0]->problem;
             throw new EditRefused('form', ['place' => $place->text(), 'pointer' => $wrong[0]->pointer, 'problem' => $there], $place, $there);
         }
     }

@@ -8,6 +8,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Problem;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Sixty\SixtyGrid;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Sixty\SixtySpot;
@@ -55,13 +56,13 @@ final readonly class SixtyPlaces
     /** @throws InvalidArgumentException when it cannot lie there */
     public function spot(DraftCell $cell): SixtySpot
     {
-        $shape = $this->shape($cell) ?? throw new InvalidArgumentException('only 60° triangles and diamonds lie on 60° axes.');
+        $shape = $this->shape($cell) ?? throw new Refused('edit.only_sixty_shapes');
         if ($cell->row > $this->grid->rows || $cell->column > $this->grid->places($cell->row - 1)) {
-            throw new InvalidArgumentException(sprintf('there is no such place: the block has %d rows.', $this->grid->rows));
+            throw new Refused('edit.no_such_place', ['rows' => $this->grid->rows]);
         }
         $turn = $cell->content['turn'] ?? null;
         if (is_int($turn) && $turn % 60 !== 0) {
-            throw new InvalidArgumentException('on 60° axes things are turned by sixths.');
+            throw new Refused('edit.turned_by_sixths');
         }
 
         return $this->grid->spot(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Geometry;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use InvalidArgumentException;
 
@@ -67,7 +68,7 @@ final readonly class CutShape
             $radius = $arc->radius->toFloat();
             $wide = $radius + ($arc->clockwise === ($outward > 0) ? $distance : -$distance);
             if ($wide <= self::SAME) {
-                throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
+                throw new Refused('geometry.hollow_too_narrow');
             }
             // Of the two centres, a clockwise arc of at most half a turn has its own on the right of its chord as one walks it (y
             // downwards).
@@ -92,7 +93,7 @@ final readonly class CutShape
             }
         }
         if (count($corners) < ($arcs === [] ? 3 : 2)) {
-            throw new InvalidArgumentException('A shape has at least three corners, or two and a circular edge.');
+            throw new Refused('geometry.too_few_corners');
         }
 
         return new self($corners, $arcs, $starts);
@@ -299,7 +300,7 @@ final readonly class CutShape
             return [[($c * $e - $f * $b) / $determinant, ($a * $f - $d * $c) / $determinant]];
         }
         if ($kind === 'arc' && $otherKind === 'arc') {
-            throw new InvalidArgumentException('Two circular edges of a shape meet; put a straight edge between them.');
+            throw new Refused('geometry.arcs_meet');
         }
         $lineFirst = $kind === 'line';
         [$line, $circle] = $lineFirst ? [[$a, $b, $c], [$d, $e, $f]] : [[$d, $e, $f], [$a, $b, $c]];
@@ -313,7 +314,7 @@ final readonly class CutShape
         $end = $x * $near[0] + $y * $near[1] + $allowance;
         $onLine = [$line[2] * $line[0] + $end * $x, $line[2] * $line[1] + $end * $y];
         $onCircle = self::crossing([$x, $y, $end], $circle, $near)
-            ?? throw new InvalidArgumentException('A hollow edge is narrower than the seam allowance.');
+            ?? throw new Refused('geometry.hollow_too_narrow');
 
         return $lineFirst ? [$onLine, $onCircle] : [$onCircle, $onLine];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Geometry;
 
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use InvalidArgumentException;
 
@@ -25,7 +26,7 @@ final readonly class Orientation
     public static function of(int $degreesClockwise, bool $mirrored = false): self
     {
         if ($degreesClockwise % 90 !== 0) {
-            throw new InvalidArgumentException('A unit turns by 0, 90, 180 or 270 degrees.');
+            throw new Refused('geometry.quarter_turns');
         }
 
         return new self((intdiv($degreesClockwise, 90) % 4 + 4) % 4, $mirrored);

@@ -7,6 +7,7 @@ namespace Dew\Core\Kits;
 use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Table;
+use Dew\Core\Measure\Problem;
 
 /** Reads orders of kits from a table. docs/kits.md describes it. */
 final class OrderReader
@@ -36,7 +37,7 @@ final class OrderReader
     {
         $rows = Table::read($text, [...self::COLUMNS, ...self::STATE], self::NEEDED);
         if (count($rows) > self::MOST) {
-            throw DocumentException::at('', sprintf('has more than %d orders.', self::MOST));
+            throw DocumentException::at('', 'kits.too_many_orders', ['most' => self::MOST]);
         }
         $orders = $wrong = [];
         foreach ($rows as $number => $row) {
@@ -50,13 +51,10 @@ final class OrderReader
                 null => false,
             };
             if (! $known) {
-                $complaints[] = sprintf(
-                    'names a kit "%s"; write whole, clue: and the id of a clue, or slot: and the id of a fabric.',
-                    mb_substr($row['kit'] ?? '', 0, 60),
-                );
+                $complaints[] = new Problem('kits.no_kit', ['kit' => mb_substr($row['kit'] ?? '', 0, 60)]);
             }
             if ($complaints !== []) {
-                array_push($wrong, ...array_map(fn (string $problem): Complaint => new Complaint($line, $problem), $complaints));
+                array_push($wrong, ...array_map(fn (Problem $problem): Complaint => new Complaint($line, $problem), $complaints));
 
                 continue;
             }
@@ -74,7 +72,7 @@ final class OrderReader
      * @param  array<string, mixed>  $sizes
      * @param  array<string, mixed>  $colourways
      * @param  array<string, KitOrder>  $before
-     * @return list<string>
+     * @return list<Problem>
      */
     private static function complaints(array $row, array $sizes, array $colourways, array $before): array
     {
@@ -82,19 +80,19 @@ final class OrderReader
         $count = $row['count'] ?? '1';
 
         return array_values(array_filter([
-            ($row['number'] ?? '') === '' || mb_strlen($row['number']) > 40 ? 'needs a number of at most 40 characters.' : null,
-            isset($before[$row['number'] ?? '']) ? sprintf('has the number "%s" of another line.', $shown('number')) : null,
-            isset($sizes[$row['size'] ?? '']) ? null : sprintf(
-                'names a size "%s"; the sizes are: %s.', $shown('size'), implode(', ', array_keys($sizes)),
-            ),
-            isset($colourways[$row['colourway'] ?? '']) ? null : sprintf(
-                'names a colourway "%s"; the colourways are: %s.', $shown('colourway'), implode(', ', array_keys($colourways)),
-            ),
-            preg_match('/^[1-9]\d{0,2}$/D', $count) === 1 ? null : sprintf(
-                'orders "%s" kits; write a whole number from 1 to %d.', $shown('count'), self::MOST_KITS,
-            ),
-            mb_strlen($row['name'] ?? '') > 80 ? 'has a name of more than 80 characters.' : null,
-            mb_strlen($row['email'] ?? '') > 254 ? 'has an address of more than 254 characters.' : null,
+            ($row['number'] ?? '') === '' || mb_strlen($row['number']) > 40 ? new Problem('kits.needs_number') : null,
+            isset($before[$row['number'] ?? '']) ? new Problem('kits.number_twice', ['number' => $shown('number')]) : null,
+            isset($sizes[$row['size'] ?? '']) ? null : new Problem('kits.no_size', [
+                'size' => $shown('size'), 'sizes' => implode(', ', array_keys($sizes)),
+            ]),
+            isset($colourways[$row['colourway'] ?? '']) ? null : new Problem('kits.no_colourway', [
+                'colourway' => $shown('colourway'), 'colourways' => implode(', ', array_keys($colourways)),
+            ]),
+            preg_match('/^[1-9]\d{0,2}$/D', $count) === 1 ? null : new Problem('kits.no_count', [
+                'count' => $shown('count'), 'most' => self::MOST_KITS,
+            ]),
+            mb_strlen($row['name'] ?? '') > 80 ? new Problem('kits.long_name') : null,
+            mb_strlen($row['email'] ?? '') > 254 ? new Problem('kits.long_address') : null,
         ]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Making;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /**
@@ -119,9 +120,7 @@ final readonly class On
     public static function decode(string $code): self
     {
         $parts = explode(' ', $code, 3) + ['', '', ''];
-        $kind = Operand::tryFrom($parts[0]) ?? throw new InvalidArgumentException(
-            sprintf('"%s" is nothing that a step is done to.', $code),
-        );
+        $kind = Operand::tryFrom($parts[0]) ?? throw new Refused('making.no_operand', ['code' => $code]);
 
         return match ($kind) {
             Operand::Piece, Operand::Corner => new self($kind, substr($code, strlen($parts[0]) + 1)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /** Which way one seam of a unit or block is pressed, and between which of its patches or cells it lies. Places in finished inches. */
@@ -94,7 +95,7 @@ final readonly class PressFlag
         $parts = explode(' ', $code);
         $pressed = Pressed::tryFrom(rtrim($parts[4] ?? '', '!'));
         if ($pressed === null) {
-            throw new InvalidArgumentException(sprintf('"%s" says nothing of how a seam is pressed.', $code));
+            throw new Refused('press.no_flag', ['code' => $code]);
         }
         $between = [];
         foreach (array_slice($parts, 5) as $pair) {

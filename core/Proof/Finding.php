@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Proof;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Problem;
 
 /** Something a strict pattern tester would mark, as data: the interface holds the sentence and the remedy for its code. */
 final readonly class Finding
@@ -15,6 +16,7 @@ final readonly class Finding
      * @param  array<string, string>  $names  what it is about, in the design's own words
      * @param  array<string, Length>  $lengths
      * @param  array<string, int>  $counts
+     * @param  Problem|null  $problem  why something cannot be read or computed
      */
     public function __construct(
         public string $code,
@@ -23,6 +25,7 @@ final readonly class Finding
         public array $names = [],
         public array $lengths = [],
         public array $counts = [],
+        public ?Problem $problem = null,
     ) {
     }
 
@@ -31,6 +34,6 @@ final readonly class Finding
     {
         $lengths = array_map(fn (Length $length): string => $length->encode(), $this->lengths);
 
-        return implode('|', [$this->code, $this->place, ...$this->names, ...$lengths, ...array_map(strval(...), $this->counts)]);
+        return implode('|', [$this->code, $this->place, ...$this->names, ...$lengths, ...array_map(strval(...), $this->counts), (string) $this->problem]);
     }
 }

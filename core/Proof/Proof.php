@@ -9,6 +9,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\Reading;
 use Dew\Core\Document\Complaint;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use InvalidArgumentException;
 
 /** Reads a design like a strict pattern tester, with every unit made by its usual method. What the reader refuses never comes this far. */
@@ -29,7 +30,7 @@ final class Proof
             $complaint->unfinished ? 'unfinished' : 'unreadable',
             $complaint->idle ? Severity::Note : Severity::Error,
             $complaint->pointer,
-            ['problem' => $complaint->problem],
+            problem: $complaint->problem,
         ), $reading->complaints);
         if ($reading->design === null) {
             return $findings;
@@ -77,7 +78,7 @@ final class Proof
                 array_push($findings, ...$check($subject));
             } catch (InvalidArgumentException|MeasureException|ArithmeticError $error) {
                 if ($subject->isWhole() && $subject->uncomputable() === []) {
-                    $findings[] = new Finding('uncomputable-whole', Severity::Error, '', ['problem' => $error->getMessage()]);
+                    $findings[] = new Finding('uncomputable-whole', Severity::Error, '', problem: Problem::of($error));
                 }
             }
         }

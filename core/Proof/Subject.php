@@ -10,6 +10,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
@@ -49,8 +50,8 @@ final readonly class Subject
                 $problem = isset($faulty[$key][$sized->size->scaleKey()]) ? null : $this->problem($sized->products[$key]);
                 if ($problem !== null) {
                     $faulty[$key][$sized->size->scaleKey()] = new Finding('uncomputable', Severity::Error, $this->place((string) $key), [
-                        'unit' => $sized->names[$key] ?? (string) $key, 'size' => $sized->size->name, 'problem' => $problem,
-                    ]);
+                        'unit' => $sized->names[$key] ?? (string) $key, 'size' => $sized->size->name,
+                    ], problem: $problem);
                 }
             }
         }
@@ -58,7 +59,7 @@ final readonly class Subject
     }
 
     /** Why something cannot be drawn, cut or made in every way there is; null when it can. */
-    private function problem(Unit $unit): ?string
+    private function problem(Unit $unit): ?Problem
     {
         $work = $this->compilation->work($unit);
         if ($unit->kind()->isBlock() && $unit->contents() === []) {
@@ -75,7 +76,7 @@ final readonly class Subject
                 $work->perStrip($making->method);
             }
         } catch (InvalidArgumentException|MeasureException|ArithmeticError $error) {
-            return $error->getMessage();
+            return Problem::of($error);
         }
 
         return null;

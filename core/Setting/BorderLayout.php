@@ -12,10 +12,10 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\PlainUnit;
 use Dew\Core\Unit\Unit;
-use InvalidArgumentException;
 
 /** Borders round whatever is there, from the inside outwards. */
 final readonly class BorderLayout implements SettingLayout
@@ -128,17 +128,10 @@ final readonly class BorderLayout implements SettingLayout
         $unit = $this->products[$key];
         $size = $unit->finished();
         if (! $size->height->equals($border->width)) {
-            throw new InvalidArgumentException(
-                sprintf(
-                    'Border "%s" is %s wide, and the unit it is pieced from %s high.',
-                    $border->id,
-                    $border->width->toDecimal(3),
-                    $size->height->toDecimal(3),
-                ),
-            );
+            throw new Refused('setting.border_width', ['id' => $border->id, 'width' => $border->width->toDecimal(3), 'height' => $size->height->toDecimal(3)]);
         }
         if (! $border->hasCorners()) {
-            throw new InvalidArgumentException(sprintf('Border "%s" is pieced: give its corners a fabric or a unit.', $border->id));
+            throw new Refused('setting.border_corners', ['id' => $border->id]);
         }
         $counts = [];
         foreach ([$inner->width, $inner->height] as $length) {
@@ -146,11 +139,7 @@ final readonly class BorderLayout implements SettingLayout
             if (! $size->width->times($count)->equals($length)) {
                 $next = $size->width->times($count + 1)->minus($length)->dividedBy(2);
 
-                throw new InvalidArgumentException(sprintf(
-                    'Border "%s" is pieced from units %s long, which do not fill a side of %s. A plain border of %s inside it would make '
-                        .'%d of them fit.',
-                    $border->id, $size->width->toDecimal(3), $length->toDecimal(3), $next->toDecimal(3), $count + 1,
-                ));
+                throw new Refused('setting.border_length', ['id' => $border->id, 'width' => $size->width->toDecimal(3), 'length' => $length->toDecimal(3), 'next' => $next->toDecimal(3), 'count' => $count + 1]);
             }
             $counts[] = $count;
         }
@@ -183,9 +172,7 @@ final readonly class BorderLayout implements SettingLayout
         if ($border->cornerUnit !== null) {
             $unit = $this->products[$border->cornerUnit];
             if (! $unit->finished()->equals(Size::square($width))) {
-                throw new InvalidArgumentException(
-                    sprintf('The corners of border "%s" are squares of %s; their unit is not.', $border->id, $width->toDecimal(3)),
-                );
+                throw new Refused('setting.corner_size', ['id' => $border->id, 'width' => $width->toDecimal(3)]);
             }
             foreach ($places as $turns => [$x, $y]) {
                 $this->layout->lay(

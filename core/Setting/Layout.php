@@ -10,6 +10,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Unit;
 use InvalidArgumentException;
@@ -75,9 +76,7 @@ final class Layout
             };
             $how->arrange();
         } catch (MeasureException) {
-            throw new InvalidArgumentException($setting->kind === SettingKind::Sixty
-                ? 'These blocks cannot be set in rows of 60° triangles: their side holds √2.'
-                : 'These blocks cannot be set on point: their side holds √3.');
+            throw new Refused($setting->kind === SettingKind::Sixty ? 'setting.side_with_root_2' : 'setting.side_with_root_3');
         }
         $layout->owners = array_fill(0, count($layout->frame), '');
         (new BorderLayout($layout))->arrange();
@@ -117,13 +116,11 @@ final class Layout
         foreach ($keys as $key) {
             $finished = $this->products[$key]->finished();
             if ($common !== null && ! $finished->equals($common)) {
-                throw new InvalidArgumentException(
-                    sprintf('Block "%s" finishes at another size than "%s"; blocks set together are of one size.', $key, reset($keys)),
-                );
+                throw new Refused('setting.sizes_differ', ['block' => $key, 'other' => (string) reset($keys)]);
             }
             $common = $finished;
         }
 
-        return $common ?? throw new InvalidArgumentException('The pattern of blocks is empty.');
+        return $common ?? throw new Refused('setting.empty_pattern');
     }
 }

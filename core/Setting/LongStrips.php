@@ -11,6 +11,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Kind\PutTogether;
@@ -125,12 +126,10 @@ final readonly class LongStrips implements Unit
         $cost = match ($method->value) {
             PutTogether::LONG_STRIPS_DIAGONAL => $width->exact,
             PutTogether::LONG_STRIPS_STRAIGHT => $room->seam->times(2),
-            default => throw new InvalidArgumentException(sprintf('Long strips are not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
         if (! $room->usableWidth->minus($cost)->isPositive()) {
-            throw new InvalidArgumentException(
-                'A strip of this width cannot be joined across the cloth; use wider cloth or a narrower strip.',
-            );
+            throw new Refused('setting.strip_too_wide');
         }
         $lengths = $this->cutLengths($room);
         [$strips, $isApart] = self::strips($lengths, $cost, $room->usableWidth);

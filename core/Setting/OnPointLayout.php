@@ -9,9 +9,9 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\PlainUnit;
-use InvalidArgumentException;
 
 /** Blocks on their corners, with others between them and triangles along the edge. */
 final readonly class OnPointLayout implements SettingLayout
@@ -30,7 +30,7 @@ final readonly class OnPointLayout implements SettingLayout
     {
         $block = $this->layout->commonSize();
         if (! $block->isSquare()) {
-            throw new InvalidArgumentException('Blocks set on point are square.');
+            throw new Refused('setting.on_point_square');
         }
         $side = $block->width;
         $sash = $this->setting->sashing->width ?? Length::zero();
@@ -41,15 +41,13 @@ final readonly class OnPointLayout implements SettingLayout
         [$columns, $rows] = [$this->size->columns, $this->size->rows];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
-                $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new InvalidArgumentException(
-                    'An on-point setting has no empty places; lay a plain block there.',
-                );
+                $key = $this->setting->blockAt($this->size, $column, $row) ?? throw new Refused('setting.on_point_full');
                 $this->layout->place($key, $half->plus($pitch->times($column)), $pitch->times($row)->plus($stone), 45);
             }
         }
         $alternate = $this->setting->alternate;
         if ($alternate === null && $columns > 1 && $rows > 1) {
-            throw new InvalidArgumentException('An on-point setting needs a block for the places between the others: give "alternate".');
+            throw new Refused('setting.needs_alternate');
         }
         for ($row = 0; $row < $rows - 1; $row++) {
             for ($column = 0; $column < $columns - 1; $column++) {
@@ -65,9 +63,7 @@ final readonly class OnPointLayout implements SettingLayout
             // sides.
             $this->layout->perimeter = $side->times(4 * ($columns + $rows - 1));
             if ($this->setting->bordersOf($this->size) !== []) {
-                throw new InvalidArgumentException(
-                    'A quilt whose edge is left in points has no border; give it side triangles or leave the border out.',
-                );
+                throw new Refused('setting.points_without_border');
             }
 
             return;
@@ -86,10 +82,10 @@ final readonly class OnPointLayout implements SettingLayout
     private function sashOnPoint(Sashing $sashing, Length $side, Length $half, Length $stone): void
     {
         if ($sashing->cornerstone === null) {
-            throw new InvalidArgumentException('Between blocks on point sashes meet in cornerstones: give the cornerstones a fabric.');
+            throw new Refused('setting.needs_cornerstones');
         }
         if ($this->setting->side === null) {
-            throw new InvalidArgumentException('Sashed blocks on point need triangles at the edge: give the side triangles a fabric.');
+            throw new Refused('setting.needs_side_triangles');
         }
         [$columns, $rows] = [$this->size->columns, $this->size->rows];
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);

@@ -15,6 +15,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Kind\PutTogether;
@@ -27,7 +28,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * What fills the edge of an on-point setting of blocks of side B. Side triangles have a long edge of B√2 and are quarters of a square,
@@ -91,7 +91,7 @@ final readonly class SettingTriangle implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(PutTogether::SETTING_TRIANGLE_SQUARES)) {
-            throw new InvalidArgumentException(sprintf('A setting triangle is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $square = $this->corner
             ? SquareCut::half($this->block->timesRoot2()->dividedBy(2), $room->seam)

@@ -6,6 +6,7 @@ namespace Dew\Core\Setting;
 
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Sixty\OnSixtyAxes;
 use Dew\Core\Sixty\SixtyGrid;
@@ -42,9 +43,7 @@ final readonly class SixtyLayout implements SettingLayout
         [$columns, $rows] = [$this->size->columns, $this->size->rows];
         $grid = SixtyGrid::ofQuilt($columns, $rows);
         $side = $this->commonSide();
-        $slot = $this->setting->side ?? throw new InvalidArgumentException(
-            'Rows of 60° triangles need a fabric for their ends: give "triangles".',
-        );
+        $slot = $this->setting->side ?? throw new Refused('setting.needs_end_triangles');
         $this->layout->finished = new Size($side->times($columns + 1, 2), $side->times($rows, 2)->timesRoot3());
         $this->layout->perimeter = $this->layout->finished->width->plus($this->layout->finished->height)->times(2);
         $taken = [];
@@ -61,9 +60,7 @@ final readonly class SixtyLayout implements SettingLayout
             }
         }
         if ($this->layout->placements === [] && $this->setting->ends === null) {
-            throw new InvalidArgumentException(
-                'The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.',
-            );
+            throw new Refused('setting.no_block_left');
         }
         $counts = ['fill-triangles' => 0, 'row-ends' => 0, 'mirrored-row-ends' => 0];
         for ($row = 0; $row < $rows; $row++) {
@@ -119,7 +116,7 @@ final readonly class SixtyLayout implements SettingLayout
 
         return $product instanceof OnSixtyAxes
             ? $product->shape()
-            : throw new InvalidArgumentException(sprintf('Block "%s" does not stand on 60° axes.', $key));
+            : throw new Refused('setting.not_on_sixty', ['block' => $key]);
     }
 
     /** @throws InvalidArgumentException when the blocks of this size have not all the same side */
@@ -130,13 +127,11 @@ final readonly class SixtyLayout implements SettingLayout
         foreach ([...$keys, ...($this->setting->ends ?? [])] as $key) {
             $side = $this->shapeOf($key)->side($this->products[$key]->finished());
             if ($common !== null && ! $side->equals($common)) {
-                throw new InvalidArgumentException(sprintf(
-                    'Block "%s" has another side than "%s"; the triangles and diamonds of one quilt have one side.', $key, reset($keys),
-                ));
+                throw new Refused('setting.sides_differ', ['block' => $key, 'other' => (string) reset($keys)]);
             }
             $common = $side;
         }
 
-        return $common ?? throw new InvalidArgumentException('The pattern of blocks is empty.');
+        return $common ?? throw new Refused('setting.empty_pattern');
     }
 }

@@ -8,9 +8,9 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\PlainUnit;
-use InvalidArgumentException;
 
 /** Blocks in straight rows, with sashing or without; the one setting for blocks that are quilted one by one. */
 final readonly class StraightLayout implements SettingLayout
@@ -63,9 +63,7 @@ final readonly class StraightLayout implements SettingLayout
             }
         }
         if ($this->layout->placements === []) {
-            throw new InvalidArgumentException(
-                'The pattern leaves no block at this size; give it more columns or rows, or a pattern of its own.',
-            );
+            throw new Refused('setting.no_block_left');
         }
         $between = fn (int $count): int => $sashing === null ? 0 : $count - 1 + ($sashing->outside ? 2 : 0);
         $this->layout->finished = new Size(
@@ -76,9 +74,7 @@ final readonly class StraightLayout implements SettingLayout
             ? $block->width->times($edges[0])->plus($block->height->times($edges[1]))
             : $this->layout->finished->width->plus($this->layout->finished->height)->times(2);
         if ($gaps && ($sashing !== null || $this->setting->bordersOf($this->size) !== [])) {
-            throw new InvalidArgumentException(
-                'A quilt with empty places has no sashing and no border: its outline is no rectangle. Fill the places or leave those out.',
-            );
+            throw new Refused('setting.gaps');
         }
         if ($sashing !== null) {
             $this->sash($sashing, $block, $pitch);
@@ -93,13 +89,11 @@ final readonly class StraightLayout implements SettingLayout
             return $block;
         }
         if ($this->setting->sashing !== null || $this->setting->bordersOf($this->size) !== []) {
-            throw new InvalidArgumentException(
-                'Blocks quilted one by one are joined to each other: leave sashing and borders out, or make them blocks.',
-            );
+            throw new Refused('setting.quilted_alone');
         }
         $pitch = $quilting->pitch($block, $this->room);
         if (! $pitch->width->isPositive() || ! $pitch->height->isPositive()) {
-            throw new InvalidArgumentException('The join takes more than there is of a block; make its allowance smaller.');
+            throw new Refused('setting.join_too_wide');
         }
         $this->layout->crop = $block->width->minus($pitch->width)->dividedBy(2);
         $this->layout->edge = $quilting->edge();

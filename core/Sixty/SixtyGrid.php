@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Sixty;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /**
@@ -130,20 +131,15 @@ final readonly class SixtyGrid
         $turns = $this->turns($row, $place, $shape);
         $turn ??= $turns[0] ?? null;
         if ($turn === null || ! in_array($turn, $turns, true)) {
-            throw new InvalidArgumentException($turns === []
-                ? sprintf(
-                    'a %s cannot lie there: that place is %s triangle.',
-                    $shape->value,
-                    $this->isHalf($row, $place) ? 'half a' : 'a whole',
-                )
-                : sprintf('a %s that begins there is turned by %s degrees.', $shape->value, implode(' or ', array_map(
-                    fn (int $sixths): int => 60 * $sixths,
-                    $turns,
-                ))));
+            throw $turns === []
+                ? new Refused($this->isHalf($row, $place) ? 'sixty.half_place' : 'sixty.whole_place', ['shape' => $shape->value])
+                : new Refused('sixty.turned_by', ['shape' => $shape->value, 'turns' => implode(', ', array_map(
+                    fn (int $sixths): int => 60 * $sixths, $turns,
+                ))]);
         }
         $spot = $this->laid($row, $place, $shape, $size, $turn);
         if (count($this->covered($spot)) !== $shape->places($size)) {
-            throw new InvalidArgumentException(sprintf('a %s %d divisions large reaches beyond the edge there.', $shape->value, $size));
+            throw new Refused('sixty.beyond_the_edge', ['shape' => $shape->value, 'size' => $size]);
         }
 
         return $spot;
@@ -188,7 +184,7 @@ final readonly class SixtyGrid
     /** The whole block as a thing that lies on its own grid. */
     public function whole(bool $mirrored = false): SixtySpot
     {
-        $shape = $this->shape ?? throw new InvalidArgumentException('A quilt is no triangle and no diamond.');
+        $shape = $this->shape ?? throw new Refused('sixty.no_quilt');
 
         return new SixtySpot($shape, max(1, $this->rows), match ($shape) {
             SixtyShape::Triangle => [$this->rows, 0],
@@ -203,7 +199,7 @@ final readonly class SixtyGrid
      */
     public function mirrored(SixtySpot $spot): SixtySpot
     {
-        $shape = $this->shape ?? throw new InvalidArgumentException('A quilt is not mirrored.');
+        $shape = $this->shape ?? throw new Refused('sixty.quilt_not_mirrored');
         [$x, $y] = $spot->corner;
         if ($shape === SixtyShape::Diamond) {
             // Along its long diagonal, steps to the left and steps down change places.

@@ -7,6 +7,7 @@ namespace Dew\Core\Split;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\Share;
 use Dew\Core\Design\Task;
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /** Work to be shared out over a number of clues. */
@@ -43,13 +44,13 @@ final readonly class SplitProblem
         private float $shownBefore = 0.0,
     ) {
         if ($clues < 1 || $clues > self::MOST_CLUES) {
-            throw new InvalidArgumentException(sprintf('A split has 1 to %d clues.', self::MOST_CLUES));
+            throw new Refused('split.clue_count', ['most' => self::MOST_CLUES]);
         }
         $weighted = [];
         foreach ($items as $number => $item) {
             foreach ($item->needs as $needed) {
                 if ($needed >= $number || $needed < 0) {
-                    throw new InvalidArgumentException('Every item stands behind those it needs.');
+                    throw new Refused('split.order');
                 }
             }
             $minutes = 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Unit;
 
+use Dew\Core\Measure\Refused;
 use InvalidArgumentException;
 
 /** The method a person makes each kind of unit by: her own choice, or the default of the design or the kind. */
@@ -31,7 +32,7 @@ final readonly class MethodChoices
     public function with(UnitKind $kind, Method $method): self
     {
         if (! $kind->isMadeBy($method)) {
-            throw new InvalidArgumentException(sprintf('A %s cannot be made by "%s".', $kind->value, $method->value));
+            throw new Refused('unit.no_such_method', ['kind' => $kind->value, 'method' => $method->value]);
         }
         $chosen = $this->chosen;
         if ($method->is(($this->usual[$kind->value] ?? $kind->methods()[0])->value)) {

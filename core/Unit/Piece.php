@@ -326,7 +326,7 @@ final readonly class Piece
         return new self(
             $data->get('id')->text(),
             $data->get('shape')->enum(PieceShape::class),
-            $slots === [] ? throw $data->fail('has no fabric.') : $slots,
+            $slots === [] ? throw $data->fail('unit.piece_without_fabric') : $slots,
             Measurement::decode($data->get('width')->text()),
             $measure('length'),
             new Batch(
@@ -361,6 +361,6 @@ final readonly class Piece
     {
         $pieces = array_map(self::fromData(...), $making->get('pieces')->items());
 
-        return $pieces === [] ? throw $making->fail('has no piece.') : $pieces;
+        return $pieces === [] ? throw $making->fail('unit.making_without_piece') : $pieces;
     }
 }

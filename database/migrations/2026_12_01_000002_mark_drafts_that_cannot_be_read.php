@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Wording\Problems;
 use Dew\Core\Design\DesignDocument;
-use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
@@ -22,7 +22,7 @@ return new class extends Migration
             try {
                 DesignDocument::fromJson($draft->document)->refuseMisformed();
             } catch (DocumentException $error) {
-                $faults = array_map(fn (Complaint $complaint): string => $complaint->text(), array_slice($error->complaints, 0, 20));
+                $faults = array_map(Problems::complaint(...), array_slice($error->complaints, 0, 20));
                 DB::table('drafts')->where('id', $draft->id)->update(['faults' => json_encode($faults)]);
             }
         });

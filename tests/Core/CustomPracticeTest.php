@@ -75,7 +75,7 @@ it('finds a given star whose segments are cut 2½ where its geometry wants 2.621
 
 it('refuses seams, notches and sections that lead nowhere, and names what there is', function (callable $change, string $words): void {
     $units = starUnits();
-    expect(refusal(smallJson(starDesign($change($units))))->getMessage())->toContain($words);
+    expect(said(refusal(smallJson(starDesign($change($units))))))->toContain($words);
 })->with([
     'a seam with a piece that is not there' => [function (array $units): array {
         $units[1]['seams'][0]['pieces'][1] = 'arm-45';
@@ -342,8 +342,8 @@ it('lets a design set how a kind is usually made, and members choose otherwise',
         ->and($made(MethodChoices::defaults($design->methods)->with(UnitLibrary::kind('hst'), new Method('hst:eight'))))->toEqual(
             new Method('hst:eight'),
         );
-    expect(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))->getMessage())->toContain('hst:two');
-    expect(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))->getMessage())->toContain('/methods')->toContain('"origami"');
+    expect(said(refusal(smallJson(['methods' => ['hst' => 'geese:flip']]))))->toContain('hst:two');
+    expect(said(refusal(smallJson(['methods' => ['origami' => 'geese:flip']]))))->toContain('/methods')->toContain('"origami"');
 });
 
 it('cuts a round piece and the hollow beside it by templates of their own, and equal round pieces by one', function (): void {

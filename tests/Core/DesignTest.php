@@ -119,7 +119,7 @@ it('points at what is wrong in a document', function (array $path, mixed $value,
     try {
         DesignReader::read(nightFerryWith($path, $value));
     } catch (DocumentException $error) {
-        expect($error->pointer)->toBe($pointer)->and($error->problem)->not->toBeEmpty();
+        expect($error->pointer)->toBe($pointer)->and(said($error->problem()))->not->toBeEmpty();
 
         return;
     }
@@ -154,7 +154,7 @@ it('says that a document is cut short, too large or too deep, in little time', f
         DesignReader::read($json);
         $this->fail('It was read.');
     } catch (DocumentException $error) {
-        expect($error->getMessage())->toContain($words)
+        expect(said($error))->toContain($words)
             ->and((hrtime(true) - $began) / 1e9)->toBeLessThan(1.0);
     }
 })->with([

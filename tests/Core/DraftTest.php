@@ -35,8 +35,8 @@ it('reads a block with empty places, counts and draws what lies in it, and says 
         ->and($part->layout->finished->encode())->toBe($whole->layout->finished->encode());
     $found = Proof::ofDraft($reading);
     expect($found[0]->code)->toBe('unfinished')->and($found[0]->severity)->toBe(Severity::Error)
-        ->and($found[0]->place)->toBe('/blocks/0/cells')->and($found[0]->names['problem'])->toContain('fills 14 of 16 cells');
-    expect(fn () => DesignReader::read($reading->document->text))->toThrow(DocumentException::class, 'fills 14 of 16 cells');
+        ->and($found[0]->place)->toBe('/blocks/0/cells')->and(said($found[0]->problem))->toContain('fills 14 of 16 cells');
+    expect(fn () => DesignReader::read($reading->document->text))->toThrow(fn (DocumentException $error) => expect(said($error))->toContain('fills 14 of 16 cells'));
 });
 
 it('lists what is missing and what cannot be read, and the rest of the proof beside it', function (): void {

@@ -96,7 +96,7 @@ it('finds cutting sizes that cannot come to the unit, and is content with those 
 
 it('asks for outlines where a cutting size alone says too little', function (array $change, string $words): void {
     $reading = DesignReader::reading(smallJson($change));
-    $said = implode(' ', array_map(fn ($complaint): string => $complaint->problem, $reading->complaints));
+    $said = implode(' ', array_map(fn ($complaint): string => said($complaint->problem), $reading->complaints));
     expect($said)->toContain($words);
 })->with([
     'no size' => [function (): array {
@@ -132,7 +132,7 @@ it('lets a rectangle grow inside its seams at another size, and says so of one t
         fn (Finding $finding): bool => $finding->severity === Severity::Error,
     );
     expect($found)->toHaveCount(1)
-        ->and(array_values($found)[0]->names['problem'])->toContain('cannot be made at size "l"')->toContain('yields 2');
+        ->and(said(array_values($found)[0]->problem))->toContain('cannot be made at size "l"')->toContain('yields 2');
 });
 
 it('keeps the picture of a unit with the sheet of its task', function (): void {

@@ -126,7 +126,7 @@ it('reads orders, and says everything that is wrong with them, line by line', fu
         expect($problems)->toBe([])->and(array_map(fn (KitOrder $order): string => $order->number.' '.$order->key().' '.$order->count, $orders))
             ->toBe(['7 whole s-crib c-a 2', '8 clue:k-one s-throw c-a 1', '9 slot:f-deep s-throw c-a 1']);
     } catch (DocumentException $error) {
-        expect(array_map(fn (Complaint $complaint): string => $complaint->text(), $error->complaints))->toBe($problems);
+        expect(array_map(fn (Complaint $complaint): string => said($complaint), $error->complaints))->toBe($problems);
     }
 })->with([
     'as it should be' => ["Number;Name;Email;Kit;Size;Colourway;Count\n7;Mara;M@x.example;whole;s-crib;c-a;2\n\n8;;;clue:k-one;s-throw;c-a;\n9;;;slot:f-deep;s-throw;c-a;1\n", []],

@@ -45,7 +45,7 @@ it('says what is wrong with a length it cannot read', function (string $text, st
     try {
         Length::parse($text);
     } catch (MeasureException $error) {
-        expect($error->reason)->toBe($reason)->and($error->getMessage())->not->toBeEmpty();
+        expect($error->reason)->toBe($reason)->and(said($error))->not->toBeEmpty();
 
         return;
     }

@@ -153,7 +153,7 @@ it('has a length of √3 and √2, and no more than it can hold', function (): v
         ->and(fn () => Length::decode('9999999999999999999'))->toThrow(MeasureException::class)
         ->and(fn () => Length::inches(PHP_INT_MAX)->plus(Length::inches(PHP_INT_MAX)))->toThrow(MeasureException::class)
         ->and(fn () => Length::inches(PHP_INT_MAX)->times(PHP_INT_MAX))->toThrow(MeasureException::class)
-        ->and(fn () => Length::fraction(5, 0))->toThrow(MeasureException::class, '5/0')
+        ->and(fn () => Length::fraction(5, 0))->toThrow(fn (MeasureException $error) => expect(said($error))->toContain('5/0'))
         ->and(Length::fraction(3, -4)->encode())->toBe('-3/4');
 });
 

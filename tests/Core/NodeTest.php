@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
@@ -28,7 +29,7 @@ it('reads values as the types they must have', function (): void {
 });
 
 it('names the place, the value and what would be right', function (string $json, callable $read, string $message): void {
-    expect(fn () => $read(node($json)))->toThrow(DocumentException::class, $message);
+    expect(fn () => $read(node($json)))->toThrow(fn (DocumentException $error) => expect(said($error))->toContain($message));
 })->with([
     [
         '{"a/b": {"~": "x"}}',
@@ -54,7 +55,7 @@ it('names the place, the value and what would be right', function (string $json,
     ['4.5', fn (Node $node) => $node->length(), 'a length written as text'],
     ['"blue"', fn (Node $node): string => $node->colour(), 'a colour such as "#1d2f4f"'],
     ['"pale"', fn (Node $node) => $node->enum(FabricValue::class), 'one of: light, medium, dark'],
-    ['"'.'x'.'"', fn (Node $node) => throw $node->fail('is not wanted.'), 'The document: is not wanted.'],
+    ['"'.'x'.'"', fn (Node $node) => throw $node->fail(Problem::said('is not wanted.')), 'The document: is not wanted.'],
 ]);
 
 it('shortens what it shows of a long value', function (): void {
@@ -62,7 +63,7 @@ it('shortens what it shows of a long value', function (): void {
         node('"'.str_repeat('long ', 400).'"')->colour();
         $this->fail('It was read.');
     } catch (DocumentException $error) {
-        expect(mb_strlen($error->getMessage()))->toBeLessThan(140);
+        expect(mb_strlen(said($error)))->toBeLessThan(140);
     }
 });
 

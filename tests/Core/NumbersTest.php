@@ -194,7 +194,7 @@ it('tells recoloured and mirrored variants apart by name', function (): void {
 it('refuses two fabrics with one letter', function (): void {
     $fabrics = json_decode(smallJson(), true)['fabrics'];
     $fabrics[2]['letter'] = 'A';
-    expect(refusal(smallJson(['fabrics' => $fabrics]))->getMessage())->toContain('/fabrics/2/letter');
+    expect(said(refusal(smallJson(['fabrics' => $fabrics]))))->toContain('/fabrics/2/letter');
 });
 
 it('sums the areas of a striped square to the whole, also where its first strip is narrow', function (string $first, string $second): void {

@@ -94,10 +94,10 @@ it('says on the clue how large front, batting and back of a block are', function
 });
 
 it('refuses a join that leaves nothing, and sashing beside it', function (): void {
-    expect(refusal(smallJson(quiltedRow(['join' => 'cover-strip', 'allowance' => '2 1/2'])))->getMessage())->toContain('smaller');
+    expect(said(refusal(smallJson(quiltedRow(['join' => 'cover-strip', 'allowance' => '2 1/2'])))))->toContain('smaller');
     $change = quiltedRow(['join' => 'cover-strip', 'allowance' => '1']);
     $change['setting']['sashing'] = ['width' => '1', 'fabric' => 'f-b'];
-    expect(refusal(smallJson($change))->getMessage())->toContain('leave sashing and borders out');
+    expect(said(refusal(smallJson($change))))->toContain('leave sashing and borders out');
 });
 
 it('knows what a join takes from the trimmed size, whatever the seam allowance', function (

@@ -39,7 +39,7 @@ it('says everything that is wrong with a document at once', function (): void {
         '/fabrics/1/value', '/units/0/fabrics/1', '/units/2/finished/width', '/blocks/0/cells/1/turn', '/sizes/0', '/clues/0/tasks/0/id',
     );
     foreach ($reading->complaints as $complaint) {
-        expect($complaint->text())->toStartWith($complaint->pointer)->and(strlen($complaint->problem))->toBeGreaterThan(10);
+        expect(said($complaint))->toStartWith($complaint->pointer)->and(strlen(said($complaint->problem)))->toBeGreaterThan(10);
     }
     // A refusal carries all of them too.
     expect(count(refusal(json_encode(faulty(), JSON_THROW_ON_ERROR))->complaints))->toBe(count($reading->complaints));
@@ -75,7 +75,7 @@ it('says of each kind of value what should stand there', function (array $path, 
     $place = $value;
     $found = null;
     foreach (DesignReader::reading(json_encode($document, JSON_THROW_ON_ERROR))->complaints as $complaint) {
-        $found = $complaint->pointer === $pointer ? $complaint->problem : $found;
+        $found = $complaint->pointer === $pointer ? said($complaint->problem) : $found;
     }
     expect($found)->not->toBeNull("nothing is said of $pointer")->toContain($words);
 })->with([
@@ -106,7 +106,7 @@ it('says of each kind of value what should stand there', function (array $path, 
 ]);
 
 it('refuses documents that end in an exception elsewhere, with words', function (array $change, string $words): void {
-    expect(refusal(smallJson($change))->getMessage())->toContain($words);
+    expect(said(refusal(smallJson($change))))->toContain($words);
 })->with([
     'a size at which the pattern leaves no block' => [
         [

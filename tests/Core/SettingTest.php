@@ -219,14 +219,14 @@ it('says which plain border would make a pieced one fit', function (): void {
 
     // 14 is not a number of threes; half an inch more on each side makes it 15.
     expect($error->pointer)->toBe('/sizes/0')
-        ->and($error->problem)->toContain('do not fill a side of 14.000')->toContain(
+        ->and(said($error->problem()))->toContain('do not fill a side of 14.000')->toContain(
             'A plain border of 0.500 inside it would make 5 of them fit',
         );
 });
 
 it('refuses settings that do not come out', function (array $change, string $pointer, string $words): void {
     $error = refusal(smallJson($change));
-    expect($error->pointer)->toBe($pointer)->and($error->problem)->toContain($words);
+    expect($error->pointer)->toBe($pointer)->and(said($error->problem()))->toContain($words);
 })->with([
     'a border round a hole' => [
         [
@@ -334,21 +334,21 @@ it('makes sizes by repeats, by the size of block, or by both, with borders of th
     )->toBe(['20 x 26', '26 x 35', '46 x 46', '6 x 6'])
         // Triangle squares of 3 are cut 3⅞, of 4½ they are cut 5⅜.
         ->and([$cut('s-plain'), $cut('s-large'), $cut('s-both')])->toBe(['31/8', '43/8', '43/8'])
-        ->and(refusal(smallJson(['sizes' => [[
+        ->and(said(refusal(smallJson(['sizes' => [[
             'id' => 's',
             'name' => 'S',
             'columns' => 1,
             'rows' => 1,
             'block' => '9',
             'scale' => '2',
-        ]]]))->problem)->toContain('give one of them')
-        ->and(refusal(smallJson(['sizes' => [[
+        ]]]))))->toContain('give one of them')
+        ->and(said(refusal(smallJson(['sizes' => [[
             'id' => 's',
             'name' => 'S',
             'columns' => 1,
             'rows' => 1,
             'scale' => '20',
-        ]]]))->problem)->toContain('up to 12 times');
+        ]]]))))->toContain('up to 12 times');
 });
 
 it('gives a block that is quilted by itself the layers its join needs', function (QuiltingJoin $join, array $sizes): void {
@@ -436,7 +436,7 @@ it('mitres the corners of a border: four slanted strips, cut as much longer as t
     $document['setting']['borders'][0]['corner_fabric'] = 'f-lamp';
     expect(
         fn () => DesignReader::read((string) json_encode($document)),
-    )->toThrow(DocumentException::class, 'without squares in its corners');
+    )->toThrow(fn (DocumentException $error) => expect(said($error))->toContain('without squares in its corners'));
 });
 
 it('sashes blocks on point: a sash along every side, cornerstones where they meet, halves of them at the edge', function (): void {
@@ -487,6 +487,6 @@ it('sashes blocks on point: a sash along every side, cornerstones where they mee
         } else {
             unset($broken['setting'][$part][$key]);
         }
-        expect(fn () => DesignReader::read((string) json_encode($broken)))->toThrow(DocumentException::class, $says);
+        expect(fn () => DesignReader::read((string) json_encode($broken)))->toThrow(fn (DocumentException $error) => expect(said($error))->toContain($says));
     }
 });

@@ -101,7 +101,7 @@ it('keeps the ledger of shares, and finds a block that is sewn before enough is 
 });
 
 it('refuses shares that are none, or that overlap', function (array $clues, string $words): void {
-    expect(refusal(sharedJson(...$clues))->getMessage())->toContain($words);
+    expect(said(refusal(sharedJson(...$clues))))->toContain($words);
 })->with([
     'the same share twice' => [[[shareOf(1, 2), shareOf(1, 2)]], 'already made'],
     'all of it and a share' => [[[['unit' => 'u-hst'], shareOf(1, 2)]], 'already made'],

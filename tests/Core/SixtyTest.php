@@ -222,7 +222,7 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
         ['id' => 'k', 'title' => 'K', 'minutes' => 1, 'tasks' => [['id' => 't', 'block' => 'b-one']]],
     ], 'setting' => ['kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b']]];
 
-    expect(refusal(smallJson(array_replace($given, $change)))->getMessage())->toContain($problem);
+    expect(said(refusal(smallJson(array_replace($given, $change)))))->toContain($problem);
 })->with([
     'a square' => [['units' => [...sixtyUnits(), [
         'id' => 'u-square', 'name' => 'q', 'kind' => 'square', 'finished' => '2', 'fabrics' => ['f-a'],
@@ -235,7 +235,7 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
         ['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-tri', '2,2 u-tri', '2,3 u-diamond'])]],
         'beyond the edge',
     ],
-    'turned to nowhere' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/60'])]], 'turned by 0 or 120 or 240 degrees'],
+    'turned to nowhere' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/60'])]], 'turned by 0, 120, 240 degrees'],
     'a quarter turn' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/90'])]], 'no sixth of a turn'],
     'half in a whole place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-half'])]], 'a whole triangle'],
     'no place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,2 u-tri'])]], 'from 1 to 1'],

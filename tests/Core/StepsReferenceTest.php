@@ -124,7 +124,7 @@ it('tells every patch, step, piece and operand of every way to make every kind a
                 try {
                     $text .= makingText($kind, $unit->making($method, roomOf('1/4')), $fabrics)."\n";
                 } catch (InvalidArgumentException $error) {
-                    $text .= "$kind->value by $method->value in $fabrics fabrics: {$error->getMessage()}\n\n";
+                    $text .= "$kind->value by $method->value in $fabrics fabrics: ".said($error)."\n\n";
                 }
             }
         }
@@ -222,7 +222,7 @@ it('tells how two corners are sewn that meet, overlap or stay apart as the list 
                 try {
                     $unit = (new UnitSpec(UnitLibrary::kind('corners'), $size, fabrics(3), UnitOptions::corners($legs)))->make();
                 } catch (InvalidArgumentException $error) {
-                    $text .= "    {$error->getMessage()}\n";
+                    $text .= '    '.said($error)."\n";
 
                     continue;
                 }

@@ -26,7 +26,7 @@ function saidOf(Type $type, mixed $value): array
     $complaints = new Complaints;
     $type->check($value, '/at', $complaints);
 
-    return array_map(fn (Complaint $complaint): string => $complaint->text(), $complaints->all());
+    return array_map(fn (Complaint $complaint): string => said($complaint), $complaints->all());
 }
 
 /** @return array<string, array{Type, list<mixed>, list<mixed>}> types with what they take and what they do not */
@@ -111,7 +111,7 @@ it('describes the likeliest of several when none fits', function (): void {
 it('stops complaining after two hundred, and knows what was said already', function (): void {
     $complaints = new Complaints;
     foreach (range(1, 300) as $number) {
-        $complaints->add("/list/$number", 'is wrong.');
+        $complaints->add("/list/$number", Dew\Core\Measure\Problem::said('is wrong.'));
     }
     expect($complaints->all())->toHaveCount(200)
         ->and($complaints->spoil('/list/3'))->toBeTrue()

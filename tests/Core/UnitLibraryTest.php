@@ -260,7 +260,7 @@ it('refuses corners that overlap, are given twice or lie nowhere', function (arr
             fabrics($fabrics),
             UnitOptions::corners(array_map(Length::parse(...), $corners)),
         ),
-    )->toThrow(InvalidArgumentException::class, $words);
+    )->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain($words));
 })->with([
     [['top-left' => '2', 'top-right' => '2 1/8'], 2, 'do not fit'],
     [['top-left' => '2', 'bottom-left' => '1 1/8'], 2, 'do not fit'],

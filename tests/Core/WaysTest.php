@@ -197,10 +197,10 @@ it('finds a rectangle that would not fill its cell in another way', function ():
 it('refuses two ways of one id, and a turn that is none', function (): void {
     $change = pinwheelWays();
     $change['blocks'][0]['ways'][1]['id'] = 'w-wheel';
-    expect(refusal(smallJson($change))->getMessage())->toContain('w-wheel');
+    expect(said(refusal(smallJson($change))))->toContain('w-wheel');
     $change = pinwheelWays();
     $change['blocks'][0]['cells'][0]['ways'] = ['w-wheel' => 60];
-    expect(refusal(smallJson($change))->getMessage())->toContain('no quarter turn');
+    expect(said(refusal(smallJson($change))))->toContain('no quarter turn');
 });
 
 it('joins a block in another way like the block itself', function (): void {

@@ -55,7 +55,7 @@ it('refuses what is no sheet, and names the place', function (string $class, str
         $class::read($json);
         $this->fail('It was read.');
     } catch (DocumentException $error) {
-        expect($error->getMessage())->toContain($place);
+        expect(said($error))->toContain($place);
     }
 })->with([
     [ClueSheet::class, '{', 'JSON'],

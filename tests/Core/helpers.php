@@ -8,6 +8,7 @@ use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Draft\BlankDesign;
@@ -590,8 +591,16 @@ function makeUnit(UnitKind $kind, Size $finished, array $slots, UnitOptions $opt
 }
 
 /** The English sentence of what was thrown, without a framework. */
-function said(Throwable|Problem $thrown): string
+function said(Throwable|Problem|Complaint|null $thrown): string
 {
+    if ($thrown instanceof DocumentException || $thrown instanceof Complaint) {
+        $complaint = $thrown instanceof Complaint ? $thrown : $thrown->complaints[0];
+
+        return ($complaint->pointer === '' ? 'The document' : $complaint->pointer).': '.said($complaint->problem);
+    }
+    if ($thrown === null) {
+        return '';
+    }
     $problem = $thrown instanceof Problem ? $thrown : Problem::of($thrown);
     if ($problem->code === Problem::SAID) {
         return (string) $problem->values['text'];

@@ -78,9 +78,9 @@ it('has a sentence for every problem of the core, with all that goes into it', f
     $asked = 0;
     foreach (Finder::create()->files()->in(base_path('core'))->name('*.php') as $file) {
         $code = $file->getContents();
-        preg_match_all("/new (EditRefused|Problem)\(\s*'([a-z_.]+)'(.*?);/s", $code, $found, PREG_SET_ORDER);
+        preg_match_all("/(new EditRefused|new Problem|new Refused|->fail|DocumentException::at)\((?:[^',]+, |'[^']*', )?\s*'([a-z_.0-9]+)'(.*?);/s", $code, $found, PREG_SET_ORDER);
         foreach ($found as $one) {
-            $key = $one[1] === 'EditRefused' ? "edit.$one[2]" : $one[2];
+            $key = $one[1] === 'new EditRefused' ? "edit.$one[2]" : $one[2];
             if (str_ends_with($key, '.')) {
                 continue;
             }

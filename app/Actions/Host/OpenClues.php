@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use Dew\Core\Design\Design;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Measure\Problem;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -36,11 +37,11 @@ final class OpenClues
         $quilts = DB::table('projects')->where('quilt_along_id', $quiltAlong->id);
         $sizes = $quilts->clone()->where('size_later', false)->pluck('size_key')->countBy()->all();
         foreach (array_diff_key($sizes, $new->sizes) as $size => $count) {
-            throw DocumentException::at('/sizes', trans_choice('publish.size_gone', $count, ['size' => $size]));
+            throw DocumentException::at('/sizes', Problem::said(trans_choice('publish.size_gone', $count, ['size' => $size])));
         }
         $colourways = $quilts->pluck('colourway_key')->countBy()->all();
         foreach (array_diff_key($colourways, $new->colourways) as $colourway => $count) {
-            throw DocumentException::at('/colourways', trans_choice('publish.colourway_gone', $count, ['colourway' => $colourway]));
+            throw DocumentException::at('/colourways', Problem::said(trans_choice('publish.colourway_gone', $count, ['colourway' => $colourway])));
         }
     }
 
@@ -48,12 +49,12 @@ final class OpenClues
     {
         $place = array_search($clue->key, array_map(strval(...), array_keys($new->clues)), true);
         if ($place === false) {
-            throw DocumentException::at('/clues', __('publish.clue_gone', ['number' => $clue->number, 'title' => $clue->title]));
+            throw DocumentException::at('/clues', Problem::said(__('publish.clue_gone', ['number' => $clue->number, 'title' => $clue->title])));
         }
         if ($place + 1 !== $clue->number) {
-            throw DocumentException::at('/clues/'.$place, __('publish.clue_moved', [
+            throw DocumentException::at('/clues/'.$place, Problem::said(__('publish.clue_moved', [
                 'number' => $clue->number, 'title' => $clue->title, 'to' => $place + 1,
-            ]));
+            ])));
         }
     }
 }

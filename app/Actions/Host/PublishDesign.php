@@ -19,6 +19,7 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Method;
@@ -66,7 +67,7 @@ final readonly class PublishDesign
         $isBegun = $quiltAlong->clues()->released()->exists();
         foreach (Proof::of($design, $isBegun) as $finding) {
             if ($finding->severity === Severity::Error) {
-                throw DocumentException::at($finding->place, FindingSentence::of($finding, DraftDocument::of($design->document)));
+                throw DocumentException::at($finding->place, Problem::said(FindingSentence::of($finding, DraftDocument::of($design->document))));
             }
         }
         // What this release of Dew changes is told apart from what the host changes now.
@@ -81,7 +82,7 @@ final readonly class PublishDesign
             }
         }
 
-        throw DocumentException::at('', __('publish.meanwhile'));
+        throw DocumentException::at('', Problem::said(__('publish.meanwhile')));
     }
 
     /**
@@ -102,16 +103,16 @@ final readonly class PublishDesign
         $current = QuiltAlong::query()->findOrFail($quiltAlong->id);
         $seen = $this->seen($current);
         if ($after !== null && $after !== (int) $current->published_version_id) {
-            throw DocumentException::at('', __('publish.meanwhile'));
+            throw DocumentException::at('', Problem::said(__('publish.meanwhile')));
         }
         OpenClues::refuse($current, $design);
         $before = $current->publishedVersion;
         $changes = $before === null ? [] : OpenClueChanges::between($current, Documents::published($before), $design);
         foreach ($changes as $change) {
             if ($change->mustBeTold() && ($corrections[$change->clue->number] ?? '') === '') {
-                throw DocumentException::at('/clues/'.($change->clue->number - 1), __('publish.unexplained', [
+                throw DocumentException::at('/clues/'.($change->clue->number - 1), Problem::said(__('publish.unexplained', [
                     'number' => $change->clue->number, 'title' => $change->clue->title,
-                ]));
+                ])));
             }
         }
         $version = $quiltAlong->versions()->create([

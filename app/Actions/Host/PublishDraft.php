@@ -6,6 +6,7 @@ namespace App\Actions\Host;
 
 use App\Models\Correction;
 use App\Models\Publication;
+use App\Wording\Problems;
 use Dew\Core\Document\DocumentException;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -61,7 +62,7 @@ final class PublishDraft implements ShouldQueue
             );
         } catch (DocumentException $error) {
             $clue = preg_match('~^/clues/(\d+)$~', $error->pointer, $found) === 1 ? 'say_'.((int) $found[1] + 1) : null;
-            $publication->end(Publication::FAILED, $clue, $clue === null ? $error->getMessage() : $error->problem);
+            $publication->end(Publication::FAILED, $clue, $clue === null ? Problems::of($error) : Problems::say($error->problem()));
 
             return;
         } finally {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Problems;
 use Dew\Core\Bench\BackPart;
 use Dew\Core\Bench\PiecedBack;
 use Dew\Core\Cutting\Backing;
@@ -144,7 +145,7 @@ final class BackOf extends Command
             $stock = $isTable ? StockReader::csv($text, $slots, $room) : StockReader::json($text, $slots, $room);
         } catch (DocumentException $error) {
             foreach ($error->complaints as $complaint) {
-                $this->error($complaint->text());
+                $this->error(Problems::complaint($complaint));
             }
 
             return null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Presentation\Host\DesignChanges;
+use App\Wording\Problems;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\Reading;
 use Dew\Core\Document\DocumentException;
@@ -57,7 +58,7 @@ final class Compare extends Command
         try {
             return $text === null ? null : DesignReader::reading($text);
         } catch (DocumentException $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return null;
         }

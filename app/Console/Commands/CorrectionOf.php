@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Presentation\Shared\CorrectionText;
+use App\Wording\Problems;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Correction\ClueCorrection;
 use Dew\Core\Correction\SheetChange;
@@ -54,7 +55,7 @@ final class CorrectionOf extends Command
         try {
             return $text === null ? null : DesignReader::read($text);
         } catch (DocumentException $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return null;
         }

@@ -8,6 +8,7 @@ use App\Drawing\SheetPicture;
 use App\Presentation\Shared\CuttingData;
 use App\Presentation\Shared\CuttingText;
 use App\Wording\Figure;
+use App\Wording\Problems;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\ClueCutting;
@@ -125,7 +126,7 @@ final class Cut extends Command
                 : StockReader::json($text, $design->slots, $design->room);
         } catch (DocumentException $error) {
             foreach ($error->complaints as $complaint) {
-                $this->error($complaint->text());
+                $this->error(Problems::complaint($complaint));
             }
 
             return false;

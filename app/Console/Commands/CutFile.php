@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Drawing\Shape;
+use App\Wording\Problems;
 use Dew\Core\Cutting\CutSheet;
 use Dew\Core\Cutting\CutSheets;
 use Dew\Core\Design\Compilation;
@@ -61,7 +62,7 @@ final class CutFile extends Command
             try {
                 $sheets = CutSheets::of($unit->making($method, $design->room), max(1, (int) $this->text('count')), $this->mat());
             } catch (InvalidArgumentException|MeasureException $error) {
-                $this->error($error->getMessage());
+                $this->error(Problems::of($error));
 
                 return self::INVALID;
             }

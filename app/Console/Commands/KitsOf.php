@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Problems;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Cutting\ShopMeasure;
 use Dew\Core\Design\Design;
@@ -60,7 +61,7 @@ final class KitsOf extends Command
                 );
             } catch (DocumentException $error) {
                 foreach ($error->complaints as $complaint) {
-                    $this->error($complaint->text());
+                    $this->error(Problems::complaint($complaint));
                 }
 
                 return self::INVALID;

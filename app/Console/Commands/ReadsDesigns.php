@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Problems;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignReader;
@@ -44,7 +45,7 @@ trait ReadsDesigns
         try {
             return $then(DesignReader::reading($text));
         } catch (DocumentException $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return Command::INVALID;
         }
@@ -61,12 +62,12 @@ trait ReadsDesigns
             return $then(DesignReader::read($text));
         } catch (DocumentException $error) {
             foreach ($error->complaints as $complaint) {
-                $this->error($complaint->text());
+                $this->error(Problems::complaint($complaint));
             }
 
             return Command::INVALID;
         } catch (UnknownSize $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return Command::INVALID;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Wording\Figure;
+use App\Wording\Problems;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
@@ -50,7 +51,7 @@ final class UnitFrom extends Command
             $piece = $this->text('piece') !== '' ? $this->text('piece') : $spec->make()->making($method, $room)->pieces[0]->id;
             $unit = UnitFromCut::of($spec, $method, $piece, $cut, $room);
         } catch (InvalidArgumentException|MeasureException $error) {
-            $this->error($error->getMessage());
+            $this->error(Problems::of($error));
 
             return self::INVALID;
         }

@@ -12,8 +12,8 @@ use App\Models\QuiltAlongKind;
 use App\Pictures\DesignArchive;
 use App\Pictures\DesignPictures;
 use App\Pictures\PictureRefused;
+use App\Wording\Problems;
 use Dew\Core\Design\DesignDocument;
-use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\BlankDesign;
 use Illuminate\Contracts\View\View;
@@ -94,11 +94,11 @@ final class StartController extends Controller
     /** The first things that are wrong with a file, with their places. */
     private function problems(DocumentException|PictureRefused $error): string
     {
-        $all = $error instanceof DocumentException ? array_map(fn (Complaint $one): string => $one->text(), $error->complaints) : [];
+        $all = $error instanceof DocumentException ? array_map(Problems::complaint(...), $error->complaints) : [];
         $more = count($all) - self::PROBLEMS;
 
         return implode(' ', array_slice($all, 0, self::PROBLEMS)).($more > 0 ? ' '.trans_choice('start.errors.more', $more) : '')
-            ?: $error->getMessage();
+            ?: Problems::of($error);
     }
 
     /**

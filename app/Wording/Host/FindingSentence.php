@@ -6,6 +6,7 @@ namespace App\Wording\Host;
 
 use App\Wording\Figure;
 use App\Wording\KindWords;
+use App\Wording\Problems;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
@@ -18,7 +19,7 @@ final class FindingSentence
     /** @param  DraftDocument|null  $document  where things are named that a sentence of the core tells by their ids */
     public static function of(Finding $finding, ?DraftDocument $document = null): string
     {
-        $problem = $finding->names['problem'] ?? '';
+        $problem = $finding->problem === null ? '' : Problems::say($finding->problem);
         $isSentence = in_array($finding->code, ['unfinished', 'unreadable'], true) && $problem !== '' && $problem === ucfirst($problem);
         $lengths = array_map(
             fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths,
@@ -26,7 +27,7 @@ final class FindingSentence
         // Two sizes that read alike are one.
         $isOne = $finding->code === 'unfriendly-size-near' && $lengths['lower'] === $lengths['higher'];
         $sentence = $isSentence ? $problem : __('proof.'.$finding->code.($isOne ? '-one' : ''), [
-            ...self::names($finding->names), ...$lengths, ...array_map(strval(...), $finding->counts),
+            ...self::names($finding->names), 'problem' => $problem, ...$lengths, ...array_map(strval(...), $finding->counts),
         ]);
 
         return $document === null ? $sentence : ValueText::named($sentence, $document);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Measure\Problem;
+
 /** Any value at all: it is looked at closely where it goes. */
 final readonly class AnyType implements Type
 {
@@ -19,9 +21,9 @@ final readonly class AnyType implements Type
         return true;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'any value';
+        return new Problem('type.any');
     }
 
     public function schema(): array

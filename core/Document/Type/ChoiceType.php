@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Document\Type;
 
 use BackedEnum;
+use Dew\Core\Measure\Problem;
 
 /** One of a few values. */
 final readonly class ChoiceType implements Type
@@ -37,9 +38,11 @@ final readonly class ChoiceType implements Type
         return is_int($value) || is_string($value);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return count($this->values) === 1 ? (string) json_encode($this->values[0]) : 'one of: '.implode(', ', $this->values);
+        return count($this->values) === 1
+            ? new Problem('type.exactly', ['value' => (string) json_encode($this->values[0])])
+            : new Problem('type.choice', ['choices' => implode(', ', $this->values)]);
     }
 
     public function schema(): array

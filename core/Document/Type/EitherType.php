@@ -6,6 +6,7 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 
 /** One of several types that can be told apart at first sight. */
 final readonly class EitherType implements Type
@@ -22,7 +23,7 @@ final readonly class EitherType implements Type
     {
         $type = $this->typeOf($value);
         if ($type === null) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
+            $complaints->add($pointer, new Problem('document.wrong', ['value' => Node::shown($value), 'wanted' => $this->words()]), misformed: true);
         } else {
             $type->check($value, $pointer, $complaints);
         }
@@ -45,9 +46,14 @@ final readonly class EitherType implements Type
         return null;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return implode(', or ', array_map(fn (Type $type): string => $type->words(), $this->types));
+        $words = $this->types[0]->words();
+        foreach (array_slice($this->types, 1) as $type) {
+            $words = new Problem('type.either', ['one' => $words, 'other' => $type->words()]);
+        }
+
+        return $words;
     }
 
     public function ordered(mixed $value): mixed

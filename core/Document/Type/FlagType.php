@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Measure\Problem;
+
 /** True or false. */
 final readonly class FlagType implements Type
 {
@@ -19,9 +21,9 @@ final readonly class FlagType implements Type
         return is_bool($value);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'true or false';
+        return new Problem('type.flag');
     }
 
     public function schema(): array

@@ -8,6 +8,7 @@ use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Problem;
 
 /** A length or a plain number written as text, such as "4 5/8", "11.5 cm" or "1 1/2 √2". */
 final readonly class LengthType implements Type
@@ -29,7 +30,7 @@ final readonly class LengthType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! is_string($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
+            $complaints->add($pointer, new Problem('document.wrong', ['value' => Node::shown($value), 'wanted' => $this->words()]), misformed: true);
 
             return;
         }
@@ -40,12 +41,12 @@ final readonly class LengthType implements Type
         try {
             $length = Length::parse($value);
         } catch (MeasureException $error) {
-            $complaints->add($pointer, $error->getMessage());
+            $complaints->add($pointer, $error->problem());
 
             return;
         }
         if (! $length->isPositive() && ! $this->mayBeZero) {
-            $complaints->add($pointer, sprintf('is "%s"; a length here is above zero.', $value));
+            $complaints->add($pointer, new Problem('document.above_zero', ['value' => $value]));
         }
     }
 
@@ -59,9 +60,9 @@ final readonly class LengthType implements Type
         return null;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'a length written as text, such as "4 5/8" or "11.5 cm"';
+        return new Problem('type.length');
     }
 
     public function ordered(mixed $value): mixed

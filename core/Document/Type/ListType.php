@@ -6,6 +6,7 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 
 /** A list of things of one type. */
 final readonly class ListType implements Type
@@ -20,12 +21,12 @@ final readonly class ListType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! is_array($value) || ! array_is_list($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be a list.', Node::shown($value)), misformed: true);
+            $complaints->add($pointer, new Problem('document.no_list', ['value' => Node::shown($value)]), misformed: true);
 
             return;
         }
         if (count($value) > $this->most || count($value) < $this->least) {
-            $problem = sprintf('holds %d entries; it takes %d to %d.', count($value), $this->least, $this->most);
+            $problem = new Problem('document.entries', ['count' => count($value), 'least' => $this->least, 'most' => $this->most]);
             $complaints->add($pointer, $problem, unfinished: count($value) < $this->least, misformed: count($value) > $this->most);
         }
         foreach (array_slice($value, 0, $this->most) as $index => $item) {
@@ -43,9 +44,9 @@ final readonly class ListType implements Type
         return $this->items;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'a list';
+        return new Problem('type.list');
     }
 
     public function ordered(mixed $value): mixed

@@ -6,6 +6,7 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 use stdClass;
 
 /** An object whose keys are ids, or one of a few names; their order means nothing, so they are written sorted. */
@@ -21,13 +22,13 @@ final readonly class MapType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! $this->resembles($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be an object.', Node::shown($value)), misformed: true);
+            $complaints->add($pointer, new Problem('document.no_object', ['value' => Node::shown($value)]), misformed: true);
 
             return;
         }
         foreach (is_array($value) ? $value : [] as $name => $item) {
             if (! $this->knows((string) $name)) {
-                $complaints->add($pointer, sprintf('has "%s", which means nothing here. Is it misspelt?', $name), harmless: true);
+                $complaints->add($pointer, new Problem('document.means_nothing', ['name' => $name]), harmless: true);
             } else {
                 $this->values->check($item, $pointer.'/'.Node::escaped((string) $name), $complaints);
             }
@@ -44,9 +45,9 @@ final readonly class MapType implements Type
         return $this->knows($step) ? $this->values : null;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'an object';
+        return new Problem('type.object');
     }
 
     public function ordered(mixed $value): mixed

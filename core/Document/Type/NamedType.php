@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
+use Dew\Core\Measure\Problem;
 
 /** A type that the schema defines once and refers to by name. */
 final readonly class NamedType implements Type
@@ -30,7 +31,7 @@ final readonly class NamedType implements Type
         return $this->type->inner($step);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
         return $this->type->words();
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Measure\Problem;
+
 /** An empty place: null. */
 final readonly class NothingType implements Type
 {
@@ -19,9 +21,9 @@ final readonly class NothingType implements Type
         return $value === null;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'null for an empty place';
+        return new Problem('type.nothing');
     }
 
     public function schema(): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Measure\Problem;
+
 /** A text of a certain form, such as an id or a colour. */
 final readonly class PatternType implements Type
 {
@@ -30,28 +32,28 @@ final readonly class PatternType implements Type
 
     public static function id(): self
     {
-        return new self(self::ID, 'an id of small letters, digits and hyphens');
+        return new self(self::ID, 'id');
     }
 
     public static function part(): self
     {
-        return new self(self::PART, 'a part of the setting, such as "sashes" or "border:ID"');
+        return new self(self::PART, 'part');
     }
 
     public static function hash(): self
     {
-        return new self(self::HASH, 'the SHA-256 hash of a picture');
+        return new self(self::HASH, 'hash');
     }
 
     public static function colour(): self
     {
-        return new self(self::COLOUR, 'a colour such as "#1d2f4f"');
+        return new self(self::COLOUR, 'colour');
     }
 
     /** An address that people may be led to: nothing but https, and no sign that could end an attribute. */
     public static function address(): self
     {
-        return new self(self::ADDRESS, 'an address that begins with https');
+        return new self(self::ADDRESS, 'address');
     }
 
     public function accepts(mixed $value): bool
@@ -64,9 +66,9 @@ final readonly class PatternType implements Type
         return is_string($value);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return $this->words;
+        return new Problem("type.$this->words");
     }
 
     public function schema(): array

@@ -6,11 +6,12 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 
 /** What all types without parts share: the complaint about a value that is none of theirs. */
 trait Plain
 {
-    abstract public function words(): string;
+    abstract public function words(): Problem;
 
     abstract public function accepts(mixed $value): bool;
 
@@ -19,7 +20,7 @@ trait Plain
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! $this->accepts($value)) {
-            $problem = sprintf('is %s; it should be %s.', Node::shown($value), $this->words());
+            $problem = new Problem('document.wrong', ['value' => Node::shown($value), 'wanted' => $this->words()]);
             $complaints->add($pointer, $problem, misformed: ! $this->resembles($value));
         }
     }

@@ -6,6 +6,7 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 use stdClass;
 
 /** An object with named parts. Keys that the description does not have are complained of, and kept. */
@@ -26,7 +27,7 @@ final readonly class RecordType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if (! $this->resembles($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be an object.', Node::shown($value)), misformed: true);
+            $complaints->add($pointer, new Problem('document.no_object', ['value' => Node::shown($value)]), misformed: true);
 
             return;
         }
@@ -35,11 +36,11 @@ final readonly class RecordType implements Type
             if (array_key_exists($name, $given)) {
                 $type->check($given[$name], $pointer.'/'.Node::escaped($name), $complaints);
             } elseif (! in_array($name, $this->optional, true)) {
-                $complaints->add($pointer, sprintf('has no "%s".', $name), unfinished: ! $this->isValue, misformed: $this->isValue);
+                $complaints->add($pointer, new Problem('document.missing', ['name' => $name]), unfinished: ! $this->isValue, misformed: $this->isValue);
             }
         }
         foreach (array_diff_key($given, $this->parts) as $name => $unknown) {
-            $complaints->add($pointer, sprintf('has "%s", which means nothing here. Is it misspelt?', $name), harmless: true);
+            $complaints->add($pointer, new Problem('document.means_nothing', ['name' => $name]), harmless: true);
         }
     }
 
@@ -53,12 +54,11 @@ final readonly class RecordType implements Type
         return $this->parts[$step] ?? null;
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return 'an object with '.implode(
-            ', ',
-            array_map(fn (string $name): string => '"'.$name.'"', array_diff(array_keys($this->parts), $this->optional)),
-        );
+        return new Problem('type.record', ['parts' => implode(
+            ', ', array_map(fn (string $name): string => '"'.$name.'"', array_diff(array_keys($this->parts), $this->optional)),
+        )]);
     }
 
     /** Whether one of its parts is there, which tells it apart from other objects. */

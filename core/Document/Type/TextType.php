@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Document\Type;
 
+use Dew\Core\Measure\Problem;
+
 /** A text that is not empty, without signs that no page can show and no database keeps; it may have lines. */
 final readonly class TextType implements Type
 {
@@ -26,9 +28,9 @@ final readonly class TextType implements Type
         return is_string($value);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return sprintf('a text of 1 to %d characters that can be seen', $this->longest);
+        return new Problem('type.seen_text', ['most' => $this->longest]);
     }
 
     public function schema(): array

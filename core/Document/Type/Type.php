@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
+use Dew\Core\Measure\Problem;
 
 /**
  * What may stand at a place of a document. One description serves to check a document, to write it in one way, and to give other programs
@@ -22,7 +23,7 @@ interface Type
     public function inner(string $step): ?Type;
 
     /** What should stand here, as the end of the sentence "it should be …". */
-    public function words(): string;
+    public function words(): Problem;
 
     /** The value with the keys of its objects in the order of the description; keys that mean nothing come last. */
     public function ordered(mixed $value): mixed;

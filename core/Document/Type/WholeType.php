@@ -6,6 +6,7 @@ namespace Dew\Core\Document\Type;
 
 use Dew\Core\Document\Complaints;
 use Dew\Core\Document\Node;
+use Dew\Core\Measure\Problem;
 
 /** A whole number within bounds. */
 final readonly class WholeType implements Type
@@ -24,7 +25,7 @@ final readonly class WholeType implements Type
     public function check(mixed $value, string $pointer, Complaints $complaints): void
     {
         if ($this->resembles($value) && ! $this->accepts($value)) {
-            $complaints->add($pointer, sprintf('is %s; it should be %s.', Node::shown($value), $this->words()), misformed: true);
+            $complaints->add($pointer, new Problem('document.wrong', ['value' => Node::shown($value), 'wanted' => $this->words()]), misformed: true);
         } else {
             $this->checkPlain($value, $pointer, $complaints);
         }
@@ -40,9 +41,9 @@ final readonly class WholeType implements Type
         return is_int($value) || is_float($value);
     }
 
-    public function words(): string
+    public function words(): Problem
     {
-        return sprintf('a whole number from %d to %d', $this->least, $this->most);
+        return new Problem('type.whole', ['least' => $this->least, 'most' => $this->most]);
     }
 
     public function schema(): array

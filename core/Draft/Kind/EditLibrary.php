@@ -85,7 +85,7 @@ final class EditLibrary
         $complaints = new Complaints;
         $record->check($data, '', $complaints);
         if (! $complaints->isEmpty()) {
-            throw new EditRefused('unreadable', ['kind' => $kind, 'problem' => ltrim($complaints->all()[0]->pointer.' '.$complaints->all()[0]->problem)]);
+            throw new EditRefused('unreadable', ['kind' => $kind, 'place' => $complaints->all()[0]->pointer, 'problem' => $complaints->all()[0]->problem]);
         }
 
         /** @var array<string, mixed> $data */

@@ -11,12 +11,12 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
-use InvalidArgumentException;
 
 /** Pieces and steps of a custom unit, or of one section of it. Seams are told by the numbers of the pieces they join. */
 final readonly class CustomMaking
@@ -126,7 +126,7 @@ final readonly class CustomMaking
 
         return new Making(
             new Method(CustomUnit::PIECES),
-            $pieces === [] ? throw new InvalidArgumentException('A custom unit needs pieces.') : $pieces,
+            $pieces === [] ? throw new Refused('unit.needs_pieces') : $pieces,
             [...$steps, ...$this->sewing($sews, $idOf), ...$last],
         );
     }
@@ -240,7 +240,7 @@ final readonly class CustomMaking
     {
         $given = [];
         foreach ($pieces as $piece) {
-            $size = $piece->cut ?? throw new InvalidArgumentException('A piece without a size is cut round a template.');
+            $size = $piece->cut ?? throw new Refused('unit.piece_by_template');
             [$width, $length] = [Measurement::exact($size->height), Measurement::exact($size->width)];
             $shape = $size->isSquare() ? PieceShape::Square : PieceShape::Rectangle;
             $slot = $this->unit->slots()[$piece->fabric]->id;

@@ -13,6 +13,7 @@ use Dew\Core\Geometry\Seam;
 use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\Overhang;
 use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -67,14 +68,7 @@ final readonly class CustomUnit implements LibraryUnit
                 $out = $corner->x->isNegative() || $corner->y->isNegative()
                     || $corner->x->isGreaterThan($finished->width) || $corner->y->isGreaterThan($finished->height);
                 if ($out) {
-                    throw new InvalidArgumentException(
-                        sprintf(
-                            'Piece "%s" has a corner outside the unit, at %s by %s.',
-                            $piece->id,
-                            $corner->x->toDecimal(3),
-                            $corner->y->toDecimal(3),
-                        ),
-                    );
+                    throw new Refused('unit.corner_outside', ['id' => $piece->id, 'x' => $corner->x->toDecimal(3), 'y' => $corner->y->toDecimal(3)]);
                 }
             }
         }
@@ -199,7 +193,7 @@ final readonly class CustomUnit implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::PIECES)) {
-            throw new InvalidArgumentException(sprintf('A custom unit is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
 
         return (new CustomMaking($this, $this->pieces, $this->seams, $room))->whole($this->sections, $this->made);
@@ -224,7 +218,7 @@ final readonly class CustomUnit implements LibraryUnit
             }
         }
 
-        throw new InvalidArgumentException(sprintf('There is no section "%s".', $id));
+        throw new Refused('unit.no_section', ['id' => $id]);
     }
 
     /** Pieces and steps of one section alone. */
@@ -334,23 +328,16 @@ final readonly class CustomUnit implements LibraryUnit
     private function ownOutline(CustomPiece $piece): Outline
     {
         if (! isset($this->slots[$piece->fabric])) {
-            throw new InvalidArgumentException(
-                sprintf('Piece "%s" is cut from fabric %d, and the unit has %d.', $piece->id, $piece->fabric + 1, count($this->slots)),
-            );
+            throw new Refused('unit.piece_of_fabric', ['id' => $piece->id, 'fabric' => $piece->fabric + 1, 'slots' => count($this->slots)]);
         }
         $outline = $piece->outline;
         if ($outline === null || (count($outline->corners) < 3 && $outline->arcs === []) || $outline->area() < 1e-6) {
-            throw new InvalidArgumentException(
-                sprintf('Piece "%s" has no area; give at least three corners that do not lie in one line.', $piece->id),
-            );
+            throw new Refused('unit.piece_without_area', ['id' => $piece->id]);
         }
         $seen = [];
         foreach ($outline->corners as $corner) {
             if (isset($seen[$corner->encode()])) {
-                throw new InvalidArgumentException(sprintf(
-                    'Piece "%s" has the corner at %s by %s twice; give each corner once, the last one leads back to the first.',
-                    $piece->id, $corner->x->toDecimal(3), $corner->y->toDecimal(3),
-                ));
+                throw new Refused('unit.corner_repeated', ['id' => $piece->id, 'x' => $corner->x->toDecimal(3), 'y' => $corner->y->toDecimal(3)]);
             }
             $seen[$corner->encode()] = true;
         }
@@ -370,12 +357,12 @@ final readonly class CustomUnit implements LibraryUnit
         $pieces = [$seam->first, $seam->second];
         foreach ($pieces as $id) {
             if (! isset($this->numbers[$id])) {
-                throw new InvalidArgumentException(sprintf('Seam "%s" names a piece "%s" that the unit does not have.', $seam->id, $id));
+                throw new Refused('unit.seam_without_piece', ['seam' => $seam->id, 'piece' => $id]);
             }
         }
         $patches = array_map(fn (string $id): Patch => new Patch('', $this->outlines[$this->numbers[$id]]), $pieces);
         if (Seams::between($patches, $this->finished->width->dividedBy(8)) === []) {
-            throw new InvalidArgumentException(sprintf('Seam "%s" joins "%s" and "%s", which share no edge.', $seam->id, ...$pieces));
+            throw new Refused('unit.seam_without_edge', ['id' => $seam->id, 'first' => $pieces[0], 'second' => $pieces[1]]);
         }
     }
 }

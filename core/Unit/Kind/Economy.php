@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -23,7 +24,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /** A square in a square in a square: the centre straight, its first corners on point, the second corners outside. */
 final readonly class Economy implements LibraryUnit
@@ -94,7 +94,7 @@ final readonly class Economy implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::TRIANGLES)) {
-            throw new InvalidArgumentException(sprintf('An economy block is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $onPoint = $this->side->timesRoot2()->dividedBy(2);
         $centre = $room->unfinished($this->side->dividedBy(2));

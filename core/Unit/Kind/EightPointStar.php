@@ -16,6 +16,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Lines;
@@ -24,7 +25,6 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * Eight 45° diamonds round a centre, squares in the corners and quarter triangles at the sides, all set in.
@@ -106,7 +106,7 @@ final readonly class EightPointStar implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::SET_IN)) {
-            throw new InvalidArgumentException(sprintf('An eight-pointed star is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $seam = $room->seam;
         $side = $this->side();

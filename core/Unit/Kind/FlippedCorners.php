@@ -15,6 +15,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Lines;
@@ -57,7 +58,7 @@ final readonly class FlippedCorners implements LibraryUnit
         $legs = [];
         foreach ($corners as $corner) {
             if (isset($legs[$corner->place->value])) {
-                throw new InvalidArgumentException(sprintf('The %s corner is given twice.', $corner->place->value));
+                throw new Refused('unit.corner_twice', ['place' => $corner->place->value]);
             }
             $legs[$corner->place->value] = $corner->leg;
         }
@@ -66,18 +67,13 @@ final readonly class FlippedCorners implements LibraryUnit
             $side = $place->isBeforeWidth() ? $finished->width : $finished->height;
             $across = $place->isBeforeWidth() ? $finished->height : $finished->width;
             if ($leg($place)->plus($leg($place->next()))->isGreaterThan($side) || $leg($place)->isGreaterThan($across)) {
-                throw new InvalidArgumentException(
-                    sprintf('The corners at %s and %s do not fit beside each other.', $place->value, $place->next()->value),
-                );
+                throw new Refused('unit.corners_overlap', ['place' => $place->value, 'next' => $place->next()->value]);
             }
         }
         if ($base instanceof Made && ! $base->unit->finished()->equals($finished)) {
             $size = $base->unit->finished();
 
-            throw new InvalidArgumentException(sprintf(
-                'The unit finishes %s by %s and its base %s by %s; give it the finished size of its base.',
-                $finished->width->toDecimal(3), $finished->height->toDecimal(3), $size->width->toDecimal(3), $size->height->toDecimal(3),
-            ));
+            throw new Refused('unit.base_size', ['width' => $finished->width->toDecimal(3), 'height' => $finished->height->toDecimal(3), 'base_width' => $size->width->toDecimal(3), 'base_height' => $size->height->toDecimal(3)]);
         }
     }
 
@@ -151,7 +147,7 @@ final readonly class FlippedCorners implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::FLIP)) {
-            throw new InvalidArgumentException(sprintf('Sewn-and-flipped corners are not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
         $base = $this->base instanceof Made
@@ -265,7 +261,7 @@ final readonly class FlippedCorners implements LibraryUnit
     {
         $ids = array_map(fn (Slot $slot): string => $slot->id, $this->base instanceof Made ? $this->base->unit->slots() : [$this->base]);
 
-        return $ids === [] ? throw new InvalidArgumentException('A base needs fabrics.') : array_values(array_unique($ids));
+        return $ids === [] ? throw new Refused('unit.base_fabrics') : array_values(array_unique($ids));
     }
 
     private function plainBase(Slot $slot): Patch
@@ -333,16 +329,14 @@ final readonly class FlippedCorners implements LibraryUnit
     private static function corners(array $legs, array $slots): array
     {
         if (count($slots) !== 1 && count($slots) !== count($legs)) {
-            throw new InvalidArgumentException(
-                sprintf('%d corners take one fabric for all or one for each, not %d.', count($legs), count($slots)),
-            );
+            throw new Refused('unit.corner_fabrics', ['legs' => count($legs), 'slots' => count($slots)]);
         }
         $corners = [];
         foreach ($legs as $place => $leg) {
-            $where = CornerPlace::tryFrom($place) ?? throw new InvalidArgumentException(sprintf('There is no corner "%s".', $place));
+            $where = CornerPlace::tryFrom($place) ?? throw new Refused('unit.no_corner', ['place' => $place]);
             $corners[] = new Corner($where, $leg, $slots[count($corners)] ?? $slots[0]);
         }
 
-        return $corners === [] ? throw new InvalidArgumentException('There are no corners.') : $corners;
+        return $corners === [] ? throw new Refused('unit.no_corners') : $corners;
     }
 }

@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -24,7 +25,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A goose pointing up between two skies, twice as wide as high.
@@ -100,7 +100,7 @@ final readonly class FlyingGeese implements LibraryUnit
             self::FLIP => $this->flipped($room),
             self::TRIANGLES => $this->fromTriangles($room),
             self::STRIP => $this->fromStrips($room),
-            default => throw new InvalidArgumentException(sprintf('Flying geese are not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 

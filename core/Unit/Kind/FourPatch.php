@@ -13,6 +13,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
@@ -86,7 +87,7 @@ final readonly class FourPatch implements LibraryUnit
         return match ($method->value) {
             self::STRIPS => $this->fromStripSets($room),
             self::SQUARES => $this->fromSquares($room),
-            default => throw new InvalidArgumentException(sprintf('A four-patch is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 
@@ -102,7 +103,7 @@ final readonly class FourPatch implements LibraryUnit
         $sewn = $this->sewn($room, $width);
         $segments = $room->usableWidth->minus($room->squaring)->countOf($width->exact);
         if ($segments < 1) {
-            throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+            throw new Refused('unit.no_segment');
         }
         [$first, $second] = [$this->first->id, $this->second->id];
         $strips = new Batch($segments, 2, 1, 'segment');

@@ -13,6 +13,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
@@ -54,18 +55,12 @@ final readonly class GivenUnit implements Unit
         $cuts = [];
         foreach ($pieces as $piece) {
             if ($piece->placed !== null || $piece->notches !== [] || $piece->spare !== null) {
-                throw new InvalidArgumentException(sprintf(
-                    'Piece "%s" needs to know where the others lie; give every piece of the unit its outline.',
-                    $piece->letter ?? $piece->id,
-                ));
+                throw new Refused('unit.needs_outlines', ['id' => $piece->letter ?? $piece->id]);
             }
             if (! isset($slots[$piece->fabric])) {
-                throw new InvalidArgumentException(sprintf('Piece "%s" is cut from a fabric that the unit does not have.', $piece->id));
+                throw new Refused('unit.no_such_fabric', ['id' => $piece->id]);
             }
-            $cuts[] = [$piece, $piece->cut ?? throw new InvalidArgumentException(sprintf(
-                'Piece "%s" needs a cutting size, because not every piece of the unit has an outline.',
-                $piece->letter ?? $piece->id,
-            ))];
+            $cuts[] = [$piece, $piece->cut ?? throw new Refused('unit.needs_cutting_size', ['id' => $piece->letter ?? $piece->id])];
         }
         $this->cuts = $cuts;
     }
@@ -142,17 +137,12 @@ final readonly class GivenUnit implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(CustomUnit::PIECES)) {
-            throw new InvalidArgumentException(sprintf('A custom unit is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $pieces = $on = [];
         foreach ($this->cuts as [$piece, $cut]) {
             if ($piece->isUnknown) {
-                throw new InvalidArgumentException(sprintf(
-                    'Piece "%s" is given as a rectangle that yields %d, at another size of the unit. Give it an outline, so that it can be cut '
-                        .'at this one.',
-                    $piece->letter ?? $piece->id,
-                    $piece->yield,
-                ));
+                throw new Refused('unit.given_at_one_size', ['id' => $piece->letter ?? $piece->id, 'yield' => $piece->yield]);
             }
             $pieces[] = new Piece(
                 $piece->id, $cut->isSquare() ? PieceShape::Square : PieceShape::Rectangle, [$this->slots[$piece->fabric]->id],

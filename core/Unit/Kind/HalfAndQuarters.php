@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Lines;
@@ -23,7 +24,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * One half triangle at the bottom right, two quarter triangles at the top and the left.
@@ -105,7 +105,7 @@ final readonly class HalfAndQuarters implements LibraryUnit
             ]);
         }
         if (! $method->is(self::TRIANGLES)) {
-            throw new InvalidArgumentException(sprintf('A half and two quarters are not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $halfSquare = SquareCut::half($this->side, $room->seam);
         $quarterSquare = SquareCut::quarter($this->side, $room->seam);

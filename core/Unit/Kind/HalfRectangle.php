@@ -15,13 +15,13 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A rectangle of two right triangles whose legs differ: the first fabric at the top left, the second at the bottom right, the seam rising.
@@ -83,7 +83,7 @@ final readonly class HalfRectangle implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::TRIANGLES)) {
-            throw new InvalidArgumentException(sprintf('A half-rectangle triangle is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $unfinished = $this->finished->outsetBy($room->seam);
         $dark = $this->second->value->isDarkerThan($this->first->value) ? 1 : 0;

@@ -15,6 +15,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -26,7 +27,6 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A square of two right triangles: the first fabric at the top left, the second at the bottom right.
@@ -109,7 +109,7 @@ final readonly class HalfSquareTriangle implements LibraryUnit
             self::TRIANGLES => $this->cutTriangles($room),
             self::STRIP => $this->fromStrips($room),
             self::GRID => $this->onGrid($room),
-            default => throw new InvalidArgumentException(sprintf('A half-square triangle is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 

@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -24,7 +25,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * Four quarter triangles meeting in the middle: a quarter-square triangle unit of two, three or four fabrics.
@@ -109,7 +109,7 @@ final readonly class Hourglass implements LibraryUnit
             self::SQUARES => count($this->slots) === 4 ? $this->fromTriangles($room) : $this->fromSquares($room),
             self::TRIANGLES => $this->fromTriangles($room),
             self::STRIP, self::STRIP_SHORT => $this->fromStrips($method, $room),
-            default => throw new InvalidArgumentException(sprintf('An hourglass is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 
@@ -205,7 +205,7 @@ final readonly class Hourglass implements LibraryUnit
             $pieces[] = $make('square-'.(count($pieces) + 1), (string) $slot, max(1, $quarters));
         }
 
-        return $pieces === [] ? throw new InvalidArgumentException('An hourglass needs fabrics.') : $pieces;
+        return $pieces === [] ? throw new Refused('unit.hourglass_fabrics') : $pieces;
     }
 
     /** @return list<Step> */

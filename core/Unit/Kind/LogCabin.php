@@ -14,6 +14,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -51,15 +52,13 @@ final readonly class LogCabin implements LibraryUnit
         private array $slots,
     ) {
         if (! $centre->isLessThan($side)) {
-            throw new InvalidArgumentException('The centre of a log cabin leaves no room for logs; make it smaller than the block.');
+            throw new Refused('unit.centre_too_large');
         }
         if ($courses < 1 || $courses > 8) {
-            throw new InvalidArgumentException(sprintf('A log cabin has 1 to 8 courses, not %d.', $courses));
+            throw new Refused('unit.courses', ['courses' => $courses]);
         }
         if (count($slots) !== 3 && count($slots) !== 1 + 2 * $courses) {
-            throw new InvalidArgumentException(
-                sprintf('%d courses take 3 fabrics, or %d, not %d.', $courses, 1 + 2 * $courses, count($slots)),
-            );
+            throw new Refused('unit.course_fabrics', ['courses' => $courses, 'most' => 1 + 2 * $courses, 'count' => count($slots)]);
         }
     }
 
@@ -124,7 +123,7 @@ final readonly class LogCabin implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::LOGS) && ! $method->is(self::STRIPS)) {
-            throw new InvalidArgumentException(sprintf('A log cabin is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $long = $method->is(self::STRIPS);
         $width = $room->unfinished($this->log());

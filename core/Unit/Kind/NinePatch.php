@@ -13,6 +13,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
@@ -21,7 +22,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /** Nine equal squares like a chequerboard: the first fabric in the corners and the middle. */
 final readonly class NinePatch implements LibraryUnit
@@ -96,7 +96,7 @@ final readonly class NinePatch implements LibraryUnit
                 new Step(StepKind::Press, 'nine_patch.squares.press', slots: ['dark' => $this->darker()], on: SeamPairs::inRows(3, 3)),
                 ...$this->join($sewn),
             ], sewn: [$sewn, $sewn]),
-            default => throw new InvalidArgumentException(sprintf('A nine-patch is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 
@@ -105,7 +105,7 @@ final readonly class NinePatch implements LibraryUnit
     {
         $segments = $room->usableWidth->minus($room->squaring)->countOf($width->exact);
         if ($segments < 1) {
-            throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+            throw new Refused('unit.no_segment');
         }
         [$first, $second] = [$this->first->id, $this->second->id];
         $slots = ['first' => $first, 'second' => $second];

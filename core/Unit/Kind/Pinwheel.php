@@ -14,13 +14,13 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * Four half-square triangles turning about the middle: walking clockwise round it, each triangle of the first fabric comes before the one
@@ -93,7 +93,7 @@ final readonly class Pinwheel implements LibraryUnit
             self::TWO => new Method(HalfSquareTriangle::TWO),
             self::EIGHT => new Method(HalfSquareTriangle::EIGHT),
             self::TRIANGLES => new Method(HalfSquareTriangle::TRIANGLES),
-            default => throw new InvalidArgumentException(sprintf('A pinwheel is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         }, $room);
         $patches = $this->patches();
         // Quarters are numbered clockwise from the top left, two patches to each: the upper two are sewn together, and the lower two.

@@ -12,6 +12,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -19,7 +20,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /** A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards. */
 final readonly class PlainUnit implements LibraryUnit
@@ -72,7 +72,7 @@ final readonly class PlainUnit implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->isPlain()) {
-            throw new InvalidArgumentException(sprintf('A plain piece is cut, not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
         $shape = $this->finished->isSquare() ? PieceShape::Square : PieceShape::Rectangle;

@@ -15,6 +15,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -58,7 +59,7 @@ final readonly class PointedUnit implements LibraryUnit
     public static function kite(Length $side, Length $edge, array $slots): self
     {
         if (! $edge->isLessThan($side)) {
-            throw new InvalidArgumentException('The side triangles of a kite are narrower than its square; make the edge shorter.');
+            throw new Refused('unit.kite_edge');
         }
         [$kite, $sides] = [$slots[0], $slots[1]];
 
@@ -133,7 +134,7 @@ final readonly class PointedUnit implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::KITE_TEMPLATE) && ! $method->is(self::PEAK_TEMPLATE)) {
-            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $unfinished = $this->finished->outsetBy($room->seam);
         [$along, $across] = $this->kind->is(self::KITE) ? [$this->finished->width, $this->short] : [

@@ -17,6 +17,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Grain;
@@ -59,7 +60,7 @@ final readonly class QuarterCircle implements LibraryUnit
         private Slot $outer,
     ) {
         if ($radius->isGreaterThan($side)) {
-            throw new InvalidArgumentException('The radius of a quarter circle is at most the side of its square.');
+            throw new Refused('unit.radius_too_large');
         }
     }
 
@@ -132,9 +133,7 @@ final readonly class QuarterCircle implements LibraryUnit
     private function refuseTightCurve(CuttingRoom $room): void
     {
         if ($this->radius->isLessThan($room->seam->times(2))) {
-            throw new InvalidArgumentException(
-                'A quarter circle has a radius of two seam allowances at least: a tighter curve cannot be sewn.',
-            );
+            throw new Refused('unit.radius_too_small');
         }
     }
 
@@ -145,7 +144,7 @@ final readonly class QuarterCircle implements LibraryUnit
         return match ($method->value) {
             self::TEMPLATES => $this->fromTemplates($room),
             self::SWAP => $this->swapped($room),
-            default => throw new InvalidArgumentException(sprintf('A quarter circle is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 

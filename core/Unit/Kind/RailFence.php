@@ -13,6 +13,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
@@ -95,11 +96,11 @@ final readonly class RailFence implements LibraryUnit
             ], sewn: [$sewn, $length]);
         }
         if (! $method->is(self::STRIPS)) {
-            throw new InvalidArgumentException(sprintf('A rail fence is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $segments = $room->usableWidth->minus($room->squaring)->countOf($length->exact);
         if ($segments < 1) {
-            throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+            throw new Refused('unit.no_segment');
         }
         $ids = array_map(fn (Slot $slot): string => $slot->id, $this->slots);
         $batch = new Batch(max(1, $segments), segment: 'segment');

@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -16,7 +17,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /** A section of a custom unit as something that is made: the pieces of it alone, in a box as large as they are together. */
 final readonly class SectionUnit implements Unit
@@ -80,7 +80,7 @@ final readonly class SectionUnit implements Unit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(CustomUnit::PIECES)) {
-            throw new InvalidArgumentException(sprintf('A section of a custom unit is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
 
         return $this->unit->makingOfSection($this->section, $room);

@@ -13,12 +13,12 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A triangle of three equal sides standing on its base, or the half of one to the left of its height: for rows of triangles and their ends.
@@ -109,7 +109,7 @@ final readonly class SixtyTriangle implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $this->kind->isMadeBy($method)) {
-            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $blunt = $method->is(self::TRIANGLE_60_BLUNT) || $method->is(self::HALF_TRIANGLE_60_BLUNT);
         $piece = $this->kind->is(self::TRIANGLE_60)

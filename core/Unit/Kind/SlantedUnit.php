@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
@@ -24,7 +25,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A parallelogram cut from a strip, leaning to the right at the top: a 60° or 45° diamond, or a 45° parallelogram of unequal sides.
@@ -127,7 +127,7 @@ final readonly class SlantedUnit implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $this->kind->isMadeBy($method)) {
-            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
 
         $cut = ['strip' => $this->stripWidth($room->seam), 'spacing' => $this->spacing($room->seam)];

@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -24,7 +25,6 @@ use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
-use InvalidArgumentException;
 
 /**
  * A square standing on its corner inside another.
@@ -104,7 +104,7 @@ final readonly class SquareInSquare implements LibraryUnit
         return match ($method->value) {
             self::TRIANGLES => $this->fromTriangles($room),
             self::FLIP => $this->flipped($room),
-            default => throw new InvalidArgumentException(sprintf('A square in a square is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
     }
 

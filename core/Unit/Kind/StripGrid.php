@@ -14,6 +14,7 @@ use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -76,14 +77,10 @@ final readonly class StripGrid implements LibraryUnit
     {
         $sum = Length::sum($widths);
         if (count($widths) !== count($slots)) {
-            throw new InvalidArgumentException(
-                sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)),
-            );
+            throw new Refused('unit.strip_fabrics', ['strips' => count($widths), 'needed' => count($widths), 'count' => count($slots)]);
         }
         if (! $sum->equals($finished->width)) {
-            throw new InvalidArgumentException(
-                sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $finished->width->toDecimal(3)),
-            );
+            throw new Refused('unit.strips_wide', ['sum' => $sum->toDecimal(3), 'width' => $finished->width->toDecimal(3)]);
         }
 
         return new self(
@@ -108,7 +105,7 @@ final readonly class StripGrid implements LibraryUnit
     {
         $middle = $side->minus($edge->times(2));
         if (! $middle->isPositive()) {
-            throw new InvalidArgumentException('The edges of an uneven nine-patch leave no middle; make them narrower.');
+            throw new Refused('unit.no_middle');
         }
         $widths = [$edge, $middle, $edge];
 
@@ -233,7 +230,7 @@ final readonly class StripGrid implements LibraryUnit
             );
         }
         if (! $method->is($this->singles)) {
-            throw new InvalidArgumentException(sprintf('A %s is not made by "%s".', $this->kind->value, $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
 
         return new Making($method, StripSets::singles($this->columns, $this->rows, $ids, $room), [

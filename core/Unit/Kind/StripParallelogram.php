@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
@@ -54,9 +55,7 @@ final readonly class StripParallelogram implements LibraryUnit
         private array $slots,
     ) {
         if (count($widths) !== count($slots)) {
-            throw new InvalidArgumentException(
-                sprintf('%d strips take %d fabrics, not %d.', count($widths), count($widths), count($slots)),
-            );
+            throw new Refused('unit.strip_fabrics', ['strips' => count($widths), 'needed' => count($widths), 'count' => count($slots)]);
         }
     }
 
@@ -69,9 +68,7 @@ final readonly class StripParallelogram implements LibraryUnit
     {
         $sum = Length::sum($spec->widths());
         if (! $sum->equals($spec->finished->height)) {
-            throw new InvalidArgumentException(
-                sprintf('The strips finish %s high together and the unit %s.', $sum->toDecimal(3), $spec->finished->height->toDecimal(3)),
-            );
+            throw new Refused('unit.strips_high', ['sum' => $sum->toDecimal(3), 'height' => $spec->finished->height->toDecimal(3)]);
         }
 
         return new self($spec->finished->width, $spec->widths(), $spec->slots());
@@ -145,7 +142,7 @@ final readonly class StripParallelogram implements LibraryUnit
         $staggered = match ($method->value) {
             self::PLAIN => false,
             self::STAGGERED => true,
-            default => throw new InvalidArgumentException(sprintf('A strip parallelogram is not made by "%s".', $method->value)),
+            default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         };
         $widest = fn (Length $most, Length $width): Length => $width->plus($both)->isGreaterThan($most) ? $width->plus($both) : $most;
         $lost = $staggered ? array_reduce($this->widths, $widest, Length::zero()) : $sewn;
@@ -157,7 +154,7 @@ final readonly class StripParallelogram implements LibraryUnit
         $segment = Piece::segment('segment', $ids, $room->unfinished($this->across), $comesOut, lay: $lay);
         $perSet = $segment->perSet($room->usableWidth, $room->squaring);
         if ($perSet < 1) {
-            throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+            throw new Refused('unit.no_segment');
         }
         $strips = [];
         foreach ($this->widths as $index => $width) {

@@ -7,6 +7,7 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Piece;
 use InvalidArgumentException;
@@ -50,7 +51,7 @@ final class StripSets
             );
             $perSet = $segment->perSet($room->usableWidth, $room->squaring);
             if ($perSet < 1) {
-                throw new InvalidArgumentException('No segment of this width can be cut across the cloth.');
+                throw new Refused('unit.no_segment');
             }
             $strips = [];
             foreach ($columns as $column => $width) {
@@ -64,7 +65,7 @@ final class StripSets
             $segments[] = $segment;
         }
 
-        return [...$pieces, ...$segments] ?: throw new InvalidArgumentException('A strip set needs strips.');
+        return [...$pieces, ...$segments] ?: throw new Refused('unit.no_strips');
     }
 
     /**
@@ -94,7 +95,7 @@ final class StripSets
             $pieces[] = Piece::rectangle('patch-'.($index + 1), $slot, Measurement::exact($short), Measurement::exact($long), $batch);
         }
 
-        return $pieces === [] ? throw new InvalidArgumentException('A chequer needs patches.') : $pieces;
+        return $pieces === [] ? throw new Refused('unit.no_patches') : $pieces;
     }
 
     /**
@@ -103,6 +104,6 @@ final class StripSets
      */
     private static function atLeastOne(array $slots): array
     {
-        return $slots === [] ? throw new InvalidArgumentException('A strip set needs strips.') : $slots;
+        return $slots === [] ? throw new Refused('unit.no_strips') : $slots;
     }
 }

@@ -15,6 +15,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Rounding;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -60,14 +61,10 @@ final readonly class StripedHalfSquare implements LibraryUnit
     ) {
         $sum = Length::sum($widths);
         if (count($slots) !== count($widths) + 1) {
-            throw new InvalidArgumentException(
-                sprintf('A plain triangle and %d strips take %d fabrics, not %d.', count($widths), count($widths) + 1, count($slots)),
-            );
+            throw new Refused('unit.striped_fabrics', ['strips' => count($widths), 'needed' => count($widths) + 1, 'count' => count($slots)]);
         }
         if (! $sum->equals($side)) {
-            throw new InvalidArgumentException(
-                sprintf('The strips finish %s wide together and the unit %s.', $sum->toDecimal(3), $side->toDecimal(3)),
-            );
+            throw new Refused('unit.strips_wide', ['sum' => $sum->toDecimal(3), 'width' => $side->toDecimal(3)]);
         }
     }
 
@@ -178,7 +175,7 @@ final readonly class StripedHalfSquare implements LibraryUnit
             return $this->fromHalves($room);
         }
         if (! $method->is(self::SETS)) {
-            throw new InvalidArgumentException(sprintf('A striped triangle square is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $leg = SquareCut::half($this->side, $room->seam);
         $cut = Measurement::up($leg);
@@ -186,7 +183,7 @@ final readonly class StripedHalfSquare implements LibraryUnit
         $square = new Piece('square', PieceShape::SetSquare, $this->stripIds(), $cut, $cut, lines: $lines, lay: new Lay(chiral: true));
         $perSet = $square->perSet($room->usableWidth, $room->squaring);
         if ($perSet < 1) {
-            throw new InvalidArgumentException('No square of this size can be cut from a strip set across the cloth.');
+            throw new Refused('unit.no_square_of_a_set');
         }
         $strips = [];
         $last = count($this->widths) - 1;

@@ -10,6 +10,7 @@ use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Grain;
@@ -58,7 +59,7 @@ final class TemplateCut
             );
         }
 
-        return $pieces === [] ? throw new InvalidArgumentException('A unit needs pieces.') : $pieces;
+        return $pieces === [] ? throw new Refused('unit.no_pieces') : $pieces;
     }
 
     /**

@@ -15,6 +15,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
@@ -49,7 +50,7 @@ final readonly class TriangleRow implements LibraryUnit
         private array $slots,
     ) {
         if ($count < 1 || $count > 60) {
-            throw new InvalidArgumentException(sprintf('A row has 1 to 60 triangles, not %d.', $count));
+            throw new Refused('unit.triangle_count', ['count' => $count]);
         }
     }
 
@@ -111,7 +112,7 @@ final readonly class TriangleRow implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::BLUNT) && ! $method->is(self::POINTED)) {
-            throw new InvalidArgumentException(sprintf('A row of triangles is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $blunt = $method->is(self::BLUNT);
         $up = intdiv($this->count + 1, 2);

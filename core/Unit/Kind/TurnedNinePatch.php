@@ -14,6 +14,7 @@ use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
 use Dew\Core\Unit\Making;
@@ -56,12 +57,10 @@ final readonly class TurnedNinePatch implements LibraryUnit
         private array $turns = [],
     ) {
         if ($turns !== [] && count($turns) !== 4) {
-            throw new InvalidArgumentException(sprintf('A nine-patch is cut into four quarters; give four turns, not %d.', count($turns)));
+            throw new Refused('unit.four_turns', ['turns' => count($turns)]);
         }
         if (! $this->cutOff()->isPositive()) {
-            throw new InvalidArgumentException(
-                'A nine-patch of this size leaves nothing of its middle once it is cut and sewn again; make it larger.',
-            );
+            throw new Refused('unit.nothing_left');
         }
     }
 
@@ -117,7 +116,7 @@ final readonly class TurnedNinePatch implements LibraryUnit
     public function making(Method $method, CuttingRoom $room): Making
     {
         if (! $method->is(self::CUT)) {
-            throw new InvalidArgumentException(sprintf('A turned nine-patch is not made by "%s".', $method->value));
+            throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         $cut = $room->unfinished($this->square());
         $batch = new Batch(each: 4);

@@ -7,6 +7,7 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -88,8 +89,6 @@ final readonly class UnitFromCut
     {
         $ids = array_map(fn (Piece $known): string => $known->id, $spec->make()->making($method, $room)->pieces);
 
-        return new InvalidArgumentException(
-            sprintf('Made by "%s" there is no piece "%s". There are: %s.', $method->value, $piece, implode(', ', $ids)),
-        );
+        return new Refused('unit.no_piece', ['method' => $method->value, 'piece' => $piece, 'ids' => implode(', ', $ids)]);
     }
 }

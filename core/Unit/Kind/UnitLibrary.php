@@ -7,6 +7,7 @@ namespace Dew\Core\Unit\Kind;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Unit;
@@ -110,7 +111,7 @@ final class UnitLibrary
     /** @throws InvalidArgumentException when there is no such kind */
     public static function kind(string $kind): UnitKind
     {
-        return self::find($kind) ?? throw new InvalidArgumentException(sprintf('There is no kind of unit "%s".', $kind));
+        return self::find($kind) ?? throw new Refused('unit.no_kind', ['kind' => $kind]);
     }
 
     /** @return list<string> the keys of what a design may declare */
@@ -150,19 +151,19 @@ final class UnitLibrary
     /** @throws InvalidArgumentException when nothing is made that way */
     public static function method(string $method): Method
     {
-        return self::findMethod($method) ?? throw new InvalidArgumentException(sprintf('There is no method "%s".', $method));
+        return self::findMethod($method) ?? throw new Refused('unit.no_method', ['method' => $method]);
     }
 
     /** @throws DocumentException when there is no such kind */
     public static function kindAt(Node $node): UnitKind
     {
-        return self::find($node->text()) ?? throw $node->fail('is no kind of unit.');
+        return self::find($node->text()) ?? throw $node->fail('unit.is_no_kind');
     }
 
     /** @throws DocumentException when nothing is made that way */
     public static function methodAt(Node $node): Method
     {
-        return self::findMethod($node->text()) ?? throw $node->fail('is no way to make a unit.');
+        return self::findMethod($node->text()) ?? throw $node->fail('unit.is_no_method');
     }
 
     /**
@@ -174,9 +175,7 @@ final class UnitLibrary
      */
     public static function make(UnitSpec $spec, array $products = []): Unit
     {
-        $class = self::$classes[$spec->kind->value] ?? throw new InvalidArgumentException(
-            sprintf('A %s is no unit: blocks and setting have their own places in a design.', $spec->kind->value),
-        );
+        $class = self::$classes[$spec->kind->value] ?? throw new Refused('unit.not_declared', ['kind' => $spec->kind->value]);
 
         return $class::from($spec, $products);
     }

@@ -6,6 +6,7 @@ namespace Dew\Core\Unit\Kind;
 
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Hand;
 use Dew\Core\Unit\MirroredUnit;
@@ -52,21 +53,20 @@ final readonly class UnitSpec
         $kind = $this->kind->value;
         [$least, $most] = $this->options->base === null ? $this->kind->fabrics() : [1, 4];
         if ($this->slots === [] || count($this->slots) < $least || count($this->slots) > $most) {
-            throw new InvalidArgumentException(
-                sprintf('A %s takes %s fabrics, not %d.', $kind, $least === $most ? $least : "$least to $most", count($this->slots)),
+            throw new Refused(
+                $least === $most ? 'unit.fabrics' : 'unit.fabrics_between',
+                ['kind' => $kind, 'least' => $least, 'most' => $most, 'count' => count($this->slots)],
             );
         }
         if (! $this->finished->width->isPositive() || ! $this->finished->height->isPositive()) {
-            throw new InvalidArgumentException('A unit needs a finished size above zero.');
+            throw new Refused('unit.needs_size');
         }
         $proportion = $this->kind->proportion();
         if ($proportion !== null && ! $this->finished->width->equals($this->finished->height->times($proportion))) {
-            throw new InvalidArgumentException(sprintf(
-                $proportion === 1 ? 'A %s is as wide as it is high.' : 'A %s is %d times as wide as it is high.', $kind, $proportion,
-            ));
+            throw new Refused($proportion === 1 ? 'unit.square' : 'unit.proportion', ['kind' => $kind, 'times' => $proportion]);
         }
         if (($this->options->corners === []) === in_array('corners', $this->kind->options, true)) {
-            throw new InvalidArgumentException('Sewn-and-flipped corners need their legs, and no other unit has any.');
+            throw new Refused('unit.legs');
         }
     }
 
@@ -77,7 +77,7 @@ final readonly class UnitSpec
      */
     public function slots(): array
     {
-        return $this->slots === [] ? throw new InvalidArgumentException('A unit is made of a fabric at least.') : $this->slots;
+        return $this->slots === [] ? throw new Refused('unit.needs_a_fabric') : $this->slots;
     }
 
     /**
@@ -93,7 +93,7 @@ final readonly class UnitSpec
     /** The complaint that an option is not said which the kind needs. */
     public function missing(string $option): InvalidArgumentException
     {
-        return new InvalidArgumentException(sprintf('A %s needs "%s".', $this->kind->value, $option));
+        return new Refused('unit.needs_option', ['kind' => $this->kind->value, 'option' => $option]);
     }
 
     public function scaled(int $numerator, int $denominator): self

@@ -16,8 +16,8 @@ use App\Models\QuiltAlong;
 use App\Plans\Unreleased\KitRoom;
 use App\Presentation\Host\KitTables;
 use App\Support\OrderDesk;
+use App\Wording\Problems;
 use Dew\Core\Cutting\ShopMeasure;
-use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Table;
 use Dew\Core\Kits\KitKind;
@@ -184,7 +184,7 @@ final class KitController extends Controller
                 $csv, $announcement->sizes, $announcement->colourways, $quiltAlong->clues()->pluck('id', 'key')->all(), $announcement->slots,
             );
         } catch (DocumentException $error) {
-            $lines = array_map(fn (Complaint $complaint): string => $complaint->text(), array_slice($error->complaints, 0, self::SHOWN));
+            $lines = array_map(Problems::complaint(...), array_slice($error->complaints, 0, self::SHOWN));
             throw ValidationException::withMessages(['file' => __('kits.file_wrong', ['complaints' => implode(' ', $lines)])]);
         }
         $contents = $room->contents($quiltAlong);

@@ -11,10 +11,10 @@ use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
+use App\Wording\Problems;
 use Dew\Core\Cutting\Stock;
 use Dew\Core\Cutting\StockFormat;
 use Dew\Core\Cutting\StockReader;
-use Dew\Core\Document\Complaint;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Table;
 use Dew\Core\Measure\Length;
@@ -63,7 +63,7 @@ final class StockFileController extends Controller
                 ? StockReader::json($text, $slots, $cutting->room($project))
                 : StockReader::csv($text, $slots, $cutting->room($project));
         } catch (DocumentException $error) {
-            $lines = array_map(fn (Complaint $complaint): string => $complaint->text(), array_slice($error->complaints, 0, self::SHOWN));
+            $lines = array_map(Problems::complaint(...), array_slice($error->complaints, 0, self::SHOWN));
             throw ValidationException::withMessages(['file' => __('stock.file.wrong', ['complaints' => implode(' ', $lines)])]);
         }
         $there = $project->stock->where('gone_at', null)->map(fn (StockRow $row): string => 's-'.$row->id)->all();

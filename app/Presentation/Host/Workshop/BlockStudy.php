@@ -8,6 +8,7 @@ use App\Drawing\Picture;
 use App\Support\Kept;
 use App\Wording\Figure;
 use App\Wording\Host\FindingSentence;
+use App\Wording\Problems;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Compile\Compiler;
@@ -23,6 +24,7 @@ use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\FriendlySizes;
 use Dew\Core\Proof\Proof;
@@ -134,7 +136,7 @@ final readonly class BlockStudy
         if ($design === null || $block === null) {
             $serious = array_values(array_filter($reading->complaints, fn ($complaint): bool => ! $complaint->unfinished));
 
-            return new self([], [], [], [], isset($serious[0]) ? $serious[0]->problem : ($reading->complaints[0]->problem ?? ''));
+            return new self([], [], [], [], Problems::say(($serious[0] ?? $reading->complaints[0] ?? null)->problem ?? Problem::said('')));
         }
         $compilation = Compilation::of($design);
         $products = $compilation->products(1, 1);

@@ -10,6 +10,7 @@ use App\Support\Kept;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
+use Dew\Core\Measure\Problem;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -60,7 +61,7 @@ final readonly class ProofStudy
         try {
             $findings = Proof::ofDraft(DesignReader::reading($text), $isSecret, $days, $isBegun);
         } catch (DocumentException $error) {
-            $findings = [new Finding('unreadable', Severity::Error, '', ['problem' => $error->getMessage()])];
+            $findings = [new Finding('unreadable', Severity::Error, '', problem: Problem::of($error))];
         }
 
         return new self(array_map(fn (Finding $finding): Remark => Remark::of($finding, $document), $findings));

@@ -7,6 +7,7 @@ namespace App\Presentation\Host\Workshop;
 use App\Drawing\Host\QuiltPicture;
 use App\Support\Kept;
 use App\Wording\Figure;
+use App\Wording\Problems;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;
@@ -58,7 +59,7 @@ final readonly class QuiltStudy
         $problems = [];
         foreach ($reading->complaints as $complaint) {
             if (! $complaint->unfinished && preg_match('#^/(setting|sizes)#', $complaint->pointer) === 1) {
-                $problems[] = $complaint->problem;
+                $problems[] = Problems::say($complaint->problem);
             }
         }
         $sizes = [];
@@ -73,7 +74,7 @@ final readonly class QuiltStudy
                 $sheets[(string) $id] = Compiler::quiltSheet($design, (string) $id);
                 $widest = max($widest, $sheets[(string) $id]->finished->width->toFloat());
             } catch (InvalidArgumentException|MeasureException $error) {
-                $problems[] = $size->name.': '.$error->getMessage();
+                $problems[] = $size->name.': '.Problems::of($error);
             }
         }
 
