@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Wording\Problems;
 use Closure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthUnit;
@@ -27,7 +28,7 @@ final readonly class LengthBetween implements ValidationRule
         try {
             $length = Length::parse(is_string($value) ? $value : '', $this->unit);
         } catch (MeasureException $error) {
-            $fail(__('measure.errors.'.$error->reason, $error->values));
+            $fail(Problems::of($error));
 
             return;
         }

@@ -14,6 +14,6 @@ final class ReleaseRuleException extends RuntimeException
         public readonly string $part,
         public readonly ?int $fits = null,
     ) {
-        parent::__construct(sprintf('The dates do not come out: %s.', $part));
+        parent::__construct($part);
     }
 }

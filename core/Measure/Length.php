@@ -418,7 +418,7 @@ final readonly class Length
     public function countOf(self $other): int
     {
         if (! $other->isPositive()) {
-            throw MeasureException::notRepresentable('A count of nothing');
+            throw MeasureException::byNothing();
         }
         if ($this->isNegative()) {
             return -$this->negated()->stepsUp($other);
@@ -461,7 +461,7 @@ final readonly class Length
     {
         [$numerator, $denominator] = $other->toFraction();
         if ($numerator < 1) {
-            throw MeasureException::notRepresentable('A share of nothing');
+            throw MeasureException::byNothing();
         }
         [$share, $of] = $this->times($denominator, $numerator)->toFraction();
 

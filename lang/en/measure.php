@@ -17,6 +17,9 @@ return [
         'negative' => '“:text” is below zero. Enter a length of zero or more.',
         'two_units' => '“:text” names two units, :first and :second. Keep one.',
         'too_large' => 'That number is too large to be a length of cloth.',
+        'not_representable' => ':what is not a sum of whole fractions, √2 and √3.',
+        'by_nothing' => 'A length of zero fits into no other a whole number of times.',
+        'not_rational' => 'A length with √2 or √3 in it has no exact fraction; round it to a step first.',
     ],
     'notation' => [
         'in' => 'Inches with fractions',

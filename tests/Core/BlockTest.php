@@ -180,16 +180,16 @@ it('refuses blocks that contain each other, however far around', function (): vo
         ),
     );
 
-    expect($one->problem)->toContain('contains itself: b-one > b-one')
-        ->and($two->problem)->toContain('b-one > b-two > b-three > b-one')
-        ->and($deep->problem)->toContain('deep in each other');
+    expect(said($one))->toContain('contains itself: b-one > b-one')
+        ->and(said($two))->toContain('b-one > b-two > b-three > b-one')
+        ->and(said($deep))->toContain('deep in each other');
 });
 
 it('refuses a shape that fills no rectangle', function (): void {
     $units = [['id' => 'u-hst', 'name' => 'D', 'kind' => 'diamond-60', 'finished' => '3', 'fabrics' => ['f-a']]];
 
     expect(
-        refusal(smallJson(['units' => $units, 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]))->problem,
+        said(refusal(smallJson(['units' => $units, 'blocks' => [blockOf('b-one', ['3'], ['3'], ['u-hst'])]]))),
     )->toContain('fills no rectangle');
 });
 

@@ -122,7 +122,7 @@ it('stops complaining after two hundred, and knows what was said already', funct
         ->and($complaints->isKnownAt('/other'))->toBeFalse()
         ->and($complaints->isEmpty())->toBeFalse();
     $few = new Complaints;
-    $few->add('/a', 'means nothing.', harmless: true);
+    $few->add('/a', Dew\Core\Measure\Problem::said('means nothing.'), harmless: true);
     $few->addUnlessKnown(DocumentException::at('/a/b', 'is wrong.'));
     $few->addUnlessKnown(DocumentException::at('/c', 'is wrong.'));
     expect($few->spoil('/a'))->toBeFalse()->and(array_map(fn (Complaint $one): string => $one->pointer, $few->all()))->toBe(['/a', '/c']);

@@ -6,6 +6,7 @@ use App\Wording\KindWords;
 use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Lang;
 use Symfony\Component\Finder\Finder;
 
 it('has a line of text for every key that is asked for', function (): void {
@@ -29,7 +30,6 @@ it('has words for every step, method, tool and measure that the core can give', 
     }
     preg_match_all("/new Step\(\s*StepKind::\w+,\s*'([a-z0-9_.]+)'/", $core, $steps);
     preg_match_all("/new Tool\(\s*'([a-z]+)'/", $core, $tools);
-    preg_match_all("/new self\('([a-z_]+)', \[/", $core, $measures);
     $keys = [
         ...array_map(KindWords::stepKey(...), $steps[1]),
         ...array_map(fn (string $code): string => "tools.$code", $tools[1]),
@@ -38,9 +38,10 @@ it('has words for every step, method, tool and measure that the core can give', 
     ];
     // Codes that a step takes from a choice of two are not found by the pattern above.
     preg_match_all("/'([a-z0-9_]+\.[a-z_]+)' : '([a-z0-9_]+\.[a-z_]+)'/", $core, $either);
+    $ofSteps = array_filter([...$either[1], ...$either[2]], fn (string $code): bool => ! Lang::has("problems.$code"));
     array_push(
         $keys,
-        ...array_map(KindWords::stepKey(...), [...$either[1], ...$either[2]]),
+        ...array_map(KindWords::stepKey(...), $ofSteps),
         ...array_map(fn (Dew\Core\Making\Sewing $sewing): string => "steps.sewing.{$sewing->value}", Dew\Core\Making\Sewing::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.many.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
         ...array_map(fn (Dew\Core\Unit\PieceShape $shape): string => "pieces.one.{$shape->value}", Dew\Core\Unit\PieceShape::cases()),
@@ -49,7 +50,7 @@ it('has words for every step, method, tool and measure that the core can give', 
     preg_match_all("/new Finding\(\s*(?:\\\$[^']*\? )?'([a-z-]+)'(?: : '([a-z-]+)')?/", $core, $findings);
     array_push($keys, ...array_map(fn (string $code): string => "proof.$code", array_filter([...$findings[1], ...$findings[2]])));
     expect(count($keys))->toBeGreaterThan(150)
-        ->and(count($either[1]))->toBeGreaterThan(2)
+        ->and(count($ofSteps))->toBeGreaterThan(4)
         ->and(count($findings[1]))->toBeGreaterThan(12);
     foreach ($keys as $key) {
         expect(__($key))->not->toBe($key);
@@ -93,4 +94,7 @@ it('has a sentence for every problem of the core, with all that goes into it', f
         }
     }
     expect($asked)->toBeGreaterThan(60);
+    $measure = (string) file_get_contents(base_path('core/Measure/MeasureException.php'));
+    expect(preg_match_all("/new self\('([a-z_]+)'/", $measure, $reasons))->toBeGreaterThan(6)
+        ->and(array_diff($reasons[1], array_keys(__('measure.errors'))))->toBe([]);
 });

@@ -47,7 +47,7 @@ final class CalendarOf extends Command
 
             return self::INVALID;
         } catch (ReleaseTimeException $error) {
-            $this->error($error->getMessage());
+            $this->error(__('clues.errors.'.$error->part));
 
             return self::INVALID;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Wording\Figure;
+use App\Wording\Problems;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\LengthParser;
@@ -52,7 +53,7 @@ trait ReadsLengths
         try {
             return $run();
         } catch (MeasureException $error) {
-            $this->error(__('measure.errors.'.$error->reason, $error->values));
+            $this->error(Problems::of($error));
         } catch (MeasureRefused $error) {
             $this->error(__('benchwork.wrong.'.$error->sentence()));
         }

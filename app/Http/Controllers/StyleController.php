@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Presentation\Shared\StylePage;
 use App\Wording\Figure;
+use App\Wording\Problems;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Measurement;
@@ -35,7 +36,7 @@ final class StyleController extends Controller
         } catch (MeasureException $error) {
             View::share(
                 'errors',
-                (new ViewErrorBag)->put('default', new MessageBag(['length' => __('measure.errors.'.$error->reason, $error->values)])),
+                (new ViewErrorBag)->put('default', new MessageBag(['length' => Problems::of($error)])),
             );
 
             return $view;

@@ -15,6 +15,7 @@ use App\Models\QuiltAlong;
 use App\Models\User;
 use App\Plans\Unreleased\HandRoom;
 use App\Presentation\Host\HandsPage;
+use App\Wording\Problems;
 use Carbon\CarbonImmutable;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
@@ -103,7 +104,7 @@ final class HandController extends Controller
         try {
             $length = trim($written) === '' && $asked !== null ? $asked : Length::parse(trim($written));
         } catch (MeasureException $error) {
-            throw ValidationException::withMessages([$field => __('measure.errors.'.$error->reason, $error->values)]);
+            throw ValidationException::withMessages([$field => Problems::of($error)]);
         }
         if (! $length->isPositive() || ($asked !== null && $length->minus($asked)->absolute()->isGreaterThan(Length::inches(4)))) {
             throw ValidationException::withMessages([$field => __('hands.wrong.measure')]);

@@ -8,6 +8,7 @@ use App\Actions\Member\SaveBenchWork;
 use App\Http\Controllers\Controller;
 use App\Models\Project;
 use App\Presentation\Member\Bench\BenchTasks;
+use App\Wording\Problems;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Measure\MeasureException;
 use Illuminate\Contracts\View\View;
@@ -53,7 +54,7 @@ final class BenchWorkController extends Controller
         try {
             $bench->result($project, $work, $fields);
         } catch (MeasureException $error) {
-            throw ValidationException::withMessages(['measures' => __('measure.errors.'.$error->reason, $error->values)]);
+            throw ValidationException::withMessages(['measures' => Problems::of($error)]);
         } catch (MeasureRefused $error) {
             throw ValidationException::withMessages(['measures' => __('benchwork.wrong.'.$error->sentence())]);
         }
