@@ -34,9 +34,12 @@ final readonly class Problem
         };
     }
 
-    /** For logs: the code and what goes into it. */
+    /** For logs: the code and what goes into it, or what was said already. */
     public function __toString(): string
     {
+        if ($this->code === self::SAID) {
+            return (string) ($this->values['text'] ?? '');
+        }
         $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR;
 
         return $this->code.($this->values === [] ? '' : ' '.json_encode(array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Support\Kept;
 use App\Support\Words;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** @return list<string> the keys of the cache, without what else is in it */
@@ -12,6 +13,8 @@ function keptKeys(): array
     return DB::table('cache')->where('key', 'like', '%:________________________________________________________________')->orderBy('key')
         ->pluck('key')->all();
 }
+
+beforeEach(fn () => Cache::setDefaultDriver('database'));
 
 it('makes a value once for what it depends on', function (): void {
     $made = 0;

@@ -6,25 +6,19 @@ namespace App\Http\Controllers\Member;
 
 use App\Actions\Member\ChangeStock;
 use App\Http\Controllers\Controller;
+use App\Http\Requests\ClothRulesRequest;
 use App\Http\Requests\StockRequest;
 use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Member\Remedies;
-use App\Rules\LengthBetween;
-use Dew\Core\Cutting\ClothRules;
-use Dew\Core\Measure\Length;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 /** The cloth that a member has. */
 final class StockController extends Controller
 {
-    /** Inches around a piece: more than that is another piece. */
-    private const WIDEST_MARGIN = 4;
-
     public function store(StockRequest $request, Project $project, string $slot, ChangeStock $change): RedirectResponse
     {
         $change->add($project, strtolower((string) $request->string('id')), $request->measures());
@@ -66,20 +60,9 @@ final class StockController extends Controller
         return $this->back($project, $slot)->with('status', __('stock.cleared'));
     }
 
-    public function rules(Request $request, Project $project, string $slot, ReleasedSheets $sheets, ChangeStock $change): RedirectResponse
+    public function rules(ClothRulesRequest $request, Project $project, string $slot, ChangeStock $change): RedirectResponse
     {
-        abort_unless(isset($sheets->announcement($project)->slots[$slot]), 404);
-        $unit = $project->notation->unit();
-        $most = Length::inches(self::WIDEST_MARGIN);
-        $given = $request->validateWithBag(StockRequest::bag($slot), [
-            'directional' => ['nullable', 'boolean'],
-            'variety' => ['nullable', 'integer', 'between:1,9'],
-            'margin' => ['nullable', new LengthBetween(Length::zero(), $most, $unit, __('stock.margin_wrong', [
-                'most' => $project->notation->print($most),
-            ]))],
-        ], ['variety.*' => __('stock.variety_wrong')]);
-        $margin = Length::parse($given['margin'] ?? '0', $unit);
-        $change->rules($project, $slot, new ClothRules($request->boolean('directional'), $margin->isPositive() ? $margin : null, max(1, (int) ($given['variety'] ?? 1))));
+        $change->rules($project, $slot, $request->clothRules());
 
         return $this->back($project, $slot)->with('status', __('stock.rules_saved'));
     }
