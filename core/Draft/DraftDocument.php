@@ -52,8 +52,38 @@ final readonly class DraftDocument
      */
     public function items(Place $place): array
     {
-        $list = $this->at($place)->value;
+        return self::records($this->at($place)->value);
+    }
 
+    /**
+     * The tasks of a clue.
+     *
+     * @param  array<array-key, mixed>  $clue  as `items` gives it
+     * @return list<array<array-key, mixed>>
+     */
+    public static function tasks(array $clue): array
+    {
+        return self::records($clue['tasks'] ?? null);
+    }
+
+    /**
+     * The cell of a block that a pointer (`/blocks/0/cells/3/turn`) leads to or into; null if it leads to none.
+     *
+     * @return array<array-key, mixed>|null
+     */
+    public function cell(string $pointer): ?array
+    {
+        if (preg_match('#^/blocks/(\d+)/cells/(\d+)#', $pointer, $found) !== 1) {
+            return null;
+        }
+        $block = $this->items(Place::of('blocks'))[(int) $found[1]] ?? [];
+
+        return self::records($block['cells'] ?? null)[(int) $found[2]] ?? null;
+    }
+
+    /** @return list<array<array-key, mixed>> */
+    private static function records(mixed $list): array
+    {
         return is_array($list) ? array_values(array_filter($list, is_array(...))) : [];
     }
 

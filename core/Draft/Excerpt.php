@@ -166,8 +166,8 @@ final class Excerpt
     {
         $made = [];
         foreach ($document->items(Place::of('clues')) as $clue) {
-            foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
-                $of = is_array($task) ? [$task['unit'] ?? null, $task['block'] ?? null] : [null, null];
+            foreach (DraftDocument::tasks($clue) as $task) {
+                $of = [$task['unit'] ?? null, $task['block'] ?? null];
                 if ((is_string($of[0]) && isset($needed['units'][$of[0]])) || (is_string($of[1]) && isset($needed['blocks'][$of[1]]))) {
                     $made[] = $task;
                 }

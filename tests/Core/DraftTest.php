@@ -8,6 +8,7 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Edits;
 use Dew\Core\Draft\Kind\EditLibrary;
+use Dew\Core\Draft\Place;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
@@ -53,4 +54,19 @@ it('lists what is missing and what cannot be read, and the rest of the proof bes
         ->and($codes(readAfter(['kind' => 'add', 'to' => 'units', 'item' => [
             'id' => 'u-spare', 'name' => 'Spare', 'kind' => 'square', 'finished' => '3', 'fabrics' => ['f-deep'],
         ]])))->toContain('unused-unit');
+});
+
+it('finds the tasks of a clue and the cell that a pointer leads to, and nothing where there is none', function (): void {
+    $draft = DraftDocument::of(nightFerry()->document);
+    $tasks = array_column(DraftDocument::tasks($draft->items(Place::of('clues'))[0]), 'id');
+    expect($tasks)->toBe(array_map(fn ($task): string => $task->id, array_values(nightFerry()->clues)[0]->tasks))
+        ->and(DraftDocument::tasks(['tasks' => 'none']))->toBe([])
+        ->and(DraftDocument::tasks(['tasks' => [['id' => 't-a'], 'text', 7]]))->toBe([['id' => 't-a']]);
+    $cell = $draft->items(Place::of('blocks', 'b-lantern', 'cells'))[3];
+    $number = array_search('b-lantern', array_column($draft->items(Place::of('blocks')), 'id'), true);
+    expect($draft->cell("/blocks/$number/cells/3"))->toBe($cell)
+        ->and($draft->cell("/blocks/$number/cells/3/turn"))->toBe($cell)
+        ->and($draft->cell("/blocks/$number/cells/99"))->toBeNull()
+        ->and($draft->cell("/blocks/$number"))->toBeNull()
+        ->and($draft->cell('/units/0/cells/3'))->toBeNull();
 });

@@ -162,7 +162,7 @@ final readonly class BlockStudy
             count($unit->patches()),
             $sheet?->effort,
             $sizes,
-            self::findings($reading->document->value, Proof::ofDraft($reading)),
+            self::findings(DraftDocument::of($reading->document), Proof::ofDraft($reading)),
             $isSixty || $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],
             $isSixty ? $block->shape : null,
             array_map(
@@ -245,11 +245,10 @@ final readonly class BlockStudy
     }
 
     /**
-     * @param  array<string, mixed>  $document
      * @param  list<Finding>  $findings
      * @return list<array{severity: string, text: string, column: int|null, row: int|null}>
      */
-    private static function findings(array $document, array $findings): array
+    private static function findings(DraftDocument $document, array $findings): array
     {
         $said = [];
         foreach ($findings as $finding) {
@@ -257,12 +256,10 @@ final readonly class BlockStudy
             if (in_array($finding->code, self::NOT_ALONE, true) || preg_match('#^/(blocks|units)/#', $finding->place) !== 1) {
                 continue;
             }
-            $cell = preg_match('#^/blocks/(\d+)/cells/(\d+)#', $finding->place, $found) === 1
-                ? $document['blocks'][(int) $found[1]]['cells'][(int) $found[2]] ?? null
-                : null;
+            $cell = $document->cell($finding->place);
             $said[] = [
                 'severity' => $finding->severity->value,
-                'text' => FindingSentence::of($finding, new DraftDocument($document)),
+                'text' => FindingSentence::of($finding, $document),
                 'column' => is_int($cell['column'] ?? null) ? $cell['column'] : null,
                 'row' => is_int($cell['row'] ?? null) ? $cell['row'] : null,
             ];

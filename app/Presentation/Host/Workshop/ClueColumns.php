@@ -70,7 +70,7 @@ final readonly class ClueColumns
     private static function tasks(array $clue, ClueWork $work, array $drawn): array
     {
         $tasks = [];
-        foreach (self::listed($clue) as $task) {
+        foreach (DraftDocument::tasks($clue) as $task) {
             $id = (string) Place::idOf($task);
             $product = $work->products[$id] ?? '';
             $tasks[$id] = array_filter([
@@ -95,12 +95,12 @@ final readonly class ClueColumns
     private static function shares(array $clue, array $clues): array
     {
         $shares = [];
-        foreach (self::listed($clue) as $task) {
+        foreach (DraftDocument::tasks($clue) as $task) {
             if (! is_array($task['share'] ?? null)) {
                 continue;
             }
             foreach ($clues as $other) {
-                foreach (self::listed($other) as $one) {
+                foreach (DraftDocument::tasks($other) as $one) {
                     if (isset($one['share']) && $one['id'] !== $task['id'] && self::makes($one) == self::makes($task)) {
                         $shares[(string) Place::idOf($task)][] = [
                             'kind' => 'remove', 'place' => 'clues/'.Place::idOf($other).'/tasks/'.Place::idOf($one), 'expect' => $one,
@@ -120,14 +120,5 @@ final readonly class ClueColumns
     private static function makes(array $task): array
     {
         return array_intersect_key($task, array_flip(self::MAKES));
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $clue
-     * @return list<array<array-key, mixed>>
-     */
-    private static function listed(array $clue): array
-    {
-        return array_values(array_filter(is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [], is_array(...)));
     }
 }

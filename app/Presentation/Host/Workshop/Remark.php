@@ -55,12 +55,12 @@ final readonly class Remark
         $thing = isset($steps[1]) && ctype_digit($steps[1]) ? $document->items(Place::of($list))[(int) $steps[1]] ?? null : null;
         $id = (string) Place::idOf($thing);
         $name = is_array($thing) ? $thing['name'] ?? $thing['title'] ?? $id : '';
-        $cell = is_array($thing) && ($steps[2] ?? '') === 'cells' && isset($steps[3]) ? $thing['cells'][(int) $steps[3]] ?? null : null;
+        $cell = $document->cell($finding->place);
         [$view, $of, $spot] = match ($list) {
             'blocks' => $id === '' ? ['blocks', '', ''] : [
                 'block',
                 $id,
-                is_array($cell) ? 'cell-'.str_replace(',', '-', (string) Place::idOf($cell)) : '',
+                $cell !== null ? 'cell-'.str_replace(',', '-', (string) Place::idOf($cell)) : '',
             ],
             'units' => $id === '' ? ['blocks', '', ''] : ['unit', $id, ''],
             'fabrics', 'colourways' => ['cloth', '', $id === '' ? '' : $list.'-'.$id],

@@ -102,8 +102,7 @@ final readonly class SplitStudy
             }
             $ids[] = $id;
             $lists[$id] = array_values(array_filter(
-                is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [],
-                fn (mixed $task): bool => is_array($task) && ! isset($keys[self::key($task)]),
+                DraftDocument::tasks($clue), fn (array $task): bool => ! isset($keys[self::key($task)]),
             ));
         }
         $places = 0;
@@ -163,7 +162,7 @@ final readonly class SplitStudy
         }
         $tasks = [];
         foreach ($document->items(Place::of('clues')) as $clue) {
-            foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
+            foreach (DraftDocument::tasks($clue) as $task) {
                 $tasks[(string) Place::idOf($task)] = $task;
             }
         }
@@ -345,7 +344,7 @@ final readonly class SplitStudy
         $number = 0;
         foreach ($document->items(Place::of('clues')) as $clue) {
             if (! in_array(Place::idOf($clue), $open, true)) {
-                foreach (is_array($clue['tasks'] ?? null) ? $clue['tasks'] : [] as $task) {
+                foreach (DraftDocument::tasks($clue) as $task) {
                     $was[self::key($task)][] = $number.json_encode($task['share'] ?? null);
                 }
                 $number++;

@@ -106,7 +106,7 @@ final readonly class WorkRecord
         $clues = $made = [];
         foreach ($document->items(Place::of('clues')) as $raw) {
             $tasks = $chores = $order = [];
-            foreach (is_array($raw['tasks'] ?? null) ? $raw['tasks'] : [] as $task) {
+            foreach (DraftDocument::tasks($raw) as $task) {
                 $known = $this->tasks[self::written($task)] ?? null;
                 if ($known === null) {
                     return null;
