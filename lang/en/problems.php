@@ -36,7 +36,8 @@ return [
         'covered' => 'Column :column, row :row of :block is covered by what lies at column :by_column, row :by_row. Lift that '
             .'first, or make it smaller.',
         'no_edit_kind' => 'There is no such kind of edit. The kinds are: :kinds.',
-        'unreadable' => 'This edit of the kind ":kind" cannot be read: :place :problem',
+        'unreadable' => 'This edit of the kind ":kind" cannot be read: it :problem',
+        'unreadable_at' => 'This edit of the kind ":kind" cannot be read: :place :problem',
         'nothing_to_move' => 'There is no :place in this design to move.',
         'nothing_to_move_before' => 'There is no :place to move this before.',
         'not_moved_into' => ':place cannot be moved into :list.',

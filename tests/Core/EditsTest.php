@@ -283,12 +283,12 @@ it('refuses what cannot mean anything, says the way out, and leaves the document
 })->with([
     'an unknown kind' => [['kind' => 'paint'], 'The kinds are: set, add'],
     'no kind' => [['place' => 'title'], 'The kinds are'],
-    'a part that is missing' => [['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1], 'has no "by"'],
+    'a part that is missing' => [['kind' => 'turn', 'block' => 'b-lantern', 'column' => 1, 'row' => 1], '"turn" cannot be read: it has no "by".'],
     'a part that means nothing' => [
         ['kind' => 'lift', 'block' => 'b-lantern', 'column' => 1, 'row' => 1, 'colour' => 'red'],
         'means nothing here',
     ],
-    'a column below one' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 0, 'row' => 1], 'column'],
+    'a column below one' => [['kind' => 'lift', 'block' => 'b-lantern', 'column' => 0, 'row' => 1], '"lift" cannot be read: /column is 0; it should be'],
     'a place that is none' => [['kind' => 'set', 'place' => 'units/u-beam/sparkle', 'to' => '1'], '"sparkle" means nothing there'],
     'a length that is none' => [['kind' => 'set', 'place' => 'units/u-beam/finished', 'to' => 'wide'], 'units/u-beam/finished'],
     'an id' => [['kind' => 'set', 'place' => 'units/u-beam/id', 'to' => 'u-ray'], 'never changed'],

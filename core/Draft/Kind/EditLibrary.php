@@ -85,7 +85,10 @@ final class EditLibrary
         $complaints = new Complaints;
         $record->check($data, '', $complaints);
         if (! $complaints->isEmpty()) {
-            throw new EditRefused('unreadable', ['kind' => $kind, 'place' => $complaints->all()[0]->pointer, 'problem' => $complaints->all()[0]->problem]);
+            $first = $complaints->all()[0];
+            throw $first->pointer === ''
+                ? new EditRefused('unreadable', ['kind' => $kind, 'problem' => $first->problem])
+                : new EditRefused('unreadable_at', ['kind' => $kind, 'place' => $first->pointer, 'problem' => $first->problem]);
         }
 
         /** @var array<string, mixed> $data */
