@@ -539,6 +539,7 @@ it('removes what is named by its digest, and nothing else', function (): void {
 it('writes an edit for a form with the parts of its kind alone, in one order', function (): void {
     expect(EditLibrary::form('set', to: 3, place: 'title', expect: null))->toBe(['kind' => 'set', 'place' => 'title', 'to' => 3, 'expect' => null])
         ->and(fn () => EditLibrary::form('set', plaice: 'title'))->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain('plaice'))
+        ->and(fn () => EditLibrary::form('lift', block: 'b', column: 1, row: 1, colour: 'red'))->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain('colour'))
         ->and(fn () => EditLibrary::form('swap', block: 'b', column: 1, row: 1, with_column: 2))->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain('with_row'))
         ->and(fn () => EditLibrary::form('alter', place: 'title'))->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain('alter'));
 });
