@@ -1,3 +1,24 @@
+# Benchmarks. Publishing and edits need the database: it is started for them, and stopped again unless `start` runs.
+
+dew_bench() {
+    if [ "${1:-}" = web ]; then
+        shift
+        dew_bench_web "$@"
+        return
+    fi
+    install_everything
+    local stops=0 result=0
+    if [ "${1:-}" = publish ] || [ "${1:-}" = edit ]; then
+        is_running || stops=1
+        write_env
+        bring_up_database
+        artisan migrate --force --quiet
+    fi
+    php -d opcache.enable_cli=1 artisan dew:bench "$@" || result=$?
+    [ $stops -eq 0 ] || cluster_stop "$(cluster_place)"
+    return $result
+}
+
 # The web on the layout of production: nginx and PHP-FPM before a database of their own, none of which is left behind.
 
 FPM_CHILDREN=4

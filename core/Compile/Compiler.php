@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Compile;
 
 use Dew\Core\Block\TrimmedBlock;
+use Dew\Core\Cutting\BoltLengths;
 use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
@@ -203,12 +204,13 @@ final class Compiler
             return $known[$design];
         }
         $compilation = Compilation::of($design);
+        $lengths = new BoltLengths($design->room);
         $exact = $covering = $perimeters = [];
         foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
             $tasks = self::tasks($design, $size);
-            $covering[$size] = Yardage::coveringByClue($tasks, $design->room);
+            $covering[$size] = Yardage::coveringByClue($tasks, $design->room, $lengths);
             $exact[$size] = array_fill_keys(array_keys($tasks), []);
-            foreach (Yardage::of($tasks, $design->room) as $slot => $yardage) {
+            foreach (Yardage::of($tasks, $design->room, $lengths) as $slot => $yardage) {
                 foreach ($yardage->need as $clue => $length) {
                     $exact[$size][$clue][$slot] = $length;
                 }

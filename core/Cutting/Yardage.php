@@ -6,9 +6,7 @@ namespace Dew\Core\Cutting;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\TaskSheet;
-use InvalidArgumentException;
 
 /** How much of one fabric a whole quilt takes off a bolt, clue by clue: a clue's pieces are never cut together with a later clue's. */
 final readonly class Yardage
@@ -28,17 +26,16 @@ final readonly class Yardage
 
     /**
      * @param  array<string, list<TaskSheet>>  $clues  the tasks of every clue, by its id, by the usual methods
+     * @param  BoltLengths|null  $lengths  those of the room, where several sizes are asked for
      * @return array<string, self> by the id of the fabric slot
      */
-    public static function of(array $clues, CuttingRoom $room): array
+    public static function of(array $clues, CuttingRoom $room, ?BoltLengths $lengths = null): array
     {
-        $notation = self::notation($room);
-        $marks = new Marks($notation);
-        $width = $marks->down($room->usableWidth);
+        $lengths ??= new BoltLengths($room);
         $need = [];
         foreach ($clues as $clue => $tasks) {
-            foreach (ClothNeed::of($tasks, $notation) as $slot => $cloth) {
-                $need[$slot][(string) $clue] = $marks->length(self::marks($cloth->wanted, $width, Aim::Cloth));
+            foreach (ClothNeed::of($tasks, $lengths->notation) as $slot => $cloth) {
+                $need[$slot][(string) $clue] = $lengths->marks->length($lengths->of($cloth->wanted, Aim::Cloth));
             }
         }
 
@@ -50,23 +47,22 @@ final readonly class Yardage
      * added up. It says less of the clue than the exact number does.
      *
      * @param  array<string, list<TaskSheet>>  $clues  the tasks of every clue, by its id
+     * @param  BoltLengths|null  $lengths  those of the room, where several sizes are asked for
      * @return array<string, array<string, Length>> by the ids of the clue and of the fabric slot
      */
-    public static function coveringByClue(array $clues, CuttingRoom $room): array
+    public static function coveringByClue(array $clues, CuttingRoom $room, ?BoltLengths $lengths = null): array
     {
-        $notation = self::notation($room);
-        $marks = new Marks($notation);
-        $width = $marks->down($room->usableWidth);
+        $lengths ??= new BoltLengths($room);
         $covering = [];
         foreach ($clues as $clue => $tasks) {
             $most = [];
             foreach ($tasks as $task) {
-                foreach (self::mostOf($task, $notation, $width) as $slot => $length) {
+                foreach (self::mostOf($task, $lengths) as $slot => $length) {
                     $most[$slot] = ($most[$slot] ?? 0) + $length;
                 }
             }
             $covering[$clue] = array_map(
-                fn (int $length): Length => self::allowedFor($marks->length($length), $room->squaring), $most,
+                fn (int $length): Length => self::allowedFor($lengths->marks->length($length), $room->squaring), $most,
             );
         }
 
@@ -95,11 +91,6 @@ final readonly class Yardage
         return self::allowedFor(Length::sum($clues), ($squaring ?? CuttingRoom::usual()->squaring)->times(count($clues)));
     }
 
-    private static function notation(CuttingRoom $room): Notation
-    {
-        return $room->isMetric() ? Notation::Centimetres : Notation::Fractions;
-    }
-
     private static function allowedFor(Length $length, Length $squaring): Length
     {
         [$part, $of] = self::SHRINKS;
@@ -112,33 +103,15 @@ final readonly class Yardage
      *
      * @return array<string, int> marks by slot
      */
-    private static function mostOf(TaskSheet $task, Notation $notation, int $width): array
+    private static function mostOf(TaskSheet $task, BoltLengths $lengths): array
     {
         $most = [];
         foreach ($task->inEveryWay() as $made) {
-            foreach (ClothNeed::of([$made], $notation) as $slot => $cloth) {
-                $most[$slot] = max($most[$slot] ?? 0, self::marks($cloth->wanted, $width, Aim::Cuts));
+            foreach (ClothNeed::of([$made], $lengths->notation) as $slot => $cloth) {
+                $most[$slot] = max($most[$slot] ?? 0, $lengths->of($cloth->wanted, Aim::Cuts));
             }
         }
 
         return $most;
-    }
-
-    /** @param  list<Wanted>  $wanted */
-    private static function marks(array $wanted, int $width, Aim $aim): int
-    {
-        $fitting = [];
-        $joined = 0;
-        foreach ($wanted as $piece) {
-            try {
-                Lays::of($piece, $width);
-                $fitting[] = $piece;
-            } catch (InvalidArgumentException) {
-                // Longer than the cloth is wide: strips that are joined for it.
-                $joined += intdiv($piece->count * $piece->length + $width - 1, $width) * $piece->height;
-            }
-        }
-
-        return $joined + BoltCuts::length($aim === Aim::Cloth ? BoltCuts::strips($fitting, $width) : PlainStrips::of($fitting, $width));
     }
 }

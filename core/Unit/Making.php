@@ -21,8 +21,7 @@ final readonly class Making
      * @param  list<Step>  $steps
      * @param  int  $biasEdges  sides of the finished unit that lie on the bias
      * @param  array{Measurement, Measurement}|null  $sewn  width and height as they come out when nothing trims them; null where the unit
-     *     is trimmed to
-     *                                                      its unfinished size
+     *     is trimmed to its unfinished size
      */
     public function __construct(
         public Method $method,

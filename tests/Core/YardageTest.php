@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\SizeCompiler;
+use Dew\Core\Cutting\Aim;
 use Dew\Core\Cutting\Backing;
 use Dew\Core\Cutting\Binding;
+use Dew\Core\Cutting\BoltLengths;
 use Dew\Core\Cutting\ShopMeasure;
+use Dew\Core\Cutting\Wanted;
 use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\MethodChoices;
@@ -50,6 +54,30 @@ it('adds a fabric up clue by clue, and never less than it takes cut together', f
         // Three clues lose ½ in each, and 3 in 100 may be lost to washing: (35.75 + 1.5) / 0.97.
         ->and($yardage['f-deep']->withAllowance()->toDecimal(3))->toBe('38.402')
         ->and(ShopMeasure::Yards->number(ShopMeasure::Yards->sold($yardage['f-deep']->withAllowance())))->toBe('1⅛');
+});
+
+it('gives the same lengths whether sizes are asked for together or one by one', function (string $name): void {
+    $design = DesignReader::stored(designFile($name));
+    $cloth = Compiler::clothSheet($design);
+    foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+        $alone = Compiler::tasks($design, $size);
+        foreach (Yardage::of($alone, $design->room) as $slot => $yardage) {
+            foreach ($yardage->need as $clue => $length) {
+                expect($cloth->exact[$size][$clue][$slot]->encode())->toBe($length->encode(), "$size $clue $slot");
+            }
+        }
+        expect($cloth->covering[$size])->toEqual(Yardage::coveringByClue($alone, $design->room));
+    }
+})->with(['night-ferry', 'kitchen-garden']);
+
+it('keeps what is wanted off a bolt apart by what it is to spare', function (): void {
+    $lengths = new BoltLengths(CuttingRoom::usual());
+    // One of each fits beside the other in a strip as high as the first, if a second height may be cut from it.
+    $wanted = [new Wanted('large', 40, 40, 1), new Wanted('small', 20, 20, 2)];
+    expect($lengths->of($wanted, Aim::Cloth))->toBe(40)->and($lengths->of($wanted, Aim::Cuts))->toBe(60)
+        ->and($lengths->of($wanted, Aim::Cloth))->toBe(40)
+        ->and($lengths->of([$wanted[0]], Aim::Cloth))->toBe(40)
+        ->and($lengths->of([$wanted[0]->of(0)], Aim::Cloth))->toBe(0);
 });
 
 it('announces enough for whichever method somebody chooses', function (string $name): void {
