@@ -21,7 +21,13 @@ final class Problems
     /** A complaint with its place. */
     public static function complaint(Complaint $complaint): string
     {
-        return ($complaint->pointer === '' ? __('problems.the_document') : $complaint->pointer).': '.self::say($complaint->problem);
+        $problem = self::say($complaint->problem);
+        if ($complaint->pointer !== '') {
+            return "$complaint->pointer: $problem";
+        }
+
+        // What is a sentence already stands alone.
+        return ucfirst($problem) === $problem ? $problem : __('problems.the_document', ['problem' => $problem]);
     }
 
     public static function say(Problem $problem): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // What the core refuses, by the codes of its problems.
 return [
-    'the_document' => 'The document',
+    'the_document' => 'The document :problem',
     // Edits of a design.
     'edit' => [
         'no_block' => 'There is no block ":block" in this design.',

@@ -38,7 +38,7 @@ it('names the place, the value and what would be right', function (string $json,
     ],
     ['[1, [2, 11]]', fn (Node $node): int => $node->get(1)->get(1)->integer(1, 9), '/1/1: is 11; it should be a whole number from 1 to 9.'],
     ['2.0', fn (Node $node): int => $node->integer(1, 9), 'is 2.0; it should be a whole number'],
-    ['{"a": 1}', fn (Node $node): Node => $node->get('b'), 'The document: has no "b".'],
+    ['{"a": 1}', fn (Node $node): Node => $node->get('b'), 'The document has no "b".'],
     ['[]', fn (Node $node): array => $node->items(5, 1), 'holds 0 entries; it takes 1 to 5.'],
     ['[1, 2, 3]', fn (Node $node): array => $node->items(2), 'holds 3 entries; it takes 0 to 2.'],
     ['{"a": 1}', fn (Node $node): array => $node->items(2), 'is an object; it should be a list.'],
@@ -55,7 +55,7 @@ it('names the place, the value and what would be right', function (string $json,
     ['4.5', fn (Node $node) => $node->length(), 'a length written as text'],
     ['"blue"', fn (Node $node): string => $node->colour(), 'a colour such as "#1d2f4f"'],
     ['"pale"', fn (Node $node) => $node->enum(FabricValue::class), 'one of: light, medium, dark'],
-    ['"'.'x'.'"', fn (Node $node) => throw $node->fail(Problem::said('is not wanted.')), 'The document: is not wanted.'],
+    ['"'.'x'.'"', fn (Node $node) => throw $node->fail(Problem::said('is not wanted.')), 'The document is not wanted.'],
 ]);
 
 it('shortens what it shows of a long value', function (): void {

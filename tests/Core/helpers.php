@@ -596,7 +596,12 @@ function said(Throwable|Problem|Complaint|null $thrown): string
     if ($thrown instanceof DocumentException || $thrown instanceof Complaint) {
         $complaint = $thrown instanceof Complaint ? $thrown : $thrown->complaints[0];
 
-        return ($complaint->pointer === '' ? 'The document' : $complaint->pointer).': '.said($complaint->problem);
+        $problem = said($complaint->problem);
+
+        return match (true) {
+            $complaint->pointer !== '' => "$complaint->pointer: $problem",
+            default => ucfirst($problem) === $problem ? $problem : "The document $problem",
+        };
     }
     if ($thrown === null) {
         return '';

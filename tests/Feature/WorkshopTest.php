@@ -72,7 +72,7 @@ it('begins with a ready design, a copy of her own or a file, and says what is wr
         'from' => 'file',
     ];
     foreach ([
-        'not JSON' => ['{"dew": 3', 'Was it cut short'], 'another format' => ['{"dew": 99}', '/dew'], 'deep' => [
+        'not JSON' => ['{"dew": 3', 'The document is not JSON (Syntax error). Was it cut short?'], 'another format' => ['{"dew": 99}', '/dew'], 'deep' => [
             str_repeat('[', 5000),
             'is not JSON',
         ],
