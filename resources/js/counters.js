@@ -167,7 +167,7 @@ class ClueCounters {
             const counter = () => this.counter(event.target.closest('.counter').id);
             if (event.target.closest('[data-undo]')) {
                 event.preventDefault();
-                this.take(counter().takeBack(this.queue.latest(counter().box.id)));
+                this.undo(counter());
             } else if (event.target.closest('[data-sure]')) {
                 this.take(counter().answer());
             } else if (event.target.closest('[data-as-sewn]')) {
@@ -200,7 +200,10 @@ class ClueCounters {
             this.queue.markAllWaiting();
             this.sender.flush();
         }
-        if (this.queue.wasUsedLately()) {
+        this.learning = null;
+        // Drawn before the last tap was counted, perhaps.
+        this.mayBeOld = this.queue.wasUsedLately();
+        if (this.mayBeOld) {
             setTimeout(() => this.refresh(), SETTLE_MS);
         }
     }
@@ -215,7 +218,29 @@ class ClueCounters {
         return this.known.get(anchor) ?? null;
     }
 
+    /** Takes back the last tap here; a page that may be older than that one learns first which it is. */
+    async undo(counter) {
+        if (this.learning !== null) {
+            return;
+        }
+        if (this.mayBeOld && this.queue.latest(counter.box.id) === null) {
+            this.learning = this.refresh();
+            await this.learning;
+            this.learning = null;
+        }
+        const tap = counter.takeBack(this.queue.latest(counter.box.id));
+        if (tap.undoes !== null) {
+            this.take(tap);
+        }
+    }
+
     take(tap) {
+        // What is counted after an undo comes after it.
+        if (this.learning !== null) {
+            this.learning.then(() => this.take(tap));
+
+            return;
+        }
         this.queue.add(tap);
         this.sender.flush();
     }
@@ -260,7 +285,11 @@ class ClueCounters {
 
             return;
         }
-        Object.entries((await this.sender.counters()) ?? {}).forEach(([anchor, counted]) => this.tell(anchor, counted));
+        const counted = await this.sender.counters();
+        if (counted !== null) {
+            this.mayBeOld = false;
+            Object.entries(counted).forEach(([anchor, one]) => this.tell(anchor, one));
+        }
     }
 }
 

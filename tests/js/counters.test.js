@@ -30,7 +30,9 @@ const answer = (status, body) => ({ ok: status < 400, status, json: async () => 
 /** Counts as the server does; `refuses` answers a tap in another way. */
 const server = async (address, { body } = {}) => {
     if (address === '/counters') {
-        return answer(200, Object.fromEntries(Object.entries(done).map(([counter, count]) => [`beam-${counter}`, { done: count, total: 104, message: null }])));
+        const undo = (counter) => got.filter((tap) => tap.counter === counter && !got.some(({ undoes }) => undoes === tap.id)).at(-1)?.id ?? null;
+
+        return answer(200, Object.fromEntries(Object.entries(done).map(([counter, count]) => [`beam-${counter}`, { done: count, total: 104, message: null, undo: undo(counter) }])));
     }
     const tap = JSON.parse(body);
     got.push(tap);
@@ -145,6 +147,22 @@ it('undoes after a reload the tap that the page before did not see answered', as
     await settled();
     expect(got.map(({ kind }) => kind)).toEqual(['set', 'all', 'undo']);
     expect([got.at(-1).undoes, done.sewn]).toEqual([all, 31]);
+});
+
+it('undoes after a reload the tap that was counted after the page was drawn', async () => {
+    counter('sewn').type('31');
+    await settled();
+    counter('sewn').press('All');
+    await settled();
+    opened(`<button data-undo value="undo ${got[0].id}">Undo</button>`);
+    counter('sewn').press('Undo');
+    counter('sewn').press('Undo');
+    counter('sewn').type('9');
+    await vi.waitFor(() => expect(got).toHaveLength(4));
+    await settled();
+    expect(got.map(({ kind }) => kind)).toEqual(['set', 'all', 'undo', 'set']);
+    expect([got[2].undoes, got[3].amount, done.sewn]).toEqual([got[1].id, 9, 9]);
+    await vi.waitFor(() => expect(counter('sewn').reads).toEqual(['9', '9', '9']));
 });
 
 it('asks before more are trimmed than are sewn, once, and does what is answered', async () => {
