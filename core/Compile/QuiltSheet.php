@@ -35,8 +35,7 @@ final readonly class QuiltSheet implements StoredSheet
      * @param  array<string, float>  $areas  finished square inches, by fabric
      * @param  Length|null  $crop  what a join of quilted blocks takes off each side of a finished block; null for nothing
      * @param  Pressing  $pressing  how its host wants seams to be pressed
-     * @param  list<string>  $owners  for each patch of the frame, the id of the border it belongs to; empty for what lies within the
-     *     borders
+     * @param  list<string>  $owners  for each patch of the frame, the id of its border; empty for what lies within the borders
      * @param  array<string, string>  $pressSaid  seams that the design itself says something of, by their ids: left, right or open
      * @param  array<string, Size|Length>  $quilting  for blocks quilted one by one: see {@see QuiltAsYouGo::sizes()}
      */

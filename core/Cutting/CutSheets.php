@@ -44,7 +44,12 @@ final class CutSheets
             if ($length->exact->plus(
                 $gap->times(2),
             )->isGreaterThan($mat->width) || $piece->width->exact->plus($gap->times(2))->isGreaterThan($mat->height)) {
-                throw new Refused('cutting.larger_than_mat', ['width' => $length->exact->toDecimal(3), 'height' => $piece->width->exact->toDecimal(3), 'mat_width' => $mat->width->toDecimal(3), 'mat_height' => $mat->height->toDecimal(3)]);
+                throw new Refused('cutting.larger_than_mat', [
+                    'width' => $length->exact->toDecimal(3),
+                    'height' => $piece->width->exact->toDecimal(3),
+                    'mat_width' => $mat->width->toDecimal(3),
+                    'mat_height' => $mat->height->toDecimal(3),
+                ]);
             }
             for ($number = 0; $number < $piece->quantity($units); $number++) {
                 $byFabric[$piece->slots[0]][] = $piece;

@@ -476,7 +476,11 @@ final class Products
                     $length = $columns ? $laid->width : $laid->height;
                 }
             }
-            $lengths[] = $length ?? throw new Refused('design.no_width_said', ['which' => $columns ? 'wide' : 'high', 'line' => $columns ? 'column' : 'row', 'number' => $index + 1]);
+            $lengths[] = $length ?? throw new Refused('design.no_width_said', [
+                'which' => $columns ? 'wide' : 'high',
+                'line' => $columns ? 'column' : 'row',
+                'number' => $index + 1,
+            ]);
         }
 
         return $lengths;

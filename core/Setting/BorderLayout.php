@@ -139,7 +139,13 @@ final readonly class BorderLayout implements SettingLayout
             if (! $size->width->times($count)->equals($length)) {
                 $next = $size->width->times($count + 1)->minus($length)->dividedBy(2);
 
-                throw new Refused('setting.border_length', ['id' => $border->id, 'width' => $size->width->toDecimal(3), 'length' => $length->toDecimal(3), 'next' => $next->toDecimal(3), 'count' => $count + 1]);
+                throw new Refused('setting.border_length', [
+                    'id' => $border->id,
+                    'width' => $size->width->toDecimal(3),
+                    'length' => $length->toDecimal(3),
+                    'next' => $next->toDecimal(3),
+                    'count' => $count + 1,
+                ]);
             }
             $counts[] = $count;
         }

@@ -59,8 +59,7 @@ final readonly class OnPointLayout implements SettingLayout
             $this->sashOnPoint($this->setting->sashing, $side, $half, $stone);
         }
         if ($this->setting->side === null) {
-            // Of each of a block's four sides, those of the first row and the first column of that direction have no neighbour: m + n − 1
-            // sides.
+            // On each of the four sides, m + n − 1 blocks have no neighbour: those of the first row and the first column that way.
             $this->layout->perimeter = $side->times(4 * ($columns + $rows - 1));
             if ($this->setting->bordersOf($this->size) !== []) {
                 throw new Refused('setting.points_without_border');

@@ -21,8 +21,7 @@ final readonly class Announcement implements StoredSheet
      * @param  array<string, AnnouncedSize>  $sizes
      * @param  Length  $usableWidth  of the cloth, once its selvedges are off
      * @param  list<int>  $minutes  the announced estimate of each clue
-     * @param  int|null  $sizeNeededAt  number of the first clue that needs a size, where the size may be chosen later; null where it may
-     *     not
+     * @param  int|null  $sizeNeededAt  number of the first clue that needs a size; null where the size may not be chosen later
      * @param  array<string, int>  $fabricsNeededAt  numbers of the first clues that need the fabrics that may be chosen later, by slot id
      * @param  array<string, array<string, Length>>  $cloth  what covers every way of making the whole quilt, allowances included, by size
      *     and slot: exact, so that it is rounded before anybody sees it

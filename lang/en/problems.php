@@ -157,7 +157,7 @@ return [
         'no_quarter' => 'is no quarter turn: give 0, 90, 180 or 270.',
         'beside_nothing_made' => 'stands beside a task that makes nothing: leave one of them out.',
         'share_of_fewer' => 'is more than the :of shares there are.',
-        'needs_minutes' => 'needs "minutes": how long it takes cannot be worked out.',
+        'needs_minutes' => 'needs "minutes": say how long it takes.',
         'made_already' => '":product" is already made by task ":other".',
         'beside_for' => 'stands beside "for", which says already which of them are made.',
         'makes_one_thing' => 'makes one thing: give a "unit", a "block" or a "part" of the setting.',

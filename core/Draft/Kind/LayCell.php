@@ -69,7 +69,13 @@ final readonly class LayCell implements EditKind
             throw new EditConflict($place, $this->expected, $there, Value::of($cell->toArray()));
         }
         if ($covering !== null && $covering->id() !== $cell->id()) {
-            throw new EditRefused('covered', ['column' => $this->column, 'row' => $this->row, 'block' => $grid->place->text(), 'by_column' => $covering->column, 'by_row' => $covering->row]);
+            throw new EditRefused('covered', [
+                'column' => $this->column,
+                'row' => $this->row,
+                'block' => $grid->place->text(),
+                'by_column' => $covering->column,
+                'by_row' => $covering->row,
+            ]);
         }
         $before = $there->exists ? $document->follower($place) : $grid->behind($this->column, $this->row);
 

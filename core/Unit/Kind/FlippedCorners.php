@@ -73,7 +73,12 @@ final readonly class FlippedCorners implements LibraryUnit
         if ($base instanceof Made && ! $base->unit->finished()->equals($finished)) {
             $size = $base->unit->finished();
 
-            throw new Refused('unit.base_size', ['width' => $finished->width->toDecimal(3), 'height' => $finished->height->toDecimal(3), 'base_width' => $size->width->toDecimal(3), 'base_height' => $size->height->toDecimal(3)]);
+            throw new Refused('unit.base_size', [
+                'width' => $finished->width->toDecimal(3),
+                'height' => $finished->height->toDecimal(3),
+                'base_width' => $size->width->toDecimal(3),
+                'base_height' => $size->height->toDecimal(3),
+            ]);
         }
     }
 
