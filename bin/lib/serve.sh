@@ -52,7 +52,8 @@ take_over_database() {
     set_env DB_USERNAME dew_app
 }
 
-is_running() { ! flock -n "$STATE/run.lock" true; }
+# The lock alone does not tell: what a supervisor had just called holds it a moment longer than the supervisor lives.
+is_running() { ! flock -n "$STATE/run.lock" true && [ -d "/proc/$(recall supervisor.pid || echo none)" ]; }
 
 # launch NAME COMMAND...: in a process group of its own, so that it can be ended with everything it started.
 launch() {
@@ -149,7 +150,7 @@ dew_start() {
     is_running && fail "already running at $(recall address || echo 'its address'). Stop it with bin/dew stop."
     install_everything
     exec 9>"$STATE/run.lock"
-    flock -n 9 || fail "another start is under way in this folder."
+    flock -w 5 9 || fail "another start is under way in this folder."
     trap 'stop_children; exit 0' INT TERM HUP
     trap stop_children EXIT
     echo $$ >"$STATE/supervisor.pid"

@@ -148,6 +148,9 @@ test_start() {
     start_check "all of it" quilts 13
     kill -KILL "$(supervisor)"
     wait "$COPY_STARTED" 2>/dev/null || true
+    # As when it was killed while something that it had called was at work.
+    flock "$COPY/storage/dew/run.lock" sleep 3 &
+    sleep 0.2
     start_check "stop ends what a killed supervisor has left" copy_dew stop
     start_check "and says so" says "$RUN/said.log" "what an earlier start had left is ended now"
     start_check "truly" nothing_runs
