@@ -17,7 +17,8 @@ postgres_bin() {
     fi
 }
 
-chromium_path() { command -v chromium || command -v chromium-browser || true; }
+# The headless shell draws a page with far less work than the whole browser, which serves where a system has no shell.
+chromium_path() { command -v chromium-headless-shell || command -v chromium || command -v chromium-browser || true; }
 
 # missing_packages [tests]: the Debian packages to install, one a line.
 missing_packages() {
@@ -43,7 +44,7 @@ missing_packages() {
     # The supervisor counts the workers of the web server.
     { command -v pgrep && command -v ps; } >/dev/null || echo procps
     if [ "${1:-}" = tests ]; then
-        [ -n "$(chromium_path)" ] || echo chromium
+        [ -n "$(chromium_path)" ] || echo chromium-headless-shell
         # A test measures printed templates in pixels.
         command -v pdftoppm >/dev/null || echo poppler-utils
     fi
