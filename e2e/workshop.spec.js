@@ -1,4 +1,4 @@
-import { PASSWORD, PHONE, expect, open, signIn, signInByHand, startDesign, test } from './dew.js';
+import { PASSWORD, PHONE, expect, open, ready, signIn, signInByHand, startDesign, test } from './dew.js';
 
 const MOST_INTERACTIONS = 60;
 
@@ -13,7 +13,6 @@ const counting = () => {
     return hand;
 };
 
-const ready = (page) => expect(page.locator('#workshop')).toHaveAttribute('data-ready', '');
 const saved = (page) => expect(page.locator('#save-state')).toHaveText('Saved');
 const spot = (page, column, row) => page.locator(`#cell-${column}-${row}`);
 const holds = (page, column, row, what) =>
