@@ -6,6 +6,7 @@ namespace Dew\Core\Cutting;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\LargerMakings;
 use InvalidArgumentException;
 
 /** How much of a bolt all that is wanted takes. Clues and sizes often want the same, in other fabrics: it is worked out once. */
@@ -18,6 +19,10 @@ final class BoltLengths
 
     public readonly Marks $marks;
 
+    public readonly PieceShapes $shapes;
+
+    public readonly LargerMakings $larger;
+
     /** The usable width of the bolt, in marks. */
     private readonly int $width;
 
@@ -25,6 +30,8 @@ final class BoltLengths
     {
         $this->notation = $room->isMetric() ? Notation::Centimetres : Notation::Fractions;
         $this->marks = new Marks($this->notation);
+        $this->shapes = new PieceShapes($this->notation, $room);
+        $this->larger = new LargerMakings;
         $this->width = $this->marks->down($room->usableWidth);
     }
 

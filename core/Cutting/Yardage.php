@@ -34,7 +34,7 @@ final readonly class Yardage
         $lengths ??= new BoltLengths($room);
         $need = [];
         foreach ($clues as $clue => $tasks) {
-            foreach (ClothNeed::of($tasks, $lengths->notation) as $slot => $cloth) {
+            foreach (ClothNeed::of($tasks, $lengths->notation, shapes: $lengths->shapes) as $slot => $cloth) {
                 $need[$slot][(string) $clue] = $lengths->marks->length($lengths->of($cloth->wanted, Aim::Cloth));
             }
         }
@@ -106,8 +106,8 @@ final readonly class Yardage
     private static function mostOf(TaskSheet $task, BoltLengths $lengths): array
     {
         $most = [];
-        foreach ($task->inEveryWay() as $made) {
-            foreach (ClothNeed::of([$made], $lengths->notation) as $slot => $cloth) {
+        foreach ($task->inEveryWay($lengths->larger) as $made) {
+            foreach (ClothNeed::of([$made], $lengths->notation, shapes: $lengths->shapes) as $slot => $cloth) {
                 $most[$slot] = max($most[$slot] ?? 0, $lengths->of($cloth->wanted, Aim::Cuts));
             }
         }

@@ -22,6 +22,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\StepPress;
 use Dew\Core\Unit\Kind\UnitLibrary;
+use Dew\Core\Unit\LargerMakings;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Piece;
@@ -187,14 +188,14 @@ final readonly class TaskSheet
      *
      * @return list<self>
      */
-    public function inEveryWay(): array
+    public function inEveryWay(LargerMakings $larger = new LargerMakings): array
     {
         $ways = $this->ways === [] ? [$this->making] : $this->ways;
         $made = [];
         foreach ($ways as $way) {
             $made[] = $this->madeBy($way, false);
             if ($way->canBeOversize()) {
-                $made[] = $this->madeBy($way->oversize($this->kind->oversizeBy($way->method)), true);
+                $made[] = $this->madeBy($larger->of($way, $this->kind->oversizeBy($way->method)), true);
             }
         }
 
