@@ -3,10 +3,18 @@
 tests_clean_up() {
     local code=$?
     trap '' INT TERM
+    local pid
+    for pid in "${BESIDE[@]}"; do end_with_children "$pid"; done
     [ -z "${TEST_WEB:-}" ] || { kill -TERM -- "-$TEST_WEB" 2>/dev/null && wait "$TEST_WEB" 2>/dev/null; } || true
     [ -z "${COPY:-}" ] || { "$COPY/bin/dew" stop >/dev/null 2>&1; cluster_stop "$COPY_CLUSTER"; rm -rf "$COPY_CLUSTER"; } || true
     [ -z "${RUN:-}" ] || { cluster_stop "$RUN/postgres"; rm -rf "$RUN"; }
     exit $code
+}
+
+# own_storage NAME: a storage folder of this run, into which everything that follows writes.
+own_storage() {
+    mkdir -p "$RUN/$1"/{app,logs,framework/{cache/data,sessions,views}}
+    export LARAVEL_STORAGE_PATH="$RUN/$1" VIEW_COMPILED_PATH="$RUN/$1/framework/views"
 }
 
 tests_prepare() {
@@ -14,7 +22,7 @@ tests_prepare() {
     chmod 711 "$RUN"
     trap tests_clean_up EXIT
     trap 'exit 130' INT TERM
-    mkdir -p "$RUN"/storage/{app,logs,framework/{cache/data,sessions,views}}
+    own_storage storage
     TEST_PASSWORD=$(random_word)
     LOGS="$RUN/storage/logs" cluster_create "$RUN/postgres" "$TEST_PASSWORD"
     local port
@@ -30,7 +38,6 @@ tests_prepare() {
     database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_test CREATEDB
     database_create "$DB_PORT" dew_admin "$TEST_PASSWORD" dew "$TEST_PASSWORD" dew_e2e CREATEDB
     export DB_CONNECTION=pgsql DB_HOST=127.0.0.1 DB_USERNAME=dew DB_PASSWORD=$TEST_PASSWORD DB_PERSISTENT=false DB_URL=
-    export LARAVEL_STORAGE_PATH="$RUN/storage" VIEW_COMPILED_PATH="$RUN/storage/framework/views"
     export APP_KEY="base64:$(php -r 'echo base64_encode(random_bytes(32));')"
     export APP_DEBUG=false CACHE_STORE=database SESSION_DRIVER=database MAIL_MAILER=tray LOG_CHANNEL=single BCRYPT_ROUNDS=4 ARGON_MEMORY=1024 ARGON_TIME=1 DEW_DEMO=true
 }
@@ -74,13 +81,37 @@ test_quick() {
     wait "$js" || { JS_FAILED=1; cat "$RUN/js.log"; }
 }
 
-# Beside the test of `start`, which waits most of the time.
-test_static_and_start() {
-    (trap - EXIT; test_static) >"$RUN/static.log" 2>&1 &
-    local static=$!
+# beside NAME: test_NAME in the background; what it says is kept until `shown NAME` waits for it.
+declare -A BESIDE=()
+beside() {
+    (trap - EXIT; "test_$1"; ! failed_here) >"$RUN/$1.log" 2>&1 &
+    BESIDE[$1]=$!
+}
+
+shown() {
+    wait "${BESIDE[$1]}" || BESIDE_FAILED=1
+    unset "BESIDE[$1]"
+    cat "$RUN/$1.log"
+}
+
+end_with_children() {
+    local child
+    for child in $(pgrep -P "$1"); do end_with_children "$child"; done
+    kill -TERM "$1" 2>/dev/null || true
+}
+
+failed_here() { [ -n "${STATIC_FAILED:-}${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}${BESIDE_FAILED:-}" ] || [ "${START_FAILED:-0}" -gt 0 ]; }
+
+# The tests of `start` and of the browser wait for other processes much of the time, in which the others run.
+test_all() {
+    beside js
+    beside static
+    beside pest
     test_start
-    wait "$static" || STATIC_FAILED=1
-    cat "$RUN/static.log"
+    shown js
+    shown static
+    test_e2e
+    shown pest
 }
 
 # Designs made up from the numbers 1 to 300, or from those that are given as in "bin/dew test walk -- 1-40".
@@ -100,8 +131,8 @@ test_js() {
 
 test_e2e() {
     say "== Playwright"
-    # What a Pest test provoked is not what a failed browser test needs.
-    : >"$RUN/storage/logs/laravel.log"
+    # What a Pest test provoked is not what a failed browser test needs, and neither takes the other's files.
+    own_storage browser
     export APP_ENV=e2e DB_DATABASE=dew_e2e QUEUE_CONNECTION=sync SESSION_LIFETIME=5256000
     export DEW_LIMIT_SIGN_IN=10000 DEW_LIMIT_SIGN_IN_ACCOUNT=10000 DEW_LIMIT_SIGN_IN_ADDRESS=10000 DEW_LIMIT_REGISTER=10000 DEW_LIMIT_MAIL=10000 DEW_LIMIT_JOIN=10000 DEW_LIMIT_TAPS=100000
     artisan migrate --force --quiet
@@ -136,7 +167,7 @@ test_e2e() {
         }
     ' "$RUN/e2e.json"
     if [ -n "${E2E_FAILED:-}" ]; then
-        grep -A3 'ERROR' "$RUN/storage/logs/laravel.log" 2>/dev/null | cut -c1-400 | tail -40 || true
+        grep -A3 'ERROR' "$RUN/browser/logs/laravel.log" 2>/dev/null | cut -c1-400 | tail -40 || true
     fi
 }
 
@@ -159,9 +190,6 @@ dew_test() {
     else
         tests_prepare
     fi
-    case "$kind" in
-        all) test_js; test_static_and_start; test_pest; test_e2e ;;
-        *) "test_$kind" "$@" ;;
-    esac
-    [ -z "${STATIC_FAILED:-}${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}" ] && [ "${START_FAILED:-0}" -eq 0 ] || exit 1
+    "test_$kind" "$@"
+    ! failed_here || exit 1
 }
