@@ -52,8 +52,10 @@ take_over_database() {
     set_env DB_USERNAME dew_app
 }
 
+lock_is_held() { ! flock -n "$STATE/run.lock" true; }
+
 # The lock alone does not tell: what a supervisor had just called holds it a moment longer than the supervisor lives.
-is_running() { ! flock -n "$STATE/run.lock" true && [ -d "/proc/$(recall supervisor.pid || echo none)" ]; }
+is_running() { lock_is_held && [ -d "/proc/$(recall supervisor.pid || echo none)" ]; }
 
 # launch NAME COMMAND...: in a process group of its own, so that it can be ended with everything it started.
 launch() {
@@ -253,11 +255,11 @@ dew_stop() {
         if [ -n "$pid" ]; then
             kill -TERM "$pid" 2>/dev/null || true
             for _ in $(seq 150); do
-                is_running || break
+                lock_is_held || break
                 sleep 0.1
             done
         fi
-        is_running && fail "it did not stop within 15 seconds (process ${pid:-unknown})."
+        lock_is_held && fail "it did not stop within 15 seconds (process ${pid:-unknown})."
         say "Stopped."
     elif [ -n "$(left_over)" ] || { [ -n "$(postgres_bin)" ] && cluster_is_up "$(cluster_place)"; }; then
         end_leftovers

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Compile;
 
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Measure\Length;
 use Dew\Core\Sheet\StoredSheet;
@@ -58,9 +59,9 @@ final readonly class ClothSheet implements StoredSheet
         return (object) array_map(fn (Length $length): string => $length->encode(), $lengths);
     }
 
-    public static function read(string $json): self
+    public static function read(string $json, ?Reader $reader = null): self
     {
-        $data = Node::fromJson($json, self::LARGEST);
+        $data = Node::fromJson($json, self::LARGEST, $reader);
         $lengths = fn (Node $lengths): array => array_map(Length::decode(...), $lengths->names());
         $sizes = fn (Node $sizes): array => array_map(fn (Node $clues): array => array_map($lengths, $clues->entries()), $sizes->entries());
 

@@ -6,6 +6,7 @@ namespace Dew\Core\Compile;
 
 use Dew\Core\Design\Pressing;
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -87,9 +88,9 @@ final readonly class QuiltSheet implements StoredSheet
         ]);
     }
 
-    public static function read(string $json): self
+    public static function read(string $json, ?Reader $reader = null): self
     {
-        $data = Node::fromJson($json, self::LARGEST);
+        $data = Node::fromJson($json, self::LARGEST, $reader);
 
         return new self(
             $data->get('size')->text(),

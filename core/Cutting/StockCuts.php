@@ -21,7 +21,8 @@ final class StockCuts
         $wanted = array_values(array_filter($wanted, fn (Wanted $piece): bool => $piece->count > 0));
         usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
         $smallFirst = self::inOrder($wanted, $stock, $aim);
-        if ($smallFirst->short() === [] && count($smallFirst->cuts) < 2) {
+        // Cloth of one size, such as a pack of squares, is used up alike from either end.
+        if (($smallFirst->short() === [] && count($smallFirst->cuts) < 2) || count(array_unique(array_map(self::sizeOf(...), $stock))) < 2) {
             return $smallFirst;
         }
         $largeFirst = self::inOrder($wanted, array_reverse($stock), $aim);
@@ -47,7 +48,7 @@ final class StockCuts
             }
             $next = array_shift($stock);
             // Cloth of the same size as one that held nothing holds nothing either.
-            $size = implode(' ', [$next->width, $next->length, $next->goneWidth, $next->goneLength]);
+            $size = self::sizeOf($next);
             // More of a piece than one piece of cloth can hold changes nothing of how it is filled: the next one like it is cut alike.
             $filling = $size.' '.self::countsWithin($left, $next);
             $cut = isset($alike[$size]) ? null : ($filled[$filling] ??= self::most($left, $next, $aim))?->from($next);
@@ -62,6 +63,11 @@ final class StockCuts
         }
 
         return new CuttingPlan($wanted, $cuts, [...$untouched ?? [], ...$stock]);
+    }
+
+    private static function sizeOf(StockPiece $piece): string
+    {
+        return implode(' ', [$piece->width, $piece->length, $piece->goneWidth, $piece->goneLength]);
     }
 
     /**
@@ -90,7 +96,7 @@ final class StockCuts
         $area = array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
         $tried = [];
         foreach ($stock as $piece) {
-            $size = implode(' ', [$piece->width, $piece->length, $piece->goneWidth, $piece->goneLength]);
+            $size = self::sizeOf($piece);
             if ($piece->area() < $area || isset($tried[$size])) {
                 continue;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Document;
 
 use BackedEnum;
+use Closure;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Problem;
@@ -17,9 +18,12 @@ final readonly class Node
 {
     private const DEEPEST = 64;
 
+    /** @param  Reader|null  $reader  for a document that repeats others */
     private function __construct(
         private mixed $value,
-        private string $pointer,
+        private ?self $parent = null,
+        private string|int $key = '',
+        private ?Reader $reader = null,
     ) {
     }
 
@@ -28,13 +32,13 @@ final readonly class Node
      *
      * @throws DocumentException
      */
-    public static function fromJson(string $json, int $limit): self
+    public static function fromJson(string $json, int $limit, ?Reader $reader = null): self
     {
         if (strlen($json) > $limit) {
             throw DocumentException::at('', 'document.too_large', ['bytes' => strlen($json), 'most' => $limit]);
         }
         try {
-            return new self(json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR), '');
+            return new self(json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR), reader: $reader);
         } catch (JsonException $error) {
             throw DocumentException::at('', 'document.no_json', ['problem' => Problem::of($error)]);
         }
@@ -49,10 +53,10 @@ final readonly class Node
     public function get(string|int $key): self
     {
         if (! is_array($this->value) || ! array_key_exists($key, $this->value)) {
-            throw DocumentException::at($this->pointer, 'document.missing', ['name' => $key]);
+            throw DocumentException::at($this->pointer(), 'document.missing', ['name' => $key]);
         }
 
-        return new self($this->value[$key], $this->pointer.'/'.self::escaped((string) $key));
+        return new self($this->value[$key], $this, $key, $this->reader);
     }
 
     /** A key as it stands in a JSON pointer. */
@@ -81,12 +85,27 @@ final readonly class Node
     /** A whole document that was decoded before. */
     public static function of(mixed $value): self
     {
-        return new self($value, '');
+        return new self($value);
     }
 
     public function pointer(): string
     {
-        return $this->pointer;
+        return $this->parent === null ? '' : $this->parent->pointer().'/'.self::escaped((string) $this->key);
+    }
+
+    /**
+     * What is written here as a value that does not change: made once for all that is written alike, where documents are read that repeat
+     * one another.
+     *
+     * @template T
+     *
+     * @param  string  $form  which kind of value it is read as
+     * @param  Closure(): T  $make
+     * @return T
+     */
+    public function once(string $form, Closure $make): mixed
+    {
+        return $this->reader === null ? $make() : $this->reader->once($form, $this->value, $make);
     }
 
     public function isNull(): bool
@@ -102,7 +121,7 @@ final readonly class Node
     /** Another value in the same place. */
     public function with(mixed $value): self
     {
-        return new self($value, $this->pointer);
+        return new self($value, $this->parent, $this->key, $this->reader);
     }
 
     /**
@@ -168,7 +187,7 @@ final readonly class Node
             throw $this->wrong(new Problem('type.list'));
         }
         if (count($this->value) > $most || count($this->value) < $least) {
-            throw DocumentException::at($this->pointer, 'document.entries', ['count' => count($this->value), 'least' => $least, 'most' => $most]);
+            throw DocumentException::at($this->pointer(), 'document.entries', ['count' => count($this->value), 'least' => $least, 'most' => $most]);
         }
 
         return array_map($this->get(...), array_keys($this->value));
@@ -408,11 +427,11 @@ final readonly class Node
      */
     public function fail(string|Problem $problem, array $values = []): DocumentException
     {
-        return DocumentException::at($this->pointer, $problem, $values);
+        return DocumentException::at($this->pointer(), $problem, $values);
     }
 
     private function wrong(Problem $wanted): DocumentException
     {
-        return DocumentException::at($this->pointer, 'document.wrong', ['value' => self::shown($this->value), 'wanted' => $wanted]);
+        return DocumentException::at($this->pointer(), 'document.wrong', ['value' => self::shown($this->value), 'wanted' => $wanted]);
     }
 }

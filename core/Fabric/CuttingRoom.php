@@ -78,8 +78,10 @@ final readonly class CuttingRoom
     /** @throws DocumentException */
     public static function fromData(Node $data): self
     {
-        $length = fn (string $which): Length => Length::decode($data->get($which)->text());
+        return $data->once('cutting room', function () use ($data): self {
+            $length = fn (string $which): Length => Length::decode($data->get($which)->text());
 
-        return new self($length('seam'), $length('usable_width'), $length('squaring'));
+            return new self($length('seam'), $length('usable_width'), $length('squaring'));
+        });
     }
 }

@@ -50,6 +50,6 @@ final readonly class Patch implements Encoded
      */
     public static function list(Node $texts): array
     {
-        return array_map(self::decode(...), $texts->texts());
+        return $texts->once('patches', fn (): array => array_map(self::decode(...), $texts->texts()));
     }
 }

@@ -63,6 +63,6 @@ final readonly class Placement implements Encoded
      */
     public static function list(Node $texts): array
     {
-        return array_map(self::decode(...), $texts->texts());
+        return $texts->once('placements', fn (): array => array_map(self::decode(...), $texts->texts()));
     }
 }

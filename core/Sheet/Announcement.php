@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Sheet;
 
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
@@ -70,9 +71,9 @@ final readonly class Announcement implements StoredSheet
         ]);
     }
 
-    public static function read(string $json): self
+    public static function read(string $json, ?Reader $reader = null): self
     {
-        $data = Node::fromJson($json, self::LARGEST);
+        $data = Node::fromJson($json, self::LARGEST, $reader);
         $slots = $colourways = $sizes = [];
         foreach (array_map(Slot::fromData(...), $data->get('slots')->items()) as $slot) {
             $slots[$slot->id] = $slot;

@@ -129,7 +129,7 @@ final readonly class BlockDrawing
     /** @throws DocumentException */
     public static function fromData(Node $data): self
     {
-        return new self(
+        return $data->once('block drawing', fn (): self => new self(
             $data->get('block')->text(),
             array_map(Patch::list(...), $data->get('units')->entries()),
             array_map(Placement::list(...), $data->get('blocks')->entries()),
@@ -138,6 +138,6 @@ final readonly class BlockDrawing
                 fn (Node $looks): array => array_map(WayLook::fromData(...), $looks->entries()),
                 $data->has('ways') ? $data->get('ways')->entries() : [],
             ),
-        );
+        ));
     }
 }

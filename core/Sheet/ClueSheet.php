@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Sheet;
 
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Making\Tool;
@@ -169,9 +170,9 @@ final readonly class ClueSheet implements StoredSheet
      * @param  bool  $whole  false where steps and other ways of making are not asked for, as when pieces are counted: they take most of
      *     the time
      */
-    public static function read(string $json, bool $whole = true): self
+    public static function read(string $json, ?Reader $reader = null, bool $whole = true): self
     {
-        $data = Node::fromJson($json, self::LARGEST);
+        $data = Node::fromJson($json, self::LARGEST, $reader);
 
         return new self(
             $data->get('clue')->text(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Sheet;
 
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -147,9 +148,9 @@ final readonly class LayoutSheet implements StoredSheet
         ]);
     }
 
-    public static function read(string $json): self
+    public static function read(string $json, ?Reader $reader = null): self
     {
-        $data = Node::fromJson($json, self::LARGEST);
+        $data = Node::fromJson($json, self::LARGEST, $reader);
 
         return new self(
             $data->get('size')->text(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Sheet;
 
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 
 /** What a design is compiled into and what is kept of it. A sheet writes itself as JSON and reads itself from there. */
@@ -23,7 +24,9 @@ interface StoredSheet
     /**
      * The sheet that {@see write()} wrote.
      *
+     * @param  Reader|null  $reader  one for many sheets of a design is faster than none
+     *
      * @throws DocumentException when it is none
      */
-    public static function read(string $json): self;
+    public static function read(string $json, ?Reader $reader = null): self;
 }

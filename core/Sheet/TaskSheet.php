@@ -381,7 +381,7 @@ final readonly class TaskSheet
             making: $making,
             ways: ! $whole ? [$making] : array_map(
                 fn (Node $way): Making => $way->has('pieces')
-                    ? new Making(new Method($way->get('method')->text()), Piece::list($way), [], $way->get('bias_edges')->count())
+                    ? Making::bare($way)
                     : $making,
                 $data->get('offers')->items(),
             ),

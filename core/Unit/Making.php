@@ -248,14 +248,28 @@ final readonly class Making
      */
     public static function fromData(Node $data, bool $whole = true): self
     {
-        $sewn = $data->has('sewn') ? array_map(Measurement::decode(...), $data->get('sewn')->texts()) : null;
+        return $data->once($whole ? 'making' : 'making without steps', function () use ($data, $whole): self {
+            $sewn = $data->has('sewn') ? array_map(Measurement::decode(...), $data->get('sewn')->texts()) : null;
 
-        return new self(
-            new Method($data->get('method')->text()),
-            Piece::list($data),
-            $whole ? array_map(Step::fromData(...), $data->get('steps')->items()) : [],
-            $data->get('bias_edges')->count(),
-            isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
-        );
+            return new self(
+                new Method($data->get('method')->text()),
+                Piece::list($data),
+                $whole ? array_map(Step::fromData(...), $data->get('steps')->items()) : [],
+                $data->get('bias_edges')->count(),
+                isset($sewn[0], $sewn[1]) ? [$sewn[0], $sewn[1]] : null,
+            );
+        });
+    }
+
+    /**
+     * A way of making of which only the pieces are written, as an offer has it.
+     *
+     * @throws DocumentException
+     */
+    public static function bare(Node $data): self
+    {
+        return $data->once('bare making', fn (): self => new self(
+            new Method($data->get('method')->text()), Piece::list($data), [], $data->get('bias_edges')->count(),
+        ));
     }
 }

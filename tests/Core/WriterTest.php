@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use Dew\Core\Compile\ClothSheet;
 use Dew\Core\Compile\Compiler;
+use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
@@ -37,6 +39,25 @@ it('turns what many sheets share into data once, each form by itself', function 
     expect([$writer->once($value, 'whole', $make), $writer->once($value, 'whole', $make)])->toBe([[1], [1]])
         ->and($writer->once($value, 'bare', $make))->toBe([2])
         ->and($writer->once(new stdClass, 'whole', $make))->toBe([3]);
+});
+
+it('reads the same with one reader for many sheets as without one', function (): void {
+    $design = nightFerry();
+    $reader = new Reader;
+    foreach (storedSheets($design) as $name => $text) {
+        $class = ['announcement' => Announcement::class, 'cloth' => ClothSheet::class, 'quilt' => QuiltSheet::class, 'layout' => LayoutSheet::class][explode(' ', $name)[0]] ?? ClueSheet::class;
+        expect($class::read($text, $reader))->toEqual($class::read($text));
+    }
+});
+
+it('makes what is written alike into one value, each form by itself, and names the place of what cannot be read', function (): void {
+    $node = Node::fromJson('{"one":["f-a|0,0 1,0 1,1"],"two":["f-a|0,0 1,0 1,1"],"three":["f-a|0,0 2,0 1,1"],"four":{"a/b":[7]}}', 1000, new Reader);
+    $one = Patch::list($node->get('one'));
+
+    expect(Patch::list($node->get('two'))[0])->toBe($one[0])
+        ->and(Patch::list($node->get('three'))[0])->not->toEqual($one[0])
+        ->and($node->get('two')->once('texts', fn (): array => $node->get('two')->texts()))->toBe(['f-a|0,0 1,0 1,1'])
+        ->and(fn () => Patch::list($node->get('four')->get('a/b')))->toThrow(DocumentException::class, '/four/a~1b/0');
 });
 
 it('puts the tasks of a clue in as they were written, and reads it without its steps', function (): void {

@@ -15,6 +15,7 @@ use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\Design;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Sheet\Announcement;
@@ -103,7 +104,7 @@ final class SheetStore
     /** @param  bool  $whole  whether steps and other ways of making are asked for */
     public function clue(int $version, string $size, Clue $clue, MethodChoices $methods, bool $whole = true): ClueSheet
     {
-        $read = fn (string $body): ClueSheet => ClueSheet::read($body, $whole);
+        $read = fn (string $body): ClueSheet => ClueSheet::read($body, whole: $whole);
 
         return $this->read($read, $version, self::CLUE, $size, $clue->key, $this->relevant($clue, $methods));
     }
@@ -153,7 +154,7 @@ final class SheetStore
             })
             ->pluck('body', 'clue_key');
 
-        $read = fn (string $body): ClueSheet => ClueSheet::read($body, $whole);
+        $read = fn (string $body): ClueSheet => ClueSheet::read($body, whole: $whole);
 
         return array_values($wanted->map(fn (MethodChoices $choices, string $key): ClueSheet => $this->read(
             $read, $version, self::CLUE, $size, $key, $choices, $expected, $bodies[$key] ?? null,
@@ -257,6 +258,7 @@ final class SheetStore
         $defaults = MethodChoices::defaults($design->methods);
         $inUse = $this->choicesInUse($version->quilt_along_id, $defaults);
         $writer = new Writer;
+        $reader = new Reader;
         $missing = 0;
         if (! isset($there[self::ANNOUNCEMENT.'|||'])) {
             Sheet::query()->insertOrIgnore($this->written(
@@ -274,7 +276,7 @@ final class SheetStore
         foreach ($this->keys($design->sizes) as $number => $size) {
             $progress === null || $progress($number, count($design->sizes));
             // One size after another, so that no more than one stands in memory.
-            $rows = $this->missingOf($version->id, $design, $size, [$defaults, ...$inUse[$size] ?? []], $there, $writer);
+            $rows = $this->missingOf($version->id, $design, $size, [$defaults, ...$inUse[$size] ?? []], $there, $writer, $reader);
             foreach (array_chunk($rows, self::ROWS_AT_ONCE) as $chunk) {
                 Sheet::query()->insertOrIgnore($chunk);
             }
@@ -291,19 +293,19 @@ final class SheetStore
      * @param  array<string, true>  $there  by kind, size, clue and methods
      * @return list<array<string, int|string>> rows of the table
      */
-    private function missingOf(int $version, Design $design, string $size, array $choices, array $there, Writer $writer): array
+    private function missingOf(int $version, Design $design, string $size, array $choices, array $there, Writer $writer, Reader $reader): array
     {
         $rows = [];
         if (! isset($there[implode('|', [self::QUILT, $size, '', ''])])) {
             $rows[] = $this->written(
                 $this->key($version, self::QUILT, $size, '', $choices[0]->only()),
-                Compiler::quiltSheet($design, $size)->write($writer),
+                Compiler::quiltSheet($design, $size)->write($writer), $reader,
             );
         }
         if (! isset($there[implode('|', [self::LAYOUT, $size, '', ''])])) {
             $rows[] = $this->written(
                 $this->key($version, self::LAYOUT, $size, '', $choices[0]->only()),
-                Compiler::layoutSheet($design, $size)->write($writer),
+                Compiler::layoutSheet($design, $size)->write($writer), $reader,
             );
         }
         $compiler = null;
@@ -317,7 +319,7 @@ final class SheetStore
                     $compiler ??= new SizeCompiler($design, $size, null, $writer);
                     $rows[] = $this->written(
                         $this->key($version, self::CLUE, $size, $clue, $methods),
-                        $compiler->clueText($clue, $methods),
+                        $compiler->clueText($clue, $methods), $reader,
                     );
                 }
             }
@@ -334,9 +336,9 @@ final class SheetStore
      *
      * @throws DocumentException when it cannot be read back
      */
-    private function written(array $key, string $body): array
+    private function written(array $key, string $body, ?Reader $reader = null): array
     {
-        (self::TYPES[$key['kind']] ?? ClueSheet::class)::read($body);
+        (self::TYPES[$key['kind']] ?? ClueSheet::class)::read($body, $reader);
 
         return $key + ['body' => $body, 'created_at' => now()->toDateTimeString()];
     }
