@@ -96,7 +96,8 @@ final class Compiler
     }
 
     /**
-     * Which way the seams of everything in a size are pressed. It is worked out once for a design and kept as long as that is in hand.
+     * Which way the seams of everything in a size are pressed. It is kept until another size of the design is asked for, so that those of all
+     * sizes are never in memory together.
      *
      * @throws UnknownSize
      */
@@ -106,8 +107,7 @@ final class Compiler
         $known = self::$press ??= new WeakMap;
         $books = $known[$design] ?? [];
         if (! isset($books[$size])) {
-            $books[$size] = PressBook::of(self::pressPlan($design, $size));
-            $known[$design] = $books;
+            $known[$design] = $books = [$size => PressBook::of(self::pressPlan($design, $size))];
         }
 
         return $books[$size];
@@ -118,7 +118,7 @@ final class Compiler
     {
         /** @var WeakMap<Design, array<string, PressBook>> $known */
         $known = self::$press ??= new WeakMap;
-        $known[$design] = [$size => $book] + ($known[$design] ?? []);
+        $known[$design] = [$size => $book];
     }
 
     /**

@@ -11,7 +11,7 @@ namespace Dew\Core\Cutting;
  * {@see StripFill}; this is done several times, and pieces that lay in badly used strips are worth more the next time. It ends when the
  * lower bound is reached or after a fixed number of rounds, so that the same pieces are always cut the same way.
  */
-final readonly class BoltCuts
+final class BoltCuts
 {
     private const ROUNDS = 8;
 
@@ -30,14 +30,17 @@ final readonly class BoltCuts
     /** Steps that the last pieces of a round may take. */
     private const LAST = 6000;
 
+    /** @var array<string, list<Strip>|null> what trying everything has found, by how many of each kind and the steps it may take */
+    private array $solved = [];
+
     /**
      * @param  list<Wanted>  $pieces
      * @param  list<non-empty-list<Wanted>>  $lays
      */
     private function __construct(
-        private array $pieces,
-        private array $lays,
-        private int $width,
+        private readonly array $pieces,
+        private readonly array $lays,
+        private readonly int $width,
     ) {
     }
 
@@ -102,7 +105,7 @@ final readonly class BoltCuts
             $together = $anew = [];
             for ($last = $first; $last < min($first + self::REACH, count($strips)); $last++) {
                 $together[$last] = $strips[$last];
-                $found = count($together) < 2 ? null : SmallCuts::strips($this->piecesOf(array_values($together)), $this->width, self::MENDING);
+                $found = count($together) < 2 ? null : $this->solved($this->countsOf(array_values($together)), self::MENDING);
                 if (count($together) > 1 && $found === null) {
                     array_pop($together);
 
@@ -149,18 +152,35 @@ final readonly class BoltCuts
 
     /**
      * @param  list<Strip>  $strips
-     * @return list<Wanted>
+     * @return list<int> how many pieces of each kind they hold
      */
-    private function piecesOf(array $strips): array
+    private function countsOf(array $strips): array
     {
-        $left = array_fill(0, count($this->pieces), 0);
+        $counts = array_fill(0, count($this->pieces), 0);
         foreach ($strips as $strip) {
             foreach ($strip->pieces() as $id => $count) {
-                $left[$this->kindOf($id)] += $count;
+                $counts[$this->kindOf($id)] += $count;
             }
         }
 
-        return $this->wanted(array_values($left));
+        return array_values($counts);
+    }
+
+    /**
+     * Some of the pieces, cut as well as trying everything can. Equal strips are looked at again and again: each question is answered once.
+     *
+     * @param  list<int>  $counts  by kind
+     * @param  int  $most  steps that may be taken
+     * @return list<Strip>|null null when there are too many to try everything
+     */
+    private function solved(array $counts, int $most): ?array
+    {
+        $question = $most.' '.implode(' ', $counts);
+        if (! array_key_exists($question, $this->solved)) {
+            $this->solved[$question] = SmallCuts::strips($this->wanted($counts), $this->width, $most);
+        }
+
+        return $this->solved[$question];
     }
 
     /**
@@ -174,7 +194,7 @@ final readonly class BoltCuts
         $strips = [];
         $patterns = 0;
         while (array_sum($left) > 0) {
-            $last = SmallCuts::strips($this->wanted($left), $this->width, self::LAST);
+            $last = $this->solved($left, self::LAST);
             if ($last !== null) {
                 return [[...$strips, ...$last], $patterns + 1];
             }

@@ -73,10 +73,8 @@ final readonly class PressLook
     /** @throws DocumentException */
     public static function fromData(Node $data): self
     {
-        return $data->once('pressing', function () use ($data): self {
-            $codes = fn (string $name): array => $data->has($name) ? $data->get($name)->texts() : [];
+        $codes = fn (string $name): array => $data->has($name) ? $data->get($name)->texts() : [];
 
-            return self::fromCodes($codes('flags'), $codes('other'), $data->has('others') ? $data->get('others')->count() : 0);
-        });
+        return self::fromCodes($codes('flags'), $codes('other'), $data->has('others') ? $data->get('others')->count() : 0);
     }
 }

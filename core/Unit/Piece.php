@@ -359,7 +359,7 @@ final readonly class Piece
      */
     public static function list(Node $making): array
     {
-        $pieces = array_map(self::fromData(...), $making->get('pieces')->items());
+        $pieces = array_map(fn (Node $piece): self => $piece->once('piece', fn (): self => self::fromData($piece)), $making->get('pieces')->items());
 
         return $pieces === [] ? throw $making->fail('unit.making_without_piece') : $pieces;
     }
