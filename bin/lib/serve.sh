@@ -103,8 +103,8 @@ end_leftovers() {
 launch_web() { PHP_CLI_SERVER_WORKERS=$WEB_WORKERS launch web php -d opcache.enable=1 -d opcache.validate_timestamps=1 -d expose_php=0 -d variables_order=EGPCS -d upload_max_filesize=20M -d post_max_size=22M -S "$HOST:$PORT" -t "$ROOT/public" "$ROOT/bin/lib/router.php"; }
 # Three queues, each with a worker and a time limit of its own; pages and mails come before what is worked out at length.
 launch_queue() { launch queue php "$ROOT/artisan" queue:work --queue=default --tries=3 --max-time=3600 --sleep=0.5; }
-launch_publishing() { launch publishing nice -n 10 php -d memory_limit=1G "$ROOT/artisan" queue:work publishing --timeout=900 --tries=1 --max-time=3600 --sleep=0.5; }
-launch_prints() { launch prints nice -n 5 php -d memory_limit=1G "$ROOT/artisan" queue:work prints --timeout=150 --tries=1 --max-time=3600 --sleep=0.3; }
+launch_publishing() { launch publishing nice -n 10 php -d opcache.enable_cli=1 -d memory_limit=1G "$ROOT/artisan" queue:work publishing --timeout=900 --tries=1 --max-time=3600 --sleep=0.5; }
+launch_prints() { launch prints nice -n 5 php -d opcache.enable_cli=1 -d memory_limit=1G "$ROOT/artisan" queue:work prints --timeout=150 --tries=1 --max-time=3600 --sleep=0.3; }
 launch_scheduler() { launch scheduler php "$ROOT/artisan" schedule:work; }
 
 stop_children() {

@@ -53,7 +53,7 @@ test_static() {
 
 test_pest() {
     say "== Pest"
-    DB_DATABASE=dew_test APP_ENV=testing vendor/bin/pest --colors="$([ -t 1 ] && echo always || echo never)" --parallel --processes="$(nproc)" --log-junit "$RUN/pest.xml" "$@" || PEST_FAILED=$?
+    DB_DATABASE=dew_test APP_ENV=testing vendor/bin/pest --passthru-php="'-d' 'opcache.enable_cli=1'" --colors="$([ -t 1 ] && echo always || echo never)" --parallel --processes="$(nproc)" --log-junit "$RUN/pest.xml" "$@" || PEST_FAILED=$?
     [ ! -f "$RUN/pest.xml" ] || php -r '
         $suite = simplexml_load_file($argv[1])->testsuite;
         $failed = (int) $suite["failures"] + (int) $suite["errors"];
