@@ -9,7 +9,6 @@ use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignFormat;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Design\DesignWriter;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
@@ -150,11 +149,11 @@ it('reads every option of every kind, and writes the document as it was', functi
     }
     $given = json_decode(smallJson(), true);
     $design = smallDesign(['units' => [...$given['units'], ...$units]]);
-    $written = DesignWriter::write($design);
+    $written = $design->document->write();
     $custom = $design->units['u-custom']->make()->making(new Method('custom:pieces'), roomOf('1/4'));
 
     expect(json_decode($written, true))->toEqual($design->document->value)
-        ->and(DesignWriter::write(DesignReader::read($written)))->toBe($written)
+        ->and(DesignReader::read($written)->document->write())->toBe($written)
         ->and($design->units['u-half-rectangle']->make()->making(
             new Method('half-rectangle:triangles'),
             roomOf('1/4'),
@@ -174,10 +173,10 @@ it('writes one design in one way, however its keys were ordered', function (stri
 
         return array_is_list($value) ? array_map($shuffled, $value) : array_reverse(array_map($shuffled, $value), true);
     };
-    $bytes = DesignWriter::write($design);
+    $bytes = $design->document->write();
 
-    expect(DesignWriter::write(DesignReader::read(json_encode($shuffled($design->document->value), JSON_THROW_ON_ERROR))))->toBe($bytes)
-        ->and(DesignWriter::write(DesignReader::read($bytes)))->toBe($bytes)
+    expect(DesignReader::read(json_encode($shuffled($design->document->value), JSON_THROW_ON_ERROR))->document->write())->toBe($bytes)
+        ->and(DesignReader::read($bytes)->document->write())->toBe($bytes)
         ->and($bytes)->toStartWith("{\n  \"dew\": 3,\n  \"id\":")->toEndWith("}\n");
 })->with(['night-ferry', 'kitchen-garden', 'block-library']);
 
@@ -191,7 +190,7 @@ it('brings a document of format 1 up to date', function (): void {
     $design = DesignReader::read(json_encode($old, JSON_THROW_ON_ERROR));
 
     expect($design->document->value['dew'])->toBe(DesignFormat::VERSION)->and($design->setting->borders)->toBe([])
-        ->and(DesignReader::read(DesignWriter::write($design))->document->value)->toEqual($design->document->value)
+        ->and(DesignReader::read($design->document->write())->document->value)->toEqual($design->document->value)
         ->and(refusal(json_encode(['dew' => 0] + $old, JSON_THROW_ON_ERROR))->pointer)->toBe('/dew')
         ->and(said(refusal(json_encode(['dew' => 9] + $old, JSON_THROW_ON_ERROR))))->toContain('reads formats 1 to 3');
 });

@@ -61,7 +61,7 @@ function edit_draft(Tests\TestCase $test, QuiltAlong $quilt, string $document): 
 {
     $draft = App\Actions\Host\OpenDraft::of($quilt);
     $draft->forceFill(
-        ['document' => Dew\Core\Design\DesignWriter::write(Dew\Core\Design\DesignReader::read($document)), 'number' => $draft->number + 1],
+        ['document' => Dew\Core\Design\DesignReader::read($document)->document->write(), 'number' => $draft->number + 1],
     )->save();
 }
 

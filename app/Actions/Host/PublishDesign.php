@@ -16,7 +16,6 @@ use Closure;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
-use Dew\Core\Design\DesignWriter;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Problem;
@@ -118,7 +117,7 @@ final readonly class PublishDesign
         $version = $quiltAlong->versions()->create([
             'number' => (int) $quiltAlong->versions()->max('number') + 1,
             'document' => $document,
-            'hash' => hash('sha256', DesignWriter::write($design)),
+            'hash' => hash('sha256', $design->document->write()),
             ...$about,
             'pressed' => $before === null ? [] : $this->sheets->pressedInOpenClues($current),
             'revision' => Compiler::REVISION,
