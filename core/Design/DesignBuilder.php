@@ -12,15 +12,12 @@ use Dew\Core\Document\PassedOver;
 use Dew\Core\Fabric\Cloth;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
-use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Problem;
 use Dew\Core\Measure\Size;
-use Dew\Core\Press\Copies;
-use Dew\Core\Press\School;
 use Dew\Core\Sixty\SixtyShape;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
@@ -114,7 +111,7 @@ final class DesignBuilder
             document: $this->document,
             pictures: $this->pictures,
             together: $this->together(),
-            pressing: $this->attempt(fn (): Pressing => $this->pressing()) ?? new Pressing,
+            pressing: $this->root->has('pressing') ? $this->attempt(fn (): Pressing => Pressing::fromData($this->root->get('pressing'))) ?? new Pressing : new Pressing,
             notMade: $this->attempt(fn (): array => array_map(
                 fn (Node $key): string => $key->text(), $this->root->has('not_made') ? $this->root->get('not_made')->items(PHP_INT_MAX) : [],
             )) ?? [],
@@ -189,7 +186,7 @@ final class DesignBuilder
             };
         }
         if ($node->has('stated')) {
-            $this->stated[$id] = $this->stated($node->get('stated'));
+            $this->stated[$id] = StatedSizes::fromData($node->get('stated'));
         }
         if ($node->has('picture')) {
             $this->pictures[$id] = $node->get('picture')->string();
@@ -211,13 +208,7 @@ final class DesignBuilder
     /** @param  array<string, string>  $letters  ids of the fabrics that have a letter, by letter */
     private function fabric(Node $node, array &$letters): Slot
     {
-        $slot = new Slot(
-            $node->get('id')->id(),
-            $node->get('letter')->text(),
-            $node->get('name')->text(),
-            $node->get('value')->enum(FabricValue::class),
-            $node->has('instead') ? $node->get('instead')->id() : null,
-        );
+        $slot = Slot::fromData($node);
         if (isset($letters[$slot->letter])) {
             throw $node->get('letter')->fail('design.letter_twice', ['letter' => $slot->letter, 'other' => $letters[$slot->letter]]);
         }
@@ -246,7 +237,7 @@ final class DesignBuilder
         }
         foreach ($this->fabrics->all() as $slot) {
             if (isset($given[$slot->id])) {
-                $cloths[$slot->id] = new Cloth($given[$slot->id]->get('name')->text(), $given[$slot->id]->get('colour')->colour());
+                $cloths[$slot->id] = Cloth::fromData($given[$slot->id]);
             } else {
                 $cloths[$slot->id] = Cloth::missing($slot);
                 $gaps[] = $slot->id;
@@ -254,27 +245,6 @@ final class DesignBuilder
         }
 
         return new Colourway($node->get('id')->id(), $node->get('name')->text(), $cloths, $gaps);
-    }
-
-    private function stated(Node $node): StatedSizes
-    {
-        if ($node->has('cut') && ! $node->has('method')) {
-            throw $node->fail('design.cuts_without_method');
-        }
-
-        return new StatedSizes(
-            $node->has('unfinished') ? $node->get('unfinished')->size() : null,
-            $node->has('method') ? UnitLibrary::methodAt($node->get('method')) : null,
-            $node->has('cut') ? array_map(
-                fn (Node $cut): Length|Size => $cut->has('width') ? $cut->size() : $cut->length(),
-                $node->get('cut')->entries(),
-            ) : [],
-            $node->pointer(),
-            $node->has('counts') ? array_map(
-                fn (Node $count): int => $count->integer(0, PHP_INT_MAX),
-                $node->get('counts')->entries(),
-            ) : [],
-        );
     }
 
     /** @return array<string, Method> by kind */
@@ -295,16 +265,6 @@ final class DesignBuilder
         }
 
         return $methods;
-    }
-
-    private function pressing(): Pressing
-    {
-        $node = $this->root->has('pressing') ? $this->root->get('pressing') : null;
-
-        return new Pressing(
-            $node?->has('school') === true ? $node->get('school')->enum(School::class) : School::Dark,
-            $node?->has('copies') === true ? $node->get('copies')->enum(Copies::class) : Copies::Alike,
-        );
     }
 
     private function later(): LaterChoices

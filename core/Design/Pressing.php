@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\School;
 
@@ -16,5 +18,14 @@ final readonly class Pressing
         public Copies $copies = Copies::Alike,
         public array $kept = [],
     ) {
+    }
+
+    /** @throws DocumentException */
+    public static function fromData(Node $data): self
+    {
+        return new self(
+            $data->has('school') ? $data->get('school')->enum(School::class) : School::Dark,
+            $data->has('copies') ? $data->get('copies')->enum(Copies::class) : Copies::Alike,
+        );
     }
 }

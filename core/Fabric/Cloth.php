@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dew\Core\Fabric;
 
+use Dew\Core\Document\DocumentException;
+use Dew\Core\Document\Node;
+
 /** What stands for a fabric on paper and screen until a member shows her own. */
 final readonly class Cloth
 {
@@ -19,6 +22,22 @@ final readonly class Cloth
         public string $colour,
         public ?string $picture = null,
     ) {
+    }
+
+    /** @return array<string, string> plain data; see {@see fromData()} */
+    public function toData(): array
+    {
+        return ['name' => $this->name, 'colour' => $this->colour];
+    }
+
+    /**
+     * A cloth as a design and its sheets name it; its photograph is kept elsewhere.
+     *
+     * @throws DocumentException
+     */
+    public static function fromData(Node $data): self
+    {
+        return new self($data->get('name')->text(), $data->get('colour')->colour());
     }
 
     /** What drawings are filled with: the photograph where there is one, by its place in the page, else the colour. */

@@ -25,16 +25,12 @@ final readonly class Colourway
     /** @return array<string, mixed> plain data; see {@see fromData()} */
     public function toData(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'cloths' => array_map(
-            fn (Cloth $cloth): array => ['name' => $cloth->name, 'colour' => $cloth->colour], $this->cloths,
-        )];
+        return ['id' => $this->id, 'name' => $this->name, 'cloths' => array_map(fn (Cloth $cloth): array => $cloth->toData(), $this->cloths)];
     }
 
     /** @throws DocumentException */
     public static function fromData(Node $data): self
     {
-        return new self($data->get('id')->text(), $data->get('name')->text(), array_map(
-            fn (Node $cloth): Cloth => new Cloth($cloth->get('name')->text(), $cloth->get('colour')->colour()), $data->get('cloths')->entries(),
-        ));
+        return new self($data->get('id')->text(), $data->get('name')->text(), array_map(Cloth::fromData(...), $data->get('cloths')->entries()));
     }
 }
