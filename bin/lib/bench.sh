@@ -95,12 +95,9 @@ dew_bench_web() {
     export DEW_LIMIT_TAPS=100000 LOG_CHANNEL=single DEW_COUNT_QUERIES=true
     BENCH_PORT=$(random_port)
     export APP_URL="http://127.0.0.1:$BENCH_PORT"
-    for name in CONFIG ROUTES EVENTS PACKAGES SERVICES; do export "APP_${name}_CACHE=$RUN/cache-$name.php"; done
     artisan migrate --force --quiet
     artisan dew:bench-world "$RUN/people.json" --members="${DEW_BENCH_MEMBERS:-1000}"
-    artisan config:cache --quiet
-    artisan route:cache --quiet
-    artisan view:cache --quiet
+    own_caches
     bench_files
     local root_flag=()
     ! is_root || root_flag=(-R)

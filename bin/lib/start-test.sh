@@ -10,6 +10,11 @@ start_check() {
 }
 
 answers() { php -r 'exit(str_contains((string) @file_get_contents($argv[1]), $argv[2]) ? 0 : 1);' "$1" "$2"; }
+keeps_built_files() { php -r '
+    $built = json_decode(file_get_contents($argv[2]."/public/build/manifest.json"), true);
+    $headers = array_change_key_case(get_headers($argv[1]."/build/".$built["resources/js/app.js"]["file"], true));
+    exit(str_contains($headers["cache-control"], "immutable") && str_starts_with($headers["content-type"], "text/javascript") ? 0 : 1);
+' "$1" "$COPY"; }
 nothing_left() { ! pgrep -f "$COPY/(public|artisan|bin)" >/dev/null && ! port_is_busy "$(cat "$COPY/storage/dew/db-port")"; }
 says() { grep -qF -- "$2" "$1"; }
 refuses() { ! "$@" >"$RUN/refused.log" 2>&1; }
@@ -105,6 +110,7 @@ test_start() {
     address=$(sed -n 's/^Dew is at //p' "$RUN/start.log")
     start_check "it prints the demo sign-ins" says "$RUN/start.log" "wren@saltbox.example"
     start_check "it serves" answers "$address/" "Quilt-alongs"
+    start_check "browsers keep what was built" keeps_built_files "$address"
     start_check "the demo data is there" quilts 13
     start_check "a second start is refused" refuses "$COPY/bin/dew" start
     start_check "status knows" copy_dew status

@@ -17,6 +17,15 @@ own_storage() {
     export LARAVEL_STORAGE_PATH="$RUN/$1" VIEW_COMPILED_PATH="$RUN/$1/framework/views"
 }
 
+# own_caches: configuration, routes and views of this run, made once as in production; what is in the environment now goes into them.
+own_caches() {
+    local name
+    for name in CONFIG ROUTES EVENTS PACKAGES SERVICES; do export "APP_${name}_CACHE=$RUN/cache-$name.php"; done
+    artisan config:cache --quiet
+    artisan route:cache --quiet
+    artisan view:cache --quiet
+}
+
 tests_prepare() {
     RUN=$(mktemp -d "${TMPDIR:-/tmp}/dew-test.XXXXXX")
     chmod 711 "$RUN"
@@ -141,6 +150,7 @@ test_e2e() {
     for _ in 1 2 3 4 5; do
         port=$(random_port)
         export APP_URL="http://127.0.0.1:$port"
+        own_caches
         PHP_CLI_SERVER_WORKERS=4 setsid php -d opcache.enable=1 -d variables_order=EGPCS -S "127.0.0.1:$port" -t public bin/lib/router.php >"$RUN/web.log" 2>&1 8>&- &
         TEST_WEB=$!
         for _ in $(seq 100); do
