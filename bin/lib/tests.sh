@@ -111,16 +111,16 @@ end_with_children() {
 
 failed_here() { [ -n "${STATIC_FAILED:-}${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}${BESIDE_FAILED:-}" ] || [ "${START_FAILED:-0}" -gt 0 ]; }
 
-# The tests of `start` and of the browser wait for other processes much of the time, in which the others run.
+# The test of `start` waits for other processes most of the time, in which the others run. A browser has the machine to itself.
 test_all() {
-    beside js
-    beside static
     beside pest
+    beside static
+    beside js
     test_start
     shown js
     shown static
-    test_e2e
     shown pest
+    test_e2e
 }
 
 # Designs made up from the numbers 1 to 300, or from those that are given as in "bin/dew test walk -- 1-40".

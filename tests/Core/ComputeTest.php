@@ -60,7 +60,9 @@ function madeIn(UnitKind $kind, Length $width, Length $height, CuttingRoom $room
         $making->perStrip($room->usableWidth);
         foreach ([...array_column($making->pieces, 'width'), ...array_merge(...array_column($making->steps, 'measures'))] as $measure) {
             // What is stored is read back, and every number has a mark on the ruler.
-            expect(Measurement::decode($measure->encode()))->toEqual($measure);
+            $read = Measurement::decode($measure->encode());
+            // An expectation takes many times as long as comparing: only one that is not met is worth it.
+            $read == $measure || expect($read)->toEqual($measure);
             $measure->in($room->notation());
         }
     }
