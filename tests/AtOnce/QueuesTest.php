@@ -126,13 +126,12 @@ it('lets people count while a version of their quilt-along is compiled', functio
     isDue($publication);
     $worker = worker('publishing');
     expect(becomes(fn (): bool => $publication->refresh()->of > 0))->toBeTrue();
-    $began = microtime(true);
     $this->actingAs($mine->user)->postJson("/q/$mine->id/clues/1/taps", [
         'id' => (string) Illuminate\Support\Str::uuid(), 'task' => 't-wake', 'counter' => 'sewn', 'kind' => 'add', 'amount' => 1,
     ])->assertOk();
     $this->project($this->quilt, 's-crib');
-    $took = microtime(true) - $began;
-    expect($publication->refresh()->state)->toBe(Publication::RUNNING)->and($took)->toBeLessThan(2.0);
+    // What had waited for the worker would find it done.
+    expect($publication->refresh()->state)->toBe(Publication::RUNNING);
     $worker->signal(SIGKILL);
 });
 

@@ -620,3 +620,11 @@ function said(Throwable|Problem|Complaint|null $thrown): string
 
     return strtr($words[$group][$code] ?? throw new LogicException("There are no words for $problem->code."), $values);
 }
+
+/** How long this process has worked so far, in seconds: what else the machine does meanwhile does not count. */
+function workedSeconds(): float
+{
+    $used = getrusage();
+
+    return $used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec'] + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
+}

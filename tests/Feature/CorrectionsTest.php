@@ -278,10 +278,10 @@ it('publishes a correction to a thousand quilts in seconds', function (): void {
     Project::query()->insert($rows);
     Progress::query()->insert($progress);
     Illuminate\Support\Facades\Queue::fake();
-    $began = hrtime(true);
+    $began = workedSeconds();
     publishCorrected($quilt, 'cloth');
 
-    expect((hrtime(true) - $began) / 1e9)->toBeLessThan(10)
+    expect(workedSeconds() - $began)->toBeLessThan(10)
         ->and(CorrectionMark::query()->where('stage', 'made')->count())->toBe(500)
         ->and(CorrectionMark::query()->count())->toBe(1001)
         ->and(Notice::query()->where('kind', Notice::CORRECTED)->count())->toBe(2);
