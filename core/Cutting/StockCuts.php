@@ -25,7 +25,7 @@ final class StockCuts
         if (($smallFirst->short() === [] && count($smallFirst->cuts) < 2) || count(array_unique(array_map(self::sizeOf(...), $stock))) < 2) {
             return $smallFirst;
         }
-        $largeFirst = self::inOrder($wanted, array_reverse($stock), $aim);
+        $largeFirst = self::inOrder($wanted, array_reverse($stock), $aim, true);
         $worse = self::missing($smallFirst) <=> self::missing($largeFirst);
 
         return $worse > 0 || ($worse === 0 && $largeFirst->cloth() < $smallFirst->cloth()) ? $largeFirst : $smallFirst;
@@ -33,16 +33,16 @@ final class StockCuts
 
     /**
      * @param  list<Wanted>  $wanted
-     * @param  list<StockPiece>  $stock
+     * @param  list<StockPiece>  $stock  the smallest first, or the largest
      */
-    private static function inOrder(array $wanted, array $stock, Aim $aim): CuttingPlan
+    private static function inOrder(array $wanted, array $stock, Aim $aim, bool $largestFirst = false): CuttingPlan
     {
         $left = $wanted;
         $cuts = [];
         $alike = [];
         $filled = [];
         while ($left !== [] && $stock !== []) {
-            $last = self::holdsAll($left, $stock, $aim);
+            $last = self::holdsAll($left, $largestFirst ? array_reverse($stock) : $stock, $aim);
             if ($last !== null) {
                 return new CuttingPlan($wanted, [...$cuts, $last], self::without($stock, $last->stock));
             }
@@ -88,12 +88,14 @@ final class StockCuts
 
     /**
      * @param  list<Wanted>  $wanted
-     * @param  list<StockPiece>  $stock
+     * @param  non-empty-list<StockPiece>  $stock  the smallest first
      */
     private static function holdsAll(array $wanted, array $stock, Aim $aim): ?StockCut
     {
-        usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
-        $area = array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
+        $area = self::area($wanted);
+        if ($stock[count($stock) - 1]->area() < $area) {
+            return null;
+        }
         $tried = [];
         foreach ($stock as $piece) {
             $size = self::sizeOf($piece);
