@@ -7,16 +7,16 @@ dew_bench() {
         return
     fi
     install_everything
-    local stops=0 result=0
     if [ "${1:-}" = publish ] || [ "${1:-}" = edit ]; then
-        is_running || stops=1
+        if ! is_running; then
+            trap 'cluster_stop "$(cluster_place)"' EXIT
+            trap 'exit 130' INT TERM
+        fi
         write_env
         bring_up_database
         artisan migrate --force --quiet
     fi
-    php -d opcache.enable_cli=1 artisan dew:bench "$@" || result=$?
-    [ $stops -eq 0 ] || cluster_stop "$(cluster_place)"
-    return $result
+    php -d opcache.enable_cli=1 artisan dew:bench "$@"
 }
 
 # The web on the layout of production: nginx and PHP-FPM before a database of their own, none of which is left behind.
