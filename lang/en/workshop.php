@@ -584,7 +584,7 @@ return [
     'counts' => ':size :count',
 
     // Proof.
-    'proof_lead' => 'Worst first. Each line leads to the very place.',
+    'proof_lead' => ':counts. The worst come first, and each line leads to its place.',
     'proof_clean' => 'There is nothing to mark. The design can be published.',
     'go_there' => 'Go there',
     'lists' => [

@@ -7,8 +7,9 @@
 @if ($proof->remarks === [])
     <p class="message is-status">{{ __('workshop.proof_clean') }}</p>
 @else
-    <p class="lead">{{ __('workshop.proof_lead') }} {{ App\Wording\Host\FindingSentence::counts($proof->count(
-        Dew\Core\Proof\Severity::Error), $proof->count(Dew\Core\Proof\Severity::Warning), $proof->count(Dew\Core\Proof\Severity::Note)) }}</p>
+    <p class="lead">{{ __('workshop.proof_lead', ['counts' => ucfirst(App\Wording\Host\FindingSentence::counts(
+        $proof->count(Dew\Core\Proof\Severity::Error), $proof->count(Dew\Core\Proof\Severity::Warning),
+        $proof->count(Dew\Core\Proof\Severity::Note)))]) }}</p>
 @endif
 @foreach (Dew\Core\Proof\Severity::cases() as $severity)
     @php($places = [])
