@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './e2e/browser.js';
 
 export default defineConfig({
     testDir: 'e2e',
@@ -15,9 +16,6 @@ export default defineConfig({
         locale: 'en-GB',
         timezoneId: 'Europe/Dublin',
         screenshot: 'only-on-failure',
-        launchOptions: {
-            executablePath: process.env.DEW_CHROMIUM ?? '/usr/bin/chromium',
-            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-        },
+        launchOptions,
     },
 });

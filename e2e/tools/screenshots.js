@@ -1,15 +1,13 @@
 // Takes the pictures in docs/screenshots from a running Dew with the demo data: node e2e/tools/screenshots.js ADDRESS [FOLDER] [NAME ...]
 import { chromium } from '@playwright/test';
+import { launchOptions } from '../browser.js';
 
 const [address, folder = 'docs/screenshots', ...only] = process.argv.slice(2);
 const password = 'ferry-by-lamplight';
 const desktop = { width: 1280, height: 800 };
 const phone = { width: 390, height: 844 };
 
-const browser = await chromium.launch({
-    executablePath: process.env.DEW_CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-});
+const browser = await chromium.launch(launchOptions);
 
 const visit = async (email, viewport, colorScheme = 'light') => {
     const page = await (await browser.newContext({ viewport, colorScheme, baseURL: address, deviceScaleFactor: 1 })).newPage();
