@@ -111,7 +111,7 @@ final class DesignBuilder
             document: $this->document,
             pictures: $this->pictures,
             together: $this->together(),
-            pressing: $this->root->has('pressing') ? $this->attempt(fn (): Pressing => Pressing::fromData($this->root->get('pressing'))) ?? new Pressing : new Pressing,
+            pressing: $this->attempt(fn (): ?Pressing => $this->root->has('pressing') ? Pressing::fromData($this->root->get('pressing')) : null) ?? new Pressing,
             notMade: $this->attempt(fn (): array => array_map(
                 fn (Node $key): string => $key->text(), $this->root->has('not_made') ? $this->root->get('not_made')->items(PHP_INT_MAX) : [],
             )) ?? [],

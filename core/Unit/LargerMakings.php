@@ -10,7 +10,7 @@ use WeakMap;
 /** Ways of making with their pieces cut larger. Sizes share the ways in which a unit is made: each is worked out once. */
 final class LargerMakings
 {
-    /** @var WeakMap<Making, Making> */
+    /** @var WeakMap<Making, array<string, Making>> by how much larger */
     private WeakMap $known;
 
     public function __construct()
@@ -18,9 +18,14 @@ final class LargerMakings
         $this->known = new WeakMap;
     }
 
-    /** @param  Length  $by  always the same for one way of making */
     public function of(Making $way, Length $by): Making
     {
-        return $this->known[$way] ??= $way->oversize($by);
+        $known = $this->known[$way] ?? [];
+        if (! isset($known[$by->encode()])) {
+            $known[$by->encode()] = $way->oversize($by);
+            $this->known[$way] = $known;
+        }
+
+        return $known[$by->encode()];
     }
 }

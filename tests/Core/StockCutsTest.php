@@ -148,3 +148,15 @@ it('fills a tall piece with many low rows in time that grows with the rows', fun
     $plan = StockCuts::plan($wanted, [new StockPiece('p', StockKind::Yardage, 60, 200)]);
     expect(workedSeconds() - $began)->toBeLessThan(5.0)->and(count($plan->cuts))->toBe(1);
 });
+
+it('uses a pack of equal pieces as it uses one with a piece more of another size that nobody needs', function (int $count): void {
+    $wanted = wantedOf([['a', 40, 40, $count], ['b', 24, 56, 7]]);
+    $pack = array_map(fn (int $number): StockPiece => new StockPiece("p-$number", StockKind::Square, 80, 80), range(1, 20));
+    // Too small for anything that is wanted: with it there are two sizes, and both orders are tried.
+    $mixed = StockCuts::plan($wanted, [...$pack, new StockPiece('scrap', StockKind::Scrap, 8, 8)], Aim::Cloth);
+    $plan = StockCuts::plan($wanted, $pack, Aim::Cloth);
+
+    expect($plan->short())->toEqual($mixed->short())
+        ->and(count($plan->cuts))->toBe(count($mixed->cuts))
+        ->and($plan->cloth())->toBe($mixed->cloth());
+})->with([1, 4, 21, 33, 90]);
