@@ -481,6 +481,7 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
         await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
         await page.keyboard.press('ArrowLeft');
         await expect(page.locator('.task-card-problem')).toHaveCount(1);
+        await saved(page);
     });
 
     await test.step('what a clue says is written on its own page, where the focus stays', async () => {

@@ -5,6 +5,7 @@ import { Outbox } from './workshop/outbox.js';
 import { shrink } from './workshop/picture.js';
 import { later } from './workshop/later.js';
 import { known, show } from './workshop/panels.js';
+import { afterPress } from './workshop/press.js';
 
 const CATCH_UP_MS = 15000;
 const PROOF_MS = 400;
@@ -16,6 +17,7 @@ const workshop = () => {
     const words = JSON.parse(root.dataset.words);
     const number = { now: Number(root.dataset.number) };
     const sent = new WeakMap();
+    const whenFree = afterPress();
     let proofTimer = null;
 
     const about = (without = []) => ({ view: root.dataset.view, of: root.dataset.of, known: known(root, without) });
@@ -35,9 +37,8 @@ const workshop = () => {
         text.textContent = message ?? '';
     };
 
-    const clash = (item, answer) => {
+    const clash = (item, after, answer) => {
         const box = root.querySelector('#clashes');
-        const after = outbox.takeAfter(item);
         const card = document.createElement('div');
         card.className = 'message is-warning clash';
         const text = document.createElement('p');
@@ -105,19 +106,16 @@ const workshop = () => {
         const isNews = answer !== null && (answer.number > number.now || (without.length > 0 && answer.number === number.now));
         if (isNews && outbox.isEmpty()) {
             number.now = answer.number;
-            draw(answer.panels);
+            whenFree(() => draw(answer.panels));
             prove();
         }
     };
 
-    const answered = (item, answer) => {
-        if (answer.number !== undefined) {
-            number.now = answer.number;
-        }
+    const tell = (item, after, answer) => {
         refuse(answer.outcome === 'applied' || answer.outcome === 'conflict' ? null : (answer.message ?? words.refused));
         draw(answer.panels);
         if (answer.outcome === 'conflict') {
-            clash(item, answer);
+            clash(item, after, answer);
         }
         if (answer.outcome !== 'applied' && item.board) {
             catchUp(['grid']);
@@ -129,6 +127,15 @@ const workshop = () => {
                 location.assign(item.then.replace('-new-', answer.made ?? ''));
             }
         }
+    };
+
+    const answered = (item, answer) => {
+        if (answer.number !== undefined) {
+            number.now = answer.number;
+        }
+        // Before the next edit is sent, whenever the page shows it.
+        const after = answer.outcome === 'conflict' ? outbox.takeAfter(item) : [];
+        whenFree(() => tell(item, after, answer));
         prove();
     };
 

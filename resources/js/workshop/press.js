@@ -1,0 +1,29 @@
+/**
+ * Work that would exchange what lies under a finger or the mouse: at once, or as soon as it is lifted. A link or button that is
+ * exchanged or moved between being pressed and let go of is never clicked.
+ */
+export const afterPress = (page = document) => {
+    let isPressed = false;
+    const waiting = [];
+    const lift = () => {
+        isPressed = false;
+        // The click follows what lifts the finger, and comes first.
+        setTimeout(() => {
+            while (!isPressed && waiting.length > 0) waiting.shift()();
+        });
+    };
+    page.addEventListener('pointerdown', (event) => {
+        isPressed = event.button === 0;
+    }, true);
+    page.addEventListener('pointerup', lift, true);
+    page.addEventListener('pointercancel', lift, true);
+    window.addEventListener('blur', lift);
+
+    return (work) => {
+        if (isPressed || waiting.length > 0) {
+            waiting.push(work);
+        } else {
+            work();
+        }
+    };
+};

@@ -1,0 +1,58 @@
+// @vitest-environment jsdom
+import { beforeEach, expect, it, vi } from 'vitest';
+import { afterPress } from '../../resources/js/workshop/press.js';
+
+let done;
+let whenFree;
+
+const pointer = (name, button = 0) => document.dispatchEvent(Object.assign(new Event(name, { bubbles: true }), { button }));
+
+beforeEach(() => {
+    vi.useFakeTimers();
+    done = [];
+    whenFree = afterPress();
+});
+
+it('works at once when nothing is pressed', () => {
+    whenFree(() => done.push('a'));
+    expect(done).toEqual(['a']);
+});
+
+it('waits while something is pressed, and then works in the order in which it was asked', () => {
+    pointer('pointerdown');
+    whenFree(() => done.push('a'));
+    whenFree(() => done.push('b'));
+    vi.advanceTimersByTime(5000);
+    expect(done).toEqual([]);
+    pointer('pointerup');
+    // The click is handled before anything is exchanged; what comes meanwhile waits for its turn.
+    document.addEventListener('click', () => done.push('click'), { once: true });
+    document.dispatchEvent(new Event('click', { bubbles: true }));
+    whenFree(() => done.push('c'));
+    expect(done).toEqual(['click']);
+    vi.runAllTimers();
+    expect(done).toEqual(['click', 'a', 'b', 'c']);
+});
+
+it('waits again when the next press comes first', () => {
+    pointer('pointerdown');
+    whenFree(() => done.push('a'));
+    pointer('pointerup');
+    pointer('pointerdown');
+    vi.runAllTimers();
+    expect(done).toEqual([]);
+    pointer('pointercancel');
+    vi.runAllTimers();
+    expect(done).toEqual(['a']);
+});
+
+it('does not wait for a menu, nor for a finger that left the window', () => {
+    pointer('pointerdown', 2);
+    whenFree(() => done.push('a'));
+    expect(done).toEqual(['a']);
+    pointer('pointerdown');
+    whenFree(() => done.push('b'));
+    window.dispatchEvent(new Event('blur'));
+    vi.runAllTimers();
+    expect(done).toEqual(['a', 'b']);
+});
