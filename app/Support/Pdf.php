@@ -31,17 +31,19 @@ final class Pdf
      */
     public static function bytes(string $view, array $data, string $paper): string
     {
+        $html = view($view, $data + ['css' => (string) file_get_contents(resource_path('print.css'))])->render();
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setIsPhpEnabled(false);
         $options->setIsJavascriptEnabled(false);
-        $options->setDefaultFont('DejaVu Sans');
+        $options->setFontDir(PrintFonts::folder($options->getFontDir()));
+        $options->setFontCache($options->getFontDir());
+        $options->setDefaultFont(PrintFonts::familyFor($html));
         $options->setChroot([storage_path('app/private/print')]);
         $options->setTempDir(sys_get_temp_dir());
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper === 'a4' ? 'a4' : 'letter');
-        $css = (string) file_get_contents(resource_path('print.css'));
-        $pdf->loadHtml(view($view, $data + ['css' => $css])->render(), 'UTF-8');
+        $pdf->loadHtml($html, 'UTF-8');
         $pdf->render();
 
         return (string) $pdf->output();
