@@ -96,7 +96,8 @@ final readonly class DesignDocument
         $flags = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
         $text = json_encode(DesignFormat::document()->ordered($this->value), $flags);
 
-        return preg_replace_callback('/^ +/m', fn (array $spaces): string => str_repeat(' ', intdiv(strlen($spaces[0]), 2)), $text)."\n";
+        // Four spaces at the beginning of a line, and every four that follow them.
+        return preg_replace('/(?:^|\G) {4}/m', '  ', $text)."\n";
     }
 
     private static function arrays(mixed $value): mixed
