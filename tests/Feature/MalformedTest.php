@@ -312,6 +312,8 @@ it('answers whatever an address is asked with without breaking', function (bool 
     foreach (everyRoute($this) as [$method, $address, $name]) {
         // A print is made again for every request here: those that differ in kind will do.
         $asked = str_ends_with($address, '.pdf') ? array_intersect_key(malformed(), array_flip(ALONE)) : malformed();
+        // No web server lets an address of more than 8,192 bytes through.
+        $asked = array_map(fn (mixed $value): mixed => is_string($value) ? substr($value, 0, intdiv(8000, count(ASKED))) : $value, $asked);
         foreach ($method === 'GET' ? $asked : [] as $what => $value) {
             $answer = answersWell($this, $signedIn, 'GET', $address, array_fill_keys(ASKED, $value), "everything = $what");
             // Who has to sign in first is sent there before the page looks at anything.
