@@ -90,10 +90,10 @@ test_quick() {
     wait "$js" || { JS_FAILED=1; cat "$RUN/js.log"; }
 }
 
-# beside NAME: test_NAME in the background; what it says is kept until `shown NAME` waits for it.
+# beside NAME: test_NAME in the background, in what time the others leave; what it says is kept until `shown NAME` waits for it.
 declare -A BESIDE=()
 beside() {
-    (trap - EXIT; "test_$1"; ! failed_here) >"$RUN/$1.log" 2>&1 &
+    (trap - EXIT; renice -n 10 -p "$BASHPID" >/dev/null; "test_$1"; ! failed_here) >"$RUN/$1.log" 2>&1 &
     BESIDE[$1]=$!
 }
 
@@ -111,16 +111,16 @@ end_with_children() {
 
 failed_here() { [ -n "${STATIC_FAILED:-}${PEST_FAILED:-}${JS_FAILED:-}${E2E_FAILED:-}${BESIDE_FAILED:-}" ] || [ "${START_FAILED:-0}" -gt 0 ]; }
 
-# The test of `start` waits for other processes most of the time, in which the others run. A browser has the machine to itself.
+# The test of `start` waits for other processes most of the time, and a browser some of it: the others run in that time.
 test_all() {
     beside pest
+    test_start
+    shown pest
     beside static
     beside js
-    test_start
+    test_e2e
     shown js
     shown static
-    shown pest
-    test_e2e
 }
 
 # Designs made up from the numbers 1 to 300, or from those that are given as in "bin/dew test walk -- 1-40".
