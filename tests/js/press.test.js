@@ -5,7 +5,8 @@ import { afterPress } from '../../resources/js/workshop/press.js';
 let done;
 let whenFree;
 
-const pointer = (name, button = 0) => document.dispatchEvent(Object.assign(new Event(name, { bubbles: true }), { button }));
+const pointer = (name, button = 0, { buttons = 1, on = document } = {}) =>
+    on.dispatchEvent(Object.assign(new Event(name, { bubbles: true }), { button, buttons }));
 
 beforeEach(() => {
     vi.useFakeTimers();
@@ -55,4 +56,28 @@ it('does not wait for a menu, nor for a finger that left the window', () => {
     window.dispatchEvent(new Event('blur'));
     vi.runAllTimers();
     expect(done).toEqual(['a', 'b']);
+});
+
+it('does not wait for the list of a field, which takes the lifting for itself', () => {
+    document.body.innerHTML = '<select><option>1</option></select><a href="#">Link</a>';
+    pointer('pointerdown', 0, { on: document.querySelector('select') });
+    whenFree(() => done.push('a'));
+    expect(done).toEqual(['a']);
+    pointer('pointerdown', 0, { on: document.querySelector('a') });
+    whenFree(() => done.push('b'));
+    expect(done).toEqual(['a']);
+    pointer('pointerup');
+    vi.runAllTimers();
+    expect(done).toEqual(['a', 'b']);
+});
+
+it('waits no longer once the mouse moves with nothing pressed', () => {
+    pointer('pointerdown');
+    whenFree(() => done.push('a'));
+    pointer('pointermove');
+    vi.runAllTimers();
+    expect(done).toEqual([]);
+    pointer('pointermove', -1, { buttons: 0 });
+    vi.runAllTimers();
+    expect(done).toEqual(['a']);
 });

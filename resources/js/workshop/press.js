@@ -13,10 +13,13 @@ export const afterPress = (page = document) => {
         });
     };
     page.addEventListener('pointerdown', (event) => {
-        isPressed = event.button === 0;
+        // The list that a field opens takes the lifting for itself.
+        isPressed = event.button === 0 && !event.target.matches?.('select, option');
     }, true);
     page.addEventListener('pointerup', lift, true);
     page.addEventListener('pointercancel', lift, true);
+    // Whatever else has swallowed it, such as a menu or another window: the mouse moves with nothing pressed.
+    page.addEventListener('pointermove', (event) => isPressed && event.buttons === 0 && lift(), true);
     window.addEventListener('blur', lift);
 
     return (work) => {
