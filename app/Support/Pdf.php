@@ -38,12 +38,13 @@ final class Pdf
         $options->setIsJavascriptEnabled(false);
         $options->setFontDir(PrintFonts::folder($options->getFontDir()));
         $options->setFontCache($options->getFontDir());
-        $options->setDefaultFont(PrintFonts::familyFor($html));
+        // The print library keeps the first one for all prints of a process: the family of a print is in its styles.
+        $options->setDefaultFont(PrintFonts::SMALL);
         $options->setChroot([storage_path('app/private/print')]);
         $options->setTempDir(sys_get_temp_dir());
         $pdf = new Dompdf($options);
         $pdf->setPaper($paper === 'a4' ? 'a4' : 'letter');
-        $pdf->loadHtml($html, 'UTF-8');
+        $pdf->loadHtml(PrintFonts::within($html), 'UTF-8');
         $pdf->render();
 
         return (string) $pdf->output();

@@ -38,6 +38,12 @@ final class PrintFonts
         return preg_match('/[^\s'.$ranges.']/u', $text) === 1 ? self::WHOLE : self::SMALL;
     }
 
+    /** A print in the family that has all its characters. Its styles name the small one, in quotes, which no text of a page has unescaped. */
+    public static function within(string $html): string
+    {
+        return str_replace('"'.self::SMALL.'"', '"'.self::familyFor($html).'"', $html);
+    }
+
     /**
      * The folder with the small fonts and their measures, made at the first print.
      *
