@@ -28,7 +28,8 @@ final class PrintFonts
         [0x2122, 0x2122], [0x2150, 0x215F], [0x2190, 0x2199], [0x2200, 0x2265], [0x25A0, 0x25A0], [0xFFFD, 0xFFFD],
     ];
 
-    private const FILES = ['normal' => 'DejaVuSans', 'bold' => 'DejaVuSans-Bold'];
+    /** Names of files, by those of the print library, which remembers the measures of a font by the name of its file alone. */
+    private const FILES = ['DejaVuSans' => 'dew-print', 'DejaVuSans-Bold' => 'dew-print-bold'];
 
     /** The family in which all of a text can be printed: the small one, unless a character is missing there. */
     public static function familyFor(string $text): string
@@ -51,16 +52,18 @@ final class PrintFonts
      */
     public static function folder(string $from): string
     {
-        $folder = storage_path('framework/cache/print-fonts-'.substr(hash('sha256', self::class.json_encode([self::CHARACTERS, filesize("$from/DejaVuSans.ttf")])), 0, 8));
+        $made = json_encode([self::CHARACTERS, self::FILES, filesize("$from/DejaVuSans.ttf")], JSON_THROW_ON_ERROR);
+        $folder = storage_path('framework/cache/print-fonts-'.substr(hash('sha256', $made), 0, 8));
         if (! is_dir($folder)) {
             // Another process may be making them too: each fills a folder of its own, and the first one is kept.
             $mine = $folder.'-'.bin2hex(random_bytes(4));
             Files::ensureDirectoryExists($mine);
-            foreach (self::FILES as $name) {
-                self::cut("$from/$name.ttf", "$mine/$name");
+            foreach (self::FILES as $name => $own) {
+                self::cut("$from/$name.ttf", "$mine/$own");
             }
+            [$normal, $bold] = array_values(self::FILES);
             Files::put("$mine/installed-fonts.json", json_encode([
-                strtolower(self::SMALL) => [...self::FILES, 'italic' => self::FILES['normal'], 'bold_italic' => self::FILES['bold']],
+                strtolower(self::SMALL) => ['normal' => $normal, 'bold' => $bold, 'italic' => $normal, 'bold_italic' => $bold],
             ], JSON_THROW_ON_ERROR));
             if (! @rename($mine, $folder)) {
                 Files::deleteDirectory($mine);
