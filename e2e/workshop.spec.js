@@ -484,6 +484,30 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
         await saved(page);
     });
 
+    await test.step('a link that is pressed while an edit is answered is followed', async () => {
+        let answer;
+        const held = new Promise((resolve) => { answer = resolve; });
+        await page.route('**/edits', async (route) => { await held; await route.continue(); });
+        await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
+        await page.keyboard.press('ArrowRight');
+        const link = page.getByRole('link', { name: 'All that clue 2 says' });
+        await link.hover();
+        await page.mouse.down();
+        const answered = page.waitForResponse('**/edits');
+        answer();
+        await (await answered).finished();
+        await page.evaluate(() => new Promise((resolve) => { setTimeout(resolve, 200); }));
+        await page.mouse.up();
+        await ready(page);
+        await page.unroute('**/edits');
+        await page.getByRole('link', { name: 'Back to the board' }).click();
+        await ready(page);
+        await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
+        await page.keyboard.press('ArrowLeft');
+        await expect(page.locator('.task-card-problem')).toHaveCount(1);
+        await saved(page);
+    });
+
     await test.step('what a clue says is written on its own page, where the focus stays', async () => {
         await page.getByRole('link', { name: 'All that clue 2 says' }).click();
         await ready(page);
