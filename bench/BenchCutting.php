@@ -23,7 +23,7 @@ final class BenchCutting extends Command
     private const DESIGNS = ['night-ferry', 'kitchen-garden'];
 
     /** Kinds of piece, pieces, and how many such lists. */
-    private const LISTS = [[3, 40, 20], [8, 200, 20], [20, 1000, 10]];
+    private const LISTS = [[3, 12, 40], [5, 30, 40], [6, 60, 40], [8, 200, 20], [20, 1000, 10]];
 
     /** Usable width of 40 in, in sixteenths. */
     private const WIDTH = 640;

@@ -54,7 +54,7 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 12;
+    public const REVISION = 13;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;

@@ -4,34 +4,63 @@ declare(strict_types=1);
 
 namespace Dew\Core\Cutting;
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
 /**
  * Cuts pieces from a bolt of one width in strips across it so that they take as short a length of it as can be found.
  *
- * A few pieces are solved by trying everything ({@see SmallCuts}). Many are cut strip after strip, the highest first, each filled by
- * {@see StripFill}; this is done several times, and pieces that lay in badly used strips are worth more the next time. It ends when the
- * lower bound is reached or after a fixed number of rounds, so that the same pieces are always cut the same way.
+ * Strips that recut nothing come first: what others try only counts where it is shorter. Then runs are cut in many orders
+ * ({@see OrderedCuts}). Few pieces are solved by trying nearly everything ({@see SmallCuts}). Many are cut strip after strip, the highest
+ * first, each filled by {@see StripFill}, several times, and pieces that lay in badly used strips are worth more the next time; at last the
+ * pieces of a few strips together are solved again, wherever that is shorter. Everything ends where the lower bound is reached or after a
+ * fixed amount of work, so that the same pieces are always cut the same way.
  */
 final class BoltCuts
 {
+    /** Up to so many pieces a strip is a large part of the length, and more work is worth while. */
+    private const FEW = 60;
+
+    /** Places that the search for an order may look at, for few pieces and for many. */
+    private const ORDERS = [30000, 8000];
+
     private const ROUNDS = 8;
 
     /** Work that all rounds may take together: kinds of piece times strips. */
-    private const WORK = 200;
+    private const WORK = 20;
 
-    /** Strips from which mending begins. */
-    private const MENDED = 8;
+    /** Pairs of choices that the last pieces of a round may have. */
+    private const LAST = 1000;
 
-    /** Strips that are looked at for being mended together. */
-    private const REACH = 8;
+    /** Pairs of choices that strips may have to be mended together, one of these each time; for few pieces and for many. */
+    private const TOGETHER = [[3000, 10000, 25000], [1000, 2000, 4000]];
 
-    /** Steps that mending a few strips may take. */
-    private const MENDING = 20000;
+    /** Pairs of rectangles that all mending may look at, for few pieces and for many. */
+    private const MENDING = [400000, 25000];
 
-    /** Steps that the last pieces of a round may take. */
-    private const LAST = 6000;
+    /** How often in a row mending may find nothing. */
+    private const IDLE = 30;
 
-    /** @var array<string, list<Strip>|null> what trying everything has found, by how many of each kind and the steps it may take */
+    /** By how many parts in a thousand a strip may seem worse used than it is, so that now these are mended together and now those. */
+    private const SEEMS = 500;
+
+    /** Strips that may prove too many before no more are tried. */
+    private const FAILED = 6;
+
+    /** Rectangles that mending has looked at. */
+    private int $looked = 0;
+
+    /** @var array<string, list<Strip>|null> what was found for some of the pieces, by how many of each kind and the pairs there may be */
     private array $solved = [];
+
+    /** @var array<string, int> */
+    private array $kinds;
+
+    /** @var list<float> square marks of one piece of each kind */
+    private array $area;
+
+    /** 0 for few pieces, 1 for many. */
+    private int $many;
 
     /**
      * @param  list<Wanted>  $pieces
@@ -42,6 +71,9 @@ final class BoltCuts
         private readonly array $lays,
         private readonly int $width,
     ) {
+        $this->kinds = array_flip(array_map(fn (Wanted $piece): string => $piece->id, $pieces));
+        $this->many = array_sum(array_map(fn (Wanted $piece): int => $piece->count, $pieces)) > self::FEW ? 1 : 0;
+        $this->area = array_map(fn (Wanted $piece): float => (float) $piece->height * $piece->pitch / $piece->group, $pieces);
     }
 
     /**
@@ -54,13 +86,9 @@ final class BoltCuts
         if ($pieces === []) {
             return [];
         }
-        $found = SmallCuts::strips($pieces, $width);
-        if ($found === null) {
-            $self = new self($pieces, array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces), $width);
-            $found = $self->best(LengthBound::of($pieces, $width));
-        }
+        $self = new self($pieces, array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces), $width);
 
-        return Tidy::strips($found, $pieces);
+        return Tidy::strips($self->best(LengthBound::of($pieces, $width)), $pieces);
     }
 
     /** @param  list<Strip>  $strips */
@@ -70,84 +98,117 @@ final class BoltCuts
     }
 
     /** @return list<Strip> */
-    private function best(int $bound): array
+    private function best(int $enough): array
     {
-        $area = array_map(fn (Wanted $piece): float => (float) $piece->height * $piece->pitch / $piece->group, $this->pieces);
-        $worth = $area;
         $best = PlainStrips::of($this->pieces, $this->width);
-        $work = 0;
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$strips, $patterns] = $this->round($worth);
-            $work += $patterns * count($this->pieces);
-            if (self::length($strips) < self::length($best)) {
-                $best = $strips;
-            }
-            if (self::length($best) <= $bound || $work > self::WORK) {
-                break;
-            }
-            $worth = $this->valuedAgain($worth, $area, $strips);
+        if (self::length($best) <= $enough) {
+            return $best;
         }
+        $best = self::shorter($best, OrderedCuts::strips($this->pieces, $this->width, $enough, self::ORDERS[$this->many]));
+        if (self::length($best) <= $enough) {
+            return $best;
+        }
+        $small = SmallCuts::strips($this->pieces, $this->width);
 
-        return self::length($best) > $bound ? $this->mended($best, $area, $bound) : $best;
+        return $small !== null ? self::shorter($best, $small) : $this->mended($this->rounds($best, $enough), $enough);
     }
 
     /**
-     * Cuts the pieces of some strips together anew, the worst used ones first, wherever trying everything finds a shorter way.
-     *
-     * @param  list<Strip>  $strips
-     * @param  list<float>  $area
-     * @return list<Strip>
+     * @param  list<Strip>  $one
+     * @param  list<Strip>  $other
+     * @return list<Strip> the first where they are equally long
      */
-    private function mended(array $strips, array $area, int $bound): array
+    private static function shorter(array $one, array $other): array
     {
-        for ($tries = 0, $first = 0; $tries < self::MENDED && $first < count($strips) - 1 && self::length($strips) > $bound; $tries++) {
-            usort($strips, fn (Strip $one, Strip $other): int => $this->waste($other, $area) <=> $this->waste($one, $area));
-            $together = $anew = [];
-            for ($last = $first; $last < min($first + self::REACH, count($strips)); $last++) {
-                $together[$last] = $strips[$last];
-                $found = count($together) < 2 ? null : $this->solved($this->countsOf(array_values($together)), self::MENDING);
-                if (count($together) > 1 && $found === null) {
-                    array_pop($together);
-
-                    continue;
-                }
-                if ($found !== null && self::length($found) < self::length(array_values($together))) {
-                    $anew = $found;
-                    break;
-                }
-            }
-            if ($anew === []) {
-                $first++;
-
-                continue;
-            }
-            $strips = [...array_values(array_diff_key($strips, $together)), ...$anew];
-            $first = 0;
-        }
-
-        return $strips;
+        return self::length($other) < self::length($one) ? $other : $one;
     }
 
-    /** @param  list<float>  $area */
-    private function waste(Strip $strip, array $area): float
+    /**
+     * @param  list<Strip>  $best
+     * @return list<Strip>
+     */
+    private function rounds(array $best, int $enough): array
+    {
+        $worth = $this->area;
+        $work = 0;
+        for ($round = 0; $round < self::ROUNDS && $work <= self::WORK && self::length($best) > $enough; $round++) {
+            [$strips, $patterns] = $this->round($worth);
+            $work += $patterns * count($this->pieces);
+            $best = self::shorter($best, $strips);
+            $worth = $this->valuedAgain($worth, $strips);
+        }
+
+        return $best;
+    }
+
+    /**
+     * Cuts the pieces of some strips together in another way, mostly of the worst used ones, wherever that is shorter.
+     *
+     * @param  list<Strip>  $best
+     * @return list<Strip>
+     */
+    private function mended(array $best, int $enough): array
+    {
+        $dice = new Randomizer(new Mt19937(count($best)));
+        $strips = $best;
+        $tried = [];
+        for ($idle = 0; $idle < self::IDLE && $this->looked < self::MENDING[$this->many] && self::length($best) > $enough; $idle++) {
+            $most = self::TOGETHER[$this->many][$dice->getInt(0, 2)];
+            $together = $this->together($strips, $most, $dice);
+            $counts = $this->countsOf(array_values($together));
+            $length = self::length(array_values($together));
+            $question = implode(' ', $counts);
+            if ($together === [] || ($tried[$question] ?? PHP_INT_MAX) <= $length) {
+                continue;
+            }
+            $found = $this->solved($counts, $most) ?? [];
+            $tried[$question] = self::length($found);
+            // Others that are as long take their place too: they may be mended further.
+            if ($tried[$question] <= $length) {
+                $idle = $tried[$question] < $length ? -1 : $idle;
+                $strips = [...array_values(array_diff_key($strips, $together)), ...$found];
+                $best = self::shorter($best, $strips);
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<Strip>  $strips
+     * @return array<int, Strip> as many of the worst used ones as may be solved together
+     */
+    private function together(array $strips, int $most, Randomizer $dice): array
+    {
+        $waste = array_map(fn (Strip $strip): float => 1000 * $this->waste($strip) + $dice->getInt(0, self::SEEMS), $strips);
+        arsort($waste);
+        $together = [];
+        $counts = array_fill(0, count($this->pieces), 0);
+        $failed = 0;
+        foreach (array_keys($waste) as $number) {
+            $more = $counts;
+            foreach ($strips[$number]->pieces() as $id => $count) {
+                $more[$this->kinds[$id]] += $count;
+            }
+            if (SmallCuts::pairs($more) <= $most) {
+                $together[$number] = $strips[$number];
+                $counts = $more;
+            } elseif (++$failed === self::FAILED) {
+                break;
+            }
+        }
+
+        return $together;
+    }
+
+    private function waste(Strip $strip): float
     {
         $used = 0.0;
         foreach ($strip->pieces() as $id => $count) {
-            $used += $area[$this->kindOf($id)] * $count;
+            $used += $this->area[$this->kinds[$id]] * $count;
         }
 
         return 1 - $used / ($strip->height * $strip->width);
-    }
-
-    private function kindOf(string $id): int
-    {
-        foreach ($this->pieces as $kind => $piece) {
-            if ($piece->id === $id) {
-                return $kind;
-            }
-        }
-
-        return 0;
     }
 
     /**
@@ -159,7 +220,7 @@ final class BoltCuts
         $counts = array_fill(0, count($this->pieces), 0);
         foreach ($strips as $strip) {
             foreach ($strip->pieces() as $id => $count) {
-                $counts[$this->kindOf($id)] += $count;
+                $counts[$this->kinds[$id]] += $count;
             }
         }
 
@@ -167,17 +228,23 @@ final class BoltCuts
     }
 
     /**
-     * Some of the pieces, cut as well as trying everything can. Equal strips are looked at again and again: each question is answered once.
+     * Some of the pieces, cut as well as trying nearly everything can. Equal strips are looked at again and again: each question is answered
+     * once.
      *
      * @param  list<int>  $counts  by kind
-     * @param  int  $most  steps that may be taken
+     * @param  int  $most  pairs of choices that there may be
      * @return list<Strip>|null null when there are too many to try everything
      */
     private function solved(array $counts, int $most): ?array
     {
-        $question = $most.' '.implode(' ', $counts);
+        $question = implode(' ', $counts);
         if (! array_key_exists($question, $this->solved)) {
-            $this->solved[$question] = SmallCuts::strips($this->wanted($counts), $this->width, $most);
+            $found = SmallCuts::counted($this->wanted($counts), $this->width, $most);
+            if ($found === null) {
+                return null;
+            }
+            $this->looked += $found[1];
+            $this->solved[$question] = $found[0];
         }
 
         return $this->solved[$question];
@@ -270,27 +337,20 @@ final class BoltCuts
      * A piece is worth its share of the length that its strips took.
      *
      * @param  list<float>  $worth
-     * @param  list<float>  $area
      * @param  list<Strip>  $strips
      * @return list<float>
      */
-    private function valuedAgain(array $worth, array $area, array $strips): array
+    private function valuedAgain(array $worth, array $strips): array
     {
-        $kinds = array_flip(array_map(fn (Wanted $piece): string => $piece->id, $this->pieces));
-        $cost = array_fill(0, count($area), 0.0);
+        $cost = array_fill(0, count($this->area), 0.0);
         foreach ($strips as $strip) {
-            $used = 0.0;
+            $used = 1 - $this->waste($strip);
             foreach ($strip->pieces() as $id => $count) {
-                $used += $area[$kinds[$id]] * $count;
-            }
-            foreach ($strip->pieces() as $id => $count) {
-                $cost[$kinds[$id]] += $area[$kinds[$id]] * $count * $strip->height * $strip->width / $used;
+                $kind = $this->kinds[$id];
+                $cost[$kind] += $this->area[$kind] * $count / $used;
             }
         }
 
-        return array_map(
-            fn (float $old, float $all, Wanted $piece): float => ($old + $all / $piece->count) / 2,
-            $worth, $cost, $this->pieces,
-        );
+        return array_map(fn (float $old, float $all, Wanted $piece): float => ($old + $all / $piece->count) / 2, $worth, $cost, $this->pieces);
     }
 }

@@ -58,6 +58,7 @@ final class BoltLengths
                 $joined += intdiv($piece->count * $piece->length + $this->width - 1, $this->width) * $piece->height;
             }
         }
+        // Plain strips are the longest that any plan takes, and quickly known.
         $strips = $aim === Aim::Cloth ? BoltCuts::strips($fitting, $this->width) : PlainStrips::of($fitting, $this->width);
 
         return $joined + BoltCuts::length($strips);

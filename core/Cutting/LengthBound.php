@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace Dew\Core\Cutting;
 
 /**
- * A length of cloth below which the pieces cannot be cut from strips, however they are shared out.
+ * A length of cloth below which the pieces cannot be cut, however they are shared out and whichever cuts are made.
  *
- * A cut across the cloth meets no more pieces than fit side by side. So a piece longer than a half of the width counts as a whole width,
- * one longer than a third as a half, and so on (dual feasible functions); their heights, weighed so, add up to no more than the length.
- * Strips are whole ones: the length is a sum of heights that pieces have, and there are as many high strips as the high pieces need. A
- * strip two or more rows high counts as its rows; none is higher than the highest way of laying a piece.
+ * A cut across the cloth meets no more pieces than fit side by side, and one along it no more than fit one below the other. So a piece longer
+ * than a half of the width may count as a whole width, one longer than a third as a half, and so on (dual feasible functions), and likewise
+ * with heights and the length. Where the areas so weighed add up to more than the cloth, the length is too short. Strips are whole ones:
+ * the length is a sum of heights that pieces have.
  */
 final class LengthBound
 {
-    /** Parts of the width up to which pieces are weighed. */
-    private const FINEST = 40;
+    /** Parts of a side up to which pieces are weighed. */
+    private const FINEST = 12;
+
+    /** Lengths that are tried above the area; the last one that was too short still bounds. */
+    private const TRIED = 60;
 
     /**
      * @param  list<Wanted>  $pieces  each of which fits the cloth at least one way
@@ -30,14 +33,16 @@ final class LengthBound
         }
         $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
         $heights = Lays::ownHeights($lays);
-        [$alone, $pieces] = self::withoutWide($pieces, $lays, $width);
-        if ($pieces === []) {
-            return self::sumFrom($alone, $heights);
+        [$alone, $pieces, $lays] = self::withoutWide($pieces, $lays, $width);
+        $tallest = max([0, ...array_map(Lays::lowest(...), $lays)]);
+        $length = self::sumFrom(max($tallest, self::area($pieces, $width)), $heights);
+        $across = self::weights(array_map(fn (array $ways): array => array_map(self::takes(...), $ways), $lays), $width);
+        $high = array_map(fn (array $ways): array => array_map(fn (Wanted $lay): int => $lay->height, $ways), $lays);
+        for ($try = 0; $try < self::TRIED && self::isTooShort($pieces, $across, self::weights($high, $length)); $try++) {
+            $length = self::sumFrom($length + 1, $heights);
         }
-        $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
-        $length = $alone + max(self::weighed($pieces, $lays, $width), self::stepped($pieces, $lays, $width, (int) end($heights)));
 
-        return self::sumFrom($length, $heights);
+        return self::sumFrom($alone + $length, $heights);
     }
 
     /**
@@ -45,7 +50,7 @@ final class LengthBound
      *
      * @param  list<Wanted>  $pieces
      * @param  list<non-empty-list<Wanted>>  $lays
-     * @return array{int, list<Wanted>} the length they take, and the other pieces
+     * @return array{int, list<Wanted>, list<non-empty-list<Wanted>>} the length they take, and the other pieces with their lays
      */
     private static function withoutWide(array $pieces, array $lays, int $width): array
     {
@@ -53,15 +58,16 @@ final class LengthBound
         $alone = 0;
         $others = [];
         foreach ($pieces as $kind => $piece) {
-            $narrowest = Lays::shortest($lays[$kind]);
-            if ($piece->group === 1 && $piece->pitch === $piece->length && $narrowest > $width - $shortest) {
+            if ($piece->group === 1 && $piece->pitch === $piece->length && Lays::shortest($lays[$kind]) > $width - $shortest) {
                 $alone += $piece->count * Lays::lowest($lays[$kind]);
             } else {
-                $others[] = $piece;
+                $others[] = $kind;
             }
         }
 
-        return [$alone, $others];
+        return [
+            $alone, array_map(fn (int $kind): Wanted => $pieces[$kind], $others), array_map(fn (int $kind): array => $lays[$kind], $others),
+        ];
     }
 
     /**
@@ -79,94 +85,69 @@ final class LengthBound
         return intdiv($area + $width - 1, $width);
     }
 
-    /**
-     * @param  list<Wanted>  $pieces
-     * @param  list<non-empty-list<Wanted>>  $lays
-     */
-    private static function weighed(array $pieces, array $lays, int $width): int
+    /** What one piece takes of a strip at least; those that interlock as much as each further one does. */
+    private static function takes(Wanted $lay): float
     {
-        $best = self::area($pieces, $width);
-        for ($parts = 1; $parts <= self::FINEST; $parts++) {
-            // All weights in 1/parts.
-            $total = 0;
-            foreach ($pieces as $kind => $piece) {
-                $least = null;
-                foreach ($lays[$kind] as $lay) {
-                    $one = self::weight($lay, $parts, $width) * $lay->height;
-                    $least = $least === null ? $one : min($least, $one);
-                }
-                $total += $least * $piece->count;
-            }
-            $best = max($best, (int) ceil($total / $parts - 1e-9));
-        }
-
-        return $best;
-    }
-
-    /** The share of a strip that one piece takes, in so many parts: the largest whole number that no strip can hold more than the parts of. */
-    private static function weight(Wanted $lay, int $parts, int $width): int
-    {
-        if ($lay->group > 1 || $lay->pitch !== $lay->length) {
-            return 0;
-        }
-
-        // Pieces longer than width/(parts + 1): at most `parts` of them lie side by side.
-        $share = ($parts + 1) * $lay->length;
-
-        return $share % $width === 0 ? intdiv($share, $width) - 1 : intdiv($share, $width);
+        return $lay->pitch / $lay->group;
     }
 
     /**
-     * Pieces at least so high need so many strips of at least that height: for one height, counting a strip of twice the height twice; and
-     * for several together, as long as no strip is twice as high as the lowest of them.
+     * Ways of weighing sides: as they are, those too long for the shortest beside them as the whole, and in parts.
      *
-     * @param  list<Wanted>  $pieces
-     * @param  list<non-empty-list<Wanted>>  $lays
-     * @param  int  $highest  of all strips
+     * @param  list<non-empty-list<int|float>>  $sides  by kind and lay
+     * @return list<list<non-empty-list<float>>> shares of the whole, by way, kind and lay
      */
-    private static function stepped(array $pieces, array $lays, int $width, int $highest): int
+    private static function weights(array $sides, int $whole): array
     {
-        $lowest = [];
-        foreach ($lays as $kind => $ways) {
-            $lowest[$kind] = Lays::lowest($ways);
+        $ways = [];
+        $shortest = [0];
+        foreach ($sides as $lays) {
+            array_push($shortest, ...$lays);
         }
-        $levels = array_unique($lowest);
-        rsort($levels);
-        $length = $strips = $alone = 0;
-        $below = $levels[0];
-        foreach ($levels as $level) {
-            $here = self::strips($pieces, $lays, array_keys(array_filter($lowest, fn (int $one): bool => $one >= $level)), $width);
-            $alone = max($alone, $here * $level);
-            if (2 * $level > $highest) {
-                $length += $strips * ($below - $level);
-                [$strips, $below] = [$here, $level];
+        foreach (array_unique($shortest) as $least) {
+            if (2 * $least <= $whole) {
+                $ways[] = array_map(fn (array $lays): array => array_map(fn (int|float $side): float => match (true) {
+                    $side > $whole - $least => 1.0,
+                    $side < $least => 0.0,
+                    default => $side / $whole,
+                }, $lays), $sides);
             }
         }
+        for ($parts = 1; $parts <= self::FINEST; $parts++) {
+            $ways[] = array_map(fn (array $lays): array => array_map(function (int|float $side) use ($parts, $whole): float {
+                $share = (float) (($parts + 1) * $side / $whole);
 
-        return max($alone, $length + $strips * $below);
+                return $share === floor($share) ? $side / $whole : floor($share) / $parts;
+            }, $lays), $sides);
+        }
+
+        return $ways;
     }
 
     /**
      * @param  list<Wanted>  $pieces
-     * @param  list<non-empty-list<Wanted>>  $lays
-     * @param  list<int>  $kinds  those that lie side by side, never one below the other
+     * @param  list<list<non-empty-list<float>>>  $across
+     * @param  list<list<non-empty-list<float>>>  $along
      */
-    private static function strips(array $pieces, array $lays, array $kinds, int $width): int
+    private static function isTooShort(array $pieces, array $across, array $along): bool
     {
-        $most = 0;
-        foreach ($kinds as $kind) {
-            $fit = max(array_map(fn (Wanted $lay): int => $lay->fit($width), $lays[$kind]));
-            $most = max($most, intdiv($pieces[$kind]->count + $fit - 1, $fit));
-        }
-        for ($parts = 1; $parts <= self::FINEST; $parts++) {
-            $total = 0;
-            foreach ($kinds as $kind) {
-                $total += $pieces[$kind]->count * min(array_map(fn (Wanted $lay): int => self::weight($lay, $parts, $width), $lays[$kind]));
+        foreach ($across as $wide) {
+            foreach ($along as $high) {
+                $all = 0.0;
+                foreach ($pieces as $kind => $piece) {
+                    $least = INF;
+                    foreach ($wide[$kind] as $lay => $share) {
+                        $least = min($least, $share * $high[$kind][$lay]);
+                    }
+                    $all += $least * $piece->count;
+                }
+                if ($all > 1 + 1e-9) {
+                    return true;
+                }
             }
-            $most = max($most, intdiv($total + $parts - 1, $parts));
         }
 
-        return $most;
+        return false;
     }
 
     /**

@@ -29,7 +29,8 @@ final class PlainStrips
     }
 
     /**
-     * How many different measures somebody sets the ruler to: heights of strips, and lengths cut off them.
+     * How many different measures somebody sets the ruler to: heights of strips, lengths cut off them, and widths at which a strip is parted
+     * to be cut narrower. What is left at the end is parted by the cut before it.
      *
      * @param  list<Strip>  $strips
      * @param  list<Wanted>  $pieces
@@ -44,11 +45,15 @@ final class PlainStrips
         $settings = [];
         $walk = function (Strip $strip) use (&$walk, &$settings, $lengths): void {
             $settings['high '.$strip->height] = true;
+            $room = $strip->width;
             foreach ($strip->sections as $section) {
                 if ($section->piece !== null && $section->width < $strip->width) {
                     $settings['long '.$lengths[$section->piece.' '.($section->turned ? '1' : '')]] = true;
+                } elseif ($section->piece === null && $section->width < $room) {
+                    $settings['long '.$section->width] = true;
                 }
                 array_map($walk, $section->strips);
+                $room -= $section->width;
             }
         };
         array_map($walk, $strips);

@@ -16,12 +16,11 @@ final class SheetFill
     {
         foreach ([false, true] as $lengthwise) {
             [$long, $high] = $lengthwise ? [$length, $width] : [$width, $length];
-            $pieces = self::laid($wanted, $lengthwise);
-            if (count($pieces) < count($wanted) || LengthBound::area($pieces, $long) > $high || ! self::fitsEach($pieces, $long, $high)) {
+            if (LengthBound::area($wanted, $long) > $high) {
                 continue;
             }
-            $strips = $aim === Aim::Cloth ? BoltCuts::strips($pieces, $long) : PlainStrips::of($pieces, $long);
-            if (BoltCuts::length($strips) <= $high) {
+            $strips = self::strips($wanted, $aim, $width, $length, $lengthwise);
+            if ($strips !== null && BoltCuts::length($strips) <= $high) {
                 return new SheetCut($across, $along, $width, $length, $lengthwise, $strips);
             }
         }
@@ -30,14 +29,37 @@ final class SheetFill
     }
 
     /**
-     * As much of it, by the area of the pieces, as strips chosen one after the other give.
+     * Strips for everything that is wanted, from as much cloth as they take.
      *
      * @param  list<Wanted>  $wanted
+     * @return list<Strip>|null none higher than the rectangle; null when a piece or a strip is too large for it
      */
-    public static function most(array $wanted, Aim $aim, int $across, int $along, int $width, int $length): SheetCut
+    public static function strips(array $wanted, Aim $aim, int $width, int $length, bool $lengthwise): ?array
     {
+        [$long, $high] = $lengthwise ? [$length, $width] : [$width, $length];
+        $pieces = self::laid($wanted, $lengthwise);
+        if (count($pieces) < count($wanted) || ! self::fitsEach($pieces, $long, $high)) {
+            return null;
+        }
+        $strips = $aim->strips($pieces, $long);
+
+        return array_filter($strips, fn (Strip $strip): bool => $strip->height > $high) === [] ? $strips : null;
+    }
+
+    /**
+     * As much of it as strips chosen one after the other give.
+     *
+     * @param  list<Wanted>  $wanted
+     * @param  array<string, float>  $worth  of one piece, by id; its area where it is left out
+     */
+    public static function most(
+        array $wanted, Aim $aim, int $across, int $along, int $width, int $length, array $worth = [],
+    ): SheetCut {
         $best = new SheetCut($across, $along, $width, $length, false, []);
-        $most = 0;
+        $most = 0.0;
+        foreach ($wanted as $piece) {
+            $worth[$piece->id] ??= (float) $piece->height * $piece->pitch / $piece->group;
+        }
         foreach ([false, true] as $lengthwise) {
             [$long, $high] = $lengthwise ? [$length, $width] : [$width, $length];
             $pieces = array_values(array_filter(
@@ -45,10 +67,10 @@ final class SheetFill
                 fn (Wanted $piece): bool => $piece->count > 0 && self::fitsEach([$piece], $long, $high),
             ));
             foreach ([false, true] as $highest) {
-                $strips = $pieces === [] ? [] : self::strips($pieces, $long, $high, $highest, $aim);
-                $area = self::area($strips, $pieces);
-                if ($area > $most) {
-                    [$most, $best] = [$area, new SheetCut($across, $along, $width, $length, $lengthwise, $strips)];
+                $strips = $pieces === [] ? [] : self::filled($pieces, $long, $high, $highest, $aim, $worth);
+                $value = self::value($strips, $worth);
+                if ($value > $most + 1e-9) {
+                    [$most, $best] = [$value, new SheetCut($across, $along, $width, $length, $lengthwise, $strips)];
                 }
             }
         }
@@ -91,13 +113,13 @@ final class SheetFill
 
     /**
      * @param  non-empty-list<Wanted>  $pieces
+     * @param  array<string, float>  $worth
      * @return list<Strip>
      */
-    private static function strips(array $pieces, int $width, int $height, bool $highest, Aim $aim): array
+    private static function filled(array $pieces, int $width, int $height, bool $highest, Aim $aim, array $worth): array
     {
         $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
-        $worth = array_map(fn (Wanted $piece): float => (float) $piece->height * $piece->pitch / $piece->group, $pieces);
-        $fill = new StripFill($pieces, $lays, $worth);
+        $fill = new StripFill($pieces, $lays, array_map(fn (Wanted $piece): float => $worth[$piece->id], $pieces));
         $left = array_map(fn (Wanted $piece): int => $piece->count, $pieces);
         $strips = [];
         while ($height > 0) {
@@ -130,18 +152,17 @@ final class SheetFill
 
     /**
      * @param  list<Strip>  $strips
-     * @param  list<Wanted>  $pieces
+     * @param  array<string, float>  $worth
      */
-    private static function area(array $strips, array $pieces): int
+    private static function value(array $strips, array $worth): float
     {
-        $each = array_column(array_map(fn (Wanted $piece): array => [$piece->id, $piece->height * $piece->length], $pieces), 1, 0);
-        $area = 0;
+        $value = 0.0;
         foreach ($strips as $strip) {
             foreach ($strip->pieces() as $id => $count) {
-                $area += $each[$id] * $count;
+                $value += $worth[$id] * $count;
             }
         }
 
-        return $area;
+        return $value;
     }
 }

@@ -66,7 +66,7 @@ final readonly class SlotCutting
     public static function fromBolt(ClothNeed $need, int $width, Aim $aim): self
     {
         [$fitting, $tooWide] = self::sorted($need->wanted, $width);
-        $strips = self::strips($fitting, $width, $aim);
+        $strips = $aim->strips($fitting, $width);
         $length = BoltCuts::length($strips);
         $cuts = $strips === [] ? [] : [new StockCut(
             new StockPiece(self::BOLT, StockKind::Yardage, $width, $length),
@@ -144,16 +144,7 @@ final readonly class SlotCutting
      */
     private function boltStrips(array $pieces, Aim $aim): array
     {
-        return self::strips(self::sorted($pieces, $this->bolt)[0], $this->bolt, $aim);
-    }
-
-    /**
-     * @param  list<Wanted>  $pieces
-     * @return list<Strip>
-     */
-    private static function strips(array $pieces, int $width, Aim $aim): array
-    {
-        return $aim === Aim::Cloth ? BoltCuts::strips($pieces, $width) : PlainStrips::of($pieces, $width);
+        return $aim->strips(self::sorted($pieces, $this->bolt)[0], $this->bolt);
     }
 
     /**

@@ -5,16 +5,26 @@ declare(strict_types=1);
 namespace Dew\Core\Cutting;
 
 /**
- * Cuts a few pieces from cloth of one width so that no other way of cutting strips takes a shorter length.
+ * Cuts a few pieces from cloth of one width so that hardly any other way of cutting it takes a shorter length.
  *
- * For every choice of pieces, the smaller first, it finds the shortest part of a strip of each height that holds them: as one run, as two
- * parts side by side, or as two narrower strips one below the other. Then it finds the strips, each with its choice of pieces, that take
- * the least cloth together. The number of choices grows with the product of the counts, so it serves only a few.
+ * For every choice of pieces, the smaller first, it keeps the rectangles that hold them with little waste: one run, or two smaller
+ * rectangles side by side or one below the other. Then it finds the strips, each with its choice of pieces, that take the least cloth
+ * together. The number of pairs of a choice and a choice within it grows with the product of the counts, so it serves only a few pieces.
  */
 final class SmallCuts
 {
-    /** More steps than this take too long. */
-    private const MOST = 60000;
+    /** More pairs of choices than this take too long. */
+    public const MOST = 100000;
+
+    private const FEW = 5000;
+
+    private const SOME = 30000;
+
+    /** The share of its cloth that a rectangle must use to be kept, and how many are kept for each choice: where pairs are few, some, many. */
+    private const KEPT = [[0.6, 8], [0.7, 5], [0.8, 4]];
+
+    /** The height of what the cloth is too narrow for. */
+    private const TOO_WIDE = PHP_INT_MAX >> 2;
 
     private const RUN = 0;
 
@@ -22,22 +32,17 @@ final class SmallCuts
 
     private const BELOW = 2;
 
-    private const LOWER = 3;
-
     /** @var list<int> how far one piece of each kind moves the number of a choice */
     private array $step = [];
 
-    /** @var list<list<int>> choices within each choice, without the empty one */
-    private array $within = [];
+    /** @var list<list<array{int, int, list<int>}>> width, height and cuts of the rectangles that are kept, by choice */
+    private array $kept = [[]];
 
-    /** @var list<int> heights that strips and parts of them can have, the lowest first */
-    private array $heights = [];
+    /** @var list<array{int, int, list<int>}> the lowest rectangle that the cloth is wide enough for, by choice */
+    private array $lowest = [[0, 0, []]];
 
-    /** @var list<list<int>> shortest part of a strip, by height and choice */
-    private array $shortest = [];
-
-    /** @var list<list<list<int>>> how it is cut: a kind of cut and its numbers */
-    private array $cut = [];
+    /** Pairs of rectangles that were looked at. */
+    private int $looked = 0;
 
     /**
      * @param  list<Wanted>  $pieces  each of which fits the cloth
@@ -53,28 +58,44 @@ final class SmallCuts
     /**
      * @param  list<Wanted>  $pieces  each of which fits the cloth at least one way
      * @param  int  $width  of the cloth, in marks
-     * @param  int  $most  steps that may be taken
+     * @param  int  $most  pairs of choices that may be looked at
      * @return list<Strip>|null null when there are too many pieces to try everything
      */
     public static function strips(array $pieces, int $width, int $most = self::MOST): ?array
     {
+        return self::counted($pieces, $width, $most)[0] ?? null;
+    }
+
+    /**
+     * The same, with how much work it was.
+     *
+     * @param  list<Wanted>  $pieces
+     * @return array{list<Strip>, int}|null
+     */
+    public static function counted(array $pieces, int $width, int $most = self::MOST): ?array
+    {
         $pieces = array_values(array_filter($pieces, fn (Wanted $piece): bool => $piece->count > 0));
-        $lays = array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces);
-        $steps = 1;
-        foreach ($pieces as $piece) {
-            $steps *= ($piece->count + 1) * ($piece->count + 2) / 2;
-            if ($steps > $most) {
-                return null;
-            }
-        }
-        $heights = Lays::heights($lays);
-        if ($steps * count($heights) > $most) {
+        if (self::pairs(array_map(fn (Wanted $piece): int => $piece->count, $pieces)) > $most) {
             return null;
         }
-        $self = new self($pieces, $lays, $width);
-        $self->heights = $heights;
+        $self = new self($pieces, array_map(fn (Wanted $piece): array => Lays::of($piece, $width), $pieces), $width);
 
-        return $self->solved();
+        return [$self->solved(), $self->looked];
+    }
+
+    /**
+     * Pairs of a choice and a choice within it.
+     *
+     * @param  array<int, int>  $counts  by kind
+     */
+    public static function pairs(array $counts): float
+    {
+        $pairs = 1.0;
+        foreach ($counts as $count) {
+            $pairs *= ($count + 1) * ($count + 2) / 2;
+        }
+
+        return $pairs;
     }
 
     /** @return list<Strip> */
@@ -85,167 +106,173 @@ final class SmallCuts
             $this->step[] = $all;
             $all *= $piece->count + 1;
         }
-        $this->listChoices($all);
-        foreach (array_keys($this->heights) as $height) {
-            $this->findParts($height, $all);
+        $pairs = self::pairs(array_map(fn (Wanted $piece): int => $piece->count, $this->pieces));
+        [$used, $most] = self::KEPT[$pairs <= self::FEW ? 0 : ($pairs <= self::SOME ? 1 : 2)];
+        $highest = 2 * max([0, ...array_map(fn (array $lays): int => max(array_map(fn (Wanted $lay): int => $lay->height, $lays)), $this->lays)]);
+        $area = array_map(fn (Wanted $piece): float => $piece->height * $piece->pitch / $piece->group, $this->pieces);
+        $least = $taken = $heights = [0];
+        for ($choice = 1; $choice < $all; $choice++) {
+            [$within, $cloth, $kind, $count] = $this->read($choice, $area);
+            [$found, $low] = $this->rectangles($choice, $within, $kind, $count, $cloth <= $this->width * $highest, $highest, $cloth / $used);
+            $this->kept[] = self::best($found, $most);
+            $this->lowest[] = $low;
+            $heights[] = $shortest = $low[1];
+            $strip = $choice;
+            foreach ($within as $one) {
+                if ($shortest > $heights[$one] + $least[$choice - $one]) {
+                    $shortest = $heights[$one] + $least[$choice - $one];
+                    $strip = $one;
+                }
+            }
+            $least[] = $shortest;
+            $taken[] = $strip;
+        }
+        $strips = [];
+        for ($choice = $all - 1; $choice > 0; $choice -= $taken[$choice]) {
+            [, $height, $cut] = $this->lowest[$taken[$choice]];
+            $strips[] = new Strip($height, $this->width, $this->sections($taken[$choice], $cut, $height));
         }
 
-        return $this->shared($all);
+        return $strips;
     }
 
-    private function listChoices(int $all): void
+    /**
+     * @param  list<float>  $area  of one piece of each kind
+     * @return array{list<int>, float, int|null, int} the choices within a choice, neither empty nor all of it; the area of its pieces; the kind
+     *     and its count when it is of one kind only
+     */
+    private function read(int $choice, array $area): array
     {
-        $this->within = [[]];
-        for ($choice = 1; $choice < $all; $choice++) {
-            $within = [0];
-            foreach ($this->pieces as $kind => $piece) {
-                $most = intdiv($choice, $this->step[$kind]) % ($piece->count + 1);
-                $longer = [];
-                for ($count = 0; $count <= $most; $count++) {
-                    foreach ($within as $other) {
-                        $longer[] = $other + $count * $this->step[$kind];
+        $within = [0];
+        $cloth = 0.0;
+        $kinds = [];
+        foreach ($this->pieces as $kind => $piece) {
+            $most = intdiv($choice, $this->step[$kind]) % ($piece->count + 1);
+            if ($most === 0) {
+                continue;
+            }
+            $kinds[$kind] = $most;
+            $cloth += $most * $area[$kind];
+            $longer = $within;
+            for ($count = 1; $count <= $most; $count++) {
+                foreach ($within as $other) {
+                    $longer[] = $other + $count * $this->step[$kind];
+                }
+            }
+            $within = $longer;
+        }
+        $only = count($kinds) === 1 ? array_key_first($kinds) : null;
+
+        return [array_slice($within, 1, -1), $cloth, $only, $only === null ? 0 : $kinds[$only]];
+    }
+
+    /**
+     * @param  list<int>  $within
+     * @param  int|null  $kind  when all pieces are of one
+     * @param  bool  $joins  whether a strip could hold them all
+     * @param  float  $room  square marks that a rectangle may take to be kept
+     * @return array{array<int, array{int, list<int>}>, array{int, int, list<int>}} rectangles by width: height and cuts; and the lowest one
+     */
+    private function rectangles(int $choice, array $within, ?int $kind, int $count, bool $joins, int $highest, float $room): array
+    {
+        $found = [];
+        $low = [0, self::TOO_WIDE, []];
+        foreach ($kind === null ? [] : $this->lays[$kind] as $number => $lay) {
+            $run = $lay->run($count);
+            if ($run <= $this->width && $lay->height < ($found[$run][0] ?? self::TOO_WIDE)) {
+                $found[$run] = [$lay->height, [self::RUN, (int) $kind, $number, $count]];
+                $low = $lay->height < $low[1] ? [$run, ...$found[$run]] : $low;
+            }
+        }
+        [$across, $lowest, $cut] = $low;
+        [$kept, $most, $looked] = [$this->kept, $this->width, 0];
+        foreach ($joins ? $within : [] as $one) {
+            // The smaller choices come first: from the middle on, every pair was looked at.
+            $other = $choice - $one;
+            if ($one > $other) {
+                break;
+            }
+            $looked++;
+            foreach ($kept[$one] as $first => [$width, $height]) {
+                foreach ($kept[$other] as $second => [$otherWidth, $otherHeight]) {
+                    $looked++;
+                    $long = $width + $otherWidth;
+                    if ($long <= $most) {
+                        $high = $height > $otherHeight ? $height : $otherHeight;
+                        if ($high < $lowest) {
+                            [$across, $lowest, $cut] = [$long, $high, [self::BESIDE, $one, $first, $second]];
+                        }
+                        if ($long * $high <= $room && (! isset($found[$long]) || $high < $found[$long][0])) {
+                            $found[$long] = [$high, [self::BESIDE, $one, $first, $second]];
+                        }
+                    }
+                    $high = $height + $otherHeight;
+                    if ($high <= $highest) {
+                        $long = $width > $otherWidth ? $width : $otherWidth;
+                        if ($high < $lowest) {
+                            [$across, $lowest, $cut] = [$long, $high, [self::BELOW, $one, $first, $second]];
+                        }
+                        if ($long * $high <= $room && (! isset($found[$long]) || $high < $found[$long][0])) {
+                            $found[$long] = [$high, [self::BELOW, $one, $first, $second]];
+                        }
                     }
                 }
-                $within = $longer;
             }
-            $this->within[] = array_slice($within, 1);
         }
+
+        $this->looked += $looked;
+
+        return [$found, [$across, $lowest, $cut]];
     }
 
-    /** The shortest part of a strip of one height for every choice, those of lower strips being known. */
-    private function findParts(int $height, int $all): void
+    /**
+     * Those that no other is both shorter and lower than; of many, those with the least waste.
+     *
+     * @param  array<int, array{int, list<int>}>  $found
+     * @return list<array{int, int, list<int>}>
+     */
+    private static function best(array $found, int $most): array
     {
-        $shortest = [0];
-        $cuts = [[]];
-        for ($choice = 1; $choice < $all; $choice++) {
-            $best = $height > 0 ? $this->shortest[$height - 1][$choice] : PHP_INT_MAX;
-            $cut = [self::LOWER];
-            [$kind, $count] = $this->only($choice);
-            foreach ($kind === null ? [] : $this->lays[$kind] as $number => $lay) {
-                if ($lay->height <= $this->heights[$height] && $lay->run($count) < $best) {
-                    [$best, $cut] = [$lay->run($count), [self::RUN, (int) $kind, $number, $count]];
-                }
+        ksort($found);
+        $best = [];
+        $lowest = self::TOO_WIDE;
+        foreach ($found as $width => [$height, $cut]) {
+            if ($height < $lowest) {
+                $lowest = $height;
+                $best[] = [$width, $height, $cut];
             }
-            foreach ($this->within[$choice] as $one) {
-                $other = $choice - $one;
-                if ($one <= $other && $shortest[$one] < $best && $shortest[$other] < $best - $shortest[$one]) {
-                    [$best, $cut] = [$shortest[$one] + $shortest[$other], [self::BESIDE, $one]];
-                }
-            }
-            [$best, $cut] = $this->below($height, $choice, $best, $cut);
-            $shortest[] = $best > $this->width ? PHP_INT_MAX : $best;
-            $cuts[] = $cut;
         }
-        $this->shortest[] = $shortest;
-        $this->cut[] = $cuts;
+        if (count($best) > $most) {
+            usort($best, fn (array $one, array $other): int => $one[0] * $one[1] <=> $other[0] * $other[1]);
+        }
+
+        return array_slice($best, 0, $most);
     }
 
     /**
      * @param  list<int>  $cut
-     * @return array{int, list<int>}
+     * @param  int  $height  of the strip that is cut so
+     * @return list<Section>
      */
-    private function below(int $height, int $choice, int $best, array $cut): array
+    private function sections(int $choice, array $cut, int $height): array
     {
-        for ($upper = $height - 1; $upper >= 0; $upper--) {
-            $lower = $this->highest($this->heights[$height] - $this->heights[$upper]);
-            if ($lower === null || $lower > $upper) {
-                continue;
-            }
-            foreach ($this->within[$choice] as $one) {
-                $width = $this->shortest[$upper][$one];
-                if ($width < $best && $this->shortest[$lower][$choice - $one] < $best && $one !== $choice) {
-                    [$best, $cut] = [max($width, $this->shortest[$lower][$choice - $one]), [self::BELOW, $upper, $lower, $one]];
-                }
-            }
+        if ($cut[0] === self::RUN) {
+            $lay = $this->lays[$cut[1]][$cut[2]];
+            $run = Section::run($lay, $cut[3], $lay->height !== $this->pieces[$cut[1]]->height);
+
+            return $lay->height === $height ? [$run] : [Section::recut($run->width, [new Strip($lay->height, $run->width, [$run])])];
         }
-
-        return [$best, $cut];
-    }
-
-    /** @return list<Strip> */
-    private function shared(int $all): array
-    {
-        $least = [0];
-        $strips = [[0, 0]];
-        for ($choice = 1; $choice < $all; $choice++) {
-            $least[] = PHP_INT_MAX;
-            $strips[] = [0, $choice];
-            foreach ($this->heights as $height => $marks) {
-                foreach ($this->within[$choice] as $one) {
-                    if ($this->shortest[$height][$one] <= $this->width && $least[$choice - $one] < $least[$choice] - $marks) {
-                        $least[$choice] = $least[$choice - $one] + $marks;
-                        $strips[$choice] = [$height, $one];
-                    }
-                }
-            }
+        [$way, $one, $first, $second] = $cut;
+        [$width, $high, $firstCut] = $this->kept[$one][$first];
+        [$otherWidth, $otherHigh, $secondCut] = $this->kept[$choice - $one][$second];
+        if ($way === self::BESIDE) {
+            return [...$this->sections($one, $firstCut, $height), ...$this->sections($choice - $one, $secondCut, $height)];
         }
-        $found = [];
-        $choice = $all - 1;
-        while ($choice > 0) {
-            [$height, $one] = $strips[$choice];
-            $choice = max(0, $choice - $one);
-            $found[] = new Strip($this->heights[$height], $this->width, $this->sections($height, $one));
-        }
+        $wide = max($width, $otherWidth);
 
-        return $found;
-    }
-
-    /** @return list<Section> of a strip of this height that holds these */
-    private function sections(int $height, int $choice): array
-    {
-        if ($choice <= 0) {
-            return [];
-        }
-        $cut = $this->cut[$height][$choice];
-        $width = $this->shortest[$height][$choice];
-
-        return match ($cut[0]) {
-            self::RUN => $this->run($this->heights[$height], $cut[1], $cut[2], $cut[3]),
-            self::BESIDE => [...$this->sections($height, $cut[1]), ...$this->sections($height, $choice - $cut[1])],
-            self::BELOW => [Section::recut($width, [
-                new Strip($this->heights[$cut[1]], $width, $this->sections($cut[1], $cut[3])),
-                new Strip($this->heights[$cut[2]], $width, $this->sections($cut[2], $choice - $cut[3])),
-            ])],
-            default => [Section::recut($width, [new Strip($this->heights[$height - 1], $width, $this->sections($height - 1, $choice))])],
-        };
-    }
-
-    /** @return list<Section> */
-    private function run(int $height, int $kind, int $number, int $count): array
-    {
-        $lay = $this->lays[$kind][$number];
-        $run = Section::run($lay, $count, $lay->height !== $this->pieces[$kind]->height);
-
-        return $lay->height === $height ? [$run] : [Section::recut($run->width, [new Strip($lay->height, $run->width, [$run])])];
-    }
-
-    /** @return array{int|null, int} the kind and its count when a choice holds one kind only */
-    private function only(int $choice): array
-    {
-        $only = [null, 0];
-        foreach ($this->pieces as $kind => $piece) {
-            $count = intdiv($choice, $this->step[$kind]) % ($piece->count + 1);
-            if ($count > 0) {
-                if ($only[0] !== null) {
-                    return [null, 0];
-                }
-                $only = [$kind, $count];
-            }
-        }
-
-        return $only;
-    }
-
-    /** The highest of the heights that is no more than this. */
-    private function highest(int $marks): ?int
-    {
-        $found = null;
-        foreach ($this->heights as $index => $height) {
-            if ($height <= $marks) {
-                $found = $index;
-            }
-        }
-
-        return $found;
+        return [Section::recut($wide, [
+            new Strip($high, $wide, $this->sections($one, $firstCut, $high)),
+            new Strip($otherHigh, $wide, $this->sections($choice - $one, $secondCut, $otherHigh)),
+        ])];
     }
 }

@@ -19,11 +19,16 @@ final class StockCuts
     public static function plan(array $wanted, array $stock, Aim $aim = Aim::Cloth): CuttingPlan
     {
         $wanted = array_values(array_filter($wanted, fn (Wanted $piece): bool => $piece->count > 0));
-        usort($stock, fn (StockPiece $one, StockPiece $other): int => [$one->area(), $one->id] <=> [$other->area(), $other->id]);
+        usort($stock, fn (StockPiece $one, StockPiece $other): int => $one->area() <=> $other->area() ?: strnatcmp($one->id, $other->id));
         $smallFirst = self::inOrder($wanted, $stock, $aim);
-        // Cloth of one size, such as a pack of squares, is used up alike from either end.
-        if (($smallFirst->short() === [] && count($smallFirst->cuts) < 2) || count(array_unique(array_map(self::sizeOf(...), $stock))) < 2) {
+        if ($smallFirst->short() === [] && count($smallFirst->cuts) < 2) {
             return $smallFirst;
+        }
+        // Cloth of one size, such as a pack of squares, is used up alike from either end.
+        if (count(array_unique(array_map(self::sizeOf(...), $stock))) < 2) {
+            $together = $stock === [] || $stock[0]->goneWidth > 0 ? null : EqualSheets::plan($wanted, $stock, $aim);
+
+            return $together !== null && ($smallFirst->short() !== [] || count($together->cuts) < count($smallFirst->cuts)) ? $together : $smallFirst;
         }
         $largeFirst = self::inOrder($wanted, array_reverse($stock), $aim, true);
         $worse = self::missing($smallFirst) <=> self::missing($largeFirst);
@@ -39,12 +44,13 @@ final class StockCuts
     {
         $left = $wanted;
         $cuts = [];
+        $untouched = [];
         $alike = [];
         $filled = [];
         while ($left !== [] && $stock !== []) {
             $last = self::holdsAll($left, $largestFirst ? array_reverse($stock) : $stock, $aim);
             if ($last !== null) {
-                return new CuttingPlan($wanted, [...$cuts, $last], self::without($stock, $last->stock));
+                return new CuttingPlan($wanted, [...$cuts, $last], [...$untouched, ...self::without($stock, $last->stock)]);
             }
             $next = array_shift($stock);
             // Cloth of the same size as one that held nothing holds nothing either.
@@ -62,7 +68,7 @@ final class StockCuts
             $left = self::rest($left, $cut->pieces());
         }
 
-        return new CuttingPlan($wanted, $cuts, [...$untouched ?? [], ...$stock]);
+        return new CuttingPlan($wanted, $cuts, [...$untouched, ...$stock]);
     }
 
     private static function sizeOf(StockPiece $piece): string

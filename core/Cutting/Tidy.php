@@ -6,7 +6,7 @@ namespace Dew\Core\Cutting;
 
 /**
  * Puts strips into the order in which somebody cuts them: equal pieces together, those as high as the strip first, and no cut that parts
- * nothing.
+ * nothing. A strip is no higher than what it holds.
  */
 final readonly class Tidy
 {
@@ -37,6 +37,7 @@ final readonly class Tidy
     {
         $flat = [];
         foreach ($strips as $strip) {
+            $strip = $this->lowered($strip);
             $strip = new Strip($strip->height, $strip->width, $this->sections($strip));
             if (count($strip->sections) === 1 && $strip->sections[0]->piece === null) {
                 foreach ($strip->sections[0]->strips as $narrower) {
@@ -48,6 +49,21 @@ final readonly class Tidy
         }
 
         return $flat;
+    }
+
+    /** The same strip, no higher than the highest of what is cut from it. */
+    private function lowered(Strip $strip): Strip
+    {
+        $strips = array_map(fn (Section $section): array => array_map($this->lowered(...), $section->strips), $strip->sections);
+        $highest = 0;
+        foreach ($strip->sections as $number => $section) {
+            $highest = max($highest, $section->piece !== null ? $this->lay($section)->height : BoltCuts::length($strips[$number]));
+        }
+
+        return new Strip($highest, $strip->width, array_map(
+            fn (Section $section, array $narrower): Section => $section->piece !== null ? $section : Section::recut($section->width, $narrower),
+            $strip->sections, $strips,
+        ));
     }
 
     /** @return list<Section> */

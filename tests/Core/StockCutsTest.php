@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Dew\Core\Cutting\Aim;
+use Dew\Core\Cutting\BoltCuts;
 use Dew\Core\Cutting\CuttingPlan;
 use Dew\Core\Cutting\LaidRun;
+use Dew\Core\Cutting\PlainStrips;
 use Dew\Core\Cutting\StockCuts;
 use Dew\Core\Cutting\StockKind;
 use Dew\Core\Cutting\StockPiece;
@@ -160,3 +162,45 @@ it('uses a pack of equal pieces as it uses one with a piece more of another size
         ->and(count($plan->cuts))->toBe(count($mixed->cuts))
         ->and($plan->cloth())->toBe($mixed->cloth());
 })->with([1, 4, 21, 33, 90]);
+
+it('plans equal pieces of cloth together, in their order', function (): void {
+    $wanted = wantedOf([['a', 64, 64, 12], ['b', 48, 48, 24], ['c', 32, 80, 24], ['d', 96, 96, 12]]);
+    $stock = manyOf(StockKind::Square, 160, 160, 24);
+    $plan = StockCuts::plan($wanted, $stock);
+    $bound = (int) ceil(array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted)) / 160 / 160);
+
+    expect($plan->short())->toBe([])->and(MatCheck::faults($plan))->toBe([])
+        ->and(count($plan->cuts))->toBeLessThanOrEqual($bound + 2)
+        ->and(array_map(fn ($cut): string => $cut->stock->id, $plan->cuts))->toBe(
+            array_map(fn (int $number): string => 'square-'.$number, range(1, count($plan->cuts))),
+        );
+});
+
+it('keeps all cloth that nothing is cut from, whichever piece holds the last of what is wanted', function (): void {
+    $stock = [
+        new StockPiece('narrow', StockKind::Scrap, 20, 300), new StockPiece('small', StockKind::Scrap, 100, 100),
+        new StockPiece('large', StockKind::Yardage, 640, 600), new StockPiece('spare', StockKind::Yardage, 640, 700),
+    ];
+    $plan = StockCuts::plan(wantedOf([['a', 90, 90, 12]]), $stock);
+    $used = array_map(fn ($cut): string => $cut->stock->id, $plan->cuts);
+    $all = [...$used, ...array_map(fn (StockPiece $piece): string => $piece->id, $plan->untouched)];
+    sort($all);
+
+    expect($plan->short())->toBe([])->and($all)->toBe(['large', 'narrow', 'small', 'spare']);
+});
+
+it('never claims fewer settings of the ruler for a plan that has more', function (): void {
+    $dice = new Random\Randomizer(new Random\Engine\Mt19937(3));
+    $sparing = 0;
+    for ($case = 0; $case < 60; $case++) {
+        $pieces = [];
+        for ($kind = 0; $kind < $dice->getInt(2, 4); $kind++) {
+            $pieces[] = new Wanted('p'.$kind, 2 * $dice->getInt(12, 50), 2 * $dice->getInt(12, 50), $dice->getInt(1, 5));
+        }
+        [$cloth, $cuts] = [Aim::Cloth->strips($pieces, 640), Aim::Cuts->strips($pieces, 640)];
+        expect(PlainStrips::settings($cuts, $pieces))->toBeLessThanOrEqual(PlainStrips::settings($cloth, $pieces))
+            ->and(BoltCuts::length($cloth))->toBeLessThanOrEqual(BoltCuts::length($cuts));
+        $sparing += PlainStrips::settings($cloth, $pieces) > PlainStrips::settings($cuts, $pieces) ? 1 : 0;
+    }
+    expect($sparing)->toBeGreaterThan(10);
+});
