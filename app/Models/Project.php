@@ -92,6 +92,7 @@ final class Project extends Model
         'set_widths' => '{}',
         'bench' => '{}',
         'aim' => 'cloth',
+        'notation' => 'in',
         'left_handed' => false,
     ];
 

@@ -167,8 +167,6 @@ final readonly class ReleasedSheets
             $sheet = $sheet->pressed($this->pressing->looks($project->quiltAlong->version(), $project->size_key, $project->pressed));
         }
 
-        $width = $project->setWidth($sheet->clue) ?? $project->usable_width;
-
-        return $width === null ? $sheet : $sheet->onCloth($width, $project->notation);
+        return $sheet->readBy($project->notation, $project->setWidth($sheet->clue) ?? $project->usable_width);
     }
 }

@@ -21,6 +21,9 @@ enum Kept: string
     /** The picture of a published quilt, and its facts. */
     case Design = 'design';
 
+    /** How a clue is cut off bolts. */
+    case Cutting = 'cutting';
+
     case JoinPlan = 'join-plan';
 
     /** Seams of somebody who has pressed some of them otherwise. */

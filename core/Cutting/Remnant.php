@@ -7,6 +7,9 @@ namespace Dew\Core\Cutting;
 /** A rectangle that is left over, in marks. */
 final readonly class Remnant
 {
+    /** One with a shorter side than this many marks (1 in) is no stock any more. */
+    private const SMALLEST = 16;
+
     /**
      * @param  int  $width  across the cloth
      * @param  int  $length  along the bolt
@@ -46,6 +49,23 @@ final readonly class Remnant
     public function area(): int
     {
         return $this->width * $this->length;
+    }
+
+    public function isUseful(): bool
+    {
+        return self::isUsable($this->width, $this->length);
+    }
+
+    /** Whether so much cloth is worth keeping. */
+    public static function isUsable(int $width, int $length): bool
+    {
+        return min($width, $length) >= self::SMALLEST;
+    }
+
+    /** @return array{int, int} the shorter side says first what can be cut from it, then the area */
+    public function usefulness(): array
+    {
+        return [min($this->width, $this->length), $this->area()];
     }
 
     /** @return list<array{int, int}> along the strip and square to it */

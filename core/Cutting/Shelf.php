@@ -10,9 +10,6 @@ use InvalidArgumentException;
 /** All the cloth that somebody has at one time, by fabric slot, ready to be cut. */
 final readonly class Shelf
 {
-    /** A remnant with a shorter side than this many marks (1 in) is no stock any more. */
-    private const SMALLEST = 16;
-
     /**
      * @param  array<string, list<StockPiece>>  $pieces  by the id of the fabric slot
      * @param  array<string, true>  $directional  slots whose cloth must stay upright
@@ -152,7 +149,7 @@ final readonly class Shelf
         }
         $pieces = [];
         foreach ($left as $id => [$width, $length]) {
-            if (min($width, $length) >= self::SMALLEST) {
+            if (Remnant::isUsable($width, $length)) {
                 $kind = $width === $piece->width ? $piece->kind : StockKind::Scrap;
                 $pieces[] = new StockPiece($id, $kind, $width, $length, fabric: $piece->fabric);
             }

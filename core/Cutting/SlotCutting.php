@@ -90,6 +90,12 @@ final readonly class SlotCutting
         return new self($need, $plan, $width, $aim, self::sorted($need->wanted, $width)[1]);
     }
 
+    /** Whether all of it is cut off a bolt, as much as it takes. */
+    public function isFromBolt(): bool
+    {
+        return array_filter($this->plan->cuts, fn (StockCut $cut): bool => $cut->stock->id !== self::BOLT) === [];
+    }
+
     /** How much of a bolt all pieces take together with this aim, in marks along it. */
     public function length(Aim $aim): int
     {

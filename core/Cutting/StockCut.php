@@ -20,6 +20,13 @@ final readonly class StockCut
         return new self($stock, $this->sheets);
     }
 
+    /** Whether the same is cut from another piece of cloth of the same kind and size. */
+    public function isLike(self $other): bool
+    {
+        return $this->stock->kind === $other->stock->kind && $this->stock->isRemnant() === $other->stock->isRemnant()
+            && $this->stock->isAsLargeAs($other->stock) && $this->sheets == $other->sheets;
+    }
+
     /** @return array<string, int> pieces that it gives, by id */
     public function pieces(): array
     {

@@ -37,10 +37,22 @@ final readonly class StockPiece
         }
     }
 
+    /** The id of the entry in a list of cloth that it comes from, be it as one of several or as what was left of one. */
+    public function row(): string
+    {
+        return strtok(explode('/', $this->id)[0], '-') ?: '';
+    }
+
     /** Whether it is what an earlier clue left over. */
     public function isRemnant(): bool
     {
         return str_contains($this->id, '/');
+    }
+
+    public function isAsLargeAs(self $other): bool
+    {
+        return [$this->width, $this->length, $this->goneWidth, $this->goneLength]
+            === [$other->width, $other->length, $other->goneWidth, $other->goneLength];
     }
 
     public function area(): int

@@ -62,13 +62,14 @@ final class UnitWork
 
     /**
      * How it is made by one method; by the first other that is possible where that one is not, as when no segment of a strip
-     * set fits across the cloth.
+     * set fits across the cloth. As many segments come out of a set as at the marks of the ruler that the design is made for.
      *
      * @throws InvalidArgumentException when it can be made in no way
      */
     public function making(Method $method): Making
     {
-        return $this->makings[$method->value] ??= $this->workings->firstPossible($this->unit, $method);
+        return $this->makings[$method->value] ??= $this->workings->firstPossible($this->unit, $method)
+            ->onCloth($this->room, $this->room->notation());
     }
 
     /**

@@ -73,6 +73,19 @@ final readonly class ClueSheet implements StoredSheet
     }
 
     /**
+     * The same work by somebody's ruler and on their cloth.
+     *
+     * @param  Length|null  $usableWidth  null for cloth as wide as the design says
+     */
+    public function readBy(Notation $notation, ?Length $usableWidth = null): self
+    {
+        $room = $this->tasks[0]->room ?? null;
+
+        return $room === null || ($notation === $room->notation() && $usableWidth === null)
+            ? $this : $this->onCloth($usableWidth ?? $room->usableWidth, $notation);
+    }
+
+    /**
      * The same work with the parts of some blocks turned as somebody chose.
      *
      * @param  array<string, string>  $chosen  ids of ways by the ids of blocks

@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'strips' => 'from :count strip :width wide, :each to a strip|from :count strips :width wide, :each to a strip',
+    'how' => 'How to cut it',
+    'pieces' => 'What you need',
+    'square_up' => 'Trim off the selvedges and square up one edge before the first strip.',
     'slanted' => 'Cut the strip at :degrees°, then every :spacing, measured square to the cut. From tip to tip it is :length.',
     'for' => 'for :task',
     'fabric' => 'Fabric',

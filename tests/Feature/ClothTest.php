@@ -180,6 +180,26 @@ it('shows steps as done whose pieces are all counted in the clue, with cloth and
     expect($html)->not->toContain('name="done" value="0"')->and(cutSoFar($this))->toBe(array_sum(array_column($uses, 'count')));
 })->with([true, false]);
 
+it('shows the plan of the mat on the page of the clue, from a bolt and from the cloth there is', function (): void {
+    $planned = fn (string $slot): array => app(MemberCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]
+        ->cutting->slots[$slot]->plan->cuts;
+    $named = function (string $slot): int {
+        $page = (string) $this->get("/q/{$this->project->id}/clues/1")->assertOk()->getContent();
+        preg_match('/id="fabric-'.$slot.'".*?<div class="cut-plan">(.*?)<\/div>/s', $page, $plan);
+        preg_match_all('/(\d+) strips? 3⅞/u', $plan[1] ?? '', $strips);
+        preg_match_all('/(\d+) of these/u', $plan[1] ?? '', $alike);
+
+        return array_sum(array_map(intval(...), $strips[1])) * (int) ($alike[1][0] ?? 1);
+    };
+    $strips = fn (array $cuts): int => array_sum(array_map(fn ($cut): int => count($cut->sheets[0]->strips), $cuts));
+
+    expect($named('f-lamp'))->toBe($strips($planned('f-lamp')))->toBeGreaterThan(1);
+
+    have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '2']);
+    expect($planned('f-lamp'))->toHaveCount(2)->and($named('f-lamp'))->toBe($strips($planned('f-lamp')));
+    $this->get("/q/{$this->project->id}/clues/1")->assertSeeText('2 of these, cut the same way')->assertSeeText('is not enough for everything here');
+});
+
 it('calls nothing short that is cut, by the plan or by hand', function (): void {
     have($this, 'f-lamp', ['kind' => 'scrap', 'width' => '12', 'length' => '10', 'corner_width' => '3', 'corner_length' => '4']);
     $short = fn (): array => app(MemberCutting::class)->of(Project::query()->findOrFail($this->project->id), 1)[0]->cutting->slots['f-lamp']->short();

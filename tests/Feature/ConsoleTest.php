@@ -17,7 +17,7 @@ it('prints the plan of a design at a size, by chosen methods, with everything th
     foreach ([
         'Night Ferry, Throw: 68 in x 68 in',
         '    B  13 squares, 7¾ in',
-        '       from 3 strips 7¾ in wide, 5 to a strip',
+        '         3 strips 7¾ in wide',
         '    C  304 squares, 2 in',
         '  Make 104 Beam half-square triangle (Eight at a time): Unfinished 3½ in',
         '    3. Sew: Sew ¼ in from each line, on both sides of it: four seams.',

@@ -10,6 +10,7 @@ use App\Models\ClueState;
 use App\Presentation\Host\ClueBoard;
 use App\Presentation\Member\StitchLine;
 use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\StitchState;
 use App\Presentation\Shared\When;
 use App\Wording\Figure;
@@ -32,6 +33,8 @@ function page(string $size, Notation $notation, ?MethodChoices $methods = null):
         Compiler::clueSheet($design, $size, 'k-casting-off', $methods ?? MethodChoices::defaults()),
         Compiler::announcement($design),
         $notation,
+        null,
+        CuttingList::fromBolts(Compiler::clueSheet($design, $size, 'k-casting-off', $methods ?? MethodChoices::defaults()), $notation),
     );
 }
 
@@ -116,27 +119,29 @@ it('shows the host what is due, scheduled before undated', function (): void {
         ->and($board->open())->toHaveCount(1);
 });
 
-it('writes a cutting list fabric by fabric, with strips', function (): void {
-    $lines = [];
+it('writes a cutting list fabric by fabric, with the strips that hold it', function (): void {
+    $lines = $plans = [];
     foreach (page('s-throw', Notation::Fractions)->fabrics() as $fabric) {
         foreach ($fabric->lines as $line) {
             $lines[] = [
                 $fabric->letter,
                 $line->count,
                 $line->width->number,
-                $line->strips === null ? null : str_replace("\u{a0}", ' ', $line->strips),
             ];
         }
+        $plans[$fabric->letter] = str_replace("\u{a0}", ' ', page('s-throw', Notation::Fractions)->cutting($fabric->slot)?->lines() ?? []);
     }
 
     expect($lines)->toBe([
-        ['A', 52, '3⅞', 'from 6 strips 3⅞ in wide, 10 to a strip'],
-        ['B', 52, '3⅞', 'from 6 strips 3⅞ in wide, 10 to a strip'],
-        ['C', 16, '2', null],
-        ['D', 24, '3⅞', 'from 3 strips 3⅞ in wide, 10 to a strip'],
-        ['D', 16, '2', null],
-        ['E', 24, '3⅞', 'from 3 strips 3⅞ in wide, 10 to a strip'],
-    ]);
+        ['A', 52, '3⅞'],
+        ['B', 52, '3⅞'],
+        ['C', 16, '2'],
+        ['D', 24, '3⅞'],
+        ['D', 16, '2'],
+        ['E', 24, '3⅞'],
+    ])->and($plans['A'])->toBe([
+        'Uses 23¼ in of cloth 40 in wide', '  6 strips 3⅞ in wide', '    From strips 1 to 5, each: 10 at 3⅞ in', '    From strip 6: 2 at 3⅞ in',
+    ])->and($plans['C'])->toBe(['Uses 32 in of cloth 40 in wide', '  16 strips 2 in wide']);
 });
 
 it('says every step with its numbers, in the reader\'s notation', function (Notation $notation, string $seam, string $trim): void {

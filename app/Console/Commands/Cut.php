@@ -204,11 +204,8 @@ final class Cut extends Command
         foreach ($slot->plan->cuts as $cut) {
             $this->line('    '.ucfirst($text->cloth($cut)));
             foreach ($cut->sheets as $sheet) {
-                foreach ($text->strips($sheet) as [$strip, $pieces]) {
-                    $this->line('      '.$strip);
-                    foreach ($pieces as $piece) {
-                        $this->line('        '.$piece);
-                    }
+                foreach ($text->strips($sheet) as $strip) {
+                    array_map($this->line(...), $strip->lines('      '));
                 }
             }
             $this->line('      '.$text->left($cut->remnants()));

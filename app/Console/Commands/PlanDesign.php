@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\CutLine;
+use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\TaskView;
 use App\Wording\Figure;
 use Dew\Core\Compile\Compiler;
@@ -60,9 +61,12 @@ final class PlanDesign extends Command
             }
             $this->quilt($design, $plan, $notation);
             foreach ($plan->clues as $sheet) {
+                $sheet = $sheet->readBy($notation);
                 $this->newLine();
                 $this->info(sprintf('%d. %s', $sheet->number, $sheet->title));
-                $this->clue(CluePage::forPreview($sheet, Compiler::announcement($design), $notation));
+                $this->clue(CluePage::forPreview(
+                    $sheet, Compiler::announcement($design), $notation, null, CuttingList::fromBolts($sheet, $notation),
+                ));
             }
 
             return self::SUCCESS;
@@ -100,6 +104,7 @@ final class PlanDesign extends Command
             foreach ($fabric->lines as $line) {
                 $this->cutLine($fabric->letter.'  ', $line);
             }
+            array_map($this->line(...), $page->cutting($fabric->slot)?->lines('       ') ?? []);
         }
         foreach ([__('cutting.segments') => $page->segments(), __('cutting.parts') => $page->parts()] as $title => $lines) {
             if ($lines !== []) {
@@ -118,7 +123,7 @@ final class PlanDesign extends Command
     {
         $size = $line->width->number.($line->length === null ? '' : ' x '.$line->length->number).' '.$line->width->unit;
         $this->line(sprintf('    %s%d %s, %s', $before, $line->count, $line->shape, $size));
-        foreach (array_filter([$line->strips, $line->note]) as $note) {
+        foreach (array_filter([$line->note]) as $note) {
             $this->line('       '.$note);
         }
     }

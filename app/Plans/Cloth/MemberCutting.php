@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plans\Cloth;
 
+use App\Models\Clue;
 use App\Models\Project;
 use App\Models\StockRow;
 use App\Plans\ReleasedSheets;
@@ -43,6 +44,18 @@ final readonly class MemberCutting
         }
 
         return $this->planned($project, $this->sheets->sheets($project, $clues));
+    }
+
+    /**
+     * The plan of one clue. Where nobody said what cloth there is, nothing that was cut before changes it.
+     *
+     * @param  ClueSheet|null  $sheet  its sheet, where it was read already
+     */
+    public function ofClue(Project $project, Clue $clue, ?ClueSheet $sheet = null): PlannedClue
+    {
+        return $project->stock->isEmpty()
+            ? $this->planned($project, [$sheet ?? $this->sheets->sheet($project, $clue)])[0]
+            : array_values(array_filter($this->of($project, $clue->number), fn (PlannedClue $one): bool => $one->clue === $clue->key))[0];
     }
 
     /**
@@ -121,8 +134,12 @@ final readonly class MemberCutting
         return $last === false ? $this->shelf($project) : $last->before->after($last->cutting);
     }
 
-    /** A text that changes whenever a plan may: with her cloth, how she cuts it, and what was cut before she last changed it. */
-    public function signature(Project $project): string
+    /**
+     * A text that changes whenever a plan may: with her cloth, how she cuts it, and what was cut before she last changed it.
+     *
+     * @param  bool  $withCounts  whether also with what is cut by now, for a page that names what is short
+     */
+    public function signature(Project $project, bool $withCounts = true): string
     {
         return substr(hash('sha256', serialize([
             $project->aim->value,
@@ -132,7 +149,7 @@ final readonly class MemberCutting
             $project->set_widths,
             $this->counts->cutBefore($project),
             // Where they have said what cloth there is, some of it may be short, and is not once it is cut.
-            $project->stock->isEmpty() ? [] : $this->counts->cut($project),
+            $withCounts && ! $project->stock->isEmpty() ? $this->counts->cut($project) : [],
             $project->stock->sortBy('id')->map(fn (StockRow $row): array => $row->getAttributes())->values()->all(),
         ])), 0, 24);
     }

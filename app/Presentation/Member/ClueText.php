@@ -6,9 +6,11 @@ namespace App\Presentation\Member;
 
 use App\Models\Clue;
 use App\Models\Project;
+use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Presentation\Shared\CluePage;
 use App\Presentation\Shared\Counters;
+use App\Presentation\Shared\CuttingList;
 use App\Support\Openings;
 use Dew\Core\Sheet\ClueSheet;
 use Illuminate\Contracts\Support\MessageBag;
@@ -22,6 +24,7 @@ final readonly class ClueText
         private ReleasedSheets $sheets,
         private CorrectionNews $news,
         private Recap $recap,
+        private MemberCutting $cutting,
     ) {
     }
 
@@ -32,7 +35,7 @@ final readonly class ClueText
     public function of(Project $project, Clue $clue, MessageBag $messages): array
     {
         /** @var array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} $text */
-        $text = $this->drawn->ofClue($project, $clue, 'clue', fn (ClueSheet $sheet): array => $this->draw($sheet, $project));
+        $text = $this->drawn->ofClue($project, $clue, 'clue '.$this->cutting->signature($project, withCounts: false), fn (ClueSheet $sheet): array => $this->draw($sheet, $project, $clue));
         $values = [
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
@@ -67,10 +70,13 @@ final readonly class ClueText
     }
 
     /** @return array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} */
-    private function draw(ClueSheet $sheet, Project $project): array
+    private function draw(ClueSheet $sheet, Project $project, Clue $clue): array
     {
         $open = new Openings;
-        $page = CluePage::forMember($sheet, $this->sheets->announcement($project), $project);
+        $page = CluePage::forMember($sheet, $this->sheets->announcement($project), $project, CuttingList::ofSlots(
+            $this->cutting->ofClue($project, $clue, $sheet)->cutting->slots, $project->notation, $project->stock->pluck('name', 'id')->all(),
+            $project->left_handed,
+        ));
 
         return [
             'title' => $sheet->title,

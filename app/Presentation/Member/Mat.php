@@ -113,7 +113,7 @@ final readonly class Mat
      */
     private function draw(Project $project, Clue $clue): array
     {
-        $planned = $this->planned($project, $clue);
+        $planned = $this->cutting->ofClue($project, $clue);
         $open = new Openings;
         $cards = $this->cards($planned, $project);
         $steps = [];
@@ -145,16 +145,9 @@ final readonly class Mat
     /** @return array{title: string, cards: list<array<string, mixed>>} the same for paper: drawn in plain colours, without buttons */
     public function forPrint(Project $project, Clue $clue): array
     {
-        $planned = $this->planned($project, $clue);
+        $planned = $this->cutting->ofClue($project, $clue);
 
         return ['title' => $planned->title, 'cards' => $this->cards($planned, $project, onPaper: true)];
-    }
-
-    private function planned(Project $project, Clue $clue): PlannedClue
-    {
-        $planned = $this->cutting->of($project, $clue->number);
-
-        return array_values(array_filter($planned, fn (PlannedClue $one): bool => $one->clue === $clue->key))[0];
     }
 
     /** @return list<array{index: list<array<string, mixed>>, ...<string, mixed>}> one for each fabric that the clue cuts from */
@@ -201,7 +194,7 @@ final readonly class Mat
                     ];
                 }
             }
-            $name = $names[strtok(explode('/', $cut->stock->id)[0], '-') ?: ''] ?? '';
+            $name = $names[$cut->stock->row()] ?? '';
             $cloths[] = [
                 'title' => ucfirst($text->cloth($cut, $project->left_handed)).($name === '' ? '' : ', '.$name),
                 'picture' => $picture->of($cutting->plan, $number, __('mat.picture', ['cloth' => $text->cloth($cut, $project->left_handed)])),
@@ -231,7 +224,7 @@ final readonly class Mat
      */
     private function step(CutStep $step, StockCut $cut, SlotCutting $cutting, CuttingText $text, array $alike): array
     {
-        [$title, $lines] = $text->step($step->strip, $step->count, $cut->sheets[$step->sheet]->lengthwise);
+        $cuts = $text->step($step->strip, $step->count, $cut->sheets[$step->sheet]->lengthwise);
         $tasks = $others = [];
         foreach (array_keys($step->pieces()) as $piece) {
             foreach ($cutting->need->uses[$piece] as $use) {
@@ -243,7 +236,7 @@ final readonly class Mat
         }
 
         return [
-            'id' => $step->id, 'title' => $title, 'lines' => $lines, 'count' => $step->count,
+            'id' => $step->id, 'title' => $cuts->text, 'lines' => $cuts->under, 'count' => $step->count,
             'for' => __('mat.for', ['tasks' => implode(', ', $tasks)]),
             'alike' => $others === [] ? null : __('mat.alike', ['others' => implode(', ', $others)]),
         ];

@@ -11,7 +11,6 @@ use App\Wording\Figure;
 use App\Wording\KindWords;
 use App\Wording\Sentence;
 use App\Wording\SizeKind;
-use Dew\Core\Cutting\StripCut;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Making\On;
@@ -66,14 +65,15 @@ final readonly class CluePage
         private ?Project $project,
         private ?Counters $counters,
         private Colourway $colourway,
+        private ?CuttingList $cuts = null,
     ) {
         $this->pictures = new UnitPicture($colourway, $announcement->slots);
     }
 
-    public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project): self
+    public static function forMember(ClueSheet $sheet, Announcement $announcement, Project $project, CuttingList $cuts): self
     {
         return new self(
-            $sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway($announcement),
+            $sheet, $announcement, $project->notation, $project, Counters::of($sheet, $project), $project->colourway($announcement), $cuts,
         );
     }
 
@@ -83,10 +83,18 @@ final readonly class CluePage
         return new self($sheet, $announcement, $project->notation, $project, null, $project->colourway($announcement));
     }
 
-    /** @param  string|null  $colourway  its id; null for the first */
-    public static function forPreview(ClueSheet $sheet, Announcement $announcement, Notation $notation, ?string $colourway = null): self
-    {
-        return new self($sheet, $announcement, $notation, null, null, $announcement->colourway($colourway));
+    /**
+     * @param  string|null  $colourway  its id; null for the first
+     * @param  CuttingList|null  $cuts  null where it only matters what is cut
+     */
+    public static function forPreview(
+        ClueSheet $sheet,
+        Announcement $announcement,
+        Notation $notation,
+        ?string $colourway = null,
+        ?CuttingList $cuts = null,
+    ): self {
+        return new self($sheet, $announcement, $notation, null, null, $announcement->colourway($colourway), $cuts);
     }
 
     public function sizeName(): string
@@ -176,6 +184,12 @@ final readonly class CluePage
             $this->project?->isClothOpen($slot->id, $this->announcement) === true ? __('fabrics.own.wanted') : null,
             $this->project?->swatches->contains('slot_key', $slot->id) === true,
         ), $used));
+    }
+
+    /** How a fabric is cut; null on pages that only tell what is cut. */
+    public function cutting(string $slot): ?FabricCutting
+    {
+        return $this->cuts?->of($slot);
     }
 
     /**
@@ -503,7 +517,6 @@ final readonly class CluePage
     private function cutLine(TaskSheet $task, Piece $piece): CutLine
     {
         $count = $task->quantity($piece, $this->madeBefore($task));
-        $strips = StripCut::of($piece, $count, $this->notation, $this->project->usable_width ?? $this->announcement->usableWidth);
         $width = Figure::of($piece->width, SizeKind::Cut, $this->notation);
 
         return new CutLine(
@@ -515,11 +528,6 @@ final readonly class CluePage
                 || $piece->width->encode() === $piece->length->encode()
                 ? null
                 : Figure::of($piece->length, SizeKind::Cut, $this->notation),
-            strips: $strips === null || $count === 0 ? null : trans_choice(
-                'cutting.strips',
-                $strips->strips,
-                ['width' => $width->number."\u{00a0}".$width->unit, 'each' => $strips->perStrip],
-            ),
             for: $piece->label === null ? $task->name : __('pieces.labelled', ['label' => $piece->label, 'task' => $task->name]),
             letters: implode(' + ', array_map(fn (string $slot): string => $this->announcement->slots[$slot]->letter, $piece->slots)),
             picture: $this->pictures->piece($piece),
@@ -538,7 +546,6 @@ final readonly class CluePage
             shape: $name,
             width: Figure::of($length, SizeKind::Unfinished, $this->notation),
             length: $length->encode() === $piece->width->encode() ? null : Figure::of($piece->width, SizeKind::Unfinished, $this->notation),
-            strips: null,
             for: $task->name,
             letters: '',
             picture: $this->pictures->part($name, $drawing->part($piece->id), $drawing->box($piece->id)),

@@ -7,7 +7,7 @@ namespace App\Presentation\Shared;
 use App\Drawing\Picture;
 use App\Wording\Figure;
 
-/** One line of a cutting list: so many of a shape at a size, what for, and how they lie on strips. */
+/** One line of a cutting list: so many of a shape at a size, and what for. */
 final readonly class CutLine
 {
     public function __construct(
@@ -15,7 +15,6 @@ final readonly class CutLine
         public string $shape,
         public Figure $width,
         public ?Figure $length,
-        public ?string $strips,
         public string $for,
         public string $letters,
         public Picture $picture,

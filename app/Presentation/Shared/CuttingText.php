@@ -17,6 +17,7 @@ use Dew\Core\Cutting\Strip;
 use Dew\Core\Cutting\Wanted;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
+use Dew\Core\Unit\PieceShape;
 
 /** A cutting plan in sentences, in the units and by the ruler of its reader. */
 final readonly class CuttingText
@@ -67,24 +68,115 @@ final readonly class CuttingText
         ]);
     }
 
-    /** @return list<array{string, list<string>}> equal strips together: how to cut them, and what comes off each */
+    /** @return list<CutText> equal strips together: how to cut them, and under that what comes off each */
     public function strips(SheetCut $sheet): array
     {
-        return array_map(fn (array $alike): array => $this->step($alike[0], $alike[1], $sheet->lengthwise), Strip::alike($sheet->strips));
+        return array_map(fn (array $alike): CutText => $this->step($alike[0], $alike[1], $sheet->lengthwise), Strip::alike($sheet->strips));
     }
 
     /**
      * @param  int  $count  how many strips are cut alike
-     * @return array{string, list<string>} how to cut them, and what comes off each
+     * @return CutText how to cut them, and under that what comes off each
      */
-    public function step(Strip $strip, int $count, bool $lengthwise): array
+    public function step(Strip $strip, int $count, bool $lengthwise): CutText
     {
-        return [
-            trans_choice($lengthwise ? 'cuts.lengthwise' : 'cuts.strip', $count, [
-                'height' => $this->length($strip->height), 'width' => $this->length($strip->width),
-            ]),
-            $this->sections($strip),
-        ];
+        return new CutText(trans_choice($lengthwise ? 'cuts.lengthwise' : 'cuts.strip', $count, [
+            'height' => $this->length($strip->height), 'width' => $this->length($strip->width),
+        ]), $this->sections($strip));
+    }
+
+    /** @return list<CutText> all strips of one height together, and under that what comes from which of them, in few words */
+    public function summary(SheetCut $sheet): array
+    {
+        $heights = [];
+        foreach ($sheet->strips as $strip) {
+            $heights[$strip->height][] = $strip;
+        }
+        $summary = [];
+        foreach ($heights as $height => $strips) {
+            $summary[] = new CutText(
+                trans_choice($sheet->lengthwise ? 'cuts.strips_along' : 'cuts.strips_across', count($strips), ['height' => $this->length($height)]),
+                $this->fromStrips($strips),
+            );
+        }
+
+        return $summary;
+    }
+
+    /**
+     * @param  list<Strip>  $strips  all of one height
+     * @return list<CutText>
+     */
+    private function fromStrips(array $strips): array
+    {
+        $lines = [];
+        $first = 1;
+        foreach (Strip::alike($strips) as [$strip, $count]) {
+            if ($this->isWhole($strip)) {
+                $first += $count;
+
+                continue;
+            }
+            $from = match (true) {
+                count($strips) === 1 => '',
+                $count === count($strips) => __('cuts.from_each'),
+                $count === 1 => __('cuts.from_one', ['number' => $first]),
+                default => __($count === 2 ? 'cuts.from_two' : 'cuts.from_some', ['first' => $first, 'last' => $first + $count - 1]),
+            };
+            $first += $count;
+            [$runs, $under] = $this->shortly($strip);
+            $lines[] = new CutText(trim($from.' '.$runs), $under);
+        }
+
+        return $lines;
+    }
+
+    /** Whether it is a piece itself, and nothing is cut off it. */
+    private function isWhole(Strip $strip): bool
+    {
+        $piece = $strip->sections[0]->piece ?? null;
+
+        return count($strip->sections) === 1 && $piece !== null && $this->need->uses[$piece][0]->piece->length === null;
+    }
+
+    /** @return array{string, list<CutText>} what is cut off a strip as high as it is, and what else is cut from it */
+    private function shortly(Strip $strip): array
+    {
+        $runs = array_filter($strip->sections, fn (Section $section): bool => $section->piece !== null);
+        // A row of different pieces reads as their lengths alone: “11½ in, 10½ in, 9½ in”.
+        $counted = count($runs) === 1 || max([0, ...array_map(fn (Section $section): int => $section->count, $runs)]) > 1;
+        $texts = array_map(fn (Section $section): string => $this->shortRun($section, $strip, $counted), array_values($runs));
+        $under = [];
+        $room = $strip->width - array_sum(array_map(fn (Section $section): int => $section->width, $runs));
+        foreach (array_diff_key($strip->sections, $runs) as $section) {
+            $narrower = [];
+            foreach (Strip::alike($section->strips) as [$one, $count]) {
+                [$own, $deeper] = $this->shortly($one);
+                $narrower[] = new CutText(
+                    trim(trans_choice('cuts.narrow_strip', $count, ['height' => $this->length($one->height)]).': '.$own, ': '), $deeper,
+                );
+            }
+            $under[] = new CutText(__(
+                $section->width === $room ? 'cuts.narrower_end' : 'cuts.narrower', ['width' => $this->length($section->width)],
+            ), $narrower);
+            $room -= $section->width;
+        }
+
+        return [implode(', ', $texts), $under];
+    }
+
+    /** Plain rectangles by their length along the strip, other shapes by name. */
+    private function shortRun(Section $section, Strip $strip, bool $counted): string
+    {
+        $piece = $this->wanted[(string) $section->piece];
+        $use = $this->need->uses[$piece->id][0]->piece;
+        if ($use->length === null || ! in_array($use->shape, [PieceShape::Square, PieceShape::Rectangle], true)) {
+            return $this->run($section, $section->width === $strip->width);
+        }
+
+        $length = $this->length($section->turned ? $piece->height : $piece->length);
+
+        return $counted ? __('cuts.short_run', ['count' => $section->count, 'length' => $length]) : $length;
     }
 
     public function run(Section $section, bool $whole): string
@@ -96,18 +188,26 @@ final readonly class CuttingText
         return $section->turned ? $text.', '.__('cuts.turned') : $text;
     }
 
-    /** @param  list<Remnant>  $remnants  the largest first */
+    /**
+     * What is large enough to be of use, equal pieces together.
+     *
+     * @param  list<Remnant>  $remnants
+     */
     public function left(array $remnants): string
     {
+        $remnants = array_filter($remnants, fn (Remnant $one): bool => $one->isUseful());
         if ($remnants === []) {
             return __('cuts.nothing_left');
         }
+        usort($remnants, fn (Remnant $one, Remnant $other): int => $other->usefulness() <=> $one->usefulness());
+        $counts = array_count_values(array_map(fn (Remnant $one): string => $this->by($one->width, $one->length), $remnants));
+        $named = array_slice($counts, 0, self::NAMED, true);
         $named = array_map(
-            fn (Remnant $one): string => $this->by($one->width, $one->length),
-            array_slice($remnants, 0, self::NAMED),
+            fn (string $size, int $count): string => $count === 1 ? $size : __('cuts.times_left', ['count' => $count, 'size' => $size]),
+            array_map(strval(...), array_keys($named)), $named,
         );
-        if (count($remnants) > self::NAMED) {
-            $named[] = __('cuts.more_left', ['count' => count($remnants) - self::NAMED]);
+        if (count($counts) > self::NAMED) {
+            $named[] = __('cuts.more_left', ['count' => array_sum(array_slice($counts, self::NAMED))]);
         }
 
         return __('cuts.left', ['remnants' => implode(', ', $named)]);
@@ -131,8 +231,10 @@ final readonly class CuttingText
 
     public function bound(SlotCutting $slot): string
     {
-        return __('cuts.bound', [
-            'length' => $this->length($slot->length($slot->aim)), 'bound' => $this->length($slot->bound()),
+        $length = $slot->length($slot->aim);
+
+        return __($length === $slot->bound() ? 'cuts.shortest' : 'cuts.bound', [
+            'length' => $this->length($length), 'bound' => $this->length($slot->bound()),
             'area' => $this->length($slot->areaBound()),
         ]);
     }
@@ -167,21 +269,20 @@ final readonly class CuttingText
         ]);
     }
 
-    /** @return list<string> */
+    /** @return list<CutText> */
     private function sections(Strip $strip): array
     {
         $lines = [];
         $room = $strip->width;
         foreach ($strip->sections as $section) {
-            if ($section->piece !== null) {
-                $lines[] = $this->run($section, $section->width === $strip->width);
-            } else {
-                $lines[] = __($section->width === $room ? 'cuts.narrower_end' : 'cuts.narrower', ['width' => $this->length($section->width)]);
-                foreach (Strip::alike($section->strips) as [$narrower, $count]) {
-                    $lines[] = '– '.trans_choice('cuts.narrow_strip', $count, ['height' => $this->length($narrower->height)])
-                        .': '.implode('; ', $this->sections($narrower));
-                }
-            }
+            $lines[] = $section->piece !== null
+                ? new CutText($this->run($section, $section->width === $strip->width))
+                : new CutText(
+                    __($section->width === $room ? 'cuts.narrower_end' : 'cuts.narrower', ['width' => $this->length($section->width)]),
+                    array_map(fn (array $alike): CutText => new CutText(
+                        trans_choice('cuts.narrow_strip', $alike[1], ['height' => $this->length($alike[0]->height)]), $this->sections($alike[0]),
+                    ), Strip::alike($section->strips)),
+                );
             $room -= $section->width;
         }
 

@@ -3,7 +3,7 @@
     <div class="cut-words">
         <p class="cut-what"><b class="cut-count">{{ $line->count }}</b> {{ $line->shape }}</p>
         <x-figure :figure="$line->width" :second="$line->length"/>
-        <p class="cut-for">{{ __('cutting.for', ['task' => $line->for]) }}@if ($line->strips) · {{ $line->strips }}@endif</p>
+        <p class="cut-for">{{ __('cutting.for', ['task' => $line->for]) }}</p>
         @if ($line->note)<p class="cut-for">{{ $line->note }}</p>@endif
     </div>
     @if ($line->counter && isset($open))

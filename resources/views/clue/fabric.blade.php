@@ -9,6 +9,15 @@
     @if (isset($facts))
         @include('member.cloth-facts', ['facts' => $facts, 'open' => $ownCloth])
     @endif
+    @if (isset($cutting))
+        <div class="cut-plan">
+            <h4>{{ __('cutting.how') }}</h4>
+            @include('clue.cuts', ['cuts' => $cutting->cloths])
+            @if ($cutting->tooWide)<p class="field-hint">{{ $cutting->tooWide }}</p>@endif
+            @if ($cutting->isShort)<p class="field-hint">{{ __('cuts.own_short') }}
+                @if (isset($open))<a href="{{ $open->at('mat') }}#fabric-{{ $fabric->slot }}">{{ __('cuts.own_short_link') }}</a>@endif</p>@endif
+        </div>
+    @endif
     @foreach ($fabric->lines as $line)
         @include('clue.cut-line', ['line' => $line])
     @endforeach

@@ -73,10 +73,10 @@
             <p>{{ __('templates.papers') }} <a href="{{ $templates.$with }}paper=letter">{{ __('templates.letter') }}</a> ·
                 <a href="{{ $templates.$with }}paper=a4">{{ __('templates.a4') }}</a></p>
         @endif
-        <p class="field-hint">{{ __('drawings.key') }}</p>
+        <p class="field-hint">{{ __('drawings.key') }} {{ __('cutting.square_up') }}</p>
         <div class="fabric-cards">
             @foreach ($page->fabrics() as $fabric)
-                @include('clue.fabric', ['fabric' => $fabric])
+                @include('clue.fabric', ['fabric' => $fabric, 'cutting' => $page->cutting($fabric->slot)])
             @endforeach
             @if ($page->parts() !== [])
                 <section class="card fabric">

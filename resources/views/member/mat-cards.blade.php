@@ -7,6 +7,7 @@
         <button class="btn btn-other" name="width" value="{{ $better['width'] }}">{{ $better['label'] }}</button>
     </form>
 @endif
+@if ($cards !== [])<p class="field-hint">{{ __('cutting.square_up') }}</p>@endif
 @foreach ($cards as $card)
     <section class="card mat-card" id="fabric-{{ $card['fabric']->slot }}" aria-label="{{ $card['fabric']->letter }} {{ $card['fabric']->name }}">
         <h2 class="fabric-head"><x-swatch :letter="$card['fabric']->letter" :colour="$card['fabric']->colour"
@@ -27,7 +28,7 @@
                             <div class="mat-words">
                                 <p class="mat-title">{{ $step['title'] }}</p>
                                 <p class="cut-for">{{ __($step['count'] > 1 ? 'mat.each' : 'mat.one') }}</p>
-                                <ul>@foreach ($step['lines'] as $line)<li>{{ $line }}</li>@endforeach</ul>
+                                @include('clue.cuts', ['cuts' => $step['lines']])
                                 <p class="cut-for">{{ $step['for'] }}</p>
                                 @if ($step['alike'])<p class="look-alike">{{ $step['alike'] }}</p>@endif
                             </div>

@@ -1,5 +1,6 @@
 @extends('print.page')
 @section('print')
+@if ($cards !== [])<p>{{ __('cutting.square_up') }}</p>@endif
 @forelse ($cards as $card)
     @foreach ($card['cloths'] as $cloth)
         <div class="keep">@if ($loop->first)
@@ -13,7 +14,9 @@
         <img class="drawn" width="{{ round(($picture->width + 300) * $scale) }}" height="{{ round(($picture->height + 40) * $scale) }}" alt=""
             src="data:image/svg+xml;base64,{{ base64_encode(view('print.picture', ['picture' => $picture])->render()) }}">
         <table>@foreach ($cloth['steps'] as $step)<tr><td class="w-tick"><span class="tick"></span></td><td class="w-tick"><b>{{ $step['number'] }}</b></td>
-            <td><b>{{ $step['title'] }}</b><br>@if ($step['count'] > 1){{ __('mat.each') }} @endif{{ implode('; ', $step['lines']) }}<br><span class="soft">{{ $step['for'] }} @if ($step['alike']){{ $step['alike'] }}@endif</span></td></tr>
+            <td><b>{{ $step['title'] }}</b><br>@if ($step['count'] > 1){{ __('mat.each') }}@endif
+            @include('clue.cuts', ['cuts' => $step['lines']])
+            <span class="soft">{{ $step['for'] }} @if ($step['alike']){{ $step['alike'] }}@endif</span></td></tr>
         @endforeach</table>
         @if ($cloth['left'])<p class="soft">{{ $cloth['left'] }}</p>@endif</div>
     @endforeach

@@ -13,6 +13,7 @@ use App\Presentation\Host\ClueBoard;
 use App\Presentation\Host\PreviewLine;
 use App\Presentation\Host\RemarkPlaces;
 use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\RecapLines;
 use App\Presentation\Shared\TemplatePages;
 use App\Support\Pdf;
@@ -49,13 +50,15 @@ final class ClueController extends Controller
         $methods = $this->methods($request, $quiltAlong);
 
         $colourway = $request->string('colourway')->value();
-        $sheet = $sheets->clue($version, $size, $clue, $methods);
+        $sheet = $sheets->clue($version, $size, $clue, $methods)->readBy($this->notation($request));
         $at = $this->moment($request, $quiltAlong);
         $earlier = $quiltAlong->clues()->where('number', '<', $number)->orderByDesc('number')->get()->filter(
             fn (Clue $one): bool => PreviewLine::isOpen($one, $at) || ! PreviewLine::isOpen($clue, $at),
         );
 
-        $page = CluePage::forPreview($sheet, $announcement, $this->notation($request), $colourway);
+        $page = CluePage::forPreview(
+            $sheet, $announcement, $this->notation($request), $colourway, CuttingList::kept($sheet, $this->notation($request)),
+        );
 
         return view('host.preview', [
             'quiltAlong' => $quiltAlong,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Presentation\Shared\CluePage;
+use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\RecapLines;
 use App\Support\Kept;
 use Dew\Core\Compile\Compiler;
@@ -40,13 +41,16 @@ final readonly class ClueStudy
             $compiler = new SizeCompiler($design, $size);
             $methods = MethodChoices::defaults($design->methods);
             $announcement = Compiler::announcement($design);
-            $page = fn (string $one): CluePage => CluePage::forPreview(
-                $compiler->clue($one, $methods), $announcement, $notation, isset($design->colourways[$colourway]) ? $colourway : null,
-            );
+            $colourway = isset($design->colourways[$colourway]) ? $colourway : null;
+            $page = fn (string $one): CluePage => CluePage::forPreview($compiler->clue($one, $methods), $announcement, $notation, $colourway);
+            $sheet = $compiler->clue($clue, $methods)->readBy($notation);
             $keys = array_map(strval(...), array_keys($design->clues));
             $earlier = array_reverse(array_slice($keys, 0, (int) array_search($clue, $keys, true)));
 
-            return new self($page($clue), RecapLines::html($compiler->clue($clue, $methods), array_map($page, $earlier))[0]);
+            return new self(
+                CluePage::forPreview($sheet, $announcement, $notation, $colourway, CuttingList::kept($sheet, $notation)),
+                RecapLines::html($sheet, array_map($page, $earlier))[0],
+            );
         } catch (DocumentException|InvalidArgumentException|MeasureException) {
             return null;
         }
