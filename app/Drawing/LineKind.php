@@ -16,6 +16,9 @@ enum LineKind: string
     /** Where a spare allowance is trimmed off once a later step says so. */
     case Later = 'later';
 
+    /** Across what is left over. */
+    case Hatch = 'hatch';
+
     /** A flag towards the side that a seam is pressed to, filled. */
     case Flag = 'flag';
 }

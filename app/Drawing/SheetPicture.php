@@ -8,6 +8,7 @@ use Dew\Core\Cutting\CutStep;
 use Dew\Core\Cutting\CuttingPlan;
 use Dew\Core\Cutting\LaidRun;
 use Dew\Core\Cutting\Marks;
+use Dew\Core\Cutting\Remnant;
 use Dew\Core\Cutting\StockCut;
 use Dew\Core\Cutting\StockPiece;
 use Dew\Core\Measure\Notation;
@@ -17,6 +18,9 @@ final readonly class SheetPicture
 {
     /** Inches of what is left that are drawn beyond the last strip. */
     private const BEYOND = 4.0;
+
+    /** Inches between two lines across what is left. */
+    private const HATCH = 1.0;
 
     private float $inch;
 
@@ -42,6 +46,9 @@ final readonly class SheetPicture
         $long = $this->drawn($cut);
         $shapes = [new Shape($this->whole($cut->stock, $wide, $long), self::pale($this->colour))];
         $lines = [];
+        foreach ($cut->remnants() as $rest) {
+            $lines[] = new Line($this->hatched($rest, $wide, $long), LineKind::Hatch, Ink::on(self::pale($this->colour)));
+        }
         foreach ($cut->sheets as $sheet) {
             foreach (LaidRun::of($sheet) as $run) {
                 [$x, $y, $width, $height] = array_map(
@@ -104,6 +111,21 @@ final readonly class SheetPicture
         }
 
         return min($cut->stock->length * $this->inch, $used * $this->inch + self::BEYOND);
+    }
+
+    /** Slanted lines across what is left, as far as it is drawn, so that it differs on cloth of any colour. */
+    private function hatched(Remnant $rest, float $wide, float $long): string
+    {
+        [$x, $y, $width] = [$rest->across * $this->inch, $rest->along * $this->inch, $rest->width * $this->inch];
+        $height = min($rest->length * $this->inch, $long - $y);
+        $path = '';
+        for ($at = self::HATCH / 2; $at < $width + $height; $at += self::HATCH) {
+            $path .= $this->line(
+                $x + max(0.0, $at - $height), $y + min($at, $height), $x + min($at, $width), $y + max(0.0, $at - $width), $wide,
+            );
+        }
+
+        return $path;
     }
 
     private function box(float $x, float $y, float $width, float $height, float $wide): string

@@ -15,12 +15,16 @@ final readonly class Remnant
      * @param  int  $length  along the bolt
      * @param  int|null  $strip  of which strip of its sheet it is the end; null for what lies beyond all strips
      * @param  int  $sheet  the number of that sheet on its piece of cloth
+     * @param  int  $across  where it begins on its piece of cloth, across the cloth
+     * @param  int  $along  where it begins along the bolt
      */
     public function __construct(
         public int $width,
         public int $length,
         public ?int $strip = null,
         public int $sheet = 0,
+        public int $across = 0,
+        public int $along = 0,
     ) {
     }
 
@@ -28,18 +32,20 @@ final readonly class Remnant
     public static function of(SheetCut $sheet, int $number = 0): array
     {
         [$long, $high] = $sheet->lengthwise ? [$sheet->length, $sheet->width] : [$sheet->width, $sheet->length];
-        $left = [[$long, $high - $sheet->used(), null]];
+        $left = [[0, $sheet->used(), $long, $high - $sheet->used(), null]];
+        $down = 0;
         foreach ($sheet->strips as $index => $strip) {
-            foreach (self::ofStrip($strip) as [$along, $across]) {
-                $left[] = [$along, $across, $index];
+            foreach (self::ofStrip($strip, 0, $down) as $rest) {
+                $left[] = [...$rest, $index];
             }
+            $down += $strip->height;
         }
         $remnants = [];
-        foreach ($left as [$along, $across, $strip]) {
-            if ($along > 0 && $across > 0) {
-                $remnants[] = $sheet->lengthwise
-                    ? new self($across, $along, $strip, $number)
-                    : new self($along, $across, $strip, $number);
+        foreach ($left as [$from, $below, $wide, $tall, $strip]) {
+            if ($wide > 0 && $tall > 0) {
+                [$across, $along] = $sheet->lengthwise ? [$below, $from] : [$from, $below];
+                [$width, $length] = $sheet->lengthwise ? [$tall, $wide] : [$wide, $tall];
+                $remnants[] = new self($width, $length, $strip, $number, $sheet->across + $across, $sheet->along + $along);
             }
         }
 
@@ -68,20 +74,24 @@ final readonly class Remnant
         return [min($this->width, $this->length), $this->area()];
     }
 
-    /** @return list<array{int, int}> along the strip and square to it */
-    private static function ofStrip(Strip $strip): array
+    /**
+     * @param  int  $from  where the strip begins, along it
+     * @param  int  $down  and square to it
+     * @return list<array{int, int, int, int}> where each rest begins, along the strips and square to them, and its sides likewise
+     */
+    private static function ofStrip(Strip $strip, int $from, int $down): array
     {
-        $left = [[$strip->left(), $strip->height]];
+        $left = [[$from + $strip->width - $strip->left(), $down, $strip->left(), $strip->height]];
         foreach ($strip->sections as $section) {
-            if ($section->piece !== null) {
-                continue;
-            }
             $high = 0;
             foreach ($section->strips as $narrower) {
+                array_push($left, ...self::ofStrip($narrower, $from, $down + $high));
                 $high += $narrower->height;
-                array_push($left, ...self::ofStrip($narrower));
             }
-            $left[] = [$section->width, $strip->height - $high];
+            if ($section->piece === null) {
+                $left[] = [$from, $down + $high, $section->width, $strip->height - $high];
+            }
+            $from += $section->width;
         }
 
         return $left;

@@ -2,9 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Drawing\Line;
+use App\Drawing\LineKind;
+use App\Drawing\SheetPicture;
 use App\Presentation\Shared\CutText;
 use App\Presentation\Shared\CuttingList;
 use Dew\Core\Compile\SizeCompiler;
+use Dew\Core\Cutting\StockCuts;
+use Dew\Core\Cutting\StockKind;
+use Dew\Core\Cutting\StockPiece;
+use Dew\Core\Cutting\Wanted;
 use Dew\Core\Cutting\Yardage;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
@@ -110,3 +117,27 @@ it('names each strip once, with all that comes from it', function (): void {
         '    From strip 2: 7½ in, 6½ in, 5½ in, 4½ in, 3½ in, 2½ in',
     ]);
 });
+
+it('hatches all that a plan leaves of a piece of cloth, and nothing that is cut', function (bool $leftHanded): void {
+    $wanted = [new Wanted('a', 80, 80, 5), new Wanted('b', 32, 48, 7), new Wanted('c', 60, 110, 3)];
+    $plan = StockCuts::plan($wanted, [new StockPiece('s', StockKind::FatQuarter, 320, 280)]);
+    $cut = $plan->cuts[0];
+    $pieces = array_sum(array_map(fn (Wanted $piece): int => $piece->area(), $wanted));
+    $rests = $cut->remnants();
+    $picture = (new SheetPicture('#f4efe2', '#f4efe2', Notation::Fractions, $leftHanded))->of($plan, 0, '');
+    $hatches = array_values(array_filter($picture->lines, fn (Line $line): bool => $line->kind === LineKind::Hatch));
+
+    expect($plan->short())->toBe([])
+        ->and($pieces + array_sum(array_map(fn ($rest): int => $rest->area(), $rests)))->toBe(320 * 280)
+        ->and(count($hatches))->toBe(count($rests));
+    foreach ($rests as $number => $rest) {
+        // A sixteenth of an inch is 6.25 of the picture.
+        $from = $leftHanded ? 320 - $rest->across - $rest->width : $rest->across;
+        preg_match_all('/([\d.]+) ([\d.]+)/', $hatches[$number]->path, $points);
+        foreach ($points[1] as $index => $x) {
+            expect((float) $x / 6.25)->toBeGreaterThanOrEqual($from - 0.1)->toBeLessThanOrEqual($from + $rest->width + 0.1)
+                ->and((float) $points[2][$index] / 6.25)->toBeGreaterThanOrEqual($rest->along - 0.1)
+                ->toBeLessThanOrEqual($rest->along + $rest->length + 0.1);
+        }
+    }
+})->with([false, true]);
