@@ -22,6 +22,8 @@ final readonly class SheetChange
      * @param  list<Measurement|int|string>  $is
      * @param  string|null  $piece  id of the piece it is about
      * @param  string|null  $label  the letter a pattern gives that piece
+     * @param  list<string>  $slots  ids of the fabrics that the piece is cut from
+     * @param  list<Measurement>  $sides  of the piece as it is cut now
      */
     public function __construct(
         public string $code,
@@ -29,6 +31,8 @@ final readonly class SheetChange
         public array $is = [],
         public ?string $piece = null,
         public ?string $label = null,
+        public array $slots = [],
+        public array $sides = [],
     ) {
     }
 
@@ -55,6 +59,8 @@ final readonly class SheetChange
             'is' => array_map($plain, $this->is),
             'piece' => $this->piece,
             'label' => $this->label,
+            'of' => $this->slots,
+            'sides' => array_map($plain, $this->sides),
         ], fn (mixed $value): bool => $value !== null && $value !== []);
     }
 
@@ -63,7 +69,7 @@ final readonly class SheetChange
     {
         /**
          * @var array{code: string, was?: list<array{string}|int|string>, is?: list<array{string}|int|string>, piece?: string,
-         *     label?: string} $data
+         *     label?: string, of?: list<string>, sides?: list<array{string}>} $data
          */
         return new self(
             $data['code'],
@@ -71,6 +77,8 @@ final readonly class SheetChange
             array_map(self::value(...), $data['is'] ?? []),
             $data['piece'] ?? null,
             $data['label'] ?? null,
+            $data['of'] ?? [],
+            array_map(fn (array $side): Measurement => Measurement::decode($side[0]), $data['sides'] ?? []),
         );
     }
 

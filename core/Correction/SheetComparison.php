@@ -102,7 +102,7 @@ final class SheetComparison
             $otherWay ? new SheetChange('method', [$old->making->method->value], [$new->making->method->value]) : null,
             self::lengths('finished', self::finished($old), self::finished($new)),
             self::lengths('unfinished', self::trim($old), self::trim($new)),
-            $cloth[0] === $cloth[1] ? null : new SheetChange('cloth', $cloth[0], $cloth[1]),
+            $cloth[0] === $cloth[1] ? null : self::clothChange($cloth[0], $cloth[1]),
             self::pressing($old->press, $new->press),
         ]));
         $pieces = [];
@@ -122,7 +122,9 @@ final class SheetComparison
             );
         }
         foreach ($otherWay ? [] : array_diff_key(self::cut($new), self::cut($old)) as $id => $piece) {
-            $changes[] = new SheetChange('new-piece', [], [$new->quantity($piece), ...self::sides($piece)], (string) $id, $piece->label);
+            $changes[] = new SheetChange(
+                'new-piece', [], [$new->quantity($piece), ...self::sides($piece)], (string) $id, $piece->label, $piece->slots,
+            );
         }
         if ($changes === [] && $old->digest !== $new->digest) {
             $changes[] = new SheetChange('patches');
@@ -142,6 +144,20 @@ final class SheetComparison
             ), $old->digest, $old->count, $new->count,
             self::trim($new), self::copingStrip($old, $new),
         );
+    }
+
+    /**
+     * Other fabrics, or the same ones in other places, which only the drawing shows.
+     *
+     * @param  list<string>  $was
+     * @param  list<string>  $is
+     */
+    private static function clothChange(array $was, array $is): SheetChange
+    {
+        sort($was);
+        sort($is);
+
+        return $was === $is ? new SheetChange('patches') : new SheetChange('cloth', $was, $is);
     }
 
     /** How many seams lie in the same place and are pressed another way; null when none does, or when nothing was said of them. */
@@ -177,19 +193,21 @@ final class SheetComparison
     private static function piece(TaskSheet $old, Piece $before, TaskSheet $new, ?Piece $after): array
     {
         if ($after === null) {
-            return [new SheetChange('gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label)];
+            return [new SheetChange(
+                'gone-piece', [$old->quantity($before), ...self::sides($before)], [], $before->id, $before->label, $before->slots,
+            )];
         }
-        [$id, $label] = [$after->id, $after->label];
+        $about = [$after->id, $after->label, $after->slots, self::sides($after)];
         $same = self::encoded(self::sides($before)) === self::encoded(self::sides($after));
 
         return array_values(array_filter([
-            $same ? null : new SheetChange('cut', self::sides($before), self::sides($after), $id, $label),
+            $same ? null : new SheetChange('cut', self::sides($before), self::sides($after), ...$about),
             $before->shape === $after->shape && self::outline($before) === self::outline($after) ? null : (
-                $same ? new SheetChange('piece-shape', [$before->shape->value], [$after->shape->value], $id, $label) : null
+                $same ? new SheetChange('piece-shape', [$before->shape->value], [$after->shape->value], ...$about) : null
             ),
-            $before->slots === $after->slots ? null : new SheetChange('piece-cloth', $before->slots, $after->slots, $id, $label),
+            $before->slots === $after->slots ? null : new SheetChange('piece-cloth', $before->slots, $after->slots, ...$about),
             $old->quantity($before) === $new->quantity($after) ? null : new SheetChange(
-                'quantity', [$old->quantity($before)], [$new->quantity($after)], $id, $label,
+                'quantity', [$old->quantity($before)], [$new->quantity($after)], ...$about,
             ),
         ]));
     }

@@ -22,7 +22,7 @@ final class BoltCuts
     private const FEW = 60;
 
     /** Places that the search for an order may look at, for few pieces and for many. */
-    private const ORDERS = [30000, 8000];
+    private const ORDERS = [30000, 3000];
 
     private const ROUNDS = 8;
 
@@ -36,7 +36,7 @@ final class BoltCuts
     private const TOGETHER = [[3000, 10000, 25000], [1000, 2000, 4000]];
 
     /** Pairs of rectangles that all mending may look at, for few pieces and for many. */
-    private const MENDING = [400000, 25000];
+    private const MENDING = [400000, 10000];
 
     /** How often in a row mending may find nothing. */
     private const IDLE = 30;

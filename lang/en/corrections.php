@@ -34,11 +34,17 @@ return [
         'patches' => ':name looks different: compare its drawing.',
         'steps' => 'A step of :name says something else.|:is steps of :name say something else.',
         'cut' => ':name: cut :is, not :was.',
+        'cut-of' => ':name: cut the pieces of :fabric :is, not :was.',
         'quantity' => ':name: cut :is pieces, not :was.',
+        'quantity-of' => ':name: cut :is piece of :fabric, :size, not :was.|:name: cut :is pieces of :fabric, :size, not :was.',
         'piece-cloth' => ':name: cut from fabric :is, not :was.',
+        'piece-cloth-of' => ':name: cut the pieces of :size from fabric :is, not :was.',
         'piece-shape' => ':name: cut as a :is, not as a :was.',
+        'piece-shape-of' => ':name: cut the pieces of :fabric, :size, as a :is, not as a :was.',
         'new-piece' => ':name: also cut :count, :is.',
+        'new-piece-of' => ':name: also cut :count of :fabric, :is.',
         'gone-piece' => ':name: no longer cut the pieces of :was.',
+        'gone-piece-of' => ':name: no longer cut the pieces of :fabric, :was.',
     ],
 
     'advice' => [

@@ -189,3 +189,26 @@ it('knows how wide a coping strip brings a block to its new size', function (): 
         ->and(SheetComparison::of($sheet('13'), $sheet('12'))->tasks[0]->strip)->toBeNull()
         ->and(TaskCorrection::fromData((array) json_decode((string) json_encode($grown->toData()), true))->toData())->toBe($grown->toData());
 });
+
+it('takes the same fabrics in another place for another look, not for other fabrics, and names what a piece is cut from', function (): void {
+    $design = fn (string $which): Dew\Core\Design\Design => DesignReader::read(
+        (string) file_get_contents(dirname(__DIR__)."/designs/faults/correction-cloth-order-$which.json"),
+    );
+    $sheets = fn (string $clue): array => array_map(fn (string $which): ClueSheet => (new SizeCompiler($design($which), 's0'))->clue(
+        $clue, MethodChoices::defaults($design($which)->methods),
+    ), ['old', 'new']);
+    $two = SheetComparison::of(...$sheets('k1'));
+    expect(changeCodes($two))->toBe(['t3 patches']);
+
+    $one = SheetComparison::of(...$sheets('k0'));
+    $changes = array_merge(...array_map(fn (TaskCorrection $task): array => $task->changes, $one->tasks));
+    $pieces = array_values(array_filter($changes, fn (SheetChange $change): bool => $change->code === 'quantity'));
+    expect(count($pieces))->toBeGreaterThan(4);
+    foreach ($pieces as $change) {
+        $cut = array_merge(...array_map(fn ($task): array => $task->making->pieces, $sheets('k0')[1]->tasks));
+        $piece = array_values(array_filter($cut, fn ($piece): bool => $piece->id === $change->piece && $piece->slots === $change->slots))[0] ?? null;
+        expect($piece)->not->toBeNull()
+            ->and($change->sides[0]->encode())->toBe($piece?->width->encode())
+            ->and(SheetChange::fromData($change->toData()))->toEqual($change);
+    }
+});

@@ -328,3 +328,16 @@ it('takes no count that is made in a clue after it was taken back, and shows it 
     expect(Progress::query()->sum('done'))->toEqual(4);
     $this->actingAs($project->user)->getJson("/q/{$project->id}/clues/1/counters")->assertJsonPath('t-beam-sewn.done', 4);
 });
+
+it('names the fabric and the size of a piece that is cut in another number, once each', function (): void {
+    $path = 'tests/designs/faults/correction-cloth-order-';
+    Illuminate\Support\Facades\Artisan::call('dew:correction', ['old' => $path.'old.json', 'new' => $path.'new.json', '--released' => '2']);
+    $lines = explode("\n", str_replace("\u{a0}", ' ', Illuminate\Support\Facades\Artisan::output()));
+
+    expect($lines)->toContain(
+        '  Unit 0: cut 9 pieces of C, 2⅜ in, not 6.',
+        '  Unit 1: cut 1 piece of D, 3¼ in, not 2.',
+        '  Unit 1: cut 6 pieces of A and D, 1 in × 4¼ in, not 12.',
+        '  Block 0 looks different: compare its drawing.',
+    )->and(implode(' ', $lines))->not->toContain('sewn from fabrics');
+});

@@ -39,11 +39,15 @@ final readonly class CorrectionText
             'was' => $this->values($change->code, array_slice($change->was, $counted ? 1 : 0)),
             'is' => $this->values($change->code, array_slice($change->is, $counted ? 1 : 0)),
             'count' => $this->one($change->is[0] ?? $change->was[0] ?? ''),
+            'fabric' => $this->letters($change->slots),
+            'size' => $this->size($change->sides),
         ];
+        // Corrections of before say nothing of the fabric.
+        $code = $change->code.($change->slots === [] ? '' : '-of');
 
         return $change->code === 'steps'
             ? trans_choice('corrections.changes.steps', is_int($change->is[0] ?? null) ? $change->is[0] : 1, $words)
-            : __('corrections.changes.'.$change->code, $words);
+            : trans_choice('corrections.changes.'.$code, (int) $this->one($change->is[0] ?? $change->was[0] ?? 1), $words);
     }
 
     /** What a chore is called that has no name of its own. */
@@ -66,7 +70,7 @@ final readonly class CorrectionText
         $size = $cut === null ? $task->trim : array_values(array_filter([$cut->width, $cut->length]));
         $said = trans_choice('corrections.advice.'.$advice->code, $advice->count, [
             'name' => $name, 'size' => $this->size($size),
-            'fabric' => Sentence::list(array_map(fn (string $slot): string => $this->slots[$slot]->letter ?? $slot, $cut->slots ?? [])),
+            'fabric' => $this->letters($cut->slots ?? []),
         ]);
         $takes = in_array($advice->code, ['cut-anew', 'cut-more'], true) && $piece !== null
             ? $this->cloth($piece, $advice->count, $usableWidth) : null;
@@ -100,17 +104,32 @@ final readonly class CorrectionText
     /** @param  list<Measurement|int|string>  $values */
     private function values(string $code, array $values): string
     {
+        if (in_array($code, ['cloth', 'piece-cloth'], true)) {
+            return $this->letters(array_map(strval(...), array_filter($values, is_string(...))));
+        }
         $lengths = array_values(array_filter($values, fn (Measurement|int|string $value): bool => $value instanceof Measurement));
         if ($lengths !== []) {
             return $this->size($lengths);
         }
 
         return Sentence::list(array_map(fn (Measurement|int|string $value): string => $value instanceof Measurement ? '' : match ($code) {
-            'cloth', 'piece-cloth' => $this->slots[$value]->letter ?? (string) $value,
             'method' => KindWords::method((string) $value),
             'piece-shape' => __('pieces.one.'.$value),
             default => (string) $value,
         }, $values));
+    }
+
+    /**
+     * Fabrics by their letters, in the order of the alphabet.
+     *
+     * @param  array<int, string>  $slots
+     */
+    private function letters(array $slots): string
+    {
+        $letters = array_map(fn (string $slot): string => $this->slots[$slot]->letter ?? $slot, array_values(array_unique($slots)));
+        sort($letters);
+
+        return Sentence::list($letters);
     }
 
     /** @param  list<Measurement>  $sides */
