@@ -51,9 +51,18 @@ final readonly class Share
     /** Of so many copies in all, by the number of the share. */
     public function ofCopies(int $copies): int
     {
-        $upTo = fn (int $parts): int => intdiv($copies * $parts + $this->of - 1, $this->of);
+        return $this->upTo($copies) - $this->first($copies, $this->part - 1);
+    }
 
-        return $upTo($this->part) - $upTo($this->part - 1);
+    /** How many of so many copies there are once this share and all before it are made. */
+    public function upTo(int $copies): int
+    {
+        return $this->first($copies, $this->part);
+    }
+
+    private function first(int $copies, int $parts): int
+    {
+        return intdiv($copies * $parts + $this->of - 1, $this->of);
     }
 
     /** Whether both can be shares of one thing: of the same division, and not the same share. */

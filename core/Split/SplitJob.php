@@ -17,8 +17,15 @@ final readonly class SplitJob
     ) {
     }
 
-    /** Whether this must be there before another one can be made, of which it is a part. */
-    public function goesInto(self $other): bool
+    /**
+     * Whether this must be there before another one can be made, of which it is a part, at one size. What goes into other things is
+     * taken to be used as far as this other thing is made.
+     *
+     * @param  int  $all  how many of this there are, all shares together
+     * @param  int  $others  how many there are of the other thing
+     * @param  int  $inside  how many of this lie in all of those
+     */
+    public function goesInto(self $other, int $all, int $others, int $inside): bool
     {
         if ($this->share === null) {
             return true;
@@ -26,9 +33,14 @@ final readonly class SplitJob
         if ($this->share->block !== null) {
             return $this->share->block === $other->product;
         }
-        // The first half of the blocks needs the first half of what goes into them.
-        $upTo = $other->share === null || $other->share->block !== null ? 1.0 : $other->share->part / $other->share->of;
+        if ($other->share === null || $other->share->block !== null) {
+            return true;
+        }
+        // Whole blocks: three of five need three fifths of what goes into them, be it more than the first half.
+        $made = $other->share->upTo($others);
+        $part = fn (int $count): int => intdiv($count * $made + max(1, $others) - 1, max(1, $others));
+        $needed = $part($inside) + $part(max(0, $all - $inside));
 
-        return ($this->share->part - 1) / $this->share->of < $upTo - 1e-9;
+        return $this->share->upTo($all) - $this->share->ofCopies($all) < $needed;
     }
 }

@@ -214,9 +214,11 @@ final readonly class SplitProblem
         foreach ($jobs as $number => $job) {
             $needed = [];
             foreach ($graphs as $graph) {
-                foreach (self::inside($graph, $job->product, $byProduct) as $inner) {
+                $others = $graph->works[$job->product]->count ?? 0;
+                foreach (self::inside($graph, $job->product, $byProduct) as $inner => $inside) {
+                    $all = $graph->works[$inner]->count ?? 0;
                     foreach ($byProduct[$inner] as $other) {
-                        if ($jobs[$other]->goesInto($job)) {
+                        if ($jobs[$other]->goesInto($job, $all, $others, $inside)) {
                             $needed[$other] = true;
                         }
                     }
@@ -245,13 +247,22 @@ final readonly class SplitProblem
 
     /**
      * @param  array<string, list<int>>  $byProduct
-     * @return list<string> product keys of what goes into a thing and is a job
+     * @return array<string, int> how many of what is a job go into all of a thing, by product key
      */
     private static function inside(MakingGraph $graph, string $product, array $byProduct): array
     {
         $inside = [];
-        foreach (array_map(strval(...), array_keys($graph->works[$product]->needs ?? [])) as $inner) {
-            array_push($inside, ...(isset($byProduct[$inner]) ? [$inner] : self::inside($graph, $inner, $byProduct)));
+        foreach ($graph->works[$product]->needs ?? [] as $inner => $count) {
+            $inner = (string) $inner;
+            if (isset($byProduct[$inner])) {
+                $inside[$inner] = ($inside[$inner] ?? 0) + $count;
+
+                continue;
+            }
+            $all = max(1, $graph->works[$inner]->count ?? 1);
+            foreach (self::inside($graph, $inner, $byProduct) as $deeper => $each) {
+                $inside[$deeper] = ($inside[$deeper] ?? 0) + intdiv($each * $count + $all - 1, $all);
+            }
         }
 
         return $inside;

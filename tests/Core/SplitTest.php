@@ -359,6 +359,23 @@ it('divides what takes longer than a clue should, and joins shares that came to 
     expect($kept)->toBe($had);
 });
 
+it('makes no share of a block before the units that go into it, whatever the counts', function (int $columns, int $clues): void {
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/faults/split-odd-counts.json'), true);
+    $document['sizes'][0]['columns'] = $columns;
+    $design = DesignReader::read((string) json_encode($document));
+    $graphs = graphsOf($design);
+    $made = ['u-hst' => 0, 'b-star' => 0];
+    foreach (Splitter::suggest(SplitProblem::of($design, $graphs, $clues))->clues() as $jobs) {
+        foreach ($jobs as $job) {
+            $count = array_values($graphs)[0]->works[$job->product]->count;
+            $name = str_contains($job->product, 'star') ? 'b-star' : 'u-hst';
+            $made[$name] += $job->share === null ? $count : $job->share->ofCopies($count);
+            expect(4 * $made['b-star'])->toBeLessThanOrEqual($made['u-hst'], "$columns stars in $clues clues");
+        }
+    }
+    expect($made)->toBe(['u-hst' => 4 * $columns, 'b-star' => $columns]);
+})->with([3, 5, 7, 9, 11])->with([2, 3, 4, 5]);
+
 it('gives nothing to an open clue, and counts what it shows', function (): void {
     $design = DesignReader::read(designFile('night-ferry'));
     $graphs = graphsOf($design);
