@@ -21,9 +21,9 @@ return [
     'makes' => 'Makes',
     'minutes_at' => 'Minutes, :size',
     'part' => ':name, part :part of :of',
-    'summary' => 'The heaviest :clue takes :heaviest minutes, sizes weighed by who makes them. That is :above % above :bound, under which '
-        .'no split can '
-        .'stay.',
+    'for' => ':name for :block',
+    'summary' => 'The heaviest :clue takes :heaviest minutes, sizes weighed by who makes them. That is at most :above % more '
+        .'than the best split of these tasks.',
     'no_number' => 'Say over how many clues, such as --clues=8; from 1 to :most.',
     'no_kind' => 'The only kind is mystery.',
 ];

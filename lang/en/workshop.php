@@ -471,7 +471,7 @@ return [
         'ask' => 'Suggest',
         'cannot' => 'The draft cannot be worked out yet. See what is to be put right on this page:',
         'cost' => 'The heaviest :clue of any size would take :heaviest minutes; now it takes :now.',
-        'bound' => 'Weighed by who makes which size, the heaviest :clue lies :above % above the least that any split could reach.',
+        'bound' => 'Weighed by who makes which size, the heaviest :clue takes at most :above % more than in the best split of these tasks.',
         'kept' => 'One :clue stays as it is: open, a pause or a bonus.|:count :clues stay as they are: open, a pause or a bonus.',
         'makes' => 'Makes',
         'is_kept' => 'stays as it is',

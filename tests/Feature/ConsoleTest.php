@@ -313,7 +313,7 @@ it('suggests a split into clues, and says what is wrong with the question', func
         ->and(array_keys($data['clues'][0]['minutes']))->toBe(['s-crib', 's-throw', 's-twin', 's-queen']);
     Artisan::call('dew:split', ['file' => NIGHT_FERRY, '--clues' => '8', '--kind' => 'mystery', '--json' => true]);
     expect(Artisan::output())->toBe($printed);
-    $this->artisan('dew:split', ['file' => NIGHT_FERRY, '--clues' => '4'])->expectsOutputToContain('under which no split can stay')
+    $this->artisan('dew:split', ['file' => NIGHT_FERRY, '--clues' => '4'])->expectsOutputToContain('than the best split of these tasks')
         ->assertSuccessful();
     foreach ([['--clues' => '0'], ['--clues' => '61'], ['--clues' => 'x'], [], ['--clues' => '4', '--kind' => 'secret']] as $asked) {
         $this->artisan('dew:split', ['file' => NIGHT_FERRY] + $asked)->assertExitCode(2);
@@ -541,4 +541,24 @@ it('prints which way every seam is pressed, and which crossings do not nest', fu
     file_put_contents($file, 'left');
     $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('no list of seams')->assertFailed();
     unlink($file);
+});
+
+it('tells two tasks of one unit apart by the block they are for', function (): void {
+    $document = json_decode((string) file_get_contents('tests/designs/faults/split-odd-counts.json'), true);
+    $document['blocks'][] = ['id' => 'b-two', 'name' => 'Other'] + $document['blocks'][0];
+    foreach ($document['blocks'][1]['cells'] as $number => $cell) {
+        $document['blocks'][1]['cells'][$number]['unit'] = $cell['row'] === 3 ? 'u-hst' : $cell['unit'];
+    }
+    $document['setting']['pattern'] = [['b-star', 'b-two']];
+    $document['sizes'][0]['columns'] = 6;
+    $document['clues'][0]['tasks'] = [
+        ['id' => 't-a', 'unit' => 'u-hst', 'for' => 'b-star'], ['id' => 't-b', 'unit' => 'u-hst', 'for' => 'b-two'],
+        ['id' => 't-c', 'block' => 'b-star'], ['id' => 't-d', 'block' => 'b-two'],
+    ];
+    $file = (string) tempnam(sys_get_temp_dir(), 'dew');
+    file_put_contents($file, json_encode($document));
+    Artisan::call('dew:split', ['file' => $file, '--clues' => '3']);
+    unlink($file);
+
+    expect(Artisan::output())->toContain('HST for Star')->toContain('HST for Other');
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Host\JobName;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Split\MakingGraph;
@@ -67,7 +68,7 @@ final class SplitOf extends Command
         foreach ($split->clues() as $number => $jobs) {
             $rows[] = [
                 $number + 1,
-                implode(', ', array_map(fn (SplitJob $job): string => $this->name($job, $names[$job->product] ?? $job->product), $jobs)),
+                implode(', ', array_map(fn (SplitJob $job): string => JobName::of($job, $names), $jobs)),
                 ...array_values($minutes[$number]),
             ];
         }
@@ -76,13 +77,6 @@ final class SplitOf extends Command
         $this->line(__('split.summary', [
             'heaviest' => $split->cost[0], 'bound' => $split->bound, 'above' => number_format(100 * $split->above(), 1),
         ]));
-    }
-
-    private function name(SplitJob $job, string $name): string
-    {
-        return $job->share === null || $job->share->block !== null
-            ? $name
-            : __('split.part', ['name' => $name, 'part' => $job->share->part, 'of' => $job->share->of]);
     }
 
     /** @return array<string, mixed> */

@@ -7,7 +7,7 @@ namespace App\Presentation\Host\Workshop;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Support\Kept;
-use App\Wording\Host\PartName;
+use App\Wording\Host\JobName;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignClue;
@@ -168,9 +168,7 @@ final readonly class SplitStudy
         }
         $jobs = array_map(fn (array $jobs): array => array_map(fn (SplitJob $job): array => [
             'product' => $job->product,
-            'name' => $job->share === null || $job->share->block !== null ? PartName::of($job->product, $names[$job->product] ?? $job->product) : __('split.part', [
-                'name' => $names[$job->product] ?? $job->product, 'part' => $job->share->part, 'of' => $job->share->of,
-            ]),
+            'name' => JobName::of($job, $names),
             'task' => self::task($job, $document, $tasks),
         ], $jobs), $split->clues());
         $minutes = $split->minutes();
