@@ -19,6 +19,7 @@ final readonly class SlotCutting
     /**
      * @param  int  $bolt  usable width of cloth off a bolt, in marks
      * @param  list<Wanted>  $tooWide  pieces that no cloth of this width gives
+     * @param  bool  $isBolt  whether it is cut off a bolt, as much as it takes
      * @param  array<string, int>  $counted  how many of each piece are counted as cut, by the plan or by hand, by id
      */
     private function __construct(
@@ -27,6 +28,7 @@ final readonly class SlotCutting
         public int $bolt,
         public Aim $aim,
         public array $tooWide,
+        public bool $isBolt,
         private array $counted = [],
     ) {
     }
@@ -38,7 +40,7 @@ final readonly class SlotCutting
      */
     public function withCounted(array $counted): self
     {
-        return new self($this->need, $this->plan, $this->bolt, $this->aim, $this->tooWide, $counted);
+        return new self($this->need, $this->plan, $this->bolt, $this->aim, $this->tooWide, $this->isBolt, $counted);
     }
 
     /**
@@ -73,7 +75,7 @@ final readonly class SlotCutting
             [new SheetCut(0, 0, $width, $length, false, $strips)],
         )];
 
-        return new self($need, new CuttingPlan($need->wanted, $cuts, []), $width, $aim, $tooWide);
+        return new self($need, new CuttingPlan($need->wanted, $cuts, []), $width, $aim, $tooWide, true);
     }
 
     /**
@@ -87,13 +89,7 @@ final readonly class SlotCutting
     {
         $plan = $variety > 1 ? VariedCuts::plan($need->wanted, $stock, $aim, $variety) : StockCuts::plan($need->wanted, $stock, $aim);
 
-        return new self($need, $plan, $width, $aim, self::sorted($need->wanted, $width)[1]);
-    }
-
-    /** Whether all of it is cut off a bolt, as much as it takes. */
-    public function isFromBolt(): bool
-    {
-        return array_filter($this->plan->cuts, fn (StockCut $cut): bool => $cut->stock->id !== self::BOLT) === [];
+        return new self($need, $plan, $width, $aim, self::sorted($need->wanted, $width)[1], false);
     }
 
     /** How much of a bolt all pieces take together with this aim, in marks along it. */

@@ -198,6 +198,11 @@ it('shows the plan of the mat on the page of the clue, from a bolt and from the 
     have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '2']);
     expect($planned('f-lamp'))->toHaveCount(2)->and($named('f-lamp'))->toBe($strips($planned('f-lamp')));
     $this->get("/q/{$this->project->id}/clues/1")->assertSeeText('2 of these, cut the same way')->assertSeeText('is not enough for everything here');
+
+    // Cloth that holds nothing is named nowhere, and is not enough.
+    Project::query()->findOrFail($this->project->id)->stock()->delete();
+    have($this, 'f-lamp', ['kind' => 'scrap', 'length' => '2', 'width' => '2']);
+    $this->get("/q/{$this->project->id}/clues/1")->assertSeeText('is not enough for everything here')->assertDontSeeText('Short:');
 });
 
 it('calls nothing short that is cut, by the plan or by hand', function (): void {

@@ -56,7 +56,7 @@ final readonly class CuttingList
     private static function fabric(SlotCutting $slot, CuttingText $text, array $names, bool $leftHanded): FabricCutting
     {
         $cloths = [];
-        $isBolt = $slot->isFromBolt();
+        $isBolt = $slot->isBolt;
         foreach (self::alike($slot->plan->cuts, $names) as [$cut, $name, $count]) {
             $title = $isBolt
                 ? __('cuts.takes', ['length' => $text->length($cut->stock->length), 'width' => $text->length($cut->stock->width)])
