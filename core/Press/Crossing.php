@@ -27,8 +27,9 @@ final readonly class Crossing
     ) {
     }
 
+    /** Whether the two lie flat on each other. A seam that is pressed open is flat itself and is in the way of none. */
     public function nests(Pressed $first, Pressed $second): bool
     {
-        return $first !== Pressed::Open && $second !== Pressed::Open && ($first !== $second) === $this->differ;
+        return $first === Pressed::Open || $second === Pressed::Open || ($first !== $second) === $this->differ;
     }
 }

@@ -27,7 +27,7 @@ final readonly class PressBook
             $flags[$seam->of][] = new PressFlag(
                 $x1, $y1, $x2, $y2, $plan->pressed[$number],
                 $plan->model->between($number),
-                isset($clashing[$seam->of][$number]) && $plan->pressed[$number] !== Pressed::Open,
+                isset($clashing[$seam->of][$number]),
             );
         }
         $looks = [];

@@ -52,7 +52,7 @@ final class PressSolver
             }
         }
         foreach ($model->crossings as $crossing) {
-            // A crossing of an open seam nests whatever the other does, or never; a seam that crosses its own copy likewise.
+            // A crossing of an open seam nests whatever the other does; a seam that crosses its own copy, always or never.
             if ($crossing->first !== $crossing->second && ! isset($this->open[$crossing->first]) && ! isset(
                 $this->open[$crossing->second],
             )) {
