@@ -161,7 +161,10 @@ final class BoltCuts
             if ($together === [] || ($tried[$question] ?? PHP_INT_MAX) <= $length) {
                 continue;
             }
-            $found = $this->solved($counts, $most) ?? [];
+            $found = $this->solved($counts, $most);
+            if ($found === null) {
+                continue;
+            }
             $tried[$question] = self::length($found);
             // Others that are as long take their place too: they may be mended further.
             if ($tried[$question] <= $length) {

@@ -23,7 +23,7 @@ final readonly class Tidy
     public static function strips(array $strips, array $pieces): array
     {
         $self = new self(array_column(array_map(fn (Wanted $piece): array => [$piece->id, $piece], $pieces), 1, 0));
-        $tidy = $self->flat($strips);
+        $tidy = $self->flat(array_map($self->lowered(...), $strips));
         usort($tidy, fn (Strip $one, Strip $other): int => [$other->height, $one->left()] <=> [$one->height, $other->left()]);
 
         return $tidy;
@@ -37,7 +37,6 @@ final readonly class Tidy
     {
         $flat = [];
         foreach ($strips as $strip) {
-            $strip = $this->lowered($strip);
             $strip = new Strip($strip->height, $strip->width, $this->sections($strip));
             if (count($strip->sections) === 1 && $strip->sections[0]->piece === null) {
                 foreach ($strip->sections[0]->strips as $narrower) {

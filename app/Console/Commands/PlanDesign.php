@@ -123,8 +123,8 @@ final class PlanDesign extends Command
     {
         $size = $line->width->number.($line->length === null ? '' : ' x '.$line->length->number).' '.$line->width->unit;
         $this->line(sprintf('    %s%d %s, %s', $before, $line->count, $line->shape, $size));
-        foreach (array_filter([$line->note]) as $note) {
-            $this->line('       '.$note);
+        if ($line->note !== null) {
+            $this->line('       '.$line->note);
         }
     }
 

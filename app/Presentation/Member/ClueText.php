@@ -35,7 +35,10 @@ final readonly class ClueText
     public function of(Project $project, Clue $clue, MessageBag $messages): array
     {
         /** @var array{title: string, parts: list<string>, counters: array<string, array<string, mixed>>} $text */
-        $text = $this->drawn->ofClue($project, $clue, 'clue '.$this->cutting->signature($project, withCounts: false), fn (ClueSheet $sheet): array => $this->draw($sheet, $project, $clue));
+        $text = $this->drawn->ofClue(
+            $project, $clue, 'clue '.$this->cutting->signature($project, withCounts: false),
+            fn (ClueSheet $sheet): array => $this->draw($sheet, $project, $clue),
+        );
         $values = [
             'token' => (string) csrf_token(),
             'method' => e(route('member.method.update', [$project, $clue->number])),
