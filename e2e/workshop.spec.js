@@ -533,7 +533,7 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
     await page.getByRole('link', { name: 'Suggest a split' }).click();
     await page.getByLabel('How many clues').fill('5');
     await page.getByRole('button', { name: 'Suggest', exact: true }).click();
-    await expect(page.getByText(/The heaviest clue of any size would take \d+ minutes; now it takes \d+\./)).toBeVisible();
+    await expect(page.getByText(/The heaviest clue of any size would take about \d+ minutes; now it takes about \d+\./)).toBeVisible();
     await page.getByRole('button', { name: 'Take all of it' }).click();
     await expect(page.locator('.clue-column')).toHaveCount(5);
     await expect(page.locator('.task-card-problem')).toHaveCount(0);

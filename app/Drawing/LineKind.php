@@ -21,4 +21,7 @@ enum LineKind: string
 
     /** A flag towards the side that a seam is pressed to, filled. */
     case Flag = 'flag';
+
+    /** A ring around a place at which two seams meet that lie the same way. */
+    case Clash = 'clash';
 }

@@ -21,6 +21,14 @@ final readonly class Shape
         return new self(self::path($outline, $margin), $fill);
     }
 
+    /** A circle around a point, in inches, as SVG takes it. */
+    public static function ring(float $x, float $y, float $radius): string
+    {
+        [$r, $left, $right, $y] = array_map(self::at(...), [$radius, $x - $radius, $x + $radius, $y]);
+
+        return "M$left {$y}A$r $r 0 1 1 $right {$y}A$r $r 0 1 1 $left {$y}Z";
+    }
+
     public static function path(Outline $outline, float $margin = 0.0): string
     {
         $path = '';

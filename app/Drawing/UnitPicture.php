@@ -43,16 +43,28 @@ final readonly class UnitPicture
             $task->unfinished->width->toFloat() * Picture::PER_INCH,
             $task->unfinished->height->toFloat() * Picture::PER_INCH,
             array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->fill($patch->slot), $margin), $patches),
-            array_map(fn (Patch $patch): Letter => $this->letter($patch->slot, $patch->outline, $margin), $patches),
+            $this->letters($patches, $margin, $task->kind->isNumbered),
             [
                 ...$task->kind->isFree() ? [] : [new Line(Shape::path($raw), LineKind::RawEdge)],
-                ...$this->flags($flags ?? $task->press->flags ?? [], $task->finished, $margin),
+                ...$this->flags($flags ?? ($this->isOutwards($task) ? [] : $task->press->flags ?? []), $task->finished, $margin),
             ],
             __(
                 'drawings.unit',
                 ['name' => $task->name, 'fabrics' => $this->names(array_map(fn (Patch $patch): string => $patch->slot, $patches))],
             ),
         );
+    }
+
+    /** Whether the words say all: every seam is pressed away from the middle, and flags would only hide the numbers. */
+    private function isOutwards(TaskSheet $task): bool
+    {
+        foreach ($task->kind->isNumbered ? $task->making->steps : [] as $step) {
+            if ($task->pressing($step)?->code === 'outwards') {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -62,8 +74,51 @@ final readonly class UnitPicture
     private function flags(array $flags, Size $finished, float $margin): array
     {
         $size = max($finished->width->toFloat(), $finished->height->toFloat()) * 0.04;
+        $clashes = array_merge(...array_map(fn (PressFlag $flag): array => $flag->clashPoints(), $flags));
 
-        return array_map(fn (PressFlag $flag): Line => new Line(Flag::path($flag, $size, $margin), LineKind::Flag), $flags);
+        return [
+            ...array_map(fn (PressFlag $flag): Line => new Line(Flag::path($flag, $size, $margin), LineKind::Flag), $flags),
+            ...array_map(fn (array $at): Line => new Line(
+                Shape::ring($at[0] + $margin, $at[1] + $margin, $size), LineKind::Clash,
+            ), $clashes),
+        ];
+    }
+
+    /** What lies on the ironing board when seams are pressed that are cut apart later. */
+    public function board(TaskSheet $task): ?Picture
+    {
+        $board = $task->press?->board;
+        if ($board === null) {
+            return null;
+        }
+        $corners = array_merge(...array_map(fn (Patch $patch): array => $patch->outline->corners, $board->patches));
+        $width = max(0.1, ...array_map(fn (Point $corner): float => $corner->x->toFloat(), $corners));
+        $height = max(0.1, ...array_map(fn (Point $corner): float => $corner->y->toFloat(), $corners));
+
+        return new Picture(
+            $width * Picture::PER_INCH,
+            $height * Picture::PER_INCH,
+            array_map(fn (Patch $patch): Shape => Shape::of($patch->outline, $this->fill($patch->slot)), $board->patches),
+            $this->letters($board->patches, 0.0, false),
+            array_map(
+                fn (PressFlag $flag): Line => new Line(Flag::path($flag, max($width, $height) * 0.04), LineKind::Flag), $task->press->boardFlags,
+            ),
+            __('drawings.board', ['name' => $task->name]),
+        );
+    }
+
+    /**
+     * The letters of the fabrics, with the number of each patch behind it where they are sewn on in the order of numbers.
+     *
+     * @param  list<Patch>  $patches
+     * @return list<Letter>
+     */
+    private function letters(array $patches, float $margin, bool $isNumbered): array
+    {
+        return array_map(
+            fn (Patch $patch, int $number): Letter => $this->letter($patch->slot, $patch->outline, $margin, $isNumbered ? $number : 0),
+            $patches, array_keys($patches),
+        );
     }
 
     /**
@@ -170,16 +225,21 @@ final readonly class UnitPicture
         return $this->colourway->cloths[$slot]->colour;
     }
 
-    private function letter(string $slot, Outline $outline, float $margin): Letter
+    /** @param  int  $number  shown behind the letter; zero for none */
+    private function letter(string $slot, Outline $outline, float $margin, int $number = 0): Letter
     {
         $across = array_map(fn (Point $corner): float => $corner->x->toFloat(), $outline->corners);
         $down = array_map(fn (Point $corner): float => $corner->y->toFloat(), $outline->corners);
         $span = fn (array $values): float => $values === [] ? 0.0 : max($values) - min($values);
-        $size = min($span($across), $span($down)) * 0.36;
+        $text = $this->slots[$slot]->letter.($number === 0 ? '' : $number);
+        // A number stands across an upright log too, so that it must not be wider than that.
+        $size = $number === 0
+            ? min($span($across), $span($down)) * 0.36
+            : min($span($down) * 0.6, $span($across) * 0.6, $span($across) / (0.7 * mb_strlen($text)));
         [$x, $y] = $this->hollow($outline) ?? [array_sum($across) / count($across), array_sum($down) / count($down)];
 
         return new Letter(
-            $this->slots[$slot]->letter,
+            $text,
             Shape::at($x + $margin),
             Shape::at($y + $margin),
             Shape::at(min($size, 0.9)),

@@ -8,6 +8,7 @@ use App\Models\ArrangementRow;
 use App\Models\Project;
 use App\Support\Kept;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
@@ -78,7 +79,7 @@ final readonly class MemberLayout
         return Kept::JoinPlan->remember($of, fn (): JoinPlan => JoinPlan::of(
             $sheet, $arrangement, $method,
             array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($project)->slots),
-            array_map(fn (array $flags): PressLook => PressLook::fromCodes($flags), $project->pressed),
+            array_map(fn (array $flags): PressLook => new PressLook(array_map(PressFlag::decode(...), $flags)), $project->pressed),
         ));
     }
 }

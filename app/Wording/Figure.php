@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Wording;
 
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\LengthUnit;
 use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Notation;
 
@@ -28,6 +30,14 @@ final readonly class Figure
             $measurement->isTrueIn($notation),
             $measurement->exact->toDecimal(4),
         );
+    }
+
+    /** About so much, to the nearest quarter inch or half centimetre: for finding a place and not for cutting. */
+    public static function rough(Length $length, Notation $notation): string
+    {
+        $step = $notation->unit() === LengthUnit::Centimetre ? Length::parse('0.5', LengthUnit::Centimetre) : Length::fraction(1, 4);
+
+        return self::text(Measurement::exact($length->nearestTo($step)), $notation);
     }
 
     public static function text(Measurement $measurement, Notation $notation): string

@@ -19,7 +19,6 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Operand;
-use Dew\Core\Making\Rates;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
@@ -54,7 +53,7 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 13;
+    public const REVISION = 15;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;
@@ -142,15 +141,9 @@ final class Compiler
 
     private static function pressModel(Compilation $compilation, SizedDesign $sized, ?Copies $copies = null): PressModel
     {
-        $layout = $sized->layout;
-        [$units, $blocks] = $compilation->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
-        $design = $compilation->design;
+        $top = $compilation->sewnTop($sized);
 
-        return PressModel::of(
-            $units, $blocks, $layout->placements, $layout->frame,
-            $compilation->depths(), $copies ?? $design->pressing->copies, $layout->owners,
-            parts: $compilation->pressParts($sized, $units, $blocks),
-        );
+        return PressModel::of($top, $copies ?? $compilation->design->pressing->copies, parts: $compilation->pressParts($sized, $top));
     }
 
     /**
@@ -272,6 +265,7 @@ final class Compiler
             placements: $layout->placements,
             frame: $layout->frame,
             owners: $layout->owners,
+            sewing: $compilation->sewing($sized, $units),
             blockCounts: $layout->blockCounts,
             unitCounts: array_diff_key($sized->counts, $layout->blockCounts),
             unitNames: array_intersect_key($sized->names, $sized->counts),
@@ -331,7 +325,7 @@ final class Compiler
             ), $layout->placements, $layout->frame, $layout->owners, $borders,
             $opens, $madeIn, $press, $design->pressing->school, $design->pressing->copies, self::also($design, $sized),
             $sized->layout->blockCounts === [] || $design->setting->kind === SettingKind::Sixty ? 'as-laid' : $design->setting->arrange,
-            self::packs($compilation, $sized, $keys),
+            self::packs($compilation, $sized, $keys), $compilation->sewing($sized, $units),
         );
     }
 
@@ -431,7 +425,7 @@ final class Compiler
             areas: self::areas($compilation, $sized, [], [$block => 1]),
             effort: $contents === [$block => 1]
                 ? new Effort(0, 0.0, 0)
-                : Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->usualPerStrip($unit), new Rates),
+                : Effort::of($compilation->usualMaking($unit), 1, $unit->seamwork(), $compilation->usualPerStrip($unit), $design->pace->rates()),
         );
     }
 
@@ -551,7 +545,7 @@ final class Compiler
     /** Everything made by its usual method, and the blocks sewn together. */
     private static function wholeEffort(Compilation $compilation, SizedDesign $sized): Effort
     {
-        $rates = new Rates;
+        $rates = $compilation->design->pace->rates();
         $seams = $minutes = 0;
         $length = 0.0;
         foreach ($sized->counts as $key => $count) {

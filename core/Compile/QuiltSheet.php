@@ -10,10 +10,12 @@ use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\School;
+use Dew\Core\Press\SewnTop;
 use Dew\Core\Setting\QuiltAsYouGo;
 use Dew\Core\Sheet\BlockQuilting;
 use Dew\Core\Sheet\Effort;
@@ -38,6 +40,8 @@ final readonly class QuiltSheet implements StoredSheet
      * @param  Pressing  $pressing  how its host wants seams to be pressed
      * @param  list<string>  $owners  for each patch of the frame, the id of its border; empty for what lies within the borders
      * @param  array<string, string>  $pressSaid  seams that the design itself says something of, by their ids: left, right or open
+     * @param  array<string, SewingPlan>  $sewing  in which order the seams of a unit are sewn, by product key; none where that follows from
+     *     its patches
      * @param  array<string, Size|Length>  $quilting  for blocks quilted one by one: see {@see QuiltAsYouGo::sizes()}
      */
     public function __construct(
@@ -60,7 +64,18 @@ final readonly class QuiltSheet implements StoredSheet
         public Pressing $pressing = new Pressing,
         public array $pressSaid = [],
         public array $owners = [],
+        public array $sewing = [],
     ) {
+    }
+
+    /**
+     * What it is sewn together from.
+     *
+     * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
+     */
+    public function sewn(array $depths): SewnTop
+    {
+        return new SewnTop($this->units, $this->blocks, $depths, $this->placements, $this->frame, $this->owners, $this->sewing);
     }
 
     public function write(Writer $writer = new Writer): string
@@ -75,6 +90,7 @@ final readonly class QuiltSheet implements StoredSheet
             'placements' => $writer->encoded($this->placements),
             'frame' => $writer->encoded($this->frame),
             'owners' => Owners::toData($this->owners),
+            'sewing' => (object) array_map(fn (SewingPlan $plan): array => $plan->toData($writer), $this->sewing),
             'block_counts' => $this->blockCounts,
             'unit_counts' => $this->unitCounts,
             'unit_names' => $this->unitNames,
@@ -114,6 +130,7 @@ final readonly class QuiltSheet implements StoredSheet
             ),
             $data->has('press_said') ? $data->get('press_said')->names() : [],
             Owners::fromData($data->get('owners')),
+            array_map(SewingPlan::fromData(...), $data->get('sewing')->entries()),
         );
     }
 }

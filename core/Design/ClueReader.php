@@ -123,7 +123,13 @@ final class ClueReader
         }
         $this->made[$product][$id] = $share;
 
-        return new Task($id, $product, $node->has('name') ? $node->get('name')->text() : null, $share);
+        $name = $node->has('name') ? $node->get('name')->text() : null;
+        // What is made whole in one task is called as it is there wherever it is named.
+        if ($name !== null && $share === null) {
+            $this->products->call($product, $name);
+        }
+
+        return new Task($id, $product, $name, $share);
     }
 
     /** Which of the copies a task makes; null for all of them. */

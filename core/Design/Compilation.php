@@ -11,9 +11,11 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
+use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Press\PressParts;
+use Dew\Core\Press\SewnTop;
 use Dew\Core\Setting\Layout;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Unit\Making;
@@ -172,17 +174,39 @@ final readonly class Compilation
     }
 
     /**
-     * Some units and blocks of a size as they are sewn, kept for every size of its scale.
+     * In which order the seams of some units are sewn, for those where that does not follow from their patches.
      *
      * @param  array<string, list<Patch>>  $units  by product key, as {@see drawn()} gives them
-     * @param  array<string, list<Placement>>  $blocks  likewise
+     * @return array<string, SewingPlan> by product key
      */
-    public function pressParts(SizedDesign $sized, array $units, array $blocks): PressParts
+    public function sewing(SizedDesign $sized, array $units): array
+    {
+        $plans = [];
+        foreach (array_map(strval(...), array_keys($units)) as $key) {
+            $unit = $sized->products[$key];
+            $plans[$key] = $this->work($unit)->sewing($this->design->defaultMethod($unit->kind()));
+        }
+
+        return array_filter($plans, fn (SewingPlan $plan): bool => ! $plan->isPlain());
+    }
+
+    /** The top of a size, with every unit and block of it. */
+    public function sewnTop(SizedDesign $sized): SewnTop
+    {
+        [$units, $blocks] = $this->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
+        $layout = $sized->layout;
+
+        return new SewnTop(
+            $units, $blocks, $this->depths(), $layout->placements, $layout->frame, $layout->owners, $this->sewing($sized, $units),
+        );
+    }
+
+    /** The units and blocks of the top of a size as they are sewn, kept for every size of its scale. */
+    public function pressParts(SizedDesign $sized, SewnTop $top): PressParts
     {
         $scale = $sized->size->scaleKey();
-        $depths = $this->depths();
 
-        return $this->cache->pressParts[$scale] = ($this->cache->pressParts[$scale] ?? new PressParts($depths))->with($units, $blocks, $depths);
+        return $this->cache->pressParts[$scale] = ($this->cache->pressParts[$scale] ?? new PressParts)->with($top);
     }
 
     /** @return array<string, int> how dark each fabric is, 0 for light to 2 for dark, by its id */

@@ -9,6 +9,7 @@ use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Making\Pace;
 use Dew\Core\Setting\QuiltSize;
 use Dew\Core\Setting\Setting;
 use Dew\Core\Unit\Kind\UnitSpec;
@@ -48,6 +49,7 @@ final readonly class Design
      * @param  list<list<string>>  $together  product keys of what stays in one clue when a split is suggested
      * @param  Preparation  $prepare  what members read and collect before the first clue
      * @param  Pressing  $pressing  how seams are pressed
+     * @param  Pace  $pace  how long its people are taken to need for a patch
      * @param  list<string>  $notMade  product keys of what no clue makes on purpose, and {@see JOINING} and {@see FINISHING}
      * @param  array<string, string>  $pictures  hashes of the pictures of units as a given pattern draws them, by unit id
      */
@@ -71,6 +73,7 @@ final readonly class Design
         public Preparation $prepare = new Preparation,
         public array $together = [],
         public Pressing $pressing = new Pressing,
+        public Pace $pace = Pace::Usual,
         public array $notMade = [],
     ) {
         $this->caches = new Caches;
@@ -86,7 +89,7 @@ final readonly class Design
         return $kept === [] ? $this : new self(
             $this->id, $this->title, $this->room, $this->slots, $this->colourways, $this->units, $this->names, $this->blocks, $this->setting,
             $this->sizes, $this->clues, $this->stated, $this->methods, $this->later, $this->document, $this->pictures, $this->prepare,
-            $this->together, new Pressing($this->pressing->school, $this->pressing->copies, $kept), $this->notMade,
+            $this->together, new Pressing($this->pressing->school, $this->pressing->copies, $kept), $this->pace, $this->notMade,
         );
     }
 

@@ -14,6 +14,7 @@ use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Orientation;
+use Dew\Core\Making\Pace;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Measure\Problem;
@@ -111,6 +112,7 @@ final class DesignBuilder
             document: $this->document,
             pictures: $this->pictures,
             together: $this->together(),
+            pace: $this->attempt(fn (): ?Pace => $this->root->has('pace') ? $this->root->get('pace')->enum(Pace::class) : null) ?? Pace::Usual,
             pressing: $this->attempt(fn (): ?Pressing => $this->root->has('pressing') ? Pressing::fromData($this->root->get('pressing')) : null) ?? new Pressing,
             notMade: $this->attempt(fn (): array => array_map(
                 fn (Node $key): string => $key->text(), $this->root->has('not_made') ? $this->root->get('not_made')->items(PHP_INT_MAX) : [],

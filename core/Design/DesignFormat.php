@@ -18,6 +18,7 @@ use Dew\Core\Document\Type\TextType;
 use Dew\Core\Document\Type\Type;
 use Dew\Core\Document\Type\WholeType;
 use Dew\Core\Fabric\FabricValue;
+use Dew\Core\Making\Pace;
 use Dew\Core\Press\School;
 use Dew\Core\Setting\QuiltingJoin;
 use Dew\Core\Setting\SettingKind;
@@ -83,8 +84,9 @@ final class DesignFormat
             'pressing' => new RecordType([
                 'school' => ChoiceType::cases(School::cases()), 'copies' => ChoiceType::of('alike', 'chequered', 'rows', 'columns'),
             ], ['school', 'copies']),
+            'pace' => ChoiceType::cases(Pace::cases()),
             'prepare' => new RecordType(['text' => new TextType(8000), 'tools' => self::tools()], ['text', 'tools']),
-        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'not_made', 'pressing', 'prepare']);
+        ], ['seam', 'usable_width', 'later', 'methods', 'together', 'not_made', 'pressing', 'pace', 'prepare']);
     }
 
     /** @return array<string, mixed> the JSON Schema (draft 2020-12) for other programs */

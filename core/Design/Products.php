@@ -233,6 +233,18 @@ final class Products
         return $this->made[$key];
     }
 
+    /** Gives a unit or block another name, unless another variant of the same thing has it. */
+    public function call(string $key, string $name): void
+    {
+        $taken = array_filter(
+            $this->names, fn (string $one, string $other): bool => $one === $name && $other !== $key && ProductKey::id($other) === ProductKey::id($key),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        if (isset($this->names[$key]) && $taken === []) {
+            $this->names[$key] = $name;
+        }
+    }
+
     /** @param  callable(): UnitSpec  $make */
     private function keepUnit(string $key, callable $make): void
     {

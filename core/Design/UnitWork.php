@@ -7,9 +7,12 @@ namespace Dew\Core\Design;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Making\Overhang;
+use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\SeamPairs;
 use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\PressedByKind;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\Workings;
@@ -46,6 +49,9 @@ final class UnitWork
 
     /** @var array<string, float>|null */
     private ?array $areas = null;
+
+    /** @var array<string, SewingPlan> by method */
+    private array $sewing = [];
 
     public function __construct(
         public readonly Unit $unit,
@@ -91,6 +97,25 @@ final class UnitWork
         }
 
         return $this->ways;
+    }
+
+    /** In which order its seams are sewn by a method, and how its kind has them pressed; a plain plan for what cannot be made. */
+    public function sewing(Method $method): SewingPlan
+    {
+        return $this->sewing[$method->value] ??= $this->sewn($method);
+    }
+
+    private function sewn(Method $method): SewingPlan
+    {
+        try {
+            $steps = $this->making($method)->steps;
+        } catch (InvalidArgumentException) {
+            return new SewingPlan;
+        }
+
+        return $this->unit instanceof PressedByKind
+            ? SewingPlan::of($steps, SeamPairs::of($this->patches()), $this->unit->pressedToward(), $this->unit->board($this->room))
+            : SewingPlan::of($steps, SeamPairs::of($this->patches()));
     }
 
     /** @return array<string, positive-int> how many of each thing made before lie directly in it, by product key */

@@ -18,7 +18,7 @@ use Dew\Core\Sixty\SixtyShape;
  */
 final class Excerpt
 {
-    private const ROOM = ['dew', 'seam', 'usable_width', 'methods', 'fabrics', 'colourways'];
+    private const ROOM = ['dew', 'seam', 'usable_width', 'methods', 'pace', 'fabrics', 'colourways'];
 
     /**
      * One block with everything in it, set alone at every scale at which the quilt has it.

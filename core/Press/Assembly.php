@@ -16,6 +16,7 @@ final readonly class Assembly
      * @param  list<array{int, float, float, float, float}>  $open  those of them that end in its outline, where a later seam may cross them
      * @param  list<array{float, float, float, float, int}>  $edges  of its patches along its outline, with the depth of their cloth
      * @param  list<array{float, float, float, float}>  $straight  edges of its outline that are no curves
+     * @param  float  $area  square inches between the corners of its patches: less than within its own corners where it has hollows
      * @param  list<array{float, float, float, float}>|null  $lines  the edges of its patches along its outline, joined where they go on
      *     straight; null where that was not worked out
      */
@@ -25,6 +26,7 @@ final readonly class Assembly
         public array $open,
         public array $edges,
         public array $straight,
+        private float $area,
         private ?array $lines = null,
     ) {
     }
@@ -42,7 +44,7 @@ final readonly class Assembly
             }
         }
 
-        return new self($corners, [], [], $edges, $straight);
+        return new self($corners, [], [], $edges, $straight, self::areaOf($corners));
     }
 
     /** @return list<array{float, float, float, float, ...}> what other parts may be sewn to */
@@ -67,7 +69,7 @@ final readonly class Assembly
             $lines[] = $line;
         }
 
-        return new self($this->corners, $this->segments, $this->open, $this->edges, $this->straight, array_values($lines));
+        return new self($this->corners, $this->segments, $this->open, $this->edges, $this->straight, $this->area, array_values($lines));
     }
 
     /**
@@ -129,7 +131,7 @@ final readonly class Assembly
             $segment[0] = $numbers[$segment[0]];
         }
 
-        return new self($this->corners, [], $open, $this->edges, $this->straight, $this->lines);
+        return new self($this->corners, [], $open, $this->edges, $this->straight, $this->area, $this->lines);
     }
 
     /** @param  bool  $traced  whether all seams within it are asked for, and not only those that a later seam may cross */
@@ -150,6 +152,7 @@ final readonly class Assembly
                 $x + $cos * $one[2] - $sin * $one[3], $y + $sin * $one[2] + $cos * $one[3], $one[4],
             ], $this->edges),
             self::laidLines($this->straight, $lay),
+            $this->area,
             $this->lines === null ? null : self::laidLines($this->lines, $lay),
         );
     }
@@ -199,24 +202,69 @@ final readonly class Assembly
             $straight[] = [...$corner, ...$hull[($index + 1) % count($hull)]];
         }
 
-        $outside = self::outside($straight);
-        $open = $edges = [];
-        foreach ([...array_map(fn (self $part): array => $part->open, $parts), $seams] as $own) {
-            foreach ($own as $one) {
-                if ($outside($one[1], $one[2]) || $outside($one[3], $one[4])) {
-                    $open[] = $one;
-                }
-            }
+        $area = array_sum(array_map(fn (self $part): float => $part->area, $parts));
+        $edges = array_merge(...array_map(fn (self $part): array => $part->edges, $parts));
+        $open = array_merge(...[...array_map(fn (self $part): array => $part->open, $parts), $seams]);
+        $segments = [...array_merge(...array_map(fn (self $part): array => $part->segments, $parts)), ...$seams];
+        if (self::areaOf($hull) - $area > PressModel::GRAIN * max(1.0, $area)) {
+            // Something will be set into its hollows: all of its edges stay, but for those that are sewn now.
+            return new self(
+                $hull, $segments, $open, self::unsewn($edges, $seams),
+                self::unsewn(array_merge(...array_map(fn (self $part): array => $part->straight, $parts)), $seams), $area,
+            );
         }
-        foreach ($parts as $part) {
-            foreach ($part->edges as $one) {
-                if ($outside($one[0], $one[1]) && $outside($one[2], $one[3])) {
-                    $edges[] = $one;
+        $outside = self::outside($straight);
+
+        return new self(
+            $hull, $segments,
+            array_values(array_filter($open, fn (array $one): bool => $outside($one[1], $one[2]) || $outside($one[3], $one[4]))),
+            array_values(array_filter($edges, fn (array $one): bool => $outside($one[0], $one[1]) && $outside($one[2], $one[3]))),
+            $straight, $area,
+        );
+    }
+
+    /**
+     * Edges that lie on none of some seams.
+     *
+     * @template TEdge of array{float, float, float, float, ...}
+     *
+     * @param  list<TEdge>  $edges
+     * @param  list<array{int, float, float, float, float}>  $seams
+     * @return list<TEdge>
+     */
+    private static function unsewn(array $edges, array $seams): array
+    {
+        return array_values(array_filter($edges, function (array $edge) use ($seams): bool {
+            foreach ($seams as [, $x1, $y1, $x2, $y2]) {
+                if (self::isBetween($edge[0], $edge[1], $x1, $y1, $x2, $y2) && self::isBetween($edge[2], $edge[3], $x1, $y1, $x2, $y2)) {
+                    return false;
                 }
             }
+
+            return true;
+        }));
+    }
+
+    /** Whether a point lies on the way between two others. */
+    private static function isBetween(float $x, float $y, float $x1, float $y1, float $x2, float $y2): bool
+    {
+        return hypot($x - $x1, $y - $y1) + hypot($x2 - $x, $y2 - $y) < hypot($x2 - $x1, $y2 - $y1) + PressModel::GRAIN;
+    }
+
+    /**
+     * The area within some corners, in square inches.
+     *
+     * @param  list<array{float, float}>  $corners
+     */
+    private static function areaOf(array $corners): float
+    {
+        $twice = 0.0;
+        foreach ($corners as $index => [$x, $y]) {
+            [$nextX, $nextY] = $corners[($index + 1) % count($corners)];
+            $twice += $x * $nextY - $nextX * $y;
         }
 
-        return new self($hull, [...array_merge(...array_map(fn (self $part): array => $part->segments, $parts)), ...$seams], $open, $edges, $straight);
+        return abs($twice) / 2;
     }
 
     /**

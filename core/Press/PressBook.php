@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
+use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\IroningBoard;
+use Dew\Core\Measure\Length;
+
 /** A pressing plan by unit and block: how the seams of each lie, and between which of its parts. */
 final readonly class PressBook
 {
@@ -14,34 +18,55 @@ final readonly class PressBook
 
     public static function of(PressPlan $plan): self
     {
-        $clashing = [];
-        foreach ($plan->left(School::Dark) as $crossing) {
-            $clashing[$crossing->of][$crossing->first] = $clashing[$crossing->of][$crossing->second] = true;
-        }
-        $flags = $copies = [];
-        foreach ($plan->model->seams as $number => $seam) {
-            $copies[$seam->of] = $seam->copies;
-            [$x1, $y1, $x2, $y2] = array_map(
-                fn (float $inches): float => round($inches, 4) + 0.0, [$seam->fromX, $seam->fromY, $seam->toX, $seam->toY],
-            );
-            $flags[$seam->of][] = new PressFlag(
-                $x1, $y1, $x2, $y2, $plan->pressed[$number],
-                $plan->model->between($number),
-                isset($clashing[$seam->of][$number]),
-            );
-        }
+        $flags = $plan->flags();
+        $copies = array_column(array_map(fn (PressSeam $seam): array => [$seam->of, $seam->copies], $plan->model->seams), 1, 0);
         $looks = [];
         foreach ($flags as $key => $own) {
             $key = (string) $key;
+            $board = $plan->model->board($key);
             if (! str_ends_with($key, "'")) {
-                $looks[$key] = new PressLook($own, $flags[$key."'"] ?? [], $copies[$key."'"] ?? 0);
+                $looks[$key] = new PressLook($own, $flags[$key."'"] ?? [], $copies[$key."'"] ?? 0, $board, self::onBoard($board, $own));
             } elseif (! isset($flags[rtrim($key, "'")])) {
                 // All copies stand where the others would: they are the only ones.
-                $looks[rtrim($key, "'")] = new PressLook($own);
+                $looks[rtrim($key, "'")] = new PressLook($own, board: $board, boardFlags: self::onBoard($board, $own));
             }
         }
 
         return new self($looks);
+    }
+
+    /**
+     * The seams of what a unit's seams are pressed on, pressed as those are.
+     *
+     * @param  list<PressFlag>  $flags  of the unit
+     * @return list<PressFlag>
+     */
+    private static function onBoard(?IroningBoard $board, array $flags): array
+    {
+        if ($board === null) {
+            return [];
+        }
+        $unit = new PressLook($flags);
+        $model = PressModel::of(new SewnTop(['board' => $board->patches], [], [], [new Placement('board', Length::zero(), Length::zero())]));
+        $found = [];
+        foreach ($model->seams as $number => $seam) {
+            $between = $model->between($number);
+            foreach ($board->seams as [, $first, $second, $one, $other]) {
+                $isAlong = in_array([$first, $second], $between, true);
+                $flag = $unit->between($one, $other);
+                if ($flag !== null && ($isAlong || in_array([$second, $first], $between, true))) {
+                    $found[] = $seam->flag(match ($flag->towards($one, $other)) {
+                        null => Pressed::Open,
+                        $other => $isAlong ? Pressed::Right : Pressed::Left,
+                        default => $isAlong ? Pressed::Left : Pressed::Right,
+                    })->lyingBetween($between);
+
+                    break;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -56,7 +81,8 @@ final readonly class PressBook
         $fixed = [];
         foreach ($model->seams as $seam) {
             foreach ($flags[rtrim($seam->of, "'")] ?? [] as $flag) {
-                if ($flag->liesAt($seam->fromX, $seam->fromY, $seam->toX, $seam->toY)) {
+                $first = $seam->spun ? $seam->half(false) : $seam;
+                if ($flag->liesAt($first->fromX, $first->fromY, $first->toX, $first->toY)) {
                     $fixed[$seam->id] = $flag->pressed;
                 }
             }

@@ -20,11 +20,7 @@ enum PressDone: string
         return match ($this) {
             self::AsPlanned => $planned,
             self::Open => Pressed::Open,
-            self::Reversed => match ($planned) {
-                Pressed::Left => Pressed::Right,
-                Pressed::Right => Pressed::Left,
-                Pressed::Open => Pressed::Open,
-            },
+            self::Reversed => $planned->otherWay(),
         };
     }
 }

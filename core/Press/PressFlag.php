@@ -15,7 +15,7 @@ final readonly class PressFlag
 
     /**
      * @param  list<array{int, int}>  $between  numbers of patches of a unit, or of cells of a block: on the seam's left, and on its right
-     * @param  bool  $clashes  whether it meets a seam, within the same unit or block, that lies the same way
+     * @param  list<float>  $clashes  how far from its beginning, in inches, two seams meet at it that lie the same way
      */
     public function __construct(
         public float $fromX,
@@ -24,7 +24,7 @@ final readonly class PressFlag
         public float $toY,
         public Pressed $pressed,
         public array $between = [],
-        public bool $clashes = false,
+        public array $clashes = [],
     ) {
     }
 
@@ -72,10 +72,30 @@ final readonly class PressFlag
         return implode('_', array_filter([$down, $across]));
     }
 
+    /** @return list<array{float, float}> the places at which two seams meet at it that lie the same way */
+    public function clashPoints(): array
+    {
+        $length = max(PressModel::GRAIN, hypot($this->toX - $this->fromX, $this->toY - $this->fromY));
+
+        return array_map(fn (float $along): array => [
+            $this->fromX + ($this->toX - $this->fromX) * $along / $length, $this->fromY + ($this->toY - $this->fromY) * $along / $length,
+        ], $this->clashes);
+    }
+
     /** The same seam pressed otherwise. */
     public function as(Pressed $pressed): self
     {
         return new self($this->fromX, $this->fromY, $this->toX, $this->toY, $pressed, $this->between, $this->clashes);
+    }
+
+    /**
+     * The same seam with the patches or cells on its sides.
+     *
+     * @param  list<array{int, int}>  $between
+     */
+    public function lyingBetween(array $between): self
+    {
+        return new self($this->fromX, $this->fromY, $this->toX, $this->toY, $this->pressed, $between, $this->clashes);
     }
 
     public function encode(): string
@@ -84,7 +104,7 @@ final readonly class PressFlag
 
         return implode(' ', [
             $number($this->fromX), $number($this->fromY), $number($this->toX), $number($this->toY),
-            $this->pressed->value.($this->clashes ? '!' : ''),
+            $this->pressed->value.($this->clashes === [] ? '' : '!'.implode(',', array_map($number, $this->clashes))),
             ...array_map(fn (array $pair): string => implode('-', $pair), $this->between),
         ]);
     }
@@ -93,7 +113,8 @@ final readonly class PressFlag
     public static function decode(string $code): self
     {
         $parts = explode(' ', $code);
-        $pressed = Pressed::tryFrom(rtrim($parts[4] ?? '', '!'));
+        [$way, $clashes] = explode('!', $parts[4] ?? '') + ['', ''];
+        $pressed = Pressed::tryFrom($way);
         if ($pressed === null) {
             throw new Refused('press.no_flag', ['code' => $code]);
         }
@@ -104,7 +125,8 @@ final readonly class PressFlag
         }
 
         return new self(
-            (float) $parts[0], (float) $parts[1], (float) $parts[2], (float) $parts[3], $pressed, $between, str_ends_with($parts[4], '!'),
+            (float) $parts[0], (float) $parts[1], (float) $parts[2], (float) $parts[3], $pressed, $between,
+            $clashes === '' ? [] : array_map(floatval(...), explode(',', $clashes)),
         );
     }
 }

@@ -6,7 +6,8 @@ namespace Dew\Core\Press;
 
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Node;
-use InvalidArgumentException;
+use Dew\Core\Document\Writer;
+use Dew\Core\Making\IroningBoard;
 
 /** How the seams of one unit or block lie, and those of its other copies where not all are pressed alike. */
 final readonly class PressLook
@@ -18,11 +19,15 @@ final readonly class PressLook
      * @param  list<PressFlag>  $flags
      * @param  list<PressFlag>  $otherFlags  of the copies that are pressed otherwise; empty where all are alike
      * @param  int  $others  how many of the copies those are
+     * @param  IroningBoard|null  $board  what lies on the ironing board when some of its seams are pressed; null where it is the unit itself
+     * @param  list<PressFlag>  $boardFlags  how those seams lie there, between the patches of the board
      */
     public function __construct(
         public array $flags,
         public array $otherFlags = [],
         public int $others = 0,
+        public ?IroningBoard $board = null,
+        public array $boardFlags = [],
     ) {
         $byPair = [];
         foreach ($flags as $flag) {
@@ -45,36 +50,47 @@ final readonly class PressLook
     {
         $turned = fn (PressFlag $flag): PressFlag => $flag->as($done->of($flag->pressed));
 
-        return $done === PressDone::AsPlanned
-            ? $this
-            : new self(array_map($turned, $this->flags), array_map($turned, $this->otherFlags), $this->others);
+        return $done === PressDone::AsPlanned ? $this : new self(
+            array_map($turned, $this->flags), array_map($turned, $this->otherFlags), $this->others, $this->board,
+            array_map($turned, $this->boardFlags),
+        );
     }
 
-    /** @return array{flags: list<string>, other?: list<string>, others?: int} */
-    public function toData(): array
+    /** How the seams lie on what is on the ironing board when they are pressed; null where that is the unit itself. */
+    public function onBoard(): ?self
     {
-        $code = fn (PressFlag $flag): string => $flag->encode();
+        return $this->board === null ? null : new self($this->boardFlags);
+    }
 
-        return ['flags' => array_map($code, $this->flags)]
-            + ($this->others === 0 ? [] : ['other' => array_map($code, $this->otherFlags), 'others' => $this->others]);
+    /** @return array<string, mixed> plain data; see {@see fromData()} */
+    public function toData(Writer $writer = new Writer): array
+    {
+        return array_filter([
+            'flags' => self::codes($this->flags),
+            'other' => $this->others === 0 ? [] : self::codes($this->otherFlags),
+            'others' => $this->others,
+            'board' => $this->board?->toData($writer),
+            'on_board' => self::codes($this->boardFlags),
+        ]) + ['flags' => []];
     }
 
     /**
-     * @param  list<string>  $flags
-     * @param  list<string>  $other
-     *
-     * @throws InvalidArgumentException
+     * @param  list<PressFlag>  $flags
+     * @return list<string>
      */
-    public static function fromCodes(array $flags, array $other = [], int $others = 0): self
+    public static function codes(array $flags): array
     {
-        return new self(array_map(PressFlag::decode(...), $flags), array_map(PressFlag::decode(...), $other), $others);
+        return array_map(fn (PressFlag $flag): string => $flag->encode(), $flags);
     }
 
     /** @throws DocumentException */
     public static function fromData(Node $data): self
     {
-        $codes = fn (string $name): array => $data->has($name) ? $data->get($name)->texts() : [];
+        $flags = fn (string $name): array => $data->has($name) ? array_map(PressFlag::decode(...), $data->get($name)->texts()) : [];
 
-        return self::fromCodes($codes('flags'), $codes('other'), $data->has('others') ? $data->get('others')->count() : 0);
+        return new self(
+            $flags('flags'), $flags('other'), $data->has('others') ? $data->get('others')->count() : 0,
+            $data->has('board') ? IroningBoard::fromData($data->get('board')) : null, $flags('on_board'),
+        );
     }
 }

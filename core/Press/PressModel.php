@@ -6,11 +6,13 @@ namespace Dew\Core\Press;
 
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\IroningBoard;
+use Dew\Core\Making\SewingPlan;
 use WeakMap;
 
 /**
- * All seams of a top and where they cross, found from its patches: each unit, block and the top is sewn in rows, then the rows together;
- * where nothing can be parted by a level or an upright line, by a slanted one.
+ * All seams of a top and where they cross, found from its patches. A unit is sewn in the order of its steps; within one step, and for blocks
+ * and the top, rows are sewn first, then the rows together, and where nothing can be parted by a level or an upright line, by a slanted one.
  *
  * What can be parted by no straight line (curves, seams that turn a corner) is sewn seam by seam; its seams cross nothing within it.
  */
@@ -58,14 +60,15 @@ final class PressModel
     private array $numbers = [];
 
     /**
-     * @param  array<string, list<Patch>>  $units  by product key
-     * @param  array<string, list<Placement>>  $blocks  what lies where in each block, by product key
-     * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
+     * Seams of units that are parts of one seam when they are pressed: the name of what they are pressed on (empty for the unit alone), the
+     * number of that one seam, that of the seam here, and whether its right side is the second side of the one seam.
+     *
+     * @var list<array{string, int, int, bool}>
      */
+    public array $same = [];
+
     private function __construct(
-        private array $units,
-        private array $blocks,
-        private readonly array $depths,
+        private SewnTop $of,
         private readonly Copies $alike = Copies::Alike,
         private readonly bool $traced = false,
         private readonly ?PressParts $parts = null,
@@ -73,35 +76,26 @@ final class PressModel
     }
 
     /**
-     * @param  array<string, list<Patch>>  $units
-     * @param  array<string, list<Placement>>  $blocks
-     * @param  list<Placement>  $placements  the blocks of the top
-     * @param  list<Patch>  $frame  sashes, setting triangles, borders
-     * @param  array<string, int>  $depths
-     * @param  list<string>  $owners  for each patch of the frame, the border it belongs to; empty for what lies within the borders, which
-     *     is sewn first. Borders follow from the inside outwards
-     * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  Copies  $copies  which copies of a block are pressed alike; an apostrophe behind its key stands for the others
+     * @param  bool  $traced  whether {@see $segments} are asked for
      * @param  PressParts|null  $parts  what is sewn already of these units and blocks; of use where copies are alike and nothing is traced
      */
-    public static function of(
-        array $units, array $blocks, array $placements, array $frame, array $depths, Copies $copies = Copies::Alike,
-        array $owners = [], bool $traced = false, ?PressParts $parts = null,
-    ): self {
-        $model = new self($units, $blocks, $depths, $copies, $traced, $traced || $copies === Copies::Free ? null : $parts);
+    public static function of(SewnTop $top, Copies $copies = Copies::Alike, bool $traced = false, ?PressParts $parts = null): self
+    {
+        $model = new self($top, $copies, $traced, $traced || $copies === Copies::Free ? null : $parts);
         $keys = [];
-        foreach ($placements as $placement) {
-            $keys[] = $key = $placement->product.(self::isOther($placement, $placements, $copies) ? "'" : '');
+        foreach ($top->placements as $placement) {
+            $keys[] = $key = $placement->product.(self::isOther($placement, $top->placements, $copies) ? "'" : '');
             $model->count($key, 1);
         }
         $items = [];
-        foreach ($placements as $index => $placement) {
+        foreach ($top->placements as $index => $placement) {
             $items[] = $model->assembly($keys[$index])->placed($placement, $traced);
         }
-        foreach ($frame as $patch) {
-            $items[] = Assembly::ofPatch($patch, $depths);
+        foreach ($top->frame as $patch) {
+            $items[] = Assembly::ofPatch($patch, $top->depths);
         }
-        $model->segments = $model->top($items, [...array_fill(0, count($placements), ''), ...$owners])->segments;
+        $model->segments = $model->top($items, [...array_fill(0, count($top->placements), ''), ...$top->owners])->segments;
 
         return $model;
     }
@@ -114,7 +108,7 @@ final class PressModel
      */
     public static function given(array $seams, array $crossings): self
     {
-        $model = new self([], [], []);
+        $model = new self(new SewnTop([], [], []));
         [$model->seams, $model->crossings] = [$seams, $crossings];
 
         return $model;
@@ -171,7 +165,7 @@ final class PressModel
     private function count(string $key, int $times): void
     {
         $this->copies[$key] = $this->alike === Copies::Free ? 1 : ($this->copies[$key] ?? 0) + $times;
-        foreach ($this->blocks[rtrim($key, "'")] ?? [] as $part) {
+        foreach ($this->of->blocks[rtrim($key, "'")] ?? [] as $part) {
             $this->count($part->product, $times);
         }
     }
@@ -185,27 +179,22 @@ final class PressModel
             return $this->known[$key] = $this->copied($key, $this->parts);
         }
         $product = rtrim($key, "'");
-        $items = isset($this->blocks[$product])
+        $items = isset($this->of->blocks[$product])
             ? array_map(
                 fn (Placement $part): Assembly => $this->assembly($part->product)->placed($part, $this->traced),
-                $this->blocks[$product],
+                $this->of->blocks[$product],
             )
-            : array_map(fn (Patch $patch): Assembly => Assembly::ofPatch($patch, $this->depths), $this->units[$product] ?? []);
+            : array_map(fn (Patch $patch): Assembly => Assembly::ofPatch($patch, $this->of->depths), $this->of->units[$product] ?? []);
 
         return $this->known[$key] = $this->assemble(
             $this->alike === Copies::Free ? $key.'~'.count($this->seams) : $key, $items, $this->copies[$key] ?? 0,
         );
     }
 
-    /**
-     * Sews a unit or a block with everything in it.
-     *
-     * @param  array<string, list<Patch>>  $units
-     * @param  array<string, list<Placement>>  $blocks
-     */
-    public function sew(string $product, array $units, array $blocks): Assembly
+    /** Sews a unit or a block with everything in it. */
+    public function sew(string $product, SewnTop $of): Assembly
     {
-        [$this->units, $this->blocks] = [$units, $blocks];
+        $this->of = $of;
 
         return $this->assembly($product);
     }
@@ -216,16 +205,21 @@ final class PressModel
         if ($this->parts !== null && isset($this->origins[$seam])) {
             return $this->parts->between($this->origins[$seam]);
         }
-        $one = $this->seams[$seam];
 
-        return ($this->indexes[$one->of] ??= new EdgeIndex($this->items[$one->of] ?? []))->beside($one);
+        return $this->beside($this->seams[$seam]);
+    }
+
+    /** @return list<array{int, int}> the pairs of parts that a seam, or a part of one, joins */
+    public function beside(PressSeam $seam): array
+    {
+        return ($this->indexes[$seam->of] ??= new EdgeIndex($this->items[$seam->of] ?? []))->beside($seam);
     }
 
     /** What is sewn already, with the seams and crossings of these copies. */
     private function copied(string $key, PressParts $parts): Assembly
     {
         $product = rtrim($key, "'");
-        foreach ($this->blocks[$product] ?? [] as $inner) {
+        foreach ($this->of->blocks[$product] ?? [] as $inner) {
             $this->assembly($inner->product);
         }
         $part = $parts->part($product);
@@ -249,6 +243,10 @@ final class PressModel
                 $crossing->y, $copies,
             );
         }
+        for ($number = $part->firstSame; $number < $part->endOfSame; $number++) {
+            [$board, $one, $seam, $right] = $parts->model->same[$number];
+            $this->same[] = [$board, $one, $here[$seam], $right];
+        }
         $this->items[$key] = $parts->model->items[$product];
 
         return $part->assembly->renumbered($here);
@@ -271,10 +269,11 @@ final class PressModel
             $layers[$owners[$number] ?? ''][] = $item;
         }
         $sewing = new SeamOrder($this, '', 1, $numbers);
+        $rounds = $this->of->sewing['']->rounds ?? [];
         $sewn = [];
         $within = [];
         foreach ($layers as $layer) {
-            $top = $sewing->together([...$sewn, ...$layer]);
+            $top = $sewing->inRounds([...$sewn, ...$layer], $sewn === [] ? $rounds : []);
             $within = array_merge($within, ...array_map(fn (Assembly $item): array => $numbers[$item], $layer));
             $numbers[$top] ??= $within;
             $sewn = [$top];
@@ -283,12 +282,69 @@ final class PressModel
         return $sewn[0];
     }
 
+    /** What seams of a unit are pressed on before they are cut apart. */
+    public function board(string $product): ?IroningBoard
+    {
+        return $this->planOf($product)->board;
+    }
+
+    private function planOf(string $key): SewingPlan
+    {
+        return $this->of->sewing[explode('~', rtrim($key, "'"))[0]] ?? new SewingPlan;
+    }
+
     /** @param  list<Assembly>  $items */
     private function assemble(string $key, array $items, int $copies): Assembly
     {
         $this->items[$key] = array_map(fn (Assembly $item): array => $item->edges, $items);
-        $sewing = new SeamOrder($this, $key, $copies);
+        $first = count($this->seams);
+        $plan = $this->planOf($key);
+        $whole = (new SeamOrder($this, $key, $copies))->inRounds($items, $plan->rounds);
+        if ($plan->toward !== [] || $plan->board !== null) {
+            for ($number = $first; $number < count($this->seams); $number++) {
+                $this->press($number, $plan);
+            }
+        }
 
-        return $sewing->together($items);
+        return $whole;
+    }
+
+    /** Writes down what the kind of its unit says of a seam. */
+    private function press(int $number, SewingPlan $plan): void
+    {
+        $seam = $this->seams[$number];
+        $isRight = self::isRight($plan->toward, $this->beside($seam));
+        if (count($isRight) === 2) {
+            $first = self::isRight($plan->toward, $this->beside($seam->half(false)));
+            array_splice($this->seams, $number, 1, [$seam->usually(($first[0] ?? true) ? Pressed::Right : Pressed::Left, true)]);
+        } elseif ($isRight !== []) {
+            array_splice($this->seams, $number, 1, [$seam->usually($isRight[0] ? Pressed::Right : Pressed::Left)]);
+        }
+        foreach ($plan->board->seams ?? [] as [$one, , , $from, $to]) {
+            foreach (self::isRight([[$from, $to]], $this->beside($seam)) as $right) {
+                $this->same[] = [$plan->board->name ?? '', $one, $number, $right];
+            }
+        }
+    }
+
+    /**
+     * Whether a seam that lies between some pairs is pressed to its right when it is pressed to the second part of others.
+     *
+     * @param  list<array{int, int}>  $toward
+     * @param  list<array{int, int}>  $between  the parts on its left, and on its right
+     * @return list<bool> each answer once; none where it lies between none of the pairs
+     */
+    private static function isRight(array $toward, array $between): array
+    {
+        $found = [];
+        foreach ($toward as [$from, $to]) {
+            foreach ($between as $pair) {
+                if ($pair === [$from, $to] || $pair === [$to, $from]) {
+                    $found[(int) ($pair === [$from, $to])] = $pair === [$from, $to];
+                }
+            }
+        }
+
+        return array_values($found);
     }
 }

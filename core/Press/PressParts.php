@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace Dew\Core\Press;
 
-use Dew\Core\Geometry\Patch;
-use Dew\Core\Geometry\Placement;
-
 /** The units and blocks of a design at one scale as they are sewn: worked out once, and copied into the model of every size of that scale. */
 final class PressParts
 {
     /** Every unit and block once; its seams and crossings are numbered through all of them. */
     public readonly PressModel $model;
 
-    /** @var array<string, list<Patch>> by product key */
-    private array $units = [];
-
-    /** @var array<string, list<Placement>> by product key */
-    private array $blocks = [];
+    private SewnTop $of;
 
     /** @var array<string, PressPart> by product key */
     private array $parts = [];
@@ -28,30 +21,19 @@ final class PressParts
     /** @var array<int, list<array{int, int}>> by the number of the seam */
     private array $between = [];
 
-    /** @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot */
-    public function __construct(array $depths)
+    public function __construct()
     {
-        $this->model = PressModel::of([], [], [], [], $depths);
+        $this->of = new SewnTop([], [], []);
+        $this->model = PressModel::of($this->of);
     }
 
-    /**
-     * The same parts with the units and blocks of another size; others where one of them is another under the same key.
-     *
-     * @param  array<string, list<Patch>>  $units  by product key
-     * @param  array<string, list<Placement>>  $blocks  likewise
-     * @param  array<string, int>  $depths
-     */
-    public function with(array $units, array $blocks, array $depths): self
+    /** The same parts with the units and blocks of another size; others where one of them is another under the same key. */
+    public function with(SewnTop $top): self
     {
-        foreach ([[$units, $this->units], [$blocks, $this->blocks]] as [$new, $known]) {
-            foreach ($new as $key => $list) {
-                if (isset($known[$key]) && $known[$key] !== $list) {
-                    return (new self($depths))->with($units, $blocks, $depths);
-                }
-            }
+        if ($this->of->contradicts($top)) {
+            return (new self)->with($top);
         }
-        $this->units += $units;
-        $this->blocks += $blocks;
+        $this->of = $this->of->with($top);
 
         return $this;
     }
@@ -59,12 +41,14 @@ final class PressParts
     public function part(string $product): PressPart
     {
         if (! isset($this->parts[$product])) {
-            foreach ($this->blocks[$product] ?? [] as $inner) {
+            foreach ($this->of->blocks[$product] ?? [] as $inner) {
                 $this->part($inner->product);
             }
-            [$seam, $crossing] = [count($this->model->seams), count($this->model->crossings)];
-            $assembly = $this->model->sew($product, $this->units, $this->blocks);
-            $this->parts[$product] = new PressPart($seam, count($this->model->seams), $crossing, count($this->model->crossings), $assembly->withLines());
+            [$seam, $crossing, $same] = [count($this->model->seams), count($this->model->crossings), count($this->model->same)];
+            $assembly = $this->model->sew($product, $this->of);
+            $this->parts[$product] = new PressPart(
+                $seam, count($this->model->seams), $crossing, count($this->model->crossings), $same, count($this->model->same), $assembly->withLines(),
+            );
         }
 
         return $this->parts[$product];

@@ -18,6 +18,8 @@ final readonly class PressSeam
      * @param  int  $endsLeft  seams that end on its left
      * @param  int  $endsRight  seams that end on its right
      * @param  bool  $curved  whether it is a curve, which lies flat to a side only
+     * @param  Pressed|null  $usual  how its kind of unit has it pressed, whatever lies beside it; null where that is open
+     * @param  bool  $spun  whether its second half lies the other way than its first, because its middle is spun flat
      */
     public function __construct(
         public string $id,
@@ -31,6 +33,8 @@ final readonly class PressSeam
         public int $endsLeft,
         public int $endsRight,
         public bool $curved = false,
+        public ?Pressed $usual = null,
+        public bool $spun = false,
     ) {
     }
 
@@ -40,7 +44,34 @@ final readonly class PressSeam
         return new self(
             $key === $this->of ? $this->id : $key.substr($this->id, strlen($this->of)), $key, $this->fromX, $this->fromY, $this->toX, $this->toY,
             $copies, $this->darker, $this->endsLeft, $this->endsRight, $this->curved,
+            $this->usual, $this->spun,
         );
+    }
+
+    /** The same seam where its kind of unit says how it is pressed. */
+    public function usually(Pressed $usual, bool $spun = false): self
+    {
+        return new self(
+            $this->id, $this->of, $this->fromX, $this->fromY, $this->toX, $this->toY, $this->copies, $this->darker, $this->endsLeft,
+            $this->endsRight, $this->curved, $usual, $spun,
+        );
+    }
+
+    /** Its part before its middle, or behind it. */
+    public function half(bool $second): self
+    {
+        [$x, $y] = [($this->fromX + $this->toX) / 2, ($this->fromY + $this->toY) / 2];
+
+        return new self(
+            $this->id, $this->of, $second ? $x : $this->fromX, $second ? $y : $this->fromY, $second ? $this->toX : $x, $second ? $this->toY : $y,
+            $this->copies, $this->darker, $this->endsLeft, $this->endsRight, $this->curved, $this->usual,
+        );
+    }
+
+    /** Its id without the marks of those copies that are pressed otherwise: what is pressed already is known under this one. */
+    public function usualId(): string
+    {
+        return (string) preg_replace("#('|~\\d+)+/#", '/', $this->id);
     }
 
     /**

@@ -10,7 +10,7 @@ namespace Dew\Core\Press;
  *
  * Seams that cross make a graph. A part of it in which everything can nest has two plans, one the reverse of the other; where not everything can
  * nest, small parts are tried out completely, and larger ones are mended from both of those plans until no change of one seam, or of two
- * that cross, makes them better.
+ * that cross, makes them better. Seams that are parts of one when they are pressed are decided as one, under the first of them.
  */
 final class PressSolver
 {
@@ -25,10 +25,10 @@ final class PressSolver
     /** @var list<list<array{int, bool, int}>> by seam: the other one, whether they must differ, and how often they cross */
     private array $beside = [];
 
-    /** @var list<int> cost of pressing each seam to its left, without crossings */
+    /** @var array<int, int> cost of pressing each seam to its left, without crossings */
     private array $left = [];
 
-    /** @var list<int> likewise to its right */
+    /** @var array<int, int> likewise to its right */
     private array $right = [];
 
     /** @var array<int, bool> seams that are pressed already: whether to their right; open ones are left out */
@@ -37,6 +37,9 @@ final class PressSolver
     /** @var array<int, true> */
     private array $open = [];
 
+    /** @var array<int, array{int, bool}> for each part of a longer seam the first part, and whether its left is that one's right */
+    private array $partOf = [];
+
     /** @param  array<string, Pressed>  $pressed  by the id of a seam: what is pressed already */
     private function __construct(private readonly PressModel $model, School $school, array $pressed)
     {
@@ -44,22 +47,58 @@ final class PressSolver
             $this->beside[] = [];
             $this->left[] = $seam->endsLeft * $seam->copies + ($this->isAgainst($seam, $school, false) ? self::SCHOOL * $seam->copies : 0);
             $this->right[] = $seam->endsRight * $seam->copies + ($this->isAgainst($seam, $school, true) ? self::SCHOOL * $seam->copies : 0);
-            $way = $pressed[$seam->id] ?? null;
+            $way = self::said($seam, $pressed) ?? $seam->usual;
             if ($way === Pressed::Open) {
                 $this->open[$number] = true;
             } elseif ($way !== null) {
                 $this->fixed[$number] = $way === Pressed::Right;
             }
         }
+        $this->makeOne();
         foreach ($model->crossings as $crossing) {
+            [$first, $firstTurned] = $this->partOf[$crossing->first] ?? [$crossing->first, false];
+            [$second, $secondTurned] = $this->partOf[$crossing->second] ?? [$crossing->second, false];
             // A crossing of an open seam nests whatever the other does; a seam that crosses its own copy, always or never.
-            if ($crossing->first !== $crossing->second && ! isset($this->open[$crossing->first]) && ! isset(
-                $this->open[$crossing->second],
-            )) {
-                $this->beside[$crossing->first][] = [$crossing->second, $crossing->differ, $crossing->copies];
-                $this->beside[$crossing->second][] = [$crossing->first, $crossing->differ, $crossing->copies];
+            if ($first !== $second && ! isset($this->open[$first]) && ! isset($this->open[$second])) {
+                $differ = $crossing->differ !== ($firstTurned !== $secondTurned);
+                $this->beside[$first][] = [$second, $differ, $crossing->copies];
+                $this->beside[$second][] = [$first, $differ, $crossing->copies];
             }
         }
+    }
+
+    /**
+     * How a seam is pressed already; copies of a unit that are pressed otherwise lie as it does where nothing else is known of them.
+     *
+     * @param  array<string, Pressed>  $pressed
+     */
+    private static function said(PressSeam $seam, array $pressed): ?Pressed
+    {
+        return $pressed[$seam->id] ?? $pressed[$seam->usualId()] ?? null;
+    }
+
+    /** Finds the parts of every seam that is pressed in one go, and gives what is known of them, and what they cost, to the first of them. */
+    private function makeOne(): void
+    {
+        $seams = [];
+        foreach ($this->model->same as [$board, $one, $number, $right]) {
+            $seams[($board === '' ? $this->model->seams[$number]->of : $board).' '.$one][$number] ??= $right;
+        }
+        foreach ($seams as $parts) {
+            $first = (int) array_key_first($parts);
+            foreach (array_slice($parts, 1, null, true) as $number => $right) {
+                $turned = $right !== $parts[$first];
+                $this->partOf[$number] = [$first, $turned];
+                $this->left[$first] += $turned ? $this->right[$number] : $this->left[$number];
+                $this->right[$first] += $turned ? $this->left[$number] : $this->right[$number];
+                if (isset($this->open[$number])) {
+                    $this->open[$first] = true;
+                } elseif (isset($this->fixed[$number])) {
+                    $this->fixed[$first] ??= $this->fixed[$number] !== $turned;
+                }
+            }
+        }
+        $this->fixed = array_diff_key($this->fixed, $this->open);
     }
 
     /** @param  array<string, Pressed>  $pressed  by the id of a seam: what is pressed already */
@@ -67,7 +106,7 @@ final class PressSolver
     {
         if ($school === School::Open) {
             return new PressPlan($model, array_map(
-                fn (PressSeam $seam): Pressed => $pressed[$seam->id] ?? match (true) {
+                fn (PressSeam $seam): Pressed => self::said($seam, $pressed) ?? match (true) {
                     // A curve does not lie flat when it is pressed open: it goes to the darker side.
                     $seam->curved => $seam->darker < 0 ? Pressed::Left : Pressed::Right,
                     default => Pressed::Open,
@@ -79,14 +118,16 @@ final class PressSolver
         foreach ($solver->parts() as $part) {
             $ways += $solver->solved($part);
         }
-        ksort($ways);
 
-        return new PressPlan($model, array_map(
-            fn (PressSeam $seam, int $number): Pressed => isset($solver->open[$number])
-                ? Pressed::Open
-                : ($ways[$number] ? Pressed::Right : Pressed::Left),
-            $model->seams, array_keys($model->seams),
-        ));
+        return new PressPlan($model, array_map(function (int $number) use ($solver, $ways): Pressed {
+            [$first, $turned] = $solver->partOf[$number] ?? [$number, false];
+
+            return match (true) {
+                isset($solver->open[$first]) => Pressed::Open,
+                $ways[$first] !== $turned => Pressed::Right,
+                default => Pressed::Left,
+            };
+        }, array_keys($model->seams)));
     }
 
     /**
@@ -99,6 +140,9 @@ final class PressSolver
         $solver = new self($plan->model, $school, []);
         $rest = 0;
         foreach ($plan->pressed as $number => $way) {
+            if (isset($solver->partOf[$number])) {
+                continue;
+            }
             $rest += $way === Pressed::Open ? 0 : ($way === Pressed::Right ? $solver->right[$number] : $solver->left[$number]);
         }
 
@@ -121,7 +165,7 @@ final class PressSolver
         $seen = [];
         $parts = [];
         foreach (array_keys($this->model->seams) as $start) {
-            if (isset($seen[$start])) {
+            if (isset($seen[$start]) || isset($this->partOf[$start])) {
                 continue;
             }
             $part = [$start];

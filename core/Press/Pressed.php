@@ -14,4 +14,14 @@ enum Pressed: string
     case Right = 'right';
 
     case Open = 'open';
+
+    /** The other side; open stays open. */
+    public function otherWay(): self
+    {
+        return match ($this) {
+            self::Left => self::Right,
+            self::Right => self::Left,
+            self::Open => self::Open,
+        };
+    }
 }

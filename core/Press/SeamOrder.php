@@ -25,11 +25,50 @@ final class SeamOrder
     ) {
     }
 
+    /**
+     * Sews parts in rounds, and what is left in pieces then, together.
+     *
+     * @param  list<Assembly>  $parts
+     * @param  list<list<array{int, int}>>  $rounds  pairs of parts that are sewn together, by their numbers
+     */
+    public function inRounds(array $parts, array $rounds): Assembly
+    {
+        // Which sewn piece every part is in, by the number of its first part.
+        $in = array_keys($parts);
+        $sewn = $parts;
+        foreach ($rounds as $pairs) {
+            $before = $in;
+            foreach ($pairs as [$one, $other]) {
+                [$first, $second] = [min($in[$one] ?? 0, $in[$other] ?? 0), max($in[$one] ?? 0, $in[$other] ?? 0)];
+                $in = array_map(fn (int $piece): int => $piece === $second ? $first : $piece, $in);
+            }
+            foreach (array_unique($in) as $piece) {
+                $joined = array_values(array_unique(array_map(fn (int $part): int => $before[$part], array_keys($in, $piece, true))));
+                if (count($joined) > 1) {
+                    $sewn[$piece] = $this->numbered(array_map(fn (int $one): Assembly => $sewn[$one], $joined));
+                }
+            }
+        }
+
+        return $this->together(array_map(fn (int $piece): Assembly => $sewn[$piece], array_values(array_unique($in))));
+    }
+
+    /** @param  list<Assembly>  $parts */
+    private function numbered(array $parts): Assembly
+    {
+        $whole = $this->together($parts);
+        if ($this->numbers !== null) {
+            $this->numbers[$whole] = array_merge(...array_map(fn (Assembly $part): array => $this->numbers[$part] ?? [], $parts));
+        }
+
+        return $whole;
+    }
+
     /** @param  list<Assembly>  $parts */
     public function together(array $parts): Assembly
     {
         if (count($parts) < 2) {
-            return $parts[0] ?? new Assembly([], [], [], [], []);
+            return $parts[0] ?? new Assembly([], [], [], [], [], 0.0);
         }
         foreach ($this->directions($parts) as [$dx, $dy]) {
             $cuts = $this->cuts($parts, $dx, $dy);

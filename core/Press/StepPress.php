@@ -8,19 +8,17 @@ namespace Dew\Core\Press;
 final readonly class StepPress
 {
     /**
-     * @param  string  $code  `open`, `slot` (all to one fabric), `way` (all the same way), `rows` (row by row), or `flags` (as the drawing
-     *     shows)
+     * @param  string  $code  `open`, `slot` (all to one fabric), `way` (all the same way), `rows` (row by row), `round` (all the same way round
+     *     a point), `outwards` (each to the patch that was sewn on with it), or `flags` (as the drawing shows)
      * @param  string|null  $slot  id of the fabric
-     * @param  list<string>  $ways  of all seams, or of the rows from the top; see {@see PressFlag::way()}
+     * @param  array<int, string>  $ways  of all seams, or of the rows by their numbers from the top; see {@see PressFlag::way()}
      * @param  list<int>  $sets  where segments of the same strip set are pressed in several ways: how many of each in one unit
-     * @param  bool  $clashes  whether one of the seams meets another that lies the same way
      */
     private function __construct(
         public string $code,
         public int $seams,
         public ?string $slot = null,
         public array $ways = [],
-        public bool $clashes = false,
         public array $sets = [],
     ) {
     }
@@ -29,17 +27,20 @@ final readonly class StepPress
      * @param  list<array{int, int}>  $pairs  the seams of the step, by the numbers of patches or cells
      * @param  list<string>|null  $slots  fabrics of the patches, in order; null for the cells of a block
      * @param  bool  $fromSets  whether its rows are segments of strip sets
+     * @param  bool  $inOrder  whether its patches are sewn on one after the other, in the order of their numbers
      * @return self|null null when the plan says nothing of one of the seams
      */
-    public static function of(array $pairs, PressLook $look, ?array $slots, bool $fromSets = false): ?self
+    public static function of(array $pairs, PressLook $look, ?array $slots, bool $fromSets = false, bool $inOrder = false): ?self
     {
         $flags = $targets = [];
+        $outwards = true;
         foreach ($pairs as [$one, $other]) {
             $flag = $look->between($one, $other);
             if ($flag === null) {
                 return null;
             }
             $flags[$flag->encode()] = $flag;
+            $outwards = $outwards && $flag->towards($one, $other) === max($one, $other);
             $targets[] = $slots === null ? null : ($slots[$flag->towards($one, $other) ?? -1] ?? null);
         }
         if ($flags === []) {
@@ -47,22 +48,27 @@ final readonly class StepPress
         }
         $flags = array_values($flags);
         $ways = array_values(array_unique(array_map(fn (PressFlag $flag): string => $flag->way(), $flags)));
-        $clashes = array_filter($flags, fn (PressFlag $flag): bool => $flag->clashes) !== [];
         $slot = $targets[0];
         if (count($ways) === 1) {
             return $ways === ['open'] || $slot === null || array_unique($targets) !== [$slot] || self::isOnBothSides($pairs, $slots ?? [], $slot)
-                ? new self($ways === ['open'] ? 'open' : 'way', count($flags), null, $ways, $clashes)
-                : new self('slot', count($flags), $slot, $ways, $clashes);
+                ? new self($ways === ['open'] ? 'open' : 'way', count($flags), null, $ways)
+                : new self('slot', count($flags), $slot, $ways);
         }
         if ($slot !== null && array_unique($targets) === [$slot] && ! self::isOnBothSides($pairs, $slots ?? [], $slot)) {
-            return new self('slot', count($flags), $slot, $ways, $clashes);
+            return new self('slot', count($flags), $slot, $ways);
         }
-        $rows = self::rows($flags);
+        if ($inOrder && $outwards) {
+            return new self('outwards', count($flags));
+        }
+        if (self::isRound($flags)) {
+            return new self('round', count($flags));
+        }
+        $rows = self::rows($flags, $look);
         $sets = $fromSets && $slots !== null ? self::sets($flags, $slots) : [];
 
         return $rows === null
-            ? new self('flags', count($flags), null, [], $clashes, $sets)
-            : new self('rows', count($flags), null, $rows, $clashes, $sets);
+            ? new self('flags', count($flags), sets: $sets)
+            : new self('rows', count($flags), ways: $rows, sets: $sets);
     }
 
     /**
@@ -79,27 +85,62 @@ final readonly class StepPress
     }
 
     /**
-     * The way of every row of upright seams from the top, where all of one row go the same way.
+     * Whether many seams meet in one point and are pressed the same way round it.
      *
      * @param  list<PressFlag>  $flags
-     * @return list<string>|null
      */
-    private static function rows(array $flags): ?array
+    private static function isRound(array $flags): bool
     {
+        if (count($flags) < 4) {
+            return false;
+        }
+        $ends = fn (PressFlag $flag): array => [[$flag->fromX, $flag->fromY], [$flag->toX, $flag->toY]];
+        foreach ($ends($flags[0]) as [$x, $y]) {
+            $turns = [];
+            foreach ($flags as $flag) {
+                $isFrom = hypot($flag->fromX - $x, $flag->fromY - $y) < PressModel::GRAIN;
+                $isTo = hypot($flag->toX - $x, $flag->toY - $y) < PressModel::GRAIN;
+                $turns[match (true) {
+                    ! $isFrom && ! $isTo => 'elsewhere',
+                    ($flag->pressed === Pressed::Right) === $isFrom => 'right',
+                    default => 'left',
+                }] = $flag->pressed !== Pressed::Open;
+            }
+            if (count($turns) === 1 && ! isset($turns['elsewhere']) && array_filter($turns) !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The way of every row of upright seams by its number from the top, where all of one row go the same way. A row without a seam counts
+     * too: level seams part the rows.
+     *
+     * @param  list<PressFlag>  $flags
+     * @return array<int, string>|null
+     */
+    private static function rows(array $flags, PressLook $look): ?array
+    {
+        $between = [];
+        foreach ($look->flags as $flag) {
+            if (abs($flag->fromY - $flag->toY) < PressModel::GRAIN) {
+                $between[sprintf('%.2f', $flag->fromY)] = $flag->fromY;
+            }
+        }
         $rows = [];
         foreach ($flags as $flag) {
-            if (abs($flag->fromX - $flag->toX) > PressModel::GRAIN) {
-                return null;
-            }
-            $row = sprintf('%09.3f', ($flag->fromY + $flag->toY) / 2);
-            if (isset($rows[$row]) && $rows[$row] !== $flag->way()) {
+            $middle = ($flag->fromY + $flag->toY) / 2;
+            $row = 1 + count(array_filter($between, fn (float $level): bool => $level < $middle));
+            if (abs($flag->fromX - $flag->toX) > PressModel::GRAIN || ($rows[$row] ?? $flag->way()) !== $flag->way()) {
                 return null;
             }
             $rows[$row] = $flag->way();
         }
         ksort($rows);
 
-        return count($rows) > 1 ? array_values($rows) : null;
+        return count($rows) > 1 ? $rows : null;
     }
 
     /**

@@ -9,11 +9,13 @@ use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\School;
+use Dew\Core\Press\SewnTop;
 
 /** How the blocks of one size are laid out, for the bench of people to whom the assembly is open. */
 final readonly class LayoutSheet implements StoredSheet
@@ -37,6 +39,8 @@ final readonly class LayoutSheet implements StoredSheet
      * @param  array<string, PressLook>  $press  how seams lie, by product key; the top's under the empty key
      * @param  array<string, list<array{slot: string, count: int, width: Length, length: Length}>>  $packs  what one copy of each block is
      *     cut from, by product key
+     * @param  array<string, SewingPlan>  $sewing  in which order the seams of a unit are sewn, by product key; none where that follows from
+     *     its patches
      * @param  string  $arrange  what members may do: `as-laid` for nothing, `swap`, or `free` for turning too
      * @param  list<OtherLayout>  $also  what the same blocks also make
      */
@@ -61,6 +65,7 @@ final readonly class LayoutSheet implements StoredSheet
         public array $also = [],
         public string $arrange = 'free',
         public array $packs = [],
+        public array $sewing = [],
     ) {
     }
 
@@ -78,6 +83,17 @@ final readonly class LayoutSheet implements StoredSheet
         return $patches;
     }
 
+    /**
+     * What it is sewn together from, with its blocks at other places.
+     *
+     * @param  list<Placement>  $placements
+     * @param  array<string, int>  $depths  0 for light, 1 for medium, 2 for dark, by fabric slot
+     */
+    public function sewn(array $placements, array $depths): SewnTop
+    {
+        return new SewnTop($this->units, $this->blocks, $depths, $placements, $this->frame, $this->owners, $this->sewing);
+    }
+
     /** The same without borders that are not open yet. */
     public function without(string ...$borders): self
     {
@@ -89,7 +105,7 @@ final readonly class LayoutSheet implements StoredSheet
             array_map(fn (int $index): string => $this->owners[$index], $stays),
             array_diff_key($this->borders, array_flip($borders)), $this->opens, $this->madeIn,
             $borders === [] ? $this->press : array_diff_key($this->press, ['' => true]), $this->school, $this->copies, $this->also,
-            $this->arrange, $this->packs,
+            $this->arrange, $this->packs, $this->sewing,
         );
     }
 
@@ -106,7 +122,7 @@ final readonly class LayoutSheet implements StoredSheet
 
         return new self(
             $this->size, $this->kind, $this->block, $this->block, $this->seam, $this->units, $this->blocks, $names, [], [], [], [], [],
-            array_intersect_key($this->madeIn, $names), array_intersect_key($this->press, $names), $this->school, $this->copies,
+            array_intersect_key($this->madeIn, $names), array_intersect_key($this->press, $names), $this->school, $this->copies, sewing: $this->sewing,
         );
     }
 
@@ -116,7 +132,7 @@ final readonly class LayoutSheet implements StoredSheet
         return new self(
             $this->size, 'straight', $other->finished, $this->block, $this->seam, $this->units, $this->blocks, $this->names,
             $other->placements, [], [], [], $this->opens, $this->madeIn, array_diff_key($this->press, ['' => true]), $this->school, $this->copies,
-            [], $this->arrange,
+            [], $this->arrange, sewing: $this->sewing,
         );
     }
 
@@ -144,6 +160,7 @@ final readonly class LayoutSheet implements StoredSheet
             'packs' => (object) array_map(fn (array $pack): array => array_map(fn (array $piece): array => [
                 'slot' => $piece['slot'], 'count' => $piece['count'], 'width' => $piece['width']->encode(), 'length' => $piece['length']->encode(),
             ], $pack), $this->packs),
+            'sewing' => (object) array_map(fn (SewingPlan $plan): array => $plan->toData($writer), $this->sewing),
             'also' => array_map(fn (OtherLayout $other): array => $other->toData($writer), $this->also),
         ]);
     }
@@ -176,6 +193,7 @@ final readonly class LayoutSheet implements StoredSheet
                 'slot' => $piece->get('slot')->text(), 'count' => $piece->get('count')->count(),
                 'width' => Length::decode($piece->get('width')->text()), 'length' => Length::decode($piece->get('length')->text()),
             ], $pack->items()), $data->get('packs')->entries()),
+            array_map(SewingPlan::fromData(...), $data->get('sewing')->entries()),
         );
     }
 }

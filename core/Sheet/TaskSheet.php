@@ -119,9 +119,9 @@ final readonly class TaskSheet
     }
 
     /** Seams and minutes of the whole task. */
-    public function effort(): Effort
+    public function effort(Rates $rates = new Rates): Effort
     {
-        return Effort::of($this->making, $this->count, $this->seamwork, $this->making->perStrip($this->room->usableWidth), new Rates);
+        return Effort::of($this->making, $this->count, $this->seamwork, $this->making->perStrip($this->room->usableWidth), $rates);
     }
 
     /**
@@ -235,11 +235,54 @@ final readonly class TaskSheet
         if ($this->press === null || $step->kind !== StepKind::Press) {
             return null;
         }
-        $pairs = array_map(fn (On $on): array => [$on->first, $on->second], $step->operands(Operand::Seam));
+        $pairs = self::pairs($step);
+        [$onBoard, $look] = [$this->press->board?->pairs($pairs), $this->press->onBoard()];
+        if ($onBoard !== null && $look !== null) {
+            return StepPress::of($onBoard, $look, self::slots($this->press->board->patches ?? []));
+        }
 
-        return StepPress::of($pairs, $this->press, $this->patches === [] ? null : array_map(
-            fn (Patch $patch): string => $patch->slot, $this->patches,
-        ), $this->making->isFromSets());
+        return StepPress::of($pairs, $this->press, $this->patches === [] ? null : self::slots($this->patches), $this->making->isFromSets(), $this->kind->isNumbered);
+    }
+
+    /** At how many places of the seams that a step sews two seams meet that lie the same way. */
+    public function clashes(Step $step): int
+    {
+        $found = [];
+        foreach ($this->press === null || $step->kind !== StepKind::Sew ? [] : self::pairs($step) as [$one, $other]) {
+            $flag = $this->press?->between($one, $other);
+            if ($flag !== null) {
+                $found[$flag->encode()] = count($flag->clashes);
+            }
+        }
+
+        return array_sum($found);
+    }
+
+    /** Whether some of its seams are pressed on something else than the unit, before they are cut apart. */
+    public function isPressedOnBoard(): bool
+    {
+        foreach ($this->making->steps as $step) {
+            if ($step->kind === StepKind::Press && self::pairs($step) !== [] && $this->press?->board?->pairs(self::pairs($step)) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{int, int}> the seams of a step, by the patches or cells on their sides */
+    private static function pairs(Step $step): array
+    {
+        return array_map(fn (On $on): array => [$on->first, $on->second], $step->operands(Operand::Seam));
+    }
+
+    /**
+     * @param  list<Patch>  $patches
+     * @return list<string>
+     */
+    private static function slots(array $patches): array
+    {
+        return array_map(fn (Patch $patch): string => $patch->slot, $patches);
     }
 
     private function madeBy(Making $making, bool $oversize): self

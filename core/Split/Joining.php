@@ -33,8 +33,7 @@ final readonly class Joining
         return $chore->kind === 'rows' ? new self($parts - $rows, $topSeams - $between) : new self($rows - 1, $between);
     }
 
-    /** By the rates of a practised home sewer. */
-    public function minutes(Rates $rates = new Rates): int
+    public function minutes(Rates $rates): int
     {
         return (int) ceil(($this->seams * ($rates->seam + $rates->press) + $this->seamLength * $rates->inchOfSeam) / 60);
     }

@@ -8,7 +8,7 @@ use Dew\Core\Design\Compilation;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Design\Task;
-use Dew\Core\Making\Rates;
+use Dew\Core\Making\Pace;
 use Dew\Core\Making\Step;
 use Dew\Core\Measure\MeasureException;
 use Dew\Core\Setting\SettingKind;
@@ -34,6 +34,7 @@ final readonly class MakingGraph
      * @param  array<string, int>  $blocks  of the blocks that lie in the setting
      * @param  array<string, array<string, int>>  $inside  what lies in one block, by product key of the block
      * @param  array{int, int, float}  $joined  parts of the top, their rows, and its width in inches
+     * @param  Pace  $pace  of the design
      * @param  Compilation|null  $compilation  null in a record: see {@see record()}
      * @param  array<string, array<int, Work>>  $parts  work of fewer than all, by product key and number
      */
@@ -47,6 +48,7 @@ final readonly class MakingGraph
         public array $blocks,
         private array $inside,
         private array $joined,
+        private Pace $pace,
         private ?Compilation $compilation,
         private array $parts = [],
     ) {
@@ -101,6 +103,7 @@ final readonly class MakingGraph
             $layout->blockCounts,
             array_map(fn (Unit $block): array => $block->contents(), $blocks),
             [count($layout->placements) + count($layout->frame), $rows, $layout->finished->width->toFloat()],
+            $compilation->design->pace,
             $compilation,
         );
     }
@@ -131,7 +134,7 @@ final readonly class MakingGraph
 
         return new self(
             $this->size, $this->sizeName, $this->works, $this->top, $this->topSeams, $this->counts, $this->blocks, $this->inside,
-            $this->joined, null, $parts,
+            $this->joined, $this->pace, null, $parts,
         );
     }
 
@@ -182,7 +185,7 @@ final readonly class MakingGraph
     public function minutesOf(Chore $chore): int
     {
         return $chore->minutes === null
-            ? Joining::of($chore, ...$this->joined, topSeams: $this->topSeams)->minutes()
+            ? Joining::of($chore, ...$this->joined, topSeams: $this->topSeams)->minutes($this->pace->rates())
             : $chore->minutes * $this->times($chore);
     }
 
@@ -233,7 +236,7 @@ final readonly class MakingGraph
         $making = $unit->kind()->isBlock() && $unit->contents() === [] ? null : $compilation->usualMaking($unit);
         $effort = $making === null
             ? new Effort(0, 0.0, 0)
-            : Effort::of($making, $count, $work->seamwork(), $compilation->usualPerStrip($unit), new Rates);
+            : Effort::of($making, $count, $work->seamwork(), $compilation->usualPerStrip($unit), $compilation->design->pace->rates());
         $kind = $unit->kind();
 
         return new Work(

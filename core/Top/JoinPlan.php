@@ -6,6 +6,7 @@ namespace Dew\Core\Top;
 
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Placement;
+use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
@@ -56,28 +57,24 @@ final readonly class JoinPlan
         LayoutSheet $sheet, Arrangement $arrangement, JoinMethod $method, array $depths, array $pressed = [],
     ): self {
         $placements = $arrangement->placements();
-        $model = PressModel::of($sheet->units, $sheet->blocks, $placements, $sheet->frame, $depths, $sheet->copies, $sheet->owners);
-        $look = $sheet->press[''] ?? null;
-        if ($look === null || $pressed !== [] || ! $arrangement->isDesigned()) {
-            $model = $sheet->copies === Copies::Alike
-                ? $model
-                : PressModel::of($sheet->units, $sheet->blocks, $placements, $sheet->frame, $depths, Copies::Alike, $sheet->owners);
-            $known = array_map(
-                fn (PressLook $one): array => $one->toData()['flags'],
-                $pressed + array_diff_key($sheet->press, ['' => true]),
-            );
+        $grid = $arrangement->grid();
+        $isPlanned = $pressed === [] && $arrangement->isDesigned() && $method !== JoinMethod::Quarters;
+        $look = $isPlanned ? $sheet->press[''] ?? null : null;
+        $top = $sheet->sewn($placements, $depths);
+        $model = PressModel::of($method === JoinMethod::Quarters ? $top->inOrder(self::quarterRounds($grid)) : $top, $look === null ? Copies::Alike : $sheet->copies);
+        if ($look === null) {
+            $known = array_map(fn (PressLook $one): array => PressLook::codes($one->flags), $pressed + array_diff_key($sheet->press, ['' => true]));
             $look = PressBook::of(
                 PressSolver::plan($model, $sheet->school, PressBook::fixed($model, $known)),
             )->look('') ?? new PressLook([]);
         }
-        $grid = $arrangement->grid();
 
         return new self($method, match ($method) {
             JoinMethod::Rows => self::byRows($sheet, $placements, $model, $look),
             JoinMethod::Webbing => [
                 ...self::webbing($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look),
             ],
-            JoinMethod::Quarters => [...self::quarters($sheet, $grid), ...self::borders($sheet, $placements, $model, $look)],
+            JoinMethod::Quarters => [...self::quarters($sheet, $grid, $look), ...self::borders($sheet, $placements, $model, $look)],
         });
     }
 
@@ -123,7 +120,7 @@ final readonly class JoinPlan
                 self::isLevel($dx, $dy) ? self::measured($items, $placements, $sheet) : null,
                 self::isLevel($dx, $dy) || ! $isRow ? null : self::slantedAcross($sheet),
                 self::ways($look, $strips), array_values(array_filter($items, fn (int $item): bool => $item < count($placements))),
-                self::toward($look, $strips, $placements), self::each($look, $strips),
+                self::toward($look, $strips, $placements), self::each($look, $strips), clashes: self::clashes($look, $strips),
             );
             if ($isRow) {
                 $rows[] = $part;
@@ -161,6 +158,7 @@ final readonly class JoinPlan
 
             return [new TopStage('rows', $rows), new TopStage('join', [new TopPart(
                 'rows:join-1', 1, count($strips), null, null, self::ways($look, $strips), [], null, self::each($look, $strips),
+                clashes: self::clashes($look, $strips),
             )])];
         }
 
@@ -190,6 +188,7 @@ final readonly class JoinPlan
             $found[$border][] = new TopPart(
                 "border:$border:$number", $number, count($strips), self::measured($items, $placements, $sheet), null,
                 self::ways($look, $strips), [], self::outwards($look, $strips, $border, $sheet, count($placements)),
+                clashes: self::clashes($look, $strips),
             );
         }
         $stages = [];
@@ -235,12 +234,17 @@ final readonly class JoinPlan
             for ($row = 0; $row < $rows; $row++) {
                 $ways[] = $look->between($at[$row][$column - 1], $at[$row][$column])?->way();
             }
+            $sides = array_map(
+                fn (int $side): array => array_map(fn (int $row): int => $at[$row][$side], range(0, $rows - 1)), [$column - 1, $column],
+            );
+            $known = array_values(array_filter($ways, is_string(...)));
             $webs[] = new TopPart(
                 'webbing:column-'.($column + 1), $column + 1, $rows, null, self::raw($sheet->block->width->times($column + 1), $sheet),
-                self::once($ways), array_map(fn (int $row): int => $at[$row][$column], range(0, $rows - 1)),
-                self::toward($look, array_map(
-                    fn (int $side): array => array_map(fn (int $row): int => $at[$row][$side], range(0, $rows - 1)), [$column - 1, $column],
-                ), $placements),
+                self::once($ways), $sides[1], self::toward($look, $sides, $placements), count($known) === $rows ? $known : [],
+                // One seam in each row.
+                clashes: array_merge(...array_map(fn (int $row): array => array_map(
+                    fn (array $clash): array => [$row + 1, $clash[1]], self::clashes($look, [[$at[$row][$column - 1]], [$at[$row][$column]]]),
+                ), range(0, $rows - 1))),
             );
         }
         for ($row = 1; $row < $rows; $row++) {
@@ -248,6 +252,7 @@ final readonly class JoinPlan
                 'webbing:cross-'.$row, $row, $columns,
                 new Size(self::raw(self::span($sheet, $columns, 0), $sheet), self::raw(self::span($sheet, $row + 1, 1), $sheet)), null,
                 self::once([$look->between($at[$row - 1][0], $at[$row][0])?->way()]), [],
+                clashes: self::clashes($look, [array_values($at[$row - 1]), array_values($at[$row])]),
             );
         }
 
@@ -258,36 +263,92 @@ final readonly class JoinPlan
      * @param  list<array{int, int}>  $grid
      * @return list<TopStage>
      */
-    private static function quarters(LayoutSheet $sheet, array $grid): array
+    private static function quarters(LayoutSheet $sheet, array $grid, PressLook $look): array
     {
-        [$columns, $rows] = self::gridSize($grid);
-        $at = self::places($grid);
-        [$across, $down] = [[0, intdiv($columns + 1, 2), $columns], [0, intdiv($rows + 1, 2), $rows]];
-        $size = fn (int $wide, int $high): Size => new Size(
-            self::raw(self::span($sheet, $wide, 0), $sheet), self::raw(self::span($sheet, $high, 1), $sheet),
-        );
-        $quarters = $halves = [];
-        for ($lower = 0; $lower < 2; $lower++) {
-            for ($right = 0; $right < 2; $right++) {
-                $places = [];
-                for ($row = $down[$lower]; $row < $down[$lower + 1]; $row++) {
-                    for ($column = $across[$right]; $column < $across[$right + 1]; $column++) {
-                        $places[] = $at[$row][$column];
-                    }
-                }
+        $quarters = $halves = $whole = $sides = [];
+        foreach (self::quartersOf($grid) as $lower => [$left, $right]) {
+            foreach ([$left, $right] as $rows) {
                 $number = count($quarters) + 1;
+                $seams = array_map(fn (array $row): array => array_map(fn (int $place): array => [$place], $row), $rows);
                 $quarters[] = new TopPart(
-                    "quarters:quarter-$number", $number, count($places),
-                    $size($across[$right + 1] - $across[$right], $down[$lower + 1] - $down[$lower]), null, [], $places,
+                    "quarters:quarter-$number", $number, count(array_merge(...$rows)), self::sizeOf($rows, $sheet), places: array_merge(...$rows),
+                    ways: self::ways($look, $rows), each: self::each($look, $rows),
+                    rows: array_values(array_filter(array_map(fn (array $row): array => self::each($look, $row), $seams))),
+                    clashes: self::clashes($look, $rows),
                 );
             }
-            $halves[] = new TopPart('quarters:half-'.($lower + 1), $lower + 1, 2, $size($columns, $down[$lower + 1] - $down[$lower]));
+            $half = array_map(fn (array $one, array $other): array => [...$one, ...$other], $left, $right);
+            $halves[] = self::quarterJoin(
+                'quarters:half-'.($lower + 1), $lower + 1, [array_merge(...$left), array_merge(...$right)], self::sizeOf($half, $sheet), $look,
+            );
+            $whole = [...$whole, ...$half];
+            $sides[] = array_merge(...$half);
         }
 
         return [
             new TopStage('quarters', $quarters), new TopStage('halves', $halves),
-            new TopStage('whole', [new TopPart('quarters:whole', 1, 2, $size($columns, $rows))]),
+            new TopStage('whole', [self::quarterJoin('quarters:whole', 1, $sides, self::sizeOf($whole, $sheet), $look)]),
         ];
+    }
+
+    /** @param  list<list<int>>  $rows  the places of a part of a grid, row by row */
+    private static function sizeOf(array $rows, LayoutSheet $sheet): Size
+    {
+        return new Size(
+            self::raw(self::span($sheet, count($rows[0] ?? []), 0), $sheet), self::raw(self::span($sheet, count($rows), 1), $sheet),
+        );
+    }
+
+    /** @param  list<list<int>>  $sides  numbers of the places on both sides of the seam */
+    private static function quarterJoin(string $key, int $number, array $sides, Size $size, PressLook $look): TopPart
+    {
+        return new TopPart($key, $number, 2, $size, ways: self::ways($look, $sides), clashes: self::clashes($look, $sides));
+    }
+
+    /**
+     * The quarters of a grid: the two upper ones and the two lower ones, each with the numbers of its places row by row.
+     *
+     * @param  list<array{int, int}>  $grid
+     * @return list<array{list<list<int>>, list<list<int>>}>
+     */
+    private static function quartersOf(array $grid): array
+    {
+        [$columns, $rows] = self::gridSize($grid);
+        $at = self::places($grid);
+        [$across, $down] = [[0, intdiv($columns + 1, 2), $columns], [0, intdiv($rows + 1, 2), $rows]];
+
+        $quarter = fn (int $lower, int $right): array => array_map(fn (int $row): array => array_map(
+            fn (int $column): int => $at[$row][$column], range($across[$right], $across[$right + 1] - 1),
+        ), range($down[$lower], $down[$lower + 1] - 1));
+
+        return [[$quarter(0, 0), $quarter(0, 1)], [$quarter(1, 0), $quarter(1, 1)]];
+    }
+
+    /**
+     * The order in which quarters are sewn: the rows of each, the rows together, the quarters to halves and the halves.
+     *
+     * @param  list<array{int, int}>  $grid
+     * @return list<list<array{int, int}>> see {@see SewingPlan}
+     */
+    private static function quarterRounds(array $grid): array
+    {
+        $rounds = [[], [], [], []];
+        foreach (self::quartersOf($grid) as $sides) {
+            foreach ($sides as $rows) {
+                foreach ($rows as $row) {
+                    foreach (array_slice($row, 1) as $index => $place) {
+                        $rounds[0][] = [$row[$index], $place];
+                    }
+                }
+                foreach (array_slice($rows, 1) as $row) {
+                    $rounds[1][] = [$rows[0][0], $row[0]];
+                }
+            }
+            $rounds[2][] = [$sides[0][0][0], $sides[1][0][0]];
+            $rounds[3][] = [0, $sides[0][0][0]];
+        }
+
+        return $rounds;
     }
 
     /**
@@ -446,6 +507,31 @@ final readonly class JoinPlan
         }
 
         return $each;
+    }
+
+    /**
+     * Where two seams meet that lie the same way: the number of the seam between the strips, from 1, and how many inches from its left or
+     * upper end.
+     *
+     * @param  list<list<int>>  $strips
+     * @return list<array{int, float}>
+     */
+    private static function clashes(PressLook $look, array $strips): array
+    {
+        $found = [];
+        for ($index = 1; $index < count($strips); $index++) {
+            foreach ($strips[$index - 1] as $one) {
+                foreach ($strips[$index] as $other) {
+                    $flag = $look->between($one, $other);
+                    foreach ($flag->clashes ?? [] as $along) {
+                        $found["$index $along ".$flag?->encode()] = [$index, $along];
+                    }
+                }
+            }
+        }
+        sort($found);
+
+        return $found;
     }
 
     /**

@@ -20,6 +20,10 @@ final readonly class TopPart
      * @param  string|null  $toward  product key of the block that all its seams are pressed to; empty for what lies between and around the
      *     blocks; of a border `out` for to it and `in` for away from it; null where they go to several things
      * @param  list<string>  $each  the way of every seam in the order of sewing; empty where one seam goes several ways
+     * @param  list<list<string>>  $rows  of a quarter, the way of every seam within each of its rows; {@see $each} then tells of those between
+     *     the rows
+     * @param  list<array{int, float}>  $clashes  where two seams meet that lie the same way: the number of the seam that is sewn over them,
+     *     from 1, and how many finished inches from its left or upper end
      * @param  list<int>  $places  numbers of the places of the lay-out in it, in the order of sewing
      */
     public function __construct(
@@ -32,6 +36,8 @@ final readonly class TopPart
         public array $places = [],
         public ?string $toward = null,
         public array $each = [],
+        public array $rows = [],
+        public array $clashes = [],
     ) {
     }
 }

@@ -42,6 +42,7 @@ final readonly class UnitKind
      * @param  array<string, int>  $across  how many units lie across one piece, by method; one where it is not said
      * @param  list<string>  $acrossDiagonal  methods by which one lies across a diagonal
      * @param  list<string>  $besides  methods that nobody chooses: by them it comes out of what other work leaves over
+     * @param  bool  $isNumbered  its patches are sewn on one after the other, in the order of their numbers
      * @param  bool  $isDeclared  a design may declare it as a unit; false of a block and of what the setting takes besides
      */
     public function __construct(
@@ -61,6 +62,7 @@ final readonly class UnitKind
         private array $acrossDiagonal = [],
         public array $besides = [],
         public bool $isDeclared = true,
+        public bool $isNumbered = false,
     ) {
         $this->methods = array_map(fn (string $method): Method => new Method($method), $methods);
     }

@@ -74,6 +74,14 @@ return [
     'press_way' => 'Press :way.',
     'press_each' => 'Press the seams in their order :ways.',
     'press_seam' => ':number :way',
+    'press_rows' => 'Press the seams within the rows: :rows.',
+    'press_row' => 'row :number :ways',
+    'press_between_rows' => 'Press the seams between the rows in their order :ways.',
+    'clash' => '{1} At one place two seams lie the same way and do not nest: :seams. Press one of the two open there before you sew, or pin '
+        .'on both sides of them.|[2,*] At :count places two seams lie the same way and do not nest: :seams. Press one of the two open at '
+        .'each before you sew, or pin on both sides of them.',
+    'clash_seams' => '{1} on seam :seams, :places from its :end|[2,*] on seams :seams, each :places from its :end',
+    'ends' => ['top' => 'upper end', 'left' => 'left end', 'either' => 'left or upper end'],
     'press_turns' => 'Press some of the seams :ways, as the flags of the blocks beside them ask.',
     'measures' => 'It measures :width by :height then, raw edge to raw edge.',
     'measures_across' => 'It is :width wide then, raw edge to raw edge.',

@@ -56,7 +56,7 @@ return [
         .':bytes kB sent.',
     'bench_reference' => 'A fixed loop of a million steps of plain PHP takes :time on this machine now.',
     'written' => 'Written to :file.',
-    'effort' => ':seams seams, :length of them, about :minutes minutes at the rates in docs/architecture.md; :around round the outside',
+    'effort' => ':seams seams, :length of them, about :time at the pace of the design; :around round the outside',
     'quilting' => [
         'front' => 'Quilted block, front',
         'batting' => 'its batting',

@@ -15,7 +15,7 @@ return [
     'where' => 'Where two seams lie the same way',
     'remedy' => 'Press one of the two open there, clip it to the seam and turn it, or spin the crossing.',
     'seams' => 'Seam by seam',
-    'drawing' => ':name, with a flag on every seam towards the side that it is pressed to',
+    'drawing' => ':name, with a flag on every seam towards the side that it is pressed to, and a ring where two seams lie the same way',
     'seam_line' => ':at: :way',
     'between' => 'from :x1, :y1 to :x2, :y2',
     'left_line' => '{1} :of, at :x by :y in|[2,*] :of, at :x by :y in (:count times)',

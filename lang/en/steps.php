@@ -10,9 +10,16 @@ return [
         'way' => 'Press the seam :way, as the flag shows.|Press the seams :way, as the flags show.',
         'rows' => 'Press as the flags show: :rows.',
         'row' => 'row :row :way',
+        'outwards' => 'Press the seam away from the middle, to the piece just sewn on.|Press every seam away from the middle, to the piece just sewn '
+            .'on, before you sew on the next.',
+        'round' => 'Press the seam.|Press all of these seams the same way round, as the flags show. Undo the few stitches of the last seam that lie '
+            .'within the allowance, so that the middle spins flat.',
         'flags' => 'Press the seam to the side of its flag in the drawing.|Press each seam to the side of its flag in the drawing.',
         'sets' => 'Of segments that are cut from the same strip set, :one are pressed one way and :other the other way.',
-        'clash' => 'Where two seams lie the same way as they meet, press one of them open there, or clip it to the seam and turn it.',
+        'clash' => '{1} One of the places ringed in the drawing is on these seams: two seams lie the same way there and do not nest. Press one '
+            .'of the two open there before you sew, or pin on both sides of them.|[2,*] :count of the places ringed in the drawing are on '
+            .'these seams: two seams lie the same way there and do not nest. Press one of the two open at each before you sew, or pin on both '
+            .'sides of them.',
         'others' => ':others of the :count lie the other way: see the second drawing.',
     ],
     'plain' => ['check' => 'Check one: :width by :height.'],
@@ -55,10 +62,12 @@ return [
         'mark' => 'Mark on the back of every piece where the seams will meet, :seam from both edges.',
         'pairs' => 'Sew diamonds of :first and :second together in pairs with a :seam seam, from the middle outwards.',
         'check' => 'Measure a pair along its outer edge before anything is set in: :edge from the raw tip to the mark.',
-        'halves' => 'Sew pairs into halves and the halves together, matching the middles.',
+        'halves' => 'Sew the pairs together in twos, which gives two halves.',
+        'whole' => 'Sew the halves together in one seam through the middle. Three seams of each half meet there: nest them, and pin the middle first.',
         'set_in' => 'Set squares of :ground into the corners and triangles of :ground into the sides: '
             .'sew from the inner corner outwards, then the other edge.',
         'press' => 'Press the diamonds round the same way and spin the middle open.',
+        'press_set_in' => 'Press the seams of the squares and triangles to the diamonds.',
         'trim' => 'Trim to :unfinished square, with :beyond beyond each point.',
     ],
     'sewing' => [

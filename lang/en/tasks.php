@@ -31,6 +31,7 @@ return [
     ],
     'pattern' => 'As the pattern draws it',
     'pattern_alt' => ':unit, as the pattern draws it',
+    'press_board' => 'As it is pressed, before it is cut',
     'press_other' => 'How the other copies are pressed',
     'pressed' => [
         'title' => 'How yours are pressed',

@@ -137,7 +137,7 @@ return [
     'facts' => 'In numbers',
     'pieces' => 'Pieces',
     'seams' => 'Seams to join it',
-    'minutes' => 'Minutes to join it',
+    'minutes' => 'Time to make one',
     'size' => 'Size',
     'finished' => 'Finished',
     'unfinished' => 'Unfinished',
@@ -419,7 +419,7 @@ return [
     'blocks_count' => 'Blocks',
     'pieces_count' => 'Pieces',
     'seam_length' => 'Seams',
-    'hours' => 'Hours',
+    'time_to_make' => 'Time to make it',
     'area' => 'Cloth seen in the finished top, in square inches',
     'not_drawn' => 'Nothing can be drawn yet. Make a block and lay it into the pattern.',
     'seam_allowance' => 'Seam allowance',
@@ -456,6 +456,13 @@ return [
     'board_hint' => 'Drag a card by its grip into another :clue, or choose its grip and use the arrow keys: left and right to another '
         .':clue, '
         .'up and down within it. A bar is the work of one size; its line is what every :clue would take were all equal.',
+    'pace' => 'How quick your people are',
+    'paces' => [
+        'quick' => 'quick: 1 to 1½ minutes a patch', 'usual' => 'usual: 1½ to 2½ minutes a patch',
+        'unhurried' => 'unhurried: 2 to 3½ minutes a patch', 'slow' => 'slow, or new to it: 3 to 5 minutes a patch',
+    ],
+    'pace_hint' => 'Dew assumes that a home sewer takes one and a half to two and a half minutes for every patch of cloth, all in: cutting, sewing, '
+        .'pressing and joining. Nobody has measured your people, so every time is a range. What you announce for a :clue stays as you wrote it.',
     'suggest_split' => 'Suggest a split',
     'split' => [
         'title' => 'A suggested split',
@@ -470,7 +477,7 @@ return [
         'secret' => 'Keep the picture back',
         'ask' => 'Suggest',
         'cannot' => 'The draft cannot be worked out yet. See what is to be put right on this page:',
-        'cost' => 'The heaviest :clue of any size would take :heaviest minutes; now it takes :now.',
+        'cost' => 'The heaviest :clue of any size would take about :heaviest minutes; now it takes about :now.',
         'bound' => 'Weighed by who makes which size, the heaviest :clue takes at most :above % more than in the best split of these tasks.',
         'kept' => 'One :clue stays as it is: open, a pause or a bonus.|:count :clues stay as they are: open, a pause or a bonus.',
         'makes' => 'Makes',
@@ -495,7 +502,6 @@ return [
     'divide_task' => 'Divide :task in two',
     'join_shares' => 'Join',
     'join_task' => 'Join the parts of :task',
-    'load_minutes' => ':count min',
     'shown' => 'Then :share % of all seams are sewn.',
     'recognised' => 'To be recognised from then on: :blocks.',
     'new_techniques' => 'New: :techniques.',

@@ -141,7 +141,7 @@ it('estimates the time by its rates', function (): void {
     // Ten units: five pairs of squares, ten to a strip, so one strip of each cloth; a seam of 3√2 in each.
     $perStrip = $making->perStrip(CuttingRoom::usual()->usableWidth);
     $effort = Effort::of($making, 10, new Seamwork(1, 3 * sqrt(2)), $perStrip, new Rates);
-    $seconds = 10 * (10 + 8 + 3 * sqrt(2) * 1.5) + 2 * (5 * 8 + 60) + 10 * 20 + 5 * 8;
+    $seconds = 10 * (25 + 20 + 3 * sqrt(2) * 3.75) + 2 * (5 * 20 + 150) + 10 * 50 + 5 * 20;
 
     expect($effort->seams)->toBe(10)
         ->and($effort->seamLength)->toEqualWithDelta(30 * sqrt(2), 1e-9)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\StepKind;
@@ -14,8 +15,12 @@ use Dew\Core\Press\Pressed;
 use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressLook;
 use Dew\Core\Press\PressModel;
+use Dew\Core\Press\School;
 use Dew\Core\Press\StepPress;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Top\Arrangement;
+use Dew\Core\Top\JoinMethod;
+use Dew\Core\Top\JoinPlan;
 use Dew\Core\Unit\MethodChoices;
 
 it('knows the seams of every step that presses, in every demo design', function (string $name): void {
@@ -46,8 +51,12 @@ it('says a fabric, a way, rows or flags', function (): void {
     expect(StepPress::of([[0, 1]], $one, ['light', 'dark']))->code->toBe('slot')->slot->toBe('dark')->ways->toBe(['right'])
         ->and(StepPress::of([[0, 1]], $one, null))->code->toBe('way')
         ->and(StepPress::of([[0, 2]], $one, null))->toBeNull();
-    $rows = new PressLook([$seam(2, 0, Pressed::Left, [[1, 0]]), $seam(2, 2, Pressed::Right, [[3, 2]])]);
-    expect(StepPress::of([[0, 1], [2, 3]], $rows, null))->code->toBe('rows')->ways->toBe(['right', 'left'])
+    // A row of one bar above them, and a level seam between the rows.
+    $level = fn (float $y): PressFlag => new PressFlag(0, $y, 4, $y, Pressed::Left);
+    $rows = new PressLook([
+        $seam(2, 0, Pressed::Left, [[1, 0]]), $seam(2, 2, Pressed::Right, [[3, 2]]), $level(0), $level(2),
+    ]);
+    expect(StepPress::of([[0, 1], [2, 3]], $rows, null))->code->toBe('rows')->ways->toBe([2 => 'right', 3 => 'left'])
         ->and(StepPress::of([[0, 1], [2, 3]], $rows, ['a', 'b', 'b', 'a']))->code->toBe('slot')->slot->toBe('b');
     $open = new PressLook([$seam(2, 0, Pressed::Open, [[1, 0]])]);
     expect(StepPress::of([[0, 1]], $open, ['a', 'b']))->code->toBe('open');
@@ -125,4 +134,63 @@ it('follows what the host of a design wants, and says which copies lie otherwise
     $byRows = Compiler::pressBook($design(['copies' => 'rows']), 's-queen')->all();
     $others = fn (array $looks): int => array_sum(array_map(fn (PressLook $look): int => $look->others, $looks));
     expect($others($alike))->toBe(0)->and($others($byRows))->toBeGreaterThan(10);
+});
+
+it('tells members of every place at which two seams do not nest, at the step that sews over it', function (string $name, JoinMethod $method): void {
+    $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$name.json"));
+    foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
+        $told = 0;
+        foreach (array_map(strval(...), array_keys($design->clues)) as $clue) {
+            foreach (Compiler::clueSheet($design, $size, $clue, MethodChoices::defaults($design->methods))->tasks as $task) {
+                foreach ($task->making->steps as $step) {
+                    $told += $task->clashes($step) * $task->count;
+                }
+            }
+        }
+        $sheet = Compiler::layoutSheet($design, $size);
+        $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots);
+        foreach (JoinPlan::of($sheet, Arrangement::designed($sheet), $method, $depths)->stages as $stage) {
+            foreach ($stage->parts as $part) {
+                $told += count($part->clashes);
+            }
+        }
+        $left = Compiler::pressPlan($design, $size)->leftInTop(School::Dark);
+        // Sewn in quarters the top has other long seams, so that others are left.
+        $method === JoinMethod::Quarters ? expect($told)->toBeGreaterThan(0) : expect($told)->toBe($left, "$name $size");
+    }
+})->with([
+    ['night-ferry', JoinMethod::Rows], ['night-ferry', JoinMethod::Webbing], ['night-ferry', JoinMethod::Quarters],
+    ['kitchen-garden', JoinMethod::Rows], ['warm-hands', JoinMethod::Rows],
+]);
+
+it('presses the long seams of quarters one way each, and says so of the rows and of what joins them', function (): void {
+    $design = DesignReader::stored((string) file_get_contents(__DIR__.'/../../database/designs/night-ferry.json'));
+    $sheet = Compiler::layoutSheet($design, 's-throw');
+    $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $design->slots);
+    $plan = JoinPlan::of($sheet, Arrangement::designed($sheet), JoinMethod::Quarters, $depths);
+    [$quarters, $halves, $whole] = $plan->stages;
+    foreach ($quarters->parts as $part) {
+        $rows = count($part->rows);
+        expect($part->each)->toHaveCount($rows - 1)->and($part->each)->each->toBeIn(['up', 'down']);
+        foreach ($part->rows as $row) {
+            expect($row)->toHaveCount(intdiv(count($part->places), $rows) - 1)->each->toBeIn(['left', 'right']);
+        }
+    }
+    foreach ($halves->parts as $part) {
+        expect($part->ways)->toHaveCount(1)->and($part->ways[0])->toBeIn(['left', 'right']);
+    }
+    expect($whole->parts[0]->ways)->toHaveCount(1)->and($whole->parts[0]->ways[0])->toBeIn(['up', 'down']);
+});
+
+it('presses what is planned otherwise around what is pressed already', function (): void {
+    $design = DesignReader::stored((string) file_get_contents(__DIR__.'/../../database/designs/night-ferry.json'));
+    $plan = Compiler::pressPlan($design, 's-crib', Copies::ByRows);
+    $other = array_values(array_filter($plan->model->seams, fn ($seam): bool => str_contains($seam->id, "'/")))[0];
+    $usual = array_search($other->usualId(), array_column($plan->model->seams, 'id'), true);
+    expect($usual)->not->toBeFalse();
+    foreach ([Pressed::Left, Pressed::Right] as $way) {
+        $pressed = Compiler::pressPlan($design, 's-crib', Copies::ByRows, null, [$other->usualId() => $way])->pressed;
+        expect($pressed[(int) $usual])->toBe($way)
+            ->and($pressed[(int) array_search($other->id, array_column($plan->model->seams, 'id'), true)])->toBe($way);
+    }
 });

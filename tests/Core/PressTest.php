@@ -22,6 +22,7 @@ use Dew\Core\Press\PressPlan;
 use Dew\Core\Press\PressSeam;
 use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
+use Dew\Core\Press\SewnTop;
 use Tests\Core\PressWalk;
 
 pest()->group('slow');
@@ -69,7 +70,7 @@ const DEPTHS = ['light' => 0, 'dark' => 2];
 /** @param  array<string, list<Placement>>  $blocks */
 function modelOf(array $blocks, string $block, int $columns = 1, int $rows = 1, int $side = 4, Copies $copies = Copies::Alike): PressModel
 {
-    return PressModel::of(unitsForPressing(), $blocks, gridOf($block, $columns, $rows, $side), [], DEPTHS, $copies);
+    return PressModel::of(new SewnTop(unitsForPressing(), $blocks, DEPTHS, gridOf($block, $columns, $rows, $side)), $copies);
 }
 
 it('finds the seams and crossings of a unit as they are sewn in rows', function (string $unit, int $seams, int $crossings, int $left): void {
@@ -159,7 +160,7 @@ it('is never worse than trying everything, on blocks of the library and on small
     $tried = 0;
     foreach (array_keys($sheet->blocks) as $block) {
         $zero = Length::zero();
-        $model = PressModel::of($sheet->units, $sheet->blocks, [new Placement((string) $block, $zero, $zero)], [], $depths);
+        $model = PressModel::of(new SewnTop($sheet->units, $sheet->blocks, $depths, [new Placement((string) $block, $zero, $zero)], sewing: $sheet->sewing));
         if (count($model->seams) > 0 && count($model->seams) <= 12) {
             expect(PressSolver::cost(PressSolver::plan($model, $school), $school))->toBe(leastByTrying($model, $school), "$block");
             $tried++;
@@ -229,7 +230,7 @@ it('agrees with a walk that finds the crossings from the patches alone', functio
             ][$slot->value->value],
             $design->slots,
         );
-        $model = PressModel::of($sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners, true);
+        $model = PressModel::of($sheet->sewn($depths), $copies, true);
         $plan = PressSolver::plan($model, School::Dark);
         [$crossings, $left] = PressWalk::over($sheet, $plan);
         expect($crossings)->toBe($plan->crossingsInTop())->and($left)->toBe(
@@ -241,9 +242,7 @@ it('agrees with a walk that finds the crossings from the patches alone', functio
 it('nests everything in the demo quilts once every unit is free, and gives the same plan every time', function (string $file): void {
     $design = DesignReader::stored((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
     $sheet = Compiler::quiltSheet($design, (string) array_key_first($design->sizes));
-    $model = fn (Copies $copies): PressModel => PressModel::of(
-        $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, [], $copies, $sheet->owners,
-    );
+    $model = fn (Copies $copies): PressModel => PressModel::of($sheet->sewn([]), $copies);
     expect(PressSolver::plan($model(Copies::Free), School::Dark)->leftInTop(School::Dark))->toBe(0)
         ->and(
             PressSolver::plan($model(Copies::Alike), School::Dark)->pressed,
@@ -255,13 +254,9 @@ it('models every size alike whether its parts were sewn before at another size o
         $design = DesignReader::read((string) file_get_contents(__DIR__."/../../database/designs/$file.json"));
         $compilation = Compilation::of($design);
         foreach ($compilation->sizes() as $sized) {
-            [$units, $blocks] = $compilation->drawn($sized, array_map(strval(...), array_keys($sized->counts)));
-            $of = fn (?PressParts $parts): PressModel => PressModel::of(
-                $units, $blocks, $sized->layout->placements, $sized->layout->frame, $compilation->depths(), $copies, $sized->layout->owners,
-                parts: $parts,
-            );
-            [$alone, $with] = [$of(null), $of($compilation->pressParts($sized, $units, $blocks))];
-            expect($with->seams)->toEqual($alone->seams)->and($with->crossings)->toEqual($alone->crossings)->and($with->groups)->toBe($alone->groups);
+            $top = $compilation->sewnTop($sized);
+            [$alone, $with] = [PressModel::of($top, $copies), PressModel::of($top, $copies, parts: $compilation->pressParts($sized, $top))];
+            expect($with->seams)->toEqual($alone->seams)->and($with->same)->toEqual($alone->same)->and($with->crossings)->toEqual($alone->crossings)->and($with->groups)->toBe($alone->groups);
             foreach (array_keys($alone->seams) as $seam) {
                 expect($with->between($seam))->toBe($alone->between($seam));
             }
@@ -273,10 +268,11 @@ it('sews a unit again that is another one under the same name', function (): voi
     $four = unitsForPressing()['four'];
     $two = [squareAt(0, 0, 'dark', 2), squareAt(2, 0, 'light', 2)];
     $depths = ['dark' => 2, 'light' => 0];
-    $parts = (new PressParts($depths))->with(['u' => $four], [], $depths);
+    $top = fn (array $units): SewnTop => new SewnTop($units, [], $depths);
+    $parts = (new PressParts)->with($top(['u' => $four]));
     $seams = fn (PressParts $parts): int => $parts->part('u')->endOfSeams - $parts->part('u')->firstSeam;
     expect($seams($parts))->toBe(3)
-        ->and($parts->with(['u' => $four, 'v' => $two], [], $depths))->toBe($parts)
-        ->and($seams($parts->with(['u' => $two], [], $depths)))->toBe(1)
+        ->and($parts->with($top(['u' => $four, 'v' => $two])))->toBe($parts)
+        ->and($seams($parts->with($top(['u' => $two]))))->toBe(1)
         ->and($seams($parts))->toBe(3);
 });

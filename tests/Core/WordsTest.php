@@ -6,6 +6,7 @@ use Dew\Core\Compile\SizeCompiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
+use Dew\Core\Making\Rates;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
@@ -105,7 +106,7 @@ it('adds chores to the load of their clue, joining by its seams and quilting by 
         ->and($rows?->seams)->toBe(33 - 5)
         ->and(($rows->seamLength ?? 0.0) + ($centre->seamLength ?? 0.0))->toEqualWithDelta($graph->topSeams, 1e-9)
         // 13 lanterns in two shares are 7 and 6.
-        ->and($load->minutes)->toBe(($rows?->minutes() ?? 0) + ($centre?->minutes() ?? 0) + 70 + 21)
+        ->and($load->minutes)->toBe(($rows?->minutes(new Rates) ?? 0) + ($centre?->minutes(new Rates) ?? 0) + 70 + 21)
         ->and($load->seams)->toBe(32)
         ->and(Load::ofClues($design, $graph)[7]->shown)->toEqualWithDelta(1.0, 1e-9);
 });

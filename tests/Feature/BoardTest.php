@@ -42,12 +42,12 @@ beforeEach(function (): void {
 
 it('draws only those columns of the board anew that a moved card touches', function (): void {
     $before = columnsOf($this->quilt, $this->document);
-    $after = columnsOf($this->quilt, afterEdits($this->document, ['place' => 'clues/k-casting-off/tasks/t-blade'] + $this->move));
+    $after = columnsOf($this->quilt, afterEdits($this->document, ['place' => 'clues/k-engine-room/tasks/t-propeller', 'to' => 'clues/k-midstream/tasks'] + $this->move));
     $changed = array_keys(array_filter($after, fn (string $html, int $number): bool => $html !== $before[$number], ARRAY_FILTER_USE_BOTH));
 
-    expect($changed)->toBe([0, 1])
-        ->and($after[1])->toContain('Blade half-square triangle')->not->toContain('_token')
-        ->and($after[0])->not->toContain('t-blade')
+    expect($changed)->toBe([3, 4])
+        ->and($after[4])->toContain('Slow Propeller')->not->toContain('_token')
+        ->and($after[3])->not->toContain('t-propeller')
         // Back where it was, every column is as it was, byte for byte.
         ->and(columnsOf($this->quilt, $this->document))->toBe($before);
 });

@@ -26,7 +26,7 @@ function clueWith(int $number, array $clue): Closure
 function clueFindings(): array
 {
     $findings = [
-        ['heavy-clue', null, 'clue 1 takes 620 minutes at size Twin, and the clues of that size take'],
+        ['heavy-clue', null, 'clue 1 takes 2152 minutes at size Queen, and the clues of that size take'],
         ['empty-clue', null, 'Call clue 2 a pause'],
         ['no-opening', function (array $document): array {
             unset($document['clues'][2]['introduction']);

@@ -6,6 +6,7 @@ namespace App\Actions\Member;
 
 use App\Models\Project;
 use Dew\Core\Press\PressDone;
+use Dew\Core\Press\PressLook;
 use Dew\Core\Sheet\TaskSheet;
 use Illuminate\Support\Facades\DB;
 
@@ -21,7 +22,7 @@ final readonly class RecordPressing
             $product = $task->makes[0] ?? '';
             unset($pressed[$product]);
             if ($done !== PressDone::AsPlanned && $task->press !== null) {
-                $pressed[$product] = $task->press->done($done)->toData()['flags'];
+                $pressed[$product] = PressLook::codes($task->press->done($done)->flags);
             }
             ksort($pressed);
             $held->update(['pressed' => $pressed]);

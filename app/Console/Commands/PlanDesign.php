@@ -9,6 +9,7 @@ use App\Presentation\Shared\CutLine;
 use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\TaskView;
 use App\Wording\Figure;
+use App\Wording\TimeRange;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\Plan as CorePlan;
 use Dew\Core\Design\Design;
@@ -89,7 +90,7 @@ final class PlanDesign extends Command
         $this->line(__('console.effort', [
             'seams' => $plan->quilt->effort->seams,
             'length' => $text(Length::approximately($plan->quilt->effort->seamLength)),
-            'minutes' => $plan->quilt->effort->minutes,
+            'time' => TimeRange::text($design->pace->minutes($plan->quilt->effort->seams + 1)),
             'around' => $text($plan->quilt->perimeter),
         ]));
         foreach ($plan->quilt->quilting as $what => $length) {

@@ -59,7 +59,7 @@ final class PressOf extends Command
             }
             $others = [];
             foreach ($plan->leftInTop($school) > 0 ? [Copies::Chequered, Copies::ByRows, Copies::ByColumns, Copies::Free] : [] as $copies) {
-                $others[$copies->value] = Compiler::pressPlan($design, $size, $copies, $school)->leftInTop($school);
+                $others[$copies->value] = Compiler::pressPlan($design, $size, $copies, $school, $pressed)->leftInTop($school);
             }
             $this->option('json') ? $this->data($plan, $school, $of, $others) : $this->print($plan, $school, $of, $others);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans\Unreleased;
 
 use App\Support\Kept;
+use Dew\Core\Document\Node;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\Pressed;
@@ -27,17 +28,11 @@ final readonly class MemberPressing
     public function looks(int $version, string $size, array $pressed): array
     {
         ksort($pressed);
-        /** @var array<string, array{flags: list<string>, other?: list<string>, others?: int}> $kept */
+        /** @var array<string, array<string, mixed>> $kept */
         $kept = Kept::MemberPressing->remember([$this->sheets->edition($version), $size, $pressed], function () use ($version, $size, $pressed): array {
             $sheet = $this->sheets->quilt($version, $size);
-            $model = PressModel::of(
-                $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame,
-                array_map(
-                    fn (Slot $slot): int => $slot->value->depth(),
-                    $this->sheets->announcement($version)->slots,
-                ), $sheet->pressing->copies,
-                $sheet->owners,
-            );
+            $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $this->sheets->announcement($version)->slots);
+            $model = PressModel::of($sheet->sewn($depths), $sheet->pressing->copies);
             $plan = PressSolver::plan(
                 $model, $sheet->pressing->school, PressBook::fixed($model, $pressed) + array_map(Pressed::from(...), $sheet->pressSaid),
             );
@@ -45,8 +40,6 @@ final readonly class MemberPressing
             return array_map(fn (PressLook $look): array => $look->toData(), PressBook::of($plan)->all());
         });
 
-        return array_map(
-            fn (array $look): PressLook => PressLook::fromCodes($look['flags'], $look['other'] ?? [], $look['others'] ?? 0), $kept,
-        );
+        return array_map(fn (array $look): PressLook => PressLook::fromData(Node::of($look)), $kept);
     }
 }

@@ -18,6 +18,7 @@ use Dew\Core\Document\DocumentException;
 use Dew\Core\Document\Reader;
 use Dew\Core\Document\Writer;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Press\PressLook;
 use Dew\Core\Sheet\Announcement;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Sheet\LayoutSheet;
@@ -227,7 +228,7 @@ final class SheetStore
             foreach ($open as $clue) {
                 foreach ($stored($clue, $size)->tasks ?? [] as $task) {
                     if ($task->press !== null) {
-                        $kept[$size][$task->makes[0]] = $task->press->toData()['flags'];
+                        $kept[$size][$task->makes[0]] = PressLook::codes($task->press->flags);
                     }
                 }
             }

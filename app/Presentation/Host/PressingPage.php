@@ -17,8 +17,8 @@ use Dew\Core\Geometry\Placement;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\Crossing;
 use Dew\Core\Press\Pressed;
+use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressModel;
-use Dew\Core\Press\PressPlan;
 use Dew\Core\Press\PressSeam;
 use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
@@ -56,9 +56,7 @@ final readonly class PressingPage
         $announcement = $this->sheets->announcement($version);
         $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $announcement->slots);
         $said = array_map(Pressed::from(...), $sheet->pressSaid);
-        $model = fn (Copies $copies): PressModel => PressModel::of(
-            $sheet->units, $sheet->blocks, $sheet->placements, $sheet->frame, $depths, $copies, $sheet->owners,
-        );
+        $model = fn (Copies $copies): PressModel => PressModel::of($sheet->sewn($depths), $copies);
         $plan = PressSolver::plan($model($sheet->pressing->copies), $school, $said);
         $left = $plan->leftInTop($school);
         $others = [];
@@ -70,21 +68,18 @@ final readonly class PressingPage
             }
         }
         $names = $sheet->unitNames + $sheet->blockNames;
-        $products = [];
-        foreach ($plan->model->seams as $number => $seam) {
-            $products[$seam->of][$number] = $seam;
-        }
+        $copies = array_column(array_map(fn (PressSeam $seam): array => [$seam->of, $seam->copies], $plan->model->seams), 1, 0);
         $cards = [];
-        foreach ($products as $key => $seams) {
+        foreach ($plan->flags() as $key => $flags) {
             $cards[] = [
                 'name' => $key === '' ? __('press.top') : $this->name((string) $key, $names),
-                'copies' => $key === '' ? null : trans_choice('press.copies', array_values($seams)[0]->copies),
+                'copies' => $key === '' ? null : trans_choice('press.copies', $copies[$key] ?? 0),
                 'drawing' => $key === '' ? null : $this->drawing(
-                    (string) $key, $seams, $plan, $sheet, array_values($announcement->colourways)[0],
+                    (string) $key, $flags, $sheet, array_values($announcement->colourways)[0],
                 ),
-                'seams' => array_values(array_map(fn (PressSeam $seam, int $number): string => __('press.seam_line', [
-                    'at' => $this->place($seam), 'way' => __('press.way.'.$seam->way($plan->pressed[$number])),
-                ]), $seams, array_keys($seams))),
+                'seams' => array_map(fn (PressFlag $flag): string => __('press.seam_line', [
+                    'at' => $this->place($flag), 'way' => __('press.way.'.$flag->way()),
+                ]), $flags),
             ];
         }
         $short = fn (Crossing $crossing): string => trans_choice('press.left_line', $crossing->copies, [
@@ -111,10 +106,10 @@ final readonly class PressingPage
     }
 
     /**
-     * @param  non-empty-array<int, PressSeam>  $seams
-     * @return array{box: string, groups: list<array{transform: string, shapes: list<Shape>}>, flags: list<string>}
+     * @param  list<PressFlag>  $seams
+     * @return array{box: string, groups: list<array{transform: string, shapes: list<Shape>}>, flags: list<string>, clashes: list<string>}
      */
-    private function drawing(string $key, array $seams, PressPlan $plan, QuiltSheet $sheet, Colourway $colourway): array
+    private function drawing(string $key, array $seams, QuiltSheet $sheet, Colourway $colourway): array
     {
         $key = rtrim($key, "'");
         $shapes = fn (string $unit): array => array_map(
@@ -127,10 +122,6 @@ final readonly class PressingPage
         [$across, $down] = [array_column($points, 0), array_column($points, 1)];
         [$left, $top] = [min([0.0, ...$across]), min([0.0, ...$down])];
         [$width, $height] = [max([0.1, ...$across]) - $left, max([0.1, ...$down]) - $top];
-        $flags = [];
-        foreach ($seams as $number => $seam) {
-            $flags[] = Flag::path($seam->flag($plan->pressed[$number]), max($width, $height) * 0.03);
-        }
         $margin = max($width, $height) * 0.03;
 
         return [
@@ -138,7 +129,10 @@ final readonly class PressingPage
                 Shape::at(...), [$left - $margin, $top - $margin, $width + 2 * $margin, $height + 2 * $margin],
             )),
             'groups' => $groups,
-            'flags' => $flags,
+            'flags' => array_map(fn (PressFlag $flag): string => Flag::path($flag, $margin), $seams),
+            'clashes' => array_map(
+                fn (array $at): string => Shape::ring($at[0], $at[1], $margin), array_merge(...array_map(fn (PressFlag $flag): array => $flag->clashPoints(), $seams)),
+            ),
         ];
     }
 
@@ -189,7 +183,7 @@ final readonly class PressingPage
         return $product === $key ? ($names[$key] ?? $key) : __('press.other_copies', ['name' => $names[$product] ?? $product]);
     }
 
-    private function place(PressSeam $seam): string
+    private function place(PressFlag $seam): string
     {
         return __('press.between', [
             'x1' => $this->number($seam->fromX), 'y1' => $this->number($seam->fromY), 'x2' => $this->number($seam->toX),

@@ -54,7 +54,7 @@ final readonly class AssemblyPage
                     'key' => $part->key,
                     'name' => __('assembly.part.'.$stage->code, ['number' => $part->number, 'joined' => $part->joined]),
                     'blocks' => $this->blocks($part, $sheet, $arrangement, $labels, $stage->code),
-                    'pressed' => $this->pressed($part, $sheet, $stage->code),
+                    'pressed' => implode(' ', array_filter([$this->pressed($part, $sheet, $stage->code), $this->clashes($part, $sheet, $project)])),
                     'size' => $this->size($part, $project),
                     'sewn' => isset($sewn[$part->key]),
                 ], $stage->parts),
@@ -100,14 +100,58 @@ final readonly class AssemblyPage
             $part->toward !== null => $part->toward === '' ? __('assembly.press_between')
                 : __('assembly.press_block', ['block' => $sheet->names[rtrim($part->toward, "'")] ?? '']),
             count($part->ways) === 1 => __('assembly.press_way', ['way' => __('press.way.'.$part->ways[0])]),
-            $part->each !== [] => __('assembly.press_each', ['ways' => Sentence::list(array_map(
-                fn (string $way, int $index): string => __('assembly.press_seam', ['number' => $index + 1, 'way' => __('press.way.'.$way)]),
-                $part->each, array_keys($part->each),
-            ))]),
+            $part->rows !== [] => __('assembly.press_rows', ['rows' => Sentence::list($this->rows($part->rows))])
+                .($part->each === [] ? '' : ' '.__('assembly.press_between_rows', ['ways' => Sentence::list($this->numbered($part->each))])),
+            $part->each !== [] => __('assembly.press_each', ['ways' => Sentence::list($this->numbered($part->each))]),
             default => __('assembly.press_turns', ['ways' => Sentence::list(array_map(
                 fn (string $way): string => __('press.way.'.$way), $part->ways,
             ))]),
         };
+    }
+
+    /**
+     * @param  list<string>  $ways
+     * @return list<string>
+     */
+    private function numbered(array $ways): array
+    {
+        return array_map(
+            fn (string $way, int $index): string => __('assembly.press_seam', ['number' => $index + 1, 'way' => __('press.way.'.$way)]),
+            $ways, array_keys($ways),
+        );
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @return list<string>
+     */
+    private function rows(array $rows): array
+    {
+        return array_map(fn (array $ways, int $index): string => __('assembly.press_row', ['number' => $index + 1, 'ways' => implode(', ', array_map(
+            fn (string $way): string => __('press.way.'.$way), count(array_unique($ways)) === 1 ? [$ways[0]] : $ways,
+        ))]), $rows, array_keys($rows));
+    }
+
+    /** Where two seams meet that lie the same way, as measured on the part from its raw edge; seams with the same places together. */
+    private function clashes(TopPart $part, LayoutSheet $sheet, Project $project): string
+    {
+        $places = $seams = [];
+        foreach ($part->clashes as [$seam, $inches]) {
+            $places[$seam][] = Figure::rough(Length::approximately($inches)->plus($sheet->seam), $project->notation);
+        }
+        foreach ($places as $seam => $at) {
+            $seams[Sentence::list($at)][] = (string) $seam;
+        }
+        $end = __('assembly.ends.'.match (true) {
+            array_diff($part->ways, ['left', 'right']) === [] => 'top',
+            array_diff($part->ways, ['up', 'down']) === [] => 'left',
+            default => 'either',
+        });
+        $words = array_map(fn (array $numbers, string $at): string => trans_choice('assembly.clash_seams', count($numbers), [
+            'seams' => Sentence::list($numbers), 'places' => $at, 'end' => $end,
+        ]), $seams, array_keys($seams));
+
+        return $words === [] ? '' : trans_choice('assembly.clash', count($part->clashes), ['seams' => implode('; ', $words)]);
     }
 
     private function size(TopPart $part, Project $project): ?string

@@ -267,6 +267,8 @@ final readonly class CluePage
             pressed: $this->project === null || $task->press === null ? null : $this->howPressed($task, $this->project),
             pressOther: $task->press === null || $task->press->others === 0
                 ? null : $this->pictures->unit($task, $task->press->otherFlags),
+            numbered: $task->kind->isNumbered,
+            pressBoard: $task->isPressedOnBoard() ? $this->pictures->board($task) : null,
             method: KindWords::method($task->making->method->value),
             oversize: $task->making->canBeOversize() ? $task->oversize : null,
             methods: $choosable ? array_map(
@@ -435,6 +437,7 @@ final readonly class CluePage
             implode(' ', array_filter([
                 $pressing === null ? __($code, $words) : $this->pressed($pressing, $task),
                 $step->sewing === null ? '' : __('steps.sewing.'.$step->sewing->value),
+                $task->clashes($step) === 0 ? '' : trans_choice('steps.pressing.clash', $task->clashes($step)),
                 isset($step->measures['before']) && $step->kind === StepKind::Trim ? __('steps.before_trimming', $words) : '',
             ])),
             $unfinished !== null && in_array(
@@ -463,18 +466,17 @@ final readonly class CluePage
     {
         $ways = array_map(fn (string $way): string => __('press.way.'.$way), $pressing->ways);
         $rows = array_map(
-            fn (string $way, int $row): string => __('steps.pressing.row', ['row' => $row + 1, 'way' => $way]), $ways, array_keys($ways),
+            fn (string $way, int $row): string => __('steps.pressing.row', ['row' => $row, 'way' => $way]), $ways, array_keys($ways),
         );
 
         return implode(' ', array_filter([
             trans_choice('steps.pressing.'.$pressing->code, $pressing->seams, [
                 'fabric' => $pressing->slot === null ? '' : $this->announcement->slots[$pressing->slot]->letter,
-                'way' => $ways[0] ?? '', 'rows' => Sentence::list($rows),
+                'way' => $ways[array_key_first($ways) ?? 0] ?? '', 'rows' => Sentence::list($rows),
             ]),
             $pressing->sets === [] ? '' : __('steps.pressing.sets', [
                 'one' => $pressing->sets[0] * $task->count, 'other' => array_sum(array_slice($pressing->sets, 1)) * $task->count,
             ]),
-            $pressing->clashes ? __('steps.pressing.clash') : '',
             $task->press !== null && $task->press->others > 0 ? __('steps.pressing.others', [
                 'others' => $task->press->others, 'count' => $task->count,
             ]) : '',

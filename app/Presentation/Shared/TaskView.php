@@ -26,6 +26,8 @@ final readonly class TaskView
      * @param  string|null  $pattern  hash of the picture of the unit as a given pattern draws it
      * @param  string|null  $pressed  how she pressed hers, a {@see PressDone}; null where nothing is pressed by a plan
      * @param  Picture|null  $pressOther  the block as some of its copies are pressed, where not all are alike
+     * @param  Picture|null  $pressBoard  what lies on the ironing board when seams are pressed that are cut apart later
+     * @param  bool  $numbered  whether its drawing has many small patches with numbers
      * @param  list<TurnsView>  $turns  blocks whose parts may be turned otherwise
      */
     public function __construct(
@@ -54,6 +56,8 @@ final readonly class TaskView
         public ?string $pattern = null,
         public ?Picture $pressOther = null,
         public ?string $pressed = null,
+        public ?Picture $pressBoard = null,
+        public bool $numbered = false,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\IroningBoard;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
@@ -24,6 +25,7 @@ use Dew\Core\Unit\Making;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
+use Dew\Core\Unit\PressedByKind;
 use Dew\Core\Unit\UnitKind;
 
 /**
@@ -31,7 +33,7 @@ use Dew\Core\Unit\UnitKind;
  *
  * Of diamonds of side a the star measures a(2 + √2), so a = F(2 − √2)/2. Corner squares finish a, side triangles a√2 on their long edge.
  */
-final readonly class EightPointStar implements LibraryUnit
+final readonly class EightPointStar implements LibraryUnit, PressedByKind
 {
     use Patchwork;
     use WithoutOptions;
@@ -123,7 +125,8 @@ final readonly class EightPointStar implements LibraryUnit
         $patches = $this->patches();
         $isDiamond = fn (int $patch): bool => $patch % 4 < 2;
         $pairs = On::seams([[0, 1], [4, 5], [8, 9], [12, 13]]);
-        $halves = On::seams([[1, 4], [5, 8], [9, 12], [0, 13]]);
+        $halves = On::seams([[1, 4], [9, 12]]);
+        $whole = On::seams([[5, 8], [0, 13]]);
         $setIn = SeamPairs::of($patches, fn (int $one, int $other): bool => ! $isDiamond($one) || ! $isDiamond($other));
         $all = On::pieces('first', 'second', 'corner', 'side');
         $twice = new Lines(cut: [SquareCut::rising($triangle->exact), SquareCut::falling($triangle->exact)]);
@@ -145,10 +148,25 @@ final readonly class EightPointStar implements LibraryUnit
             new Step(StepKind::Sew, 'star.pairs', $sewing, $slots, sewing: Sewing::StopAndSecure, on: $pairs),
             new Step(StepKind::Check, 'star.check', ['edge' => $edge], $slots, on: $pairs),
             new Step(StepKind::Sew, 'star.halves', slots: $slots, sewing: Sewing::StopAndSecure, on: $halves),
+            new Step(StepKind::Sew, 'star.whole', slots: $slots, sewing: Sewing::StopAndSecure, on: $whole),
             new Step(StepKind::Sew, 'star.set_in', slots: $slots, sewing: Sewing::SetIn, on: $setIn),
-            new Step(StepKind::Press, 'star.press', on: [...$pairs, ...$halves, ...$setIn]),
+            new Step(StepKind::Press, 'star.press', on: [...$pairs, ...$halves, ...$whole]),
+            new Step(StepKind::Press, 'star.press_set_in', on: $setIn),
             new Step(StepKind::Trim, 'star.trim', ['unfinished' => $unfinished, 'beyond' => $beyond], on: [On::whole()]),
         ]);
+    }
+
+    /** The seams between the diamonds all the same way round, so that the middle can be spun flat. */
+    public function pressedToward(): array
+    {
+        $diamonds = array_map(fn (int $number): int => intdiv($number, 2) * 4 + $number % 2, range(0, 7));
+
+        return array_map(fn (int $number): array => [$diamonds[$number], $diamonds[($number + 1) % 8]], range(0, 7));
+    }
+
+    public function board(CuttingRoom $room): ?IroningBoard
+    {
+        return null;
     }
 
     /** a = F(2 − √2)/2 */

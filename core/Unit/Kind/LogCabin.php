@@ -8,6 +8,7 @@ use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Making\IroningBoard;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
@@ -21,6 +22,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\PressedByKind;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
 
@@ -30,7 +32,7 @@ use InvalidArgumentException;
  * With three fabrics the top and right logs are of the second and the bottom and left ones of the third; with more, each course has two of
  * its own.
  */
-final readonly class LogCabin implements LibraryUnit
+final readonly class LogCabin implements LibraryUnit, PressedByKind
 {
     use Patchwork;
 
@@ -64,7 +66,7 @@ final readonly class LogCabin implements LibraryUnit
 
     public static function define(string $kind): UnitKind
     {
-        return new UnitKind($kind, [3, 17], [self::LOGS, self::STRIPS], options: ['centre', 'courses'], oddFabrics: true);
+        return new UnitKind($kind, [3, 17], [self::LOGS, self::STRIPS], options: ['centre', 'courses'], oddFabrics: true, isNumbered: true);
     }
 
     public static function from(UnitSpec $spec, array $products): self
@@ -159,6 +161,17 @@ final readonly class LogCabin implements LibraryUnit
             ...$checks,
             new Step(StepKind::Trim, 'four_patch.trim', ['unfinished' => $whole], on: [On::whole()]),
         ], sewn: [$whole, $whole]);
+    }
+
+    /** Every seam away from the centre: to the log that is sewn on with it. */
+    public function pressedToward(): array
+    {
+        return array_map(fn (On $seam): array => [$seam->first, $seam->second], SeamPairs::of($this->patches()));
+    }
+
+    public function board(CuttingRoom $room): ?IroningBoard
+    {
+        return null;
     }
 
     /** Finished width of a log. */

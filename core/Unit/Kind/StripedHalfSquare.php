@@ -9,6 +9,7 @@ use Dew\Core\Fabric\Slot;
 use Dew\Core\Geometry\Outline;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Point;
+use Dew\Core\Making\IroningBoard;
 use Dew\Core\Making\On;
 use Dew\Core\Making\Sewing;
 use Dew\Core\Making\Step;
@@ -26,6 +27,7 @@ use Dew\Core\Unit\Method;
 use Dew\Core\Unit\Patchwork;
 use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
+use Dew\Core\Unit\PressedByKind;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\UnitKind;
 use InvalidArgumentException;
@@ -36,7 +38,7 @@ use InvalidArgumentException;
  * A square of the set is cut corner to corner and gives two different triangles: this one, and its twin with the strips in the other order.
  * The strip at the sharp tip is cut wider by s√2, so that the square is as large as a triangle's leg, F + s(2 + √2).
  */
-final readonly class StripedHalfSquare implements LibraryUnit
+final readonly class StripedHalfSquare implements LibraryUnit, PressedByKind
 {
     use Patchwork;
 
@@ -231,6 +233,36 @@ final readonly class StripedHalfSquare implements LibraryUnit
             new Step(StepKind::Cut, 'striped_hst.cut_plain', slots: ['plain' => $this->slots[0]->id], on: [On::cutLine('plain', 0)]),
             ...$this->finish($room, $cut),
         ]);
+    }
+
+    public function pressedToward(): array
+    {
+        return [];
+    }
+
+    /**
+     * The strip set that the squares are cut from, as wide as a triangle's leg. This unit's triangles and their twins share it; its seams
+     * count from the strip at this one's tip, which is the first of the twin's.
+     */
+    public function board(CuttingRoom $room): ?IroningBoard
+    {
+        $last = count($this->widths) - 1;
+        if ($last < 1) {
+            return null;
+        }
+        [$zero, $top, $shift] = [Length::zero(), Length::zero(), $room->seam->timesRoot2()];
+        $patches = $seams = [];
+        foreach ($this->widths as $index => $width) {
+            // The strip at the tip is wider; the twin shows all of that one, and less of its own last.
+            $width = $index === $last ? $width->plus($shift) : $width;
+            $patches[] = new Patch($this->slots[$index + 1]->id, Outline::rectangle($zero, $top, new Size($this->side->plus($shift), $width)));
+            $top = $top->plus($width);
+            if ($index < $last) {
+                $seams[] = $this->isTwin ? [$index, $index + 1, $index, $index + 1, $index] : [$last - 1 - $index, $index, $index + 1, $index, $index + 1];
+            }
+        }
+
+        return new IroningBoard($patches, $seams, ($this->isTwin ? $this : $this->otherHalf($room->seam))->digest($room));
     }
 
     /** @return non-empty-list<string> */

@@ -1,7 +1,7 @@
 <section class="card task" id="{{ $task->anchor }}" aria-labelledby="{{ $task->anchor }}-name">
     <div class="task-about">
     <div class="task-head">
-        <x-picture :picture="$task->picture" :scale="130 / max($task->picture->width, $task->picture->height)"/>
+        <x-picture :picture="$task->picture" :scale="($task->numbered ? 250 : 130) / max($task->picture->width, $task->picture->height)"/>
         <div>
             <h3 id="{{ $task->anchor }}-name">{{ $task->name }}</h3>
             <p class="task-count">{{ $task->heading }}</p>
@@ -13,6 +13,10 @@
     @if ($task->pressOther)
         <figure class="press-other"><x-picture :picture="$task->pressOther" :scale="110 / max($task->pressOther->width, $task->pressOther->height)"/>
             <figcaption>{{ __('tasks.press_other') }}</figcaption></figure>
+    @endif
+    @if ($task->pressBoard)
+        <figure class="press-other"><x-picture :picture="$task->pressBoard" :scale="110 / max($task->pressBoard->width, $task->pressBoard->height)"/>
+            <figcaption>{{ __('tasks.press_board') }}</figcaption></figure>
     @endif
     @if ($task->pattern)
         <figure class="pattern-picture">

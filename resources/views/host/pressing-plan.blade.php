@@ -15,6 +15,7 @@
                 <svg class="press-drawing" viewBox="{{ $card['drawing']['box'] }}" role="img" aria-label="{{ __('press.drawing', ['name' => $card['name']]) }}">
                     @foreach ($card['drawing']['groups'] as $group)<g @if ($group['transform'])transform="{{ $group['transform'] }}"@endif>@foreach (App\Drawing\Shape::byFill($group['shapes']) as $fill => $path)<path class="press-cloth" d="{{ $path }}" fill="{{ $fill }}"/>@endforeach</g>@endforeach
                     @foreach ($card['drawing']['flags'] as $flag)<path class="press-flag" d="{{ $flag }}"/>@endforeach
+                    @foreach ($card['drawing']['clashes'] as $ring)<path class="press-clash" d="{{ $ring }}"/>@endforeach
                 </svg>
             @endif
             <details><summary>{{ __('press.seams') }}</summary><ol>@foreach ($card['seams'] as $seam)<li>{{ $seam }}</li>@endforeach</ol></details>

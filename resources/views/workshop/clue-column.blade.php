@@ -87,7 +87,7 @@
                                 width="{{ round(100 * $minutes / $most, 1) }}" height="8"/><line x1="{{ round(100 * $evens[$of]
                                     /
                                 $most, 1) }}" x2="{{ round(100 * $evens[$of] / $most, 1) }}" y1="0" y2="8"/></svg>
-                                <span>{{ __('workshop.load_minutes', ['count' => $minutes]) }}</span></dd></div>
+                                <span>{{ $load[$of]['time'] ?? '' }}</span></dd></div>
                     @endforeach
                 </dl>
                 <p class="clue-shown">{{ __('workshop.shown', ['share' => round(100 * ($load[$size]['shown'] ?? 0))]) }}

@@ -56,6 +56,12 @@
     <a class="btn btn-other" href="{{ route('host.split', $quiltAlong) }}">{{ __('workshop.suggest_split') }}</a>
 </div>
 <p class="field-hint" id="board-hint">{{ __('workshop.board_hint') }}</p>
+<div class="inline-fields">
+    <x-edit.select :value="$document->value['pace'] ?? 'usual'" :label="__('workshop.pace')" id="pace" :choices="__('workshop.paces')"
+        aria-describedby="pace-hint" :edit="Dew\Core\Draft\Kind\EditLibrary::form('set', place: 'pace', expect: $document->value['pace'] ?? null,
+            to: App\Support\Placeholder::in('value', 'text'))"/>
+</div>
+<p class="field-hint" id="pace-hint">{{ __('workshop.pace_hint') }}</p>
 <ol class="clue-board" aria-label="{{ __('workshop.clues') }}" aria-describedby="board-hint">
     @foreach ($columns as $column){!! $column !!}@endforeach
 </ol>

@@ -4,7 +4,7 @@
 <dl class="fact-row">
     <div><dt>{{ __('workshop.pieces') }}</dt><dd id="fact-pieces">{{ $study->pieces }}</dd></div>
     <div><dt>{{ __('workshop.seams') }}</dt><dd>{{ $study->effort->seams ?? 0 }}</dd></div>
-    <div><dt>{{ __('workshop.minutes') }}</dt><dd>{{ $study->effort->minutes ?? 0 }}</dd></div>
+    <div><dt>{{ __('workshop.minutes') }}</dt><dd>{{ $study->time }}</dd></div>
 </dl>
 @if ($study->sizes !== [])
     <table class="table is-tight">

@@ -41,7 +41,7 @@
                     <div><dt>{{ __('workshop.blocks_count') }}</dt><dd>{{ $drawn['blocks'] }}</dd></div>
                     <div><dt>{{ __('workshop.pieces_count') }}</dt><dd>{{ number_format($drawn['pieces']) }}</dd></div>
                     <div><dt>{{ __('workshop.seam_length') }}</dt><dd>{{ $drawn['seams'] }}</dd></div>
-                    <div><dt>{{ __('workshop.hours') }}</dt><dd>{{ $drawn['hours'] }}</dd></div>
+                    <div><dt>{{ __('workshop.time_to_make') }}</dt><dd>{{ $drawn['time'] }}</dd></div>
                 </dl>
                 <details><summary>{{ __('workshop.area') }}</summary>
                     <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)"

@@ -9,6 +9,7 @@ use App\Support\Kept;
 use App\Wording\Figure;
 use App\Wording\Host\FindingSentence;
 use App\Wording\Problems;
+use App\Wording\TimeRange;
 use Dew\Core\Block\Block;
 use Dew\Core\Block\SixtyBlock;
 use Dew\Core\Compile\Compiler;
@@ -49,6 +50,7 @@ final readonly class BlockStudy
      * @param  array<string, Look>  $looks  by product key
      * @param  list<array{column: int, row: int, product: string, x: float, y: float, turn: int}>  $laid  what lies where
      * @param  string|null  $problem  why it cannot be drawn
+     * @param  string  $time  how long one takes, in words
      * @param  list<array{name: string, finished: string, unfinished: string, friendly: bool, near: string, side: string}>  $sizes
      * @param  list<array{severity: string, text: string, column: int|null, row: int|null}>  $findings
      * @param  array{float, float}|null  $trimmed  width and height that it is trimmed to, in hundredths of an inch
@@ -64,6 +66,7 @@ final readonly class BlockStudy
         public ?string $problem,
         public int $pieces = 0,
         public ?Effort $effort = null,
+        public string $time = '',
         public array $sizes = [],
         public array $findings = [],
         public ?array $trimmed = null,
@@ -161,6 +164,7 @@ final readonly class BlockStudy
             null,
             count($unit->patches()),
             $sheet?->effort,
+            TimeRange::text($design->pace->minutes(count($unit->patches()))),
             $sizes,
             self::findings(DraftDocument::of($reading->document), Proof::ofDraft($reading)),
             $isSixty || $block->trimmed === null ? null : [$inches($block->trimmed->width), $inches($block->trimmed->height)],

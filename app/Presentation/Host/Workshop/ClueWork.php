@@ -7,12 +7,14 @@ namespace App\Presentation\Host\Workshop;
 use App\Support\Kept;
 use App\Wording\Host\PartName;
 use App\Wording\KindWords;
+use App\Wording\TimeRange;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Task;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
+use Dew\Core\Making\Pace;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerProblem;
 use Dew\Core\Split\Load;
@@ -31,7 +33,7 @@ final readonly class ClueWork
      * @param  array<string, string>  $names  of what each task makes
      * @param  array<string, string>  $products  ids of the units and blocks that tasks make, by task; empty for parts of the setting
      * @param  array<string, string>  $sizes  names by id
-     * @param  list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>  $loads  by clue
+     * @param  list<array<string, array{minutes: int, time: string, seams: int, pieces: int, shown: float, techniques: list<string>}>>  $loads  by clue
      *     and size
      * @param  array<string, list<string>>  $problems  why a task cannot be where it is, by task
      * @param  list<list<string>>  $blocks  names of the blocks that are all sewn once a clue is done, and were not before
@@ -126,7 +128,7 @@ final readonly class ClueWork
         array_push($unmade, ...self::unjoined($clues, $notMade));
 
         return new self(
-            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues), notMade: $notMade,
+            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues, Pace::tryFrom(is_string($document->value['pace'] ?? null) ? $document->value['pace'] : '') ?? Pace::Usual), notMade: $notMade,
         );
     }
 
@@ -169,18 +171,18 @@ final readonly class ClueWork
     /**
      * @param  list<DesignClue>  $clues
      * @return array{
-     *     list<array<string, array{minutes: int, seams: int, pieces: int, shown: float, techniques: list<string>}>>,
+     *     list<array<string, array{minutes: int, time: string, seams: int, pieces: int, shown: float, techniques: list<string>}>>,
      *     array<string, list<string>>, list<list<string>>
      * }
      */
-    private static function loads(WorkRecord $record, array $clues): array
+    private static function loads(WorkRecord $record, array $clues, Pace $pace): array
     {
         $loads = $problems = [];
         $blocks = array_fill(0, count($clues), []);
         foreach ($record->graphs as $size => $graph) {
             foreach (Load::of($clues, $graph) as $load) {
                 $loads[$load->clue][$size] = [
-                    'minutes' => $load->minutes, 'seams' => $load->seams, 'pieces' => $load->pieces, 'shown' => round($load->shown, 3),
+                    'minutes' => $load->minutes, 'time' => TimeRange::text($pace->around($load->minutes), true), 'seams' => $load->seams, 'pieces' => $load->pieces, 'shown' => round($load->shown, 3),
                     'techniques' => array_map(KindWords::name(...), $load->techniques),
                 ];
             }

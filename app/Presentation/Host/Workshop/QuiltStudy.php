@@ -8,6 +8,7 @@ use App\Drawing\Host\QuiltPicture;
 use App\Support\Kept;
 use App\Wording\Figure;
 use App\Wording\Problems;
+use App\Wording\TimeRange;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Design\Design;
@@ -26,14 +27,12 @@ use InvalidArgumentException;
  */
 final readonly class QuiltStudy
 {
-    private const MINUTES = 60;
-
     /** Signs of a picture up to which it stands in the page. */
     public const INLINE = 60_000;
 
     /**
      * @param  array<string, array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, int>,
      *     picture: string
      * }>  $sizes  by id; those that cannot be laid out are left out
      * @param  list<string>  $problems  why something cannot be laid out
@@ -88,7 +87,7 @@ final readonly class QuiltStudy
     /**
      * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, hours: int, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, int>,
      *     picture: string
      * }
      */
@@ -108,7 +107,7 @@ final readonly class QuiltStudy
             'seams' => $notation === Notation::Centimetres
                 ? __('workshop.metres', ['length' => number_format($sheet->effort->seamLength * 0.0254, 0)])
                 : __('workshop.yards', ['length' => number_format($sheet->effort->seamLength / 36, 0)]),
-            'hours' => (int) ceil($sheet->effort->minutes / self::MINUTES),
+            'time' => TimeRange::text($design->pace->minutes(self::pieces($sheet))),
             'areas' => array_map(fn (float $area): int => (int) round($area), $sheet->areas),
             'picture' => view('components.quilt-picture', [
                 'picture' => QuiltPicture::of($sheet, $cloths, $size.'-'),
