@@ -145,7 +145,7 @@ enum Kept: string
     /** @param  array<array-key, mixed>  $of */
     private function key(array $of): string
     {
-        $words = $this->holdsWords() ? [app()->getLocale(), app(Words::class)->called()] : [];
+        $words = $this->holdsWords() ? [app()->getLocale(), app(Words::class)->called(), app(Words::class)->notation()->value] : [];
 
         return $this->value.':'.hash('sha256', serialize([$of, $words, Compiler::REVISION, self::FORM]));
     }
@@ -159,7 +159,7 @@ enum Kept: string
         });
     }
 
-    /** Whether it depends on the language, and on what the quilt-along at hand calls its clues. */
+    /** Whether it depends on the language, on what the quilt-along at hand calls its clues and on what is measured in. */
     private function holdsWords(): bool
     {
         return ! in_array($this, [

@@ -17,7 +17,7 @@ final readonly class Figure
         public string $number,
         public string $unit,
         public bool $isTrue,
-        public string $decimal,
+        public string $exactly,
     ) {
     }
 
@@ -28,7 +28,10 @@ final readonly class Figure
             $notation->print($measurement->in($notation)),
             $notation->unit()->value,
             $measurement->isTrueIn($notation),
-            $measurement->exact->toDecimal(4),
+            match ($notation) {
+                Notation::Centimetres => $notation->print($measurement->value($notation)),
+                default => $measurement->value($notation)->toDecimal(4),
+            },
         );
     }
 
@@ -38,6 +41,24 @@ final readonly class Figure
         $step = $notation->unit() === LengthUnit::Centimetre ? Length::parse('0.5', LengthUnit::Centimetre) : Length::fraction(1, 4);
 
         return self::text(Measurement::exact($length->nearestTo($step)), $notation);
+    }
+
+    /** An area, such as "1,544 square inches" or "9,961 cm²". */
+    public static function area(float $squareInches, Notation $notation): string
+    {
+        $isMetric = $notation->unit()->isMetric();
+        $area = $isMetric ? $squareInches * 2.54 ** 2 : $squareInches;
+        $number = number_format($area, $area < 100 ? 2 : 0);
+
+        return __('measure.area.'.($isMetric ? 'cm' : 'in'), ['number' => str_contains($number, '.') ? rtrim(rtrim($number, '0'), '.') : $number]);
+    }
+
+    /** A place in a drawing, which nobody cuts by: its number in the unit of the notation, with two decimals at most. */
+    public static function place(float $inches, Notation $notation): string
+    {
+        $number = number_format($notation->unit()->isMetric() ? $inches * 2.54 : $inches, 2, '.', '');
+
+        return rtrim(rtrim($number === '-0.00' ? '0.00' : $number, '0'), '.');
     }
 
     public static function text(Measurement $measurement, Notation $notation): string

@@ -16,9 +16,10 @@ final readonly class TopMeasure
     /** Inches by which measures of one direction may differ before somebody should look why. */
     private const APART = [1, 2];
 
-    /** Inches that no quilt top is below, and that no two measures of one direction differ by. */
+    /** Inches that no quilt top is below. */
     private const LEAST = 6;
 
+    /** Inches by which no two measures of one direction differ, and neither does a top from its pattern. */
     private const MOST_APART = 5;
 
     private const LARGEST = 200;
@@ -41,7 +42,7 @@ final readonly class TopMeasure
                     throw new MeasureRefused($field, $measure->isLessThan(Length::inches(self::LEAST)) ? 'too_small' : 'too_large');
                 }
             }
-            if (self::spread($measures)->isGreaterThan(Length::inches(self::MOST_APART))) {
+            if (! self::spread($measures)->isLessThan(Length::inches(self::MOST_APART))) {
                 throw new MeasureRefused($field, 'too_far_apart');
             }
         }

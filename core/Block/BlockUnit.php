@@ -23,7 +23,6 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\Seamwork;
 use Dew\Core\Unit\Unit;
 use Dew\Core\Unit\Workings;
-use InvalidArgumentException;
 
 /**
  * A block as something that is made: its parts are units and blocks made before, and plain patches cut for it.
@@ -116,7 +115,7 @@ final class BlockUnit implements Composed
             return $rows === 1 ? [
                 new Step(StepKind::Layer, 'block.one_row.lay_out', counts: ['columns' => $columns], on: [On::whole()]),
                 new Step(StepKind::Sew, 'block.one_row.sew', $seam, on: $all),
-                ...$this->edgeCheck($room->seam),
+                ...$this->edgeCheck($room),
                 new Step(StepKind::Press, 'block.one_row.press', on: $all),
             ] : [
                 new Step(StepKind::Layer, 'block.one_column.lay_out', counts: ['rows' => $rows], on: [On::whole()]),
@@ -128,19 +127,19 @@ final class BlockUnit implements Composed
         if ($this->spans()) {
             return [
                 $layOut,
-                ...$this->middleCheck($room->seam),
+                ...$this->middleCheck($room),
                 new Step(StepKind::Sew, 'block.sections', $seam, on: $all),
-                ...$this->edgeCheck($room->seam),
+                ...$this->edgeCheck($room),
                 new Step(StepKind::Press, 'block.press_sections', on: $all),
             ];
         }
 
         return [
             $layOut,
-            ...$this->middleCheck($room->seam),
+            ...$this->middleCheck($room),
             ...$within === [] ? [] : [
                 new Step(StepKind::Sew, 'block.rows', $seam, counts: ['rows' => $rows], on: $within),
-                ...$this->edgeCheck($room->seam),
+                ...$this->edgeCheck($room),
                 new Step(StepKind::Press, 'block.press', on: $within),
             ],
             new Step(StepKind::Sew, 'block.join', $seam, on: $between),
@@ -209,24 +208,10 @@ final class BlockUnit implements Composed
     /** @return array{Measurement, Measurement} as the part lies in its cell */
     private function partSize(Cell $cell, CuttingRoom $room): array
     {
-        $this->partSizes[$cell->product] ??= $this->sizeOf($this->products[$cell->product], $room);
+        $this->partSizes[$cell->product] ??= $this->workings($room)->joined($this->products[$cell->product]);
         [$width, $height] = $this->partSizes[$cell->product];
 
         return $cell->orientation->quarterTurns % 2 === 0 ? [$width, $height] : [$height, $width];
-    }
-
-    /** @return array{Measurement, Measurement} of a part by its usual method: as it is sewn, or as it is trimmed */
-    private function sizeOf(Unit $unit, CuttingRoom $room): array
-    {
-        $size = $unit->finished()->outsetBy($room->seam);
-        try {
-            $sewn = $this->workings($room)->firstPossible($unit)->sewn;
-        } catch (InvalidArgumentException) {
-            // It cannot be made on this cloth at all: its exact size is all there is to say.
-            $sewn = null;
-        }
-
-        return $sewn ?? [Measurement::exact($size->width), Measurement::exact($size->height)];
     }
 
     private function workings(CuttingRoom $room): Workings
@@ -282,7 +267,7 @@ final class BlockUnit implements Composed
      *
      * @return list<Step>
      */
-    private function middleCheck(Length $seam): array
+    private function middleCheck(CuttingRoom $room): array
     {
         [$columns, $rows] = [count($this->block->columns), count($this->block->rows)];
         $middle = 0;
@@ -299,10 +284,20 @@ final class BlockUnit implements Composed
         if ($middle === 0) {
             return [];
         }
-        $inner = fn (Length ...$widths): Length => Length::sum(array_slice($widths, 1, -1))->plus($seam->times(2));
+        $inner = fn (Length ...$widths): Length => Length::sum(array_slice($widths, 1, -1))->plus($room->seam->times(2));
+        $across = $down = [];
+        foreach ($this->block->cells as $cell) {
+            [$width, $height] = $this->partSize($cell, $room);
+            if ($cell->row === 1 && $cell->column > 0 && $cell->column + $cell->across < $columns) {
+                $across[] = $width;
+            }
+            if ($cell->column === 1 && $cell->row > 0 && $cell->row + $cell->down < $rows) {
+                $down[] = $height;
+            }
+        }
 
         return [new Step(StepKind::Check, 'block.middle', [
-            'width' => Measurement::exact($inner(...$this->block->columns)), 'unfinished' => Measurement::exact($inner(...$this->block->rows)),
+            'width' => Measurement::sewn($inner(...$this->block->columns), $across), 'unfinished' => Measurement::sewn($inner(...$this->block->rows), $down),
         ], on: [On::whole()])];
     }
 
@@ -323,7 +318,7 @@ final class BlockUnit implements Composed
      *
      * @return list<Step>
      */
-    private function edgeCheck(Length $seam): array
+    private function edgeCheck(CuttingRoom $room): array
     {
         $first = $second = null;
         foreach ($this->block->cells as $cell) {
@@ -337,9 +332,12 @@ final class BlockUnit implements Composed
             return [];
         }
 
+        $left = fn (Cell $cell, int $seams): Measurement => Measurement::sewn(
+            $this->block->cellSize($cell)->width->plus($room->seam->times(2 - $seams)), [$this->partSize($cell, $room)[0]],
+        );
+
         return [new Step(StepKind::Check, 'block.edge', [
-            'edge' => Measurement::exact($this->block->cellSize($first)->width->plus($seam)),
-            'inner' => Measurement::exact($this->block->cellSize($second)->width),
+            'edge' => $left($first, 1), 'inner' => $left($second, 2),
         ], on: [On::edge((int) array_search($first, $this->block->cells, true), 3)])];
     }
 }

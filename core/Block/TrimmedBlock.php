@@ -106,10 +106,13 @@ final class TrimmedBlock implements Turnable
     {
         $making = $this->block->making($method, $room);
         $size = $this->trimmed->outsetBy($room->seam);
-        [$left, $top] = $this->off();
+        $trimmed = [Measurement::exact($size->width), Measurement::exact($size->height)];
+        // Half of what the sewn block is larger by, as it comes out.
+        [$left, $top] = array_map(fn (Length $off, Measurement $to, ?Measurement $sewn): Measurement => Measurement::resulting(
+            $off, [[Length::fraction(-1, 2), $to], ...$sewn === null ? [] : [[Length::fraction(1, 2), $sewn]]],
+        ), $this->off(), $trimmed, $making->sewn ?? [null, null]);
         $trim = new Step(StepKind::Trim, 'block.trimmed', [
-            'width' => Measurement::setting($size->width), 'unfinished' => Measurement::setting($size->height),
-            'side' => Measurement::setting($left), 'end' => Measurement::setting($top),
+            'width' => $trimmed[0], 'unfinished' => $trimmed[1], 'side' => $left, 'end' => $top,
         ], on: [On::whole()]);
 
         // It is measured before it is trimmed, and not told to be left as it is.
@@ -121,7 +124,7 @@ final class TrimmedBlock implements Turnable
             $making->method,
             $making->pieces,
             [...$steps, $trim],
-            sewn: [Measurement::setting($size->width), Measurement::setting($size->height)],
+            sewn: $trimmed,
         );
     }
 

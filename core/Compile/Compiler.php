@@ -53,7 +53,7 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 15;
+    public const REVISION = 16;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;
@@ -325,7 +325,7 @@ final class Compiler
             ), $layout->placements, $layout->frame, $layout->owners, $borders,
             $opens, $madeIn, $press, $design->pressing->school, $design->pressing->copies, self::also($design, $sized),
             $sized->layout->blockCounts === [] || $design->setting->kind === SettingKind::Sixty ? 'as-laid' : $design->setting->arrange,
-            self::packs($compilation, $sized, $keys), $compilation->sewing($sized, $units),
+            self::packs($compilation, $sized, $keys), $compilation->sewing($sized, $units), $compilation->joined($sized),
         );
     }
 

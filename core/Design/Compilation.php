@@ -13,6 +13,7 @@ use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\WayLook;
 use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Press\PressParts;
 use Dew\Core\Press\SewnTop;
@@ -190,6 +191,24 @@ final readonly class Compilation
         return array_filter($plans, fn (SewingPlan $plan): bool => ! $plan->isPlain());
     }
 
+    /**
+     * Width and height of every block of a size as it is joined to others, raw edge to raw edge.
+     *
+     * @return array<string, array{Measurement, Measurement}> by product key; empty where blocks are quilted one by one and trimmed then
+     */
+    public function joined(SizedDesign $sized): array
+    {
+        if ($this->design->setting->quilting !== null) {
+            return [];
+        }
+        $joined = [];
+        foreach (array_map(strval(...), array_keys($sized->layout->blockCounts)) as $key) {
+            $joined[$key] = $this->cache->workings->joined($sized->products[$key]);
+        }
+
+        return $joined;
+    }
+
     /** The top of a size, with every unit and block of it. */
     public function sewnTop(SizedDesign $sized): SewnTop
     {
@@ -297,7 +316,7 @@ final readonly class Compilation
             throw new Refused('design.too_many_units_in_size', ['units' => number_format($units), 'most' => number_format(self::MOST_UNITS)]);
         }
         $products = $this->products($size->scale, $size->scaleOver);
-        $layout = Layout::of($this->design->setting, $size, $products, $this->room);
+        $layout = Layout::of($this->design->setting, $size, $products, $this->cache->workings);
         $names = $this->design->names;
         $counts = [];
         foreach ([$layout->unitCounts, $layout->blockCounts] as $laid) {

@@ -6,23 +6,28 @@ namespace Dew\Core\Draft;
 
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Design\DesignFormat;
+use Dew\Core\Measure\Notation;
 
 /** The design that somebody begins with who has nothing yet: three fabrics, two sizes, and a place for the first block. */
 final class BlankDesign
 {
     /**
      * @param  string  $id  of the design
-     * @param  string  $seam  the seam allowance, as a document writes it
+     * @param  string|null  $seam  the seam allowance, as a document writes it; null for the usual one
      * @param  array{background: string, main: string, accent: string, colourway: string, small: string, large: string}  $names  in the
      *     host's language
+     * @param  Notation  $notation  what it is drawn in: in centimetres an allowance is usually 0.75 cm, and cloth is 106 cm wide to cut from
      */
-    public static function of(string $id, string $title, string $seam, array $names): DesignDocument
+    public static function of(string $id, string $title, ?string $seam, array $names, Notation $notation = Notation::Fractions): DesignDocument
     {
+        $isMetric = $notation === Notation::Centimetres;
+
         return DesignDocument::of([
             'dew' => DesignFormat::VERSION,
             'id' => $id,
             'title' => $title,
-            'seam' => $seam,
+            'seam' => $seam ?? ($isMetric ? '0.75 cm' : '1/4'),
+            ...$isMetric ? ['usable_width' => '106 cm'] : [],
             'fabrics' => [
                 ['id' => 'f-a', 'letter' => 'A', 'name' => $names['background'], 'value' => 'light'],
                 ['id' => 'f-b', 'letter' => 'B', 'name' => $names['main'], 'value' => 'dark'],

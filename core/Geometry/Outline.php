@@ -92,6 +92,24 @@ final readonly class Outline
         return $level || $upright ? new Size($a->x->minus($c->x)->absolute(), $a->y->minus($c->y)->absolute()) : null;
     }
 
+    /**
+     * The upright box around its corners.
+     *
+     * @return array{Length, Length, Length, Length} left, top, right and bottom
+     */
+    public function box(): array
+    {
+        [$left, $top] = [$right, $bottom] = [$this->corners[0]->x, $this->corners[0]->y];
+        foreach ($this->corners as $corner) {
+            $left = $corner->x->isLessThan($left) ? $corner->x : $left;
+            $right = $corner->x->isGreaterThan($right) ? $corner->x : $right;
+            $top = $corner->y->isLessThan($top) ? $corner->y : $top;
+            $bottom = $corner->y->isGreaterThan($bottom) ? $corner->y : $bottom;
+        }
+
+        return [$left, $top, $right, $bottom];
+    }
+
     /** Length of the edge that begins at a corner. */
     public function edgeLength(int $index): float
     {

@@ -43,6 +43,24 @@ final readonly class Placement implements Encoded
             : $patch->oriented($turn, $nothing))->movedBy($this->x, $this->y), $patches);
     }
 
+    /**
+     * The upright box of a product that is turned by quarters. What is turned otherwise is taken as not turned.
+     *
+     * @param  Size  $finished  of the product, upright
+     */
+    public function rectangle(Size $finished): Outline
+    {
+        // A quarter turn about the top left corner brings a product to lie to the left of it, or above.
+        [$x, $y, $size] = match ((($this->turn % 360) + 360) % 360) {
+            90 => [$this->x->minus($finished->height), $this->y, $finished->turned()],
+            180 => [$this->x->minus($finished->width), $this->y->minus($finished->height), $finished],
+            270 => [$this->x, $this->y->minus($finished->width), $finished->turned()],
+            default => [$this->x, $this->y, $finished],
+        };
+
+        return Outline::rectangle($x, $y, $size);
+    }
+
     public function encode(): string
     {
         return implode(' ', [$this->product, $this->x->encode(), $this->y->encode(), $this->turn]);

@@ -95,6 +95,14 @@ final readonly class Measurement
         return self::resulting($exact, array_map(fn (self $part): array => [$one, $part], $parts));
     }
 
+    /** The same once it is brought to its mark: what is sewn from it depends on that mark, and not on what it was sewn from itself. */
+    public function toMark(): self
+    {
+        return $this->dependences === [] ? $this : new self(
+            $this->exact, $this->rounding, $this->approximate, [new Dependence(Length::inches(1), $this)],
+        );
+    }
+
     /** Whether this may be cut larger because it is trimmed afterwards. */
     public function mayGrow(): bool
     {

@@ -12,6 +12,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Geometry\Point;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Kind\PlainUnit;
@@ -39,7 +40,10 @@ final readonly class BorderLayout implements SettingLayout
 
     public function arrange(): void
     {
-        foreach ($this->setting->bordersOf($this->size) as $border) {
+        $borders = $this->setting->bordersOf($this->size);
+        // Only the innermost border meets blocks; each further one meets the border before it.
+        $measures = $borders === [] ? [] : $this->layout->measures();
+        foreach ($borders as $border) {
             $inner = $this->layout->finished;
             $this->layout->finished = $inner->outsetBy($border->width);
             $this->layout->perimeter = $this->layout->finished->width->plus($this->layout->finished->height)->times(2);
@@ -56,28 +60,50 @@ final readonly class BorderLayout implements SettingLayout
             if ($border->unit !== null) {
                 $this->pieced($border, $border->unit, $inner);
             } elseif ($border->slot !== null) {
-                $this->plain($border, $border->slot, $inner);
+                $this->plain($border, $border->slot, $measures);
             }
             $this->corners($border);
+            $measures = $this->around($border, $measures);
             $this->layout->owners = array_pad($this->layout->owners, count($this->layout->frame), $border->id);
         }
     }
 
     /**
-     * Sides as long as what is there, then top and bottom across the whole width; with corner squares all four as long as what is there.
+     * Width and height with a border sewn on.
+     *
+     * @param  array<int, Measurement>  $measures  of what is there
+     * @return array{Measurement, Measurement}
      */
-    private function plain(Border $border, Slot $slot, Size $inner): void
+    private function around(Border $border, array $measures): array
+    {
+        $outer = $this->layout->finished->outsetBy($this->room->seam);
+        $strip = $border->slot === null ? [] : [$this->room->unfinished($border->width), $this->room->unfinished($border->width)];
+
+        return [
+            Measurement::sewn($outer->width, [$measures[0], ...$strip]), Measurement::sewn($outer->height, [$measures[1], ...$strip]),
+        ];
+    }
+
+    /**
+     * Sides as long as what is there, then top and bottom across the whole width; with corner squares all four as long as what is there.
+     *
+     * @param  array<int, Measurement>  $measures  of what is there, raw edge to raw edge
+     */
+    private function plain(Border $border, Slot $slot, array $measures): void
     {
         $width = $border->width;
         $zero = Length::zero();
         if ($border->mitred) {
-            $this->mitred($border, $slot);
+            $this->mitred($border, $slot, $measures);
 
             return;
         }
-        [$left, $across] = $border->hasCorners() ? [$width, $inner->width] : [$zero, $this->layout->finished->width];
+        $inner = $this->layout->finished->outsetBy($width->negated());
+        [$left, $level] = $border->hasCorners()
+            ? [$width, new Size($inner->width, $width)]
+            : [$zero, new Size($this->layout->finished->width, $width)];
         $upright = new Size($width, $inner->height);
-        $level = new Size($across, $width);
+        $across = $border->hasCorners() ? $measures[0] : $this->around($border, $measures)[0];
         $patches = [];
         foreach ([
             [$left, $zero, $level],
@@ -91,7 +117,7 @@ final readonly class BorderLayout implements SettingLayout
         $this->layout->parts['border:'.$border->id] = new SettingPart(
             'border:'.$border->id,
             $border->name,
-            new LongStrips($slot, $width, [[$inner->height, 2], [$across, 2]], $patches, $this->layout->finished, true),
+            new LongStrips($slot, $width, [[$measures[1], 2], [$across, 2]], $patches, $this->layout->finished, true, sewn: $this->around($border, $measures)),
             1,
         );
     }
@@ -99,8 +125,10 @@ final readonly class BorderLayout implements SettingLayout
     /**
      * Four strips that meet on slants of 45°. A strip that finishes L along its outside is cut L + 2s(1 + √2) long: its ends lie a seam
      * allowance outside of the slant, and that allowance runs out at the raw edge at half of 45°.
+     *
+     * @param  array<int, Measurement>  $measures  of what is there, raw edge to raw edge
      */
-    private function mitred(Border $border, Slot $slot): void
+    private function mitred(Border $border, Slot $slot, array $measures): void
     {
         [$width, $zero, $outer] = [$border->width, Length::zero(), $this->layout->finished];
         $at = fn (Length $x, Length $y): Point => new Point($x, $y);
@@ -113,11 +141,12 @@ final readonly class BorderLayout implements SettingLayout
         ]);
         array_push($this->layout->frame, ...$patches);
         $slant = $this->room->seam->timesRoot2()->times(2);
+        [$across, $down] = $this->around($border, $measures);
         $this->layout->parts['border:'.$border->id] = new SettingPart(
             'border:'.$border->id,
             $border->name,
             new LongStrips(
-                $slot, $width, [[$outer->height->plus($slant), 2], [$outer->width->plus($slant), 2]], $patches, $outer, true, mitred: true,
+                $slot, $width, [[$down->plus($slant), 2], [$across->plus($slant), 2]], $patches, $outer, true, mitred: true, sewn: [$across, $down],
             ),
             1,
         );

@@ -6,13 +6,16 @@ namespace Dew\Core\Setting;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Geometry\Joined;
 use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Unit;
+use Dew\Core\Unit\Workings;
 use InvalidArgumentException;
 
 /** A quilt of one size laid out: where every block lies, and everything between and around them. */
@@ -38,6 +41,8 @@ final class Layout
 
     public Size $finished;
 
+    public readonly CuttingRoom $room;
+
     /** Inches around the outside, where the binding goes. */
     public Length $perimeter;
 
@@ -54,20 +59,22 @@ final class Layout
         public readonly Setting $setting,
         public readonly QuiltSize $size,
         public readonly array $products,
-        public readonly CuttingRoom $room,
+        private readonly Workings $workings,
     ) {
+        $this->room = $workings->room;
         $this->crop = $this->edge = Length::zero();
     }
 
     /**
      * @param  array<string, Unit>  $products  units and blocks by key, at the size's scale
-     * @param  CuttingRoom  $room  its seam allowance tells how large a block is trimmed before it is quilted
+     * @param  Workings  $workings  what is known of units, and the cutting room, whose seam allowance tells how large a block is trimmed before
+     *     it is quilted
      *
      * @throws InvalidArgumentException when blocks, sashing, borders or joins do not come out
      */
-    public static function of(Setting $setting, QuiltSize $size, array $products, CuttingRoom $room): self
+    public static function of(Setting $setting, QuiltSize $size, array $products, Workings $workings): self
     {
-        $layout = new self($setting, $size, $products, $room);
+        $layout = new self($setting, $size, $products, $workings);
         try {
             $how = match ($setting->kind) {
                 SettingKind::Straight => new StraightLayout($layout),
@@ -82,6 +89,31 @@ final class Layout
         (new BorderLayout($layout))->arrange();
 
         return $layout;
+    }
+
+    /**
+     * What has been laid out so far measures when it is sewn, raw edge to raw edge.
+     *
+     * @return array{Measurement, Measurement} width and height
+     */
+    public function measures(): array
+    {
+        if ($this->setting->kind !== SettingKind::Straight) {
+            $size = $this->finished->outsetBy($this->room->seam);
+
+            return [Measurement::exact($size->width), Measurement::exact($size->height)];
+        }
+        $joined = new Joined($this->room->seam);
+        $known = [];
+        foreach ($this->placements as $place) {
+            $block = $this->products[$place->product];
+            $joined->place($place, $block->finished(), $known[$place->product] ??= $this->workings->joined($block));
+        }
+        foreach ($this->frame as $patch) {
+            $joined->strip($patch->outline);
+        }
+
+        return $joined->measures();
     }
 
     /** @param  list<Patch>  $patches */

@@ -11,6 +11,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Batch;
@@ -37,11 +38,12 @@ final readonly class LongStrips implements Unit
 
     /**
      * @param  Length  $width  finished
-     * @param  non-empty-list<array{Length, int}>  $lengths  finished lengths, and how many of each
+     * @param  non-empty-list<array{Measurement, int}>  $lengths  how long they are cut, as long as what they are sewn to, and how many of each
      * @param  list<Patch>  $patches  where they lie in the quilt
      * @param  Size  $around  finished size of what they lie in
      * @param  bool  $isBorder  else sashing between rows
      * @param  bool  $mitred  a border whose strips meet in the corners on a slant
+     * @param  array{Measurement, Measurement}|null  $sewn  what the quilt measures with a border sewn on, raw edge to raw edge
      */
     public function __construct(
         private Slot $slot,
@@ -51,6 +53,7 @@ final readonly class LongStrips implements Unit
         private Size $around,
         private bool $isBorder,
         private bool $mitred = false,
+        private ?array $sewn = null,
     ) {
     }
 
@@ -74,18 +77,18 @@ final readonly class LongStrips implements Unit
         return $this->patches;
     }
 
-    /** Total length to cut, allowances included. */
-    public function totalLength(CuttingRoom $room): Length
+    /** Total length to cut. */
+    public function totalLength(): Length
     {
-        return Length::sum($this->cutLengths($room));
+        return Length::sum($this->cutLengths());
     }
 
     /** @return non-empty-list<Length> the length of each strip as it is cut */
-    private function cutLengths(CuttingRoom $room): array
+    private function cutLengths(): array
     {
         $lengths = [];
         foreach ($this->lengths as [$length, $count]) {
-            array_push($lengths, ...array_fill(0, max(1, $count), $length->plus($room->seam->times(2))));
+            array_push($lengths, ...array_fill(0, max(1, $count), $length->exact));
         }
 
         return $lengths;
@@ -131,7 +134,7 @@ final readonly class LongStrips implements Unit
         if (! $room->usableWidth->minus($cost)->isPositive()) {
             throw new Refused('setting.strip_too_wide');
         }
-        $lengths = $this->cutLengths($room);
+        $lengths = $this->cutLengths();
         [$strips, $isApart] = self::strips($lengths, $cost, $room->usableWidth);
         $seam = ['seam' => $room->allowance()];
         $on = [On::piece('strips')];
@@ -148,7 +151,7 @@ final readonly class LongStrips implements Unit
             ],
         };
         foreach ($this->lengths as [$length, $count]) {
-            $measures = ['length' => $room->unfinished($length)];
+            $measures = ['length' => $length];
             $steps[] = $this->isBorder
                 ? new Step(StepKind::Cut, 'long_strips.border', $measures, counts: ['count' => $count], on: $on)
                 : new Step(StepKind::Cut, 'long_strips.sashing', $measures, counts: ['count' => $count], on: $on);
@@ -161,7 +164,7 @@ final readonly class LongStrips implements Unit
             ? new Step(StepKind::Check, 'long_strips.border_check', on: $on)
             : new Step(StepKind::Check, 'long_strips.sashing_check', on: $on);
 
-        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: max(1, $strips)))], $steps);
+        return new Making($method, [Piece::strip('strips', $this->slot->id, $width, new Batch(each: max(1, $strips)))], $steps, sewn: $this->sewn);
     }
 
     /** Their joins depend on the cloth, so no seam is counted. */

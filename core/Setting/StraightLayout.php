@@ -170,7 +170,7 @@ final readonly class StraightLayout implements SettingLayout
             $this->layout->part(
                 'row-sashes',
                 $sashing->slot,
-                new LongStrips($sashing->slot, $width, [[$this->layout->finished->width, count($long)]], $long, $this->layout->finished, false),
+                new LongStrips($sashing->slot, $width, [[$this->layout->measures()[0], count($long)]], $long, $this->layout->finished, false),
                 1,
                 $sashing->name,
             );

@@ -11,6 +11,7 @@ use Dew\Core\Geometry\Patch;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\SewingPlan;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressLook;
@@ -22,6 +23,9 @@ final readonly class LayoutSheet implements StoredSheet
 {
     /** The part of the top within its borders, among the parts that open by themselves. */
     public const CENTRE = '';
+
+    /** A border that is not pieced is four strips, and at most four corners. */
+    private const STRIPS_AND_CORNERS = 8;
 
     /**
      * @param  string  $kind  straight, on-point or sixty
@@ -41,6 +45,8 @@ final readonly class LayoutSheet implements StoredSheet
      *     cut from, by product key
      * @param  array<string, SewingPlan>  $sewing  in which order the seams of a unit are sewn, by product key; none where that follows from
      *     its patches
+     * @param  array<string, array{Measurement, Measurement}>  $joined  width and height of each block as it is joined to others, raw edge to raw
+     *     edge, by product key; none where quilted blocks are joined
      * @param  string  $arrange  what members may do: `as-laid` for nothing, `swap`, or `free` for turning too
      * @param  list<OtherLayout>  $also  what the same blocks also make
      */
@@ -66,6 +72,7 @@ final readonly class LayoutSheet implements StoredSheet
         public string $arrange = 'free',
         public array $packs = [],
         public array $sewing = [],
+        public array $joined = [],
     ) {
     }
 
@@ -94,6 +101,14 @@ final readonly class LayoutSheet implements StoredSheet
         return new SewnTop($this->units, $this->blocks, $depths, $placements, $this->frame, $this->owners, $this->sewing);
     }
 
+    /** Whether a patch of the frame is cut as it lies there: a sash, or one of the strips and corners of a border that is not pieced. */
+    public function isStrip(int $patch): bool
+    {
+        $owner = $this->owners[$patch] ?? self::CENTRE;
+
+        return $owner === self::CENTRE || count(array_keys($this->owners, $owner, true)) <= self::STRIPS_AND_CORNERS;
+    }
+
     /** The same without borders that are not open yet. */
     public function without(string ...$borders): self
     {
@@ -105,7 +120,7 @@ final readonly class LayoutSheet implements StoredSheet
             array_map(fn (int $index): string => $this->owners[$index], $stays),
             array_diff_key($this->borders, array_flip($borders)), $this->opens, $this->madeIn,
             $borders === [] ? $this->press : array_diff_key($this->press, ['' => true]), $this->school, $this->copies, $this->also,
-            $this->arrange, $this->packs, $this->sewing,
+            $this->arrange, $this->packs, $this->sewing, $this->joined,
         );
     }
 
@@ -132,8 +147,14 @@ final readonly class LayoutSheet implements StoredSheet
         return new self(
             $this->size, 'straight', $other->finished, $this->block, $this->seam, $this->units, $this->blocks, $this->names,
             $other->placements, [], [], [], $this->opens, $this->madeIn, array_diff_key($this->press, ['' => true]), $this->school, $this->copies,
-            [], $this->arrange, sewing: $this->sewing,
+            [], $this->arrange, sewing: $this->sewing, joined: $this->joined,
         );
+    }
+
+    /** @return array{Measurement, Measurement} */
+    private static function sides(Measurement $width, Measurement $height): array
+    {
+        return [$width, $height];
     }
 
     public function write(Writer $writer = new Writer): string
@@ -161,6 +182,7 @@ final readonly class LayoutSheet implements StoredSheet
                 'slot' => $piece['slot'], 'count' => $piece['count'], 'width' => $piece['width']->encode(), 'length' => $piece['length']->encode(),
             ], $pack), $this->packs),
             'sewing' => (object) array_map(fn (SewingPlan $plan): array => $plan->toData($writer), $this->sewing),
+            'joined' => (object) array_map(fn (array $sides): array => [$sides[0]->encode(), $sides[1]->encode()], $this->joined),
             'also' => array_map(fn (OtherLayout $other): array => $other->toData($writer), $this->also),
         ]);
     }
@@ -194,6 +216,7 @@ final readonly class LayoutSheet implements StoredSheet
                 'width' => Length::decode($piece->get('width')->text()), 'length' => Length::decode($piece->get('length')->text()),
             ], $pack->items()), $data->get('packs')->entries()),
             array_map(SewingPlan::fromData(...), $data->get('sewing')->entries()),
+            array_map(fn (Node $sides): array => self::sides(...array_map(Measurement::decode(...), $sides->texts())), $data->get('joined')->entries()),
         );
     }
 }

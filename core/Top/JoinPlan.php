@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Dew\Core\Top;
 
-use Dew\Core\Geometry\Outline;
+use Dew\Core\Geometry\Joined;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\SewingPlan;
-use Dew\Core\Measure\Length;
-use Dew\Core\Measure\Size;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Press\Copies;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\PressLook;
@@ -74,7 +73,7 @@ final readonly class JoinPlan
             JoinMethod::Webbing => [
                 ...self::webbing($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look),
             ],
-            JoinMethod::Quarters => [...self::quarters($sheet, $grid, $look), ...self::borders($sheet, $placements, $model, $look)],
+            JoinMethod::Quarters => [...self::quarters($sheet, $grid, $look, $placements), ...self::borders($sheet, $placements, $model, $look)],
         });
     }
 
@@ -118,7 +117,7 @@ final readonly class JoinPlan
             $part = new TopPart(
                 ($isRow ? 'rows:row-' : 'rows:join-').$number, $number, count($strips),
                 self::isLevel($dx, $dy) ? self::measured($items, $placements, $sheet) : null,
-                self::isLevel($dx, $dy) || ! $isRow ? null : self::slantedAcross($sheet),
+                self::isLevel($dx, $dy) || ! $isRow ? null : self::slantedAcross($items, $placements, $sheet),
                 self::ways($look, $strips), array_values(array_filter($items, fn (int $item): bool => $item < count($placements))),
                 self::toward($look, $strips, $placements), self::each($look, $strips), clashes: self::clashes($look, $strips),
             );
@@ -228,6 +227,10 @@ final readonly class JoinPlan
     {
         [$columns, $rows] = self::gridSize($grid);
         $at = self::places($grid);
+        $upTo = fn (int $across, int $down): array => self::measured(
+            array_merge(...array_map(fn (int $row): array => array_slice(array_values($at[$row]), 0, $across), range(0, $down - 1))),
+            $placements, $sheet,
+        );
         $webs = $cross = [];
         for ($column = 1; $column < $columns; $column++) {
             $ways = [];
@@ -239,7 +242,7 @@ final readonly class JoinPlan
             );
             $known = array_values(array_filter($ways, is_string(...)));
             $webs[] = new TopPart(
-                'webbing:column-'.($column + 1), $column + 1, $rows, null, self::raw($sheet->block->width->times($column + 1), $sheet),
+                'webbing:column-'.($column + 1), $column + 1, $rows, null, $upTo($column + 1, $rows)[0],
                 self::once($ways), $sides[1], self::toward($look, $sides, $placements), count($known) === $rows ? $known : [],
                 // One seam in each row.
                 clashes: array_merge(...array_map(fn (int $row): array => array_map(
@@ -250,7 +253,7 @@ final readonly class JoinPlan
         for ($row = 1; $row < $rows; $row++) {
             $cross[] = new TopPart(
                 'webbing:cross-'.$row, $row, $columns,
-                new Size(self::raw(self::span($sheet, $columns, 0), $sheet), self::raw(self::span($sheet, $row + 1, 1), $sheet)), null,
+                $upTo($columns, $row + 1), null,
                 self::once([$look->between($at[$row - 1][0], $at[$row][0])?->way()]), [],
                 clashes: self::clashes($look, [array_values($at[$row - 1]), array_values($at[$row])]),
             );
@@ -261,9 +264,10 @@ final readonly class JoinPlan
 
     /**
      * @param  list<array{int, int}>  $grid
+     * @param  list<Placement>  $placements
      * @return list<TopStage>
      */
-    private static function quarters(LayoutSheet $sheet, array $grid, PressLook $look): array
+    private static function quarters(LayoutSheet $sheet, array $grid, PressLook $look, array $placements): array
     {
         $quarters = $halves = $whole = $sides = [];
         foreach (self::quartersOf($grid) as $lower => [$left, $right]) {
@@ -271,7 +275,8 @@ final readonly class JoinPlan
                 $number = count($quarters) + 1;
                 $seams = array_map(fn (array $row): array => array_map(fn (int $place): array => [$place], $row), $rows);
                 $quarters[] = new TopPart(
-                    "quarters:quarter-$number", $number, count(array_merge(...$rows)), self::sizeOf($rows, $sheet), places: array_merge(...$rows),
+                    "quarters:quarter-$number", $number, count(array_merge(...$rows)),
+                    self::measured(array_merge(...$rows), $placements, $sheet), places: array_merge(...$rows),
                     ways: self::ways($look, $rows), each: self::each($look, $rows),
                     rows: array_values(array_filter(array_map(fn (array $row): array => self::each($look, $row), $seams))),
                     clashes: self::clashes($look, $rows),
@@ -279,7 +284,7 @@ final readonly class JoinPlan
             }
             $half = array_map(fn (array $one, array $other): array => [...$one, ...$other], $left, $right);
             $halves[] = self::quarterJoin(
-                'quarters:half-'.($lower + 1), $lower + 1, [array_merge(...$left), array_merge(...$right)], self::sizeOf($half, $sheet), $look,
+                'quarters:half-'.($lower + 1), $lower + 1, [array_merge(...$left), array_merge(...$right)], self::measured(array_merge(...$half), $placements, $sheet), $look,
             );
             $whole = [...$whole, ...$half];
             $sides[] = array_merge(...$half);
@@ -287,22 +292,17 @@ final readonly class JoinPlan
 
         return [
             new TopStage('quarters', $quarters), new TopStage('halves', $halves),
-            new TopStage('whole', [self::quarterJoin('quarters:whole', 1, $sides, self::sizeOf($whole, $sheet), $look)]),
+            new TopStage('whole', [self::quarterJoin('quarters:whole', 1, $sides, self::measured(array_merge(...$whole), $placements, $sheet), $look)]),
         ];
     }
 
-    /** @param  list<list<int>>  $rows  the places of a part of a grid, row by row */
-    private static function sizeOf(array $rows, LayoutSheet $sheet): Size
+    /**
+     * @param  list<list<int>>  $sides  numbers of the places on both sides of the seam
+     * @param  array{Measurement, Measurement}  $measures
+     */
+    private static function quarterJoin(string $key, int $number, array $sides, array $measures, PressLook $look): TopPart
     {
-        return new Size(
-            self::raw(self::span($sheet, count($rows[0] ?? []), 0), $sheet), self::raw(self::span($sheet, count($rows), 1), $sheet),
-        );
-    }
-
-    /** @param  list<list<int>>  $sides  numbers of the places on both sides of the seam */
-    private static function quarterJoin(string $key, int $number, array $sides, Size $size, PressLook $look): TopPart
-    {
-        return new TopPart($key, $number, 2, $size, ways: self::ways($look, $sides), clashes: self::clashes($look, $sides));
+        return new TopPart($key, $number, 2, $measures, ways: self::ways($look, $sides), clashes: self::clashes($look, $sides));
     }
 
     /**
@@ -352,28 +352,6 @@ final readonly class JoinPlan
     }
 
     /**
-     * The finished length of so many blocks side by side: by the places where they lie, which quilted blocks make shorter than their sum.
-     */
-    private static function span(LayoutSheet $sheet, int $blocks, int $axis): Length
-    {
-        $side = $axis === 0 ? $sheet->block->width : $sheet->block->height;
-        $starts = [];
-        foreach ($sheet->placements as $place) {
-            $start = $axis === 0 ? $place->x : $place->y;
-            $starts[sprintf('%012.4f', $start->toFloat() + 1000)] = $start;
-        }
-        ksort($starts);
-        $starts = array_values($starts);
-
-        return $starts[$blocks - 1]->minus($starts[0])->plus($side);
-    }
-
-    private static function raw(Length $finished, LayoutSheet $sheet): Length
-    {
-        return $finished->plus($sheet->seam->times(2));
-    }
-
-    /**
      * @param  list<array{int, int}>  $grid
      * @return array{int, int} columns and rows
      */
@@ -401,9 +379,18 @@ final readonly class JoinPlan
         return abs($dx) < 1e-6 || abs($dy) < 1e-6;
     }
 
-    private static function slantedAcross(LayoutSheet $sheet): Length
+    /**
+     * How wide a slanted row is: as high as a block in it.
+     *
+     * @param  list<int>  $items
+     * @param  list<Placement>  $placements
+     */
+    private static function slantedAcross(array $items, array $placements, LayoutSheet $sheet): Measurement
     {
-        return self::raw($sheet->block->height, $sheet);
+        $blocks = array_values(array_intersect_key($placements, array_flip($items)));
+
+        return $sheet->joined[$blocks === [] ? '' : $blocks[0]->product][1]
+            ?? Measurement::exact($sheet->block->height->plus($sheet->seam->times(2)));
     }
 
     /**
@@ -411,40 +398,22 @@ final readonly class JoinPlan
      *
      * @param  list<int>  $items
      * @param  list<Placement>  $placements
+     * @return array{Measurement, Measurement} width and height
      */
-    private static function measured(array $items, array $placements, LayoutSheet $sheet): Size
+    private static function measured(array $items, array $placements, LayoutSheet $sheet): array
     {
-        $xs = $ys = [];
+        $joined = new Joined($sheet->seam);
         foreach ($items as $item) {
-            $outlines = $item < count($placements)
-                ? [self::outline($placements[$item], $sheet)]
-                : [$sheet->frame[$item - count($placements)]->outline];
-            foreach ($outlines as $outline) {
-                foreach ($outline->corners as $corner) {
-                    $xs[] = $corner->x;
-                    $ys[] = $corner->y;
-                }
+            if ($item < count($placements)) {
+                $joined->place($placements[$item], $sheet->block, $sheet->joined[$placements[$item]->product] ?? null);
+            } else {
+                $sheet->isStrip($item - count($placements))
+                    ? $joined->strip($sheet->frame[$item - count($placements)]->outline)
+                    : $joined->patch($sheet->frame[$item - count($placements)]->outline);
             }
         }
-        $order = fn (Length $one, Length $other): int => $one->compareTo($other);
-        usort($xs, $order);
-        usort($ys, $order);
 
-        return (new Size($xs[count($xs) - 1]->minus($xs[0]), $ys[count($ys) - 1]->minus($ys[0])))->outsetBy($sheet->seam);
-    }
-
-    private static function outline(Placement $placement, LayoutSheet $sheet): Outline
-    {
-        $block = $sheet->block;
-        // A quarter turn about the top left corner brings a block to lie to the left of it, or above.
-        [$x, $y, $size] = match ((($placement->turn % 360) + 360) % 360) {
-            90 => [$placement->x->minus($block->height), $placement->y, $block->turned()],
-            180 => [$placement->x->minus($block->width), $placement->y->minus($block->height), $block],
-            270 => [$placement->x, $placement->y->minus($block->width), $block->turned()],
-            default => [$placement->x, $placement->y, $block],
-        };
-
-        return Outline::rectangle($x, $y, $size);
+        return $joined->measures();
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dew\Core\Top;
 
-use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Size;
 
 /** One thing that is sewn while a top is joined: a row, a long seam, a quarter, a border. */
@@ -14,8 +14,9 @@ final readonly class TopPart
      * @param  string  $key  unlike that of any other part of the same way of joining
      * @param  int  $number  which one of its stage, from 1
      * @param  int  $joined  how many things are joined in it
-     * @param  Size|null  $size  what it measures then, raw edge to raw edge; null where that is no rectangle with level sides
-     * @param  Length|null  $across  of a slanted row, how wide it is, raw edge to raw edge
+     * @param  array{Measurement, Measurement}|null  $measures  its width and height then, raw edge to raw edge; null where that is no rectangle
+     *     with level sides
+     * @param  Measurement|null  $across  of a slanted row, how wide it is, raw edge to raw edge
      * @param  list<string>  $ways  which way its seams are pressed, each way once; see {@see \Dew\Core\Press\PressFlag::way()}
      * @param  string|null  $toward  product key of the block that all its seams are pressed to; empty for what lies between and around the
      *     blocks; of a border `out` for to it and `in` for away from it; null where they go to several things
@@ -30,8 +31,8 @@ final readonly class TopPart
         public string $key,
         public int $number,
         public int $joined,
-        public ?Size $size,
-        public ?Length $across = null,
+        public ?array $measures,
+        public ?Measurement $across = null,
         public array $ways = [],
         public array $places = [],
         public ?string $toward = null,
@@ -39,5 +40,11 @@ final readonly class TopPart
         public array $rows = [],
         public array $clashes = [],
     ) {
+    }
+
+    /** What it measures at the exact sizes of the design. */
+    public function size(): ?Size
+    {
+        return $this->measures === null ? null : new Size($this->measures[0]->exact, $this->measures[1]->exact);
     }
 }

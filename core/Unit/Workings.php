@@ -6,6 +6,7 @@ namespace Dew\Core\Unit;
 
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Patch;
+use Dew\Core\Measure\Measurement;
 use InvalidArgumentException;
 use WeakMap;
 
@@ -47,6 +48,27 @@ final class Workings
         $shapes = implode('|', array_map(fn (Patch $patch): string => $patch->outline->encode(), $patches));
 
         return $this->cutAreas[$unit->kind()->value.'|'.$shapes] ??= $unit->cutArea($this->room);
+    }
+
+    /**
+     * Width and height that a unit brings along by its usual method when it is joined to others, raw edge to raw edge: the marks that are
+     * shown for it, so that a person who adds them up comes to what is shown for the whole. A block, which is never trimmed to a mark, is what
+     * its parts come to.
+     *
+     * @return array{Measurement, Measurement}
+     */
+    public function joined(Unit $unit): array
+    {
+        try {
+            $sewn = $this->firstPossible($unit)->sewn;
+        } catch (InvalidArgumentException) {
+            // It cannot be made on this cloth at all: its exact size is all there is to say.
+            $sewn = null;
+        }
+        $size = $unit->finished()->outsetBy($this->room->seam);
+        [$width, $height] = $sewn ?? [Measurement::exact($size->width), Measurement::exact($size->height)];
+
+        return $unit->kind()->isDeclared ? [$width->toMark(), $height->toMark()] : [$width, $height];
     }
 
     /** @throws InvalidArgumentException when the unit is not made by this method, or cannot be on this cloth */

@@ -24,13 +24,13 @@ return [
             .'other, :length in all. '
             .'Butt the edges, do not overlap them, and join them with a wide zigzag.',
     ],
-    'sleeve' => 'Hanging sleeve: one strip :width wide and :length long. Hem both ends by ½ in turned twice, fold it along, sew it into '
+    'sleeve' => 'Hanging sleeve: one strip :width wide and :length long. Hem both ends by {½ in; 1.3 cm} turned twice, fold it along, sew it into '
         .'the binding at the top, '
         .'and sew its lower edge down by hand with a little slack for the rod.|Hanging sleeve: :count strips :width wide, joined to '
-        .':length. Hem both ends by ½ in '
+        .':length. Hem both ends by {½ in; 1.3 cm} '
         .'turned twice, fold it along, sew it into the binding at the top, and sew its lower edge down by hand with a little slack for '
         .'the rod.',
-    'label' => 'Label: cut :size, turn ¼ in under all round. Write who made it, for whom, when and where, and how it is washed.',
+    'label' => 'Label: cut :size, turn {¼ in; 6 mm} under all round. Write who made it, for whom, when and where, and how it is washed.',
     'left' => [
         'heads' => ['Cloth', 'Size', 'It can still become'], 'none' => 'No cloth of yours is left over, or none is on your list.', 'to_cloth' => 'Your cloth',
         'back' => 'part of a pieced back', 'squares' => 'one square of :side|:count squares of :side', 'strips' => 'one strip of :side, '
@@ -65,36 +65,36 @@ return [
         'lines' => 'Lines to quilt along', 'distance' => 'Distance of the lines', 'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
     ],
     'hint' => [
-        'widths' => 'With commas between, such as 60, 60 1/4, 60.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show '
+        'widths' => 'With commas between, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show '
             .'a top that leans.',
-        'borders' => 'With commas between, such as 1, 3; it begins with the borders of the clues that are open. Left empty, only the top is '
+        'borders' => 'With commas between, such as {1, 3; 2.5, 7.5}, and it begins with the borders of the clues that are open. Left empty, only the top is '
             .'looked at.', 'unit' => 'Left empty for plain borders.',
-        'top' => 'Such as 60 x 80.', 'beyond' => '4 in for most; more on a frame, where your quilter asks for it.',
-        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '2 1/2 or 2 1/4 '
+        'top' => 'Such as {60 x 80; 150 x 200}.', 'beyond' => '{4 in; 10 cm} for most; more on a frame, where your quilter asks for it.',
+        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '{2 1/2 or 2 1/4; 6.5 or 6} '
             .'for most.',
-        'measured' => 'Left empty for what the pattern says. Otherwise the smallest one, such as 10 x 10.',
+        'measured' => 'Left empty for what the pattern says. Otherwise the smallest one, such as {10 x 10; 25 x 25}.',
         'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean '
             .'to draw.',
-        'distance' => 'Such as 1/4 or 2.',
+        'distance' => 'Such as {1/4 or 2; 0.6 or 5}.',
         'cloth' => 'Left empty for a straight binding.',
     ],
     'corner' => ['straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
     'wrong' => [
-        'too_small' => 'A top measures at least 6 in each way. Check the number and its unit.',
-        'too_large' => 'A top measures at most 200 in each way. Check the number and its unit.',
-        'too_far_apart' => 'Two measures of one direction differ by more than 5 in: measure again, from raw edge to raw edge.',
-        'not_this_top' => 'These diagonals belong to another top: with these sides they are more than 5 in off.',
+        'too_small' => 'A top measures at least {6 in; 15.3 cm} each way. Check the number and its unit.',
+        'too_large' => 'A top measures at most {200 in; 508 cm} each way. Check the number and its unit.',
+        'too_far_apart' => 'Two measures of one direction differ by {5 in; 12.7 cm} or more: measure again, from raw edge to raw edge.',
+        'not_this_top' => 'These diagonals belong to another top: with these sides they are more than {5 in; 12.7 cm} off.',
         'no_width' => 'A border, or a unit of one, needs a width above zero.',
         'too_wide' => 'This border is wider than half of the top.',
         'too_narrow' => 'The cloth is not wider than the strip.',
-        'no_distance' => 'Lines lie at least 1/8 in apart, and no farther than the quilt is wide.',
+        'no_distance' => 'Lines lie at least {1/8 in; 4 mm} apart, and no farther than the quilt is wide.',
         'no_lines' => 'Choose one of the kinds of lines.',
-        'not_this_block' => 'That is more than 2 in off what the pattern says: measure one quilted block, from edge to edge.',
+        'not_this_block' => 'That is more than {2 in; 5 cm} off what the pattern says: measure one quilted block, from edge to edge.',
         'none_quilted' => 'This quilt has no blocks that are quilted one by one.',
         'no_strip' => 'This piece of cloth is smaller than a strip.',
         'module_small' => 'This module is too small: the back would take more than 40 of them in a row.',
         'module_large' => 'This module is larger than the top.',
-        'not_this_size' => 'That is more than 5 in off the pattern’s number: is it this size, and is every row sewn on?',
+        'not_this_size' => 'That is more than {5 in; 12.7 cm} off the pattern’s number: is it this size, and is every row sewn on?',
         'two_numbers' => 'Write one to five lengths with commas between.',
         'diagonals' => 'Write both diagonals with a comma between, or none.',
     ],
@@ -117,9 +117,9 @@ return [
     'ends' => 'Top and bottom, :length long',
     'ends_first' => ['straight' => 'Sew the sides on first, press, and then top and bottom.', 'squares' => 'Sew the sides on; sew a '
         .'square to both ends of '
-        .'top and bottom, press, and sew those on.', 'mitred' => 'Centre each strip on its side, sew from ¼ in to ¼ in, and sew the '
+        .'top and bottom, press, and sew those on.', 'mitred' => 'Centre each strip on its side, begin and stop one seam allowance from its ends, and sew the '
         .'corners on the slant. The '
-        .'lengths reach just to the tips: cut 2 in more and trim.'],
+        .'lengths reach just to the tips: cut {2 in; 5 cm} more and trim.'],
     'corners' => 'Four corner squares of :size',
     'after' => 'With it the top measures :width by :height.',
     'after_pattern' => 'With it the top measures :width by :height; by the pattern :pattern_width by :pattern_height.',
@@ -146,7 +146,7 @@ return [
         'frame_none' => 'nothing',
     ],
     'binding' => [
-        'wanted' => 'The way round is :around; with 10 in for corners and the last join, :wanted.',
+        'wanted' => 'The way round is :around; with {10 in; 25.4 cm} for corners and the last join, :wanted.',
         'straight' => 'Straight: 1 strip :width wide across cloth :usable wide, :length of cloth.|Straight: :count strips :width wide '
             .'across cloth :usable wide, '
             .':length of cloth.',

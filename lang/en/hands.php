@@ -111,7 +111,7 @@ return [
         'nobody_has' => 'Nobody has :part. Deal it out first.',
         'say_what' => 'Say in the remark what is to be done.',
         'asked' => 'Choose what to do with the part.',
-        'measure' => 'That cannot be its size: it is more than 4 in off. Measure again, raw edge to raw edge.',
+        'measure' => 'That cannot be its size: it is more than {4 in; 10 cm} off. Measure again, raw edge to raw edge.',
         'not_yours' => 'That part does not lie with you. The page shows what does.',
         'on_its_way' => ':part is on its way back. Undo that first if it is still with you.',
         'taken' => 'Someone has already taken :part. Choose another one.',

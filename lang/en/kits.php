@@ -78,7 +78,7 @@ return [
         'by_clue' => 'Clue by clue', 'quilt' => 'Binding, back and batting',
         'precuts' => 'Pre-cuts', 'precuts_hint' => 'How many would serve for the whole quilt, each clue cut by itself. A dash: some piece does not '
             .'fit, or more than :most are needed.',
-        'kinds' => ['square-5' => '5 in squares', 'square-10' => '10 in squares', 'strip-2' => '2½ in strips', 'fat-quarter' => 'Fat quarters',
+        'kinds' => ['square-5' => '{5 in; 12.7 cm} squares', 'square-10' => '{10 in; 25.4 cm} squares', 'strip-2' => '{2½ in; 6.35 cm} strips', 'fat-quarter' => 'Fat quarters',
             'fat-eighth' => 'Fat eighths'],
     ],
 ];

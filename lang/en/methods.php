@@ -14,11 +14,11 @@ return [
     'bias' => ':count bias edge outside|all :count edges on the bias: starch, handle little',
     'oversize' => [
         'name' => 'Cut larger and trim',
-        'hint' => 'An eighth of an inch more for every unit across: forgiving, and every unit is trimmed to size. Without it you cut '
+        'hint' => '{An eighth of an inch; 3 mm} more for every unit across: forgiving, and every unit is trimmed to size. Without it you cut '
             .'exactly and sew a true scant seam.',
         'short' => 'cut larger',
     ],
-    'waste' => ':count of them left over',
+    'waste' => ':area left over',
     'stock' => 'cloth at least :width wide',
-    'cloth' => ':count square inches of cloth',
+    'cloth' => ':area of cloth',
 ];

@@ -18,7 +18,7 @@ return [
     'drawing' => ':name, with a flag on every seam towards the side that it is pressed to, and a ring where two seams lie the same way',
     'seam_line' => ':at: :way',
     'between' => 'from :x1, :y1 to :x2, :y2',
-    'left_line' => '{1} :of, at :x by :y in|[2,*] :of, at :x by :y in (:count times)',
+    'left_line' => '{1} :of, at :x by :y :unit|[2,*] :of, at :x by :y :unit (:count times)',
     'open_page' => 'See how it is pressed',
     'way' => [
         'open' => 'open', 'left' => 'to the left', 'right' => 'to the right', 'up' => 'up', 'down' => 'down', 'up_left' => 'up and to the '

@@ -166,7 +166,7 @@ return [
         'no_section' => 'names a section ":id"; the unit has: :sections.',
         'too_many_units_in_size' => 'This size comes to :units units; :most is the most. Give it fewer columns or rows, or larger units.',
         'not_computed' => 'cannot be computed: :problem',
-        'seam_too_wide' => 'is more than 1 in; a seam allowance is smaller.',
+        'seam_too_wide' => 'is more than {1 in; 2.5 cm}; a seam allowance is smaller.',
         'letter_twice' => '":letter" is the letter of ":other" too; every fabric has a letter of its own.',
         'no_fabric_instead' => 'is no other fabric of the document, whose cloth could be taken instead.',
         'cloth_for_no_fabric' => 'is cloth for a fabric that the document does not have.',

@@ -16,7 +16,7 @@ return [
     'unused-fabric' => 'Use :fabric or take it out: no unit and no border is cut from it.',
     'unused-unit' => 'Lay :unit into a block or take it out: no block has it.',
     'unmade-unit' => 'Give :unit to a clue: blocks need it and no clue makes it.',
-    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact does not lie on a sixteenth; the nearest mark is '
+    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact does not lie on {a sixteenth; a millimetre}; the nearest mark is '
         .':mark.',
     'look-alike' => 'Label the strips: in :fabric, :wider (for :unit) and :narrower (for :other) are easily mixed up.',
     'bias-outside' => 'Starch, or choose another method: :edges edges of :unit lie on the bias.',
@@ -42,10 +42,10 @@ return [
         .'does not fill its cell.',
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
     'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most :covers of its '
-        .':area square inches.',
+        .':area.',
     'spare-on-seam' => 'Take the spare allowance off edge :edge of piece :piece in :unit: the seam after which it is trimmed is sewn along that '
         .'very edge.',
-    'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area square inches.',
+    'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area.',
     'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
         .'purpose.',
     'stated-count' => 'Ask the pattern: it says that size :size takes :stated of :unit, and the quilt takes :needed.',
@@ -93,11 +93,11 @@ return [
     'unused-byproduct' => 'Use what comes out besides, or choose another method: at size :size, making :used of :unit gives as many the '
         .'other way round, '
         .'and :left of those are left over.',
-    'unfriendly-size' => 'Cut oversize and trim, or cut to sixteenths: at size :size, :pieces cuts do not lie on the cutting step, such as '
+    'unfriendly-size' => 'Cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size, :pieces cuts do not lie on the cutting step, such as '
         .':exact for :unit.',
-    'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to sixteenths: at size :size (blocks of '
+    'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size (blocks of '
         .':block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
-    'unfriendly-size-near-one' => 'Make the blocks :lower, cut oversize and trim, or cut to sixteenths: at size :size (blocks of :block), '
+    'unfriendly-size-near-one' => 'Make the blocks :lower, cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size (blocks of :block), '
         .':pieces cuts do not lie on the cutting step, such as :exact for :unit.',
     'close-values' => 'Look at it in grey: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
     'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',

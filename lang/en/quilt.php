@@ -20,7 +20,7 @@ return [
     'colourway' => 'Colours',
     'notation' => 'Show lengths as',
     'usable_width' => 'Usable width of your cloth',
-    'usable_width_hint' => 'Once the selvedges are off: 40 in, 41 1/2, 106 cm. Leave it empty for :usual.',
+    'usable_width_hint' => 'Once the selvedges are off: {40 in, 41 1/2, 106 cm; 106 cm or 1.06 m}. Leave it empty for :usual.',
     'width_bounds' => 'Enter a width between :least and :most.',
     'any_size' => 'the same at every size',
     'choose_size' => 'Choose your size',

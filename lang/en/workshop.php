@@ -276,17 +276,17 @@ return [
     'computed_cut' => 'Dew cuts :size.',
     'no_unit_remarks' => 'Nothing is wrong with this unit.',
     'own_pieces' => 'Its pieces',
-    'own_pieces_hint' => 'Corners in finished inches from the top left corner, one a line: 1 1/2, 3. Between two of them “arc 3” bends '
-        .'the edge, “arc 3 left” the other way.',
+    'own_pieces_hint' => 'Corners from the top left corner, finished, one a line: {1 1/2, 3; 4 cm, 7.5 cm}. Between two of them “arc {3; 7.5 cm}” bends '
+        .'the edge, “arc {3; 7.5 cm} left” the other way.',
     'piece' => 'Piece :name',
     'piece_letter' => 'Letter in the pattern',
     'piece_fabric' => 'Fabric',
     'piece_shape' => 'Corners',
-    'piece_cut' => 'Cut size, such as 2 × 3 1/2; empty for a template',
+    'piece_cut' => 'Cut size, such as {2 × 3 1/2; 5 cm × 9 cm}; empty for a template',
     'piece_yield' => 'Pieces out of one cut',
     'remove_piece' => 'Remove this piece',
     'add_piece' => 'Add a piece',
-    'no_corner' => '“:line” is no corner. Write one such as 1 1/2, 3.',
+    'no_corner' => '“:line” is no corner. Write one such as {1 1/2, 3; 4 cm, 7.5 cm}.',
 
     // Cloth.
     'fabrics' => 'Fabrics',
@@ -320,7 +320,7 @@ return [
     'meet' => 'Which fabrics touch',
     'meet_none' => 'No two fabrics touch yet.',
     'meet_line' => ':one and :other',
-    'meet_length' => ':length in in one of every block',
+    'meet_length' => ':length in one of every block',
     'close' => 'Choose a lighter or darker cloth: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
 
     // Quilt and sizes.
@@ -420,7 +420,7 @@ return [
     'pieces_count' => 'Pieces',
     'seam_length' => 'Seams',
     'time_to_make' => 'Time to make it',
-    'area' => 'Cloth seen in the finished top, in square inches',
+    'area' => 'Cloth seen in the finished top',
     'not_drawn' => 'Nothing can be drawn yet. Make a block and lay it into the pattern.',
     'seam_allowance' => 'Seam allowance',
     'quilt_title' => 'Title of the design',

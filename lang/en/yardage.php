@@ -12,7 +12,7 @@ return [
     'mystery' => 'For a mystery',
     'yards' => 'yards',
     'metres' => 'metres',
-    'binding' => 'Binding: :strips strips 2½ in wide, :length of cloth.',
+    'binding' => 'Binding: :strips strips {2½ in; 6.4 cm} wide, :length of cloth.',
     'back_upright' => 'Back: :width by :height, one width of cloth; buy :buy :unit.'
         .'|Back: :width by :height, :count widths of cloth with upright seams; buy :buy :unit.',
     'back_level' => 'Back: :width by :height, one width of cloth laid across; buy :buy :unit.'

@@ -35,6 +35,6 @@
                 @error('may_share')<p class="field-error" role="alert">{{ $message }}</p>@enderror</div>
             <p class="actions"><button class="btn btn-main">{{ __('start.go') }}</button></p>
         </section>
-        <x-settings-fields :now="$kind->switches()" seam/>
+        <x-settings-fields :now="$kind->switches() + ['units' => $units->value]" seam/>
     </form>
 </x-layout.plain>

@@ -30,6 +30,7 @@ use Dew\Core\Measure\Size;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Sheet\ClueSheet;
+use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Unit\Kind\HalfSquareTriangle;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Kind\UnitOptions;
@@ -627,4 +628,17 @@ function workedSeconds(): float
     $used = getrusage();
 
     return $used['ru_utime.tv_sec'] + $used['ru_stime.tv_sec'] + ($used['ru_utime.tv_usec'] + $used['ru_stime.tv_usec']) / 1e6;
+}
+
+/** @return array<string, int> */
+function depthsOf(LayoutSheet $sheet): array
+{
+    $depths = [];
+    foreach ($sheet->units as $patches) {
+        foreach ($patches as $index => $patch) {
+            $depths[$patch->slot] = $index % 3;
+        }
+    }
+
+    return $depths;
 }

@@ -50,6 +50,8 @@ final readonly class JoinQuiltAlong
                 'size_later' => $sizeLater,
                 'colourway_key' => $colourway,
                 'begun_by' => $form,
+                // What they measure their other quilts in; at first what the host measures in.
+                'notation' => $user->projects()->latest()->orderByDesc('id')->first()->notation ?? $quiltAlong->units,
             ]);
         });
     }

@@ -16,6 +16,7 @@ use App\Wording\Problems;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Draft\BlankDesign;
+use Dew\Core\Measure\Notation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +36,9 @@ final class StartController extends Controller
     {
         return view('start', [
             'kind' => QuiltAlongKind::tryFrom($request->string('kind')->value()) ?? QuiltAlongKind::Mystery,
-            'own' => QuiltAlong::hostedBy($this->person($request)),
+            'own' => $own = QuiltAlong::hostedBy($this->person($request)),
+            // They go on in what they measured last.
+            'units' => $own->sortByDesc('id')->first()->units ?? Notation::Fractions,
             'person' => $this->person($request),
         ]);
     }
@@ -69,7 +72,7 @@ final class StartController extends Controller
             return BlankDesign::of($id, $name, $request->seam(), [
                 'background' => __('start.blank.background'), 'main' => __('start.blank.main'), 'accent' => __('start.blank.accent'),
                 'colourway' => __('start.blank.colourway'), 'small' => __('start.blank.small'), 'large' => __('start.blank.large'),
-            ]);
+            ], $request->enum('units', Notation::class) ?? Notation::Fractions);
         }
         try {
             $given = DesignDocument::fromJson(match (true) {

@@ -9,10 +9,11 @@ use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Support\Words;
 use Closure;
+use Dew\Core\Measure\Notation;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets a page call a clue what its quilt-along calls it. */
+/** Lets a page call a clue what its quilt-along calls it, and measure as the person does who reads it. */
 final readonly class CallsClues
 {
     public function __construct(private Words $words)
@@ -22,14 +23,16 @@ final readonly class CallsClues
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $quiltAlong = null;
+        $quiltAlong = $notation = null;
         foreach ($request->route()?->parameters() ?? [] as $parameter) {
             $quiltAlong = match (true) {
                 $parameter instanceof QuiltAlong => $parameter,
                 $parameter instanceof Project, $parameter instanceof Invitation => $parameter->quiltAlong,
                 default => $quiltAlong,
             };
+            $notation = $parameter instanceof Project ? $parameter->notation : $notation;
         }
+        $this->words->measureIn($notation ?? $quiltAlong->units ?? Notation::Fractions);
         $this->words->call($quiltAlong->clue_word ?? Words::USUAL);
 
         return $next($request);

@@ -28,7 +28,7 @@ final class StartRequest extends QuiltAlongRequest
 
         return [
             ...parent::rules(),
-            'seam' => ['required', 'string', 'max:20', new LengthBetween(
+            'seam' => ['nullable', 'string', 'max:20', new LengthBetween(
                 Length::fraction(1, 16), Length::inches(1), $this->unit(), __('start.seam_bounds'),
             )],
             'may_share' => ['accepted'],
@@ -51,10 +51,13 @@ final class StartRequest extends QuiltAlongRequest
         ];
     }
 
-    /** The seam allowance as a design document has it. */
-    public function seam(): string
+    /** The seam allowance as a design document has it; null for the usual one. */
+    public function seam(): ?string
     {
         $seam = $this->string('seam')->trim()->value();
+        if ($seam === '') {
+            return null;
+        }
 
         return $this->unit() === LengthUnit::Centimetre && preg_match('/^[\d.,]+$/', $seam) === 1 ? $seam.' cm' : $seam;
     }

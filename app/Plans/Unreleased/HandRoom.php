@@ -61,7 +61,7 @@ final readonly class HandRoom
                     'label' => __('hands.'.$kind.'_label', [
                         'number' => $part->number, 'border' => $sheet->borders[$stage->border ?? ''] ?? '',
                     ]),
-                    'asked_width' => $part->size?->width, 'asked_height' => $part->size?->height,
+                    'asked_width' => $part->size()?->width, 'asked_height' => $part->size()?->height,
                 ];
             }
         }

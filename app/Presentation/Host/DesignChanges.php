@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Presentation\Host;
 
+use App\Support\Words;
 use App\Wording\Figure;
 use Dew\Core\Design\Reading;
 use Dew\Core\Draft\Comparison;
@@ -12,7 +13,6 @@ use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Figures;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 
 /** What changed from one design to another, in words and numbers. */
@@ -92,7 +92,7 @@ final readonly class DesignChanges
 
     private static function size(Size $size): string
     {
-        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), Notation::Fractions);
+        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), app(Words::class)->notation());
 
         return $text($size->width).' x '.$text($size->height);
     }

@@ -9,6 +9,8 @@ use App\Drawing\Shape;
 use App\Models\QuiltAlong;
 use App\Plans\Unreleased\SheetStore;
 use App\Support\Kept;
+use App\Support\Words;
+use App\Wording\Figure;
 use Dew\Core\Compile\QuiltSheet;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
@@ -84,7 +86,7 @@ final readonly class PressingPage
         }
         $short = fn (Crossing $crossing): string => trans_choice('press.left_line', $crossing->copies, [
             'of' => $crossing->of === '' ? __('press.top') : $this->name($crossing->of, $names),
-            'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y),
+            'x' => $this->number($crossing->x), 'y' => $this->number($crossing->y), 'unit' => app(Words::class)->notation()->unit()->value,
         ]);
 
         $labels = [];
@@ -193,6 +195,6 @@ final readonly class PressingPage
 
     private function number(float $inches): string
     {
-        return rtrim(rtrim(number_format(abs($inches) < 0.0005 ? 0.0 : $inches, 2, '.', ''), '0'), '.');
+        return Figure::place($inches, app(Words::class)->notation());
     }
 }

@@ -156,10 +156,10 @@ final readonly class AssemblyPage
 
     private function size(TopPart $part, Project $project): ?string
     {
-        $text = fn (Length $length): string => Figure::text(Measurement::exact($length), $project->notation);
+        $text = fn (Measurement $measure): string => Figure::text($measure, $project->notation);
 
         return match (true) {
-            $part->size !== null => __('assembly.measures', ['width' => $text($part->size->width), 'height' => $text($part->size->height)]),
+            $part->measures !== null => __('assembly.measures', ['width' => $text($part->measures[0]), 'height' => $text($part->measures[1])]),
             $part->across !== null => __('assembly.measures_across', ['width' => $text($part->across)]),
             default => null,
         };

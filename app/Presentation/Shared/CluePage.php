@@ -412,8 +412,8 @@ final readonly class CluePage
             batches: trans_choice($key.'.batches', $offer->batches()),
             spares: $offer->spares() === 0 ? __('methods.no_spares') : trans_choice('methods.spares', $offer->spares()),
             bias: $offer->biasEdges === 0 ? __('methods.no_bias') : trans_choice('methods.bias', $offer->biasEdges),
-            cloth: $offer->cloth(),
-            waste: $offer->waste(),
+            cloth: Figure::area(round($offer->cloth()), $this->notation),
+            waste: Figure::area(round($offer->waste()), $this->notation),
             stock: $offer->stock() === null ? null : __('methods.stock', ['width' => Figure::text($offer->stock(), $this->notation)]),
             chosen: $offer->method->is($chosen->value),
         );

@@ -14,8 +14,8 @@ final readonly class MethodView
         public string $batches,
         public string $spares,
         public string $bias,
-        public float $cloth,
-        public float $waste,
+        public string $cloth,
+        public string $waste,
         public ?string $stock,
         public bool $chosen,
     ) {

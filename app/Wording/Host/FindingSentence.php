@@ -4,30 +4,35 @@ declare(strict_types=1);
 
 namespace App\Wording\Host;
 
+use App\Support\Words;
 use App\Wording\Figure;
 use App\Wording\KindWords;
 use App\Wording\Problems;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Proof\Finding;
 
 /** What a finding says to the host: what to change, then why. */
 final class FindingSentence
 {
+    /** What a finding names in square inches. */
+    private const AREAS = ['area' => true, 'covers' => true, 'drawn' => true];
+
     /** @param  DraftDocument|null  $document  where things are named that a sentence of the core tells by their ids */
     public static function of(Finding $finding, ?DraftDocument $document = null): string
     {
         $problem = $finding->problem === null ? '' : Problems::say($finding->problem);
         $isSentence = in_array($finding->code, ['unfinished', 'unreadable'], true) && $problem !== '' && $problem === ucfirst($problem);
-        $lengths = array_map(
-            fn (Length $length): string => Figure::text(Measurement::setting($length), Notation::Fractions), $finding->lengths,
+        $notation = app(Words::class)->notation();
+        $lengths = array_map(fn (Length $length): string => Figure::text(Measurement::setting($length), $notation), $finding->lengths);
+        $areas = array_map(
+            fn (string $area): string => Figure::area((float) $area, $notation), array_intersect_key($finding->names, self::AREAS),
         );
         // Two sizes that read alike are one.
         $isOne = $finding->code === 'unfriendly-size-near' && $lengths['lower'] === $lengths['higher'];
         $sentence = $isSentence ? $problem : __('proof.'.$finding->code.($isOne ? '-one' : ''), [
-            ...self::names($finding->names), 'problem' => $problem, ...$lengths, ...array_map(strval(...), $finding->counts),
+            ...self::names($finding->names), ...$areas, 'problem' => $problem, ...$lengths, ...array_map(strval(...), $finding->counts),
         ]);
 
         return $document === null ? $sentence : ValueText::named($sentence, $document);

@@ -263,8 +263,8 @@ final readonly class StripGrid implements LibraryUnit
             new Step(StepKind::Sew, 'strip_grid.sets.sew', ['seam' => $room->allowance()], on: [...$all, ...$rows]),
             new Step(StepKind::Check, 'strip_grid.sets.edge', [
                 // After one seam the outermost strip has lost one allowance; the ones inside have lost two.
-                'edge' => Measurement::exact($this->columns[0]->plus($room->seam)),
-                'finished' => Measurement::exact($this->columns[1]),
+                'edge' => Measurement::sewn($this->columns[0]->plus($room->seam), [$room->unfinished($this->columns[0])]),
+                'finished' => Measurement::sewn($this->columns[1], [$room->unfinished($this->columns[1])]),
             ], on: [On::edge(0, 3)]),
             new Step(StepKind::Press, 'rail.strips.press', on: [...$all, ...$rows]),
             new Step(StepKind::Check, 'four_patch.strips.check', ['sewn' => $width], on: $all),

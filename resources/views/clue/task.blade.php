@@ -63,8 +63,7 @@
                             <span><span class="choice-name">{{ $method->name }}</span> <span class="choice-hint">{{ $method->hint }}</span>
                             <span
                                 class="choice-facts">{{ $method->batches }} · {{ $method->spares }} · {{ $method->bias }} ·
-                                    {{ __('methods.cloth', ['count' => number_format($method->cloth)]) }}, {{ __('methods.waste',
-                                    ['count' => number_format($method->waste)]) }}@if ($method->stock) · {{ $method->stock
+                                    {{ __('methods.cloth', ['area' => $method->cloth]) }}, {{ __('methods.waste', ['area' => $method->waste]) }}@if ($method->stock) · {{ $method->stock
                                         }}@endif</span></span>
                         </label>
                     @endforeach

@@ -5,6 +5,6 @@
         class="figure-by" aria-label="{{ __('measure.by') }}">×</span>{{ $second->number }}@endif</span>
     <span class="figure-unit"><abbr title="{{ __('measure.'.$figure->unit) }}">{{ $figure->unit }}</abbr></span>
     @unless ($figure->isTrue)
-        <span class="figure-note">{{ __('measure.nearest', ['decimal' => $figure->decimal]) }}</span>
+        <span class="figure-note">{{ __('measure.nearest', ['exactly' => $figure->exactly, 'unit' => $figure->unit]) }}</span>
     @endunless
 </span>

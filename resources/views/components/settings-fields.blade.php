@@ -25,7 +25,7 @@
                 @foreach (__('start.unit_names') as $value => $word)<option value="{{ $value }}" @selected($was('units', $now['units'] ??
                     'in') === $value)>{{ $word }}</option>@endforeach
             </select></x-field>
-            @if ($seam)<x-field name="seam" :label="__('start.seam')" value="1/4" :hint="__('start.seam_hint')" maxlength="20"
+            @if ($seam)<x-field name="seam" :label="__('start.seam')" :hint="__('start.seam_hint')" maxlength="20"
                 autocomplete="off"/>@endif
         </section>
         <section class="card stack">

@@ -1,4 +1,4 @@
-@props(['size', 'scale' => 'small', 'notation' => Dew\Core\Measure\Notation::Fractions])
+@props(['size', 'scale' => 'small', 'notation' => app(App\Support\Words::class)->notation()])
 @php($figure = fn ($length) => App\Wording\Figure::of(Dew\Core\Measure\Measurement::exact($length),
     App\Wording\SizeKind::Finished, $notation))
 <x-figure :figure="$figure($size->width)" :second="$figure($size->height)" :size="$scale"/>

@@ -8,7 +8,7 @@
                 @foreach ($prepare->tools as $tool)
                     <li>{{ $tool->atLeast === null ? $tool->name : __('tools.at_least', ['tool' => $tool->name, 'length' =>
                         App\Wording\Figure::text(Dew\Core\Measure\Measurement::up($tool->atLeast), $notation ??
-                        Dew\Core\Measure\Notation::Fractions)]) }}</li>
+                        app(App\Support\Words::class)->notation())]) }}</li>
                 @endforeach
             </ul>
         @endif

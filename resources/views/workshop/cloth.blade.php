@@ -133,7 +133,7 @@
                         x="20" width="20" height="20" fill="{{ $palette->colour($other) }}"/></svg>
                         {{ __('workshop.meet_line', ['one' => $palette->letter($one).' '.$palette->name($one), 'other' =>
                             $palette->letter($other).' '.$palette->name($other)]) }}
-                        <small>{{ __('workshop.meet_length', ['length' => round($length, 1)]) }}</small></li>
+                        <small>{{ __('workshop.meet_length', ['length' => App\Wording\Figure::place(round($length, 1), $quiltAlong->units)."\u{a0}".$quiltAlong->units->unit()->value]) }}</small></li>
                 @endforeach
             </ul>
         @endif

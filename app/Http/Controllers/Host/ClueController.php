@@ -17,6 +17,7 @@ use App\Presentation\Shared\CuttingList;
 use App\Presentation\Shared\RecapLines;
 use App\Presentation\Shared\TemplatePages;
 use App\Support\Pdf;
+use App\Support\Words;
 use Carbon\CarbonImmutable;
 use Dew\Core\Calendar\ReleaseTime;
 use Dew\Core\Calendar\ReleaseTimeException;
@@ -50,14 +51,15 @@ final class ClueController extends Controller
         $methods = $this->methods($request, $quiltAlong);
 
         $colourway = $request->string('colourway')->value();
-        $sheet = $sheets->clue($version, $size, $clue, $methods)->readBy($this->notation($request));
+        $notation = $this->notation($request, $quiltAlong);
+        $sheet = $sheets->clue($version, $size, $clue, $methods)->readBy($notation);
         $at = $this->moment($request, $quiltAlong);
         $earlier = $quiltAlong->clues()->where('number', '<', $number)->orderByDesc('number')->get()->filter(
             fn (Clue $one): bool => PreviewLine::isOpen($one, $at) || ! PreviewLine::isOpen($clue, $at),
         );
 
         $page = CluePage::forPreview(
-            $sheet, $announcement, $this->notation($request), $colourway, CuttingList::kept($sheet, $this->notation($request)),
+            $sheet, $announcement, $notation, $colourway, CuttingList::kept($sheet, $notation),
         );
 
         return view('host.preview', [
@@ -66,13 +68,13 @@ final class ClueController extends Controller
             'announcement' => $announcement,
             'size' => $size,
             'colourway' => isset($announcement->colourways[$colourway]) ? $colourway : (string) array_key_first($announcement->colourways),
-            'notation' => $this->notation($request),
+            'notation' => $notation,
             'methods' => $methods,
             'at' => $at,
             'line' => PreviewLine::of($quiltAlong, $at, $size),
             'page' => $page,
             'recap' => RecapLines::html($sheet, array_map(
-                fn (ClueSheet $one): CluePage => CluePage::forPreview($one, $announcement, $this->notation($request), $colourway),
+                fn (ClueSheet $one): CluePage => CluePage::forPreview($one, $announcement, $notation, $colourway),
                 $sheets->clues($version, $size, $earlier->toBase()->values(), $methods, expected: true, whole: true),
             ))[0],
             'places' => RemarkPlaces::of($page),
@@ -89,17 +91,22 @@ final class ClueController extends Controller
         $size = $request->string('size')->value();
         $size = isset($announcement->sizes[$size]) ? $size : (string) array_key_first($announcement->sizes);
         $sheet = $sheets->clue($quiltAlong->version(), $size, $clue, $this->methods($request, $quiltAlong));
-        $paper = Pdf::paper($request->string('paper')->value(), $this->notation($request) === Notation::Centimetres);
+        $notation = $this->notation($request, $quiltAlong);
+        $paper = Pdf::paper($request->string('paper')->value(), $notation === Notation::Centimetres);
         $title = __('templates.title', ['name' => $quiltAlong->name, 'clue' => $clue->title]);
 
         return Pdf::response('print.templates', [
-            'title' => $title, 'pages' => TemplatePages::of($sheet, $announcement, $this->notation($request), $paper),
+            'title' => $title, 'pages' => TemplatePages::of($sheet, $announcement, $notation, $paper),
         ], $title, $paper);
     }
 
-    private function notation(Request $request): Notation
+    /** What the preview is read in, its words too: as a member would who measures in it. */
+    private function notation(Request $request, QuiltAlong $quiltAlong): Notation
     {
-        return Notation::tryFrom($request->string('notation')->value()) ?? Notation::Fractions;
+        $notation = Notation::tryFrom($request->string('notation')->value()) ?? $quiltAlong->units;
+        app(Words::class)->measureIn($notation);
+
+        return $notation;
     }
 
     /** The moment at which it is looked at: an hour on the wall of the quilt-along's zone, or now. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Support\Kept;
+use App\Support\Words;
 use Dew\Core\Design\DesignDocument;
 use Dew\Core\Draft\DraftDocument;
 use Dew\Core\Draft\Place;
 use Dew\Core\Draft\References;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Unit\Kind\UnitLibrary;
 
 /** The blocks that ship with Dew, to take from: worked out once, and shown in the cloth of the design that takes one. */
@@ -48,7 +48,7 @@ final readonly class Library
         $blocks = [];
         foreach ($document->items(Place::of('blocks')) as $block) {
             $id = (string) Place::idOf($block);
-            $study = BlockStudy::of($document, $id, Notation::Fractions);
+            $study = BlockStudy::of($document, $id, app(Words::class)->notation());
             $inside = [];
             foreach (References::in(new DraftDocument(['blocks' => [$block]])) as $reference) {
                 if ($reference->list === 'units' && isset($kinds[$reference->id])) {

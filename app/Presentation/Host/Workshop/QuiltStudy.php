@@ -32,7 +32,7 @@ final readonly class QuiltStudy
 
     /**
      * @param  array<string, array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, string>,
      *     picture: string
      * }>  $sizes  by id; those that cannot be laid out are left out
      * @param  list<string>  $problems  why something cannot be laid out
@@ -87,7 +87,7 @@ final readonly class QuiltStudy
     /**
      * @param  float  $widest  inches: all sizes are drawn to the scale of the widest
      * @return array{
-     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, int>,
+     *     name: string, width: float, height: float, finished: string, blocks: int, pieces: int, seams: string, time: string, areas: array<string, string>,
      *     picture: string
      * }
      */
@@ -108,7 +108,7 @@ final readonly class QuiltStudy
                 ? __('workshop.metres', ['length' => number_format($sheet->effort->seamLength * 0.0254, 0)])
                 : __('workshop.yards', ['length' => number_format($sheet->effort->seamLength / 36, 0)]),
             'time' => TimeRange::text($design->pace->minutes(self::pieces($sheet))),
-            'areas' => array_map(fn (float $area): int => (int) round($area), $sheet->areas),
+            'areas' => array_map(fn (float $area): string => Figure::area(round($area), $notation), $sheet->areas),
             'picture' => view('components.quilt-picture', [
                 'picture' => QuiltPicture::of($sheet, $cloths, $size.'-'),
                 'widest' => $widest,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Presentation\Host\Workshop;
 
 use App\Support\Placeholder;
+use App\Support\Words;
 use App\Wording\Figure;
 use App\Wording\Host\FindingSentence;
 use Dew\Core\Design\Design;
@@ -14,7 +15,6 @@ use Dew\Core\Draft\Kind\EditLibrary;
 use Dew\Core\Draft\Place;
 use Dew\Core\Measure\LengthText;
 use Dew\Core\Measure\Measurement;
-use Dew\Core\Measure\Notation;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Words\Chore;
@@ -153,7 +153,7 @@ final readonly class Remark
                 EditLibrary::form('set', place: "sizes/$size/scale"),
                 EditLibrary::form('set', place: "sizes/$size/block", to: LengthText::of($nearest)),
             ]),
-            __('workshop.remedies.friendly', ['size' => Figure::text(Measurement::exact($nearest), Notation::Fractions)]),
+            __('workshop.remedies.friendly', ['size' => Figure::text(Measurement::exact($nearest), app(Words::class)->notation())]),
         ];
     }
 

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Post;
+use App\Models\Project;
+use App\Models\QuiltAlong;
+use App\Models\Role;
+use Dew\Core\Measure\Notation;
+use Illuminate\Support\Facades\View;
+
+/** A length or an area in inches, a fraction of one, or yards; "3 in 100" is none. */
+const IN_INCHES = '/[½¼¾⅛⅜⅝⅞⅓⅔⁄]|\d[\s\x{a0}\x{202f}]?(?:in|yd)\b(?! \d| the\b)|\binch(?:es)?\b|\byards?\b|(?<!fat )\b(?:eighth|sixteenth)s?\b/iu';
+
+/** What a person reads on a page, the labels and hints of its fields too. */
+function readable(string $html): string
+{
+    $html = (string) preg_replace('/<(script|style|template|select)\b.*?<\/\1>/s', ' ', $html);
+    preg_match_all('/\b(?:placeholder|aria-label|title|alt)="([^"]*)"/', $html, $labels);
+
+    return html_entity_decode((string) preg_replace('/<[^>]*>/', ' ', $html)."\n".implode("\n", $labels[1]));
+}
+
+/** @return array{QuiltAlong, Project} everything open to a member who measures in centimetres, with cloth of every kind recorded */
+function metricQuilt(Tests\TestCase $test, string $design): array
+{
+    $quilt = QuiltAlong::factory()->create(['units' => Notation::Centimetres, 'many_hands' => true, 'hands_size' => 's-throw']);
+    Tests\PublishedRows::write($quilt, (string) file_get_contents($design));
+    $quilt->invitations()->create(['code' => 'METRIC01']);
+    foreach ($quilt->clues()->pluck('number') as $number) {
+        $test->release($quilt, $number);
+    }
+    $project = $test->project($quilt);
+    $project->update(['notation' => Notation::Centimetres, 'feed_key' => str_repeat('f', 40)]);
+
+    return [$quilt, $project];
+}
+
+/**
+ * Adds every length in inches of a text to what was found.
+ *
+ * @param  array<string, true>  $found
+ */
+function findInches(string $where, string $text, array &$found): void
+{
+    preg_match_all(IN_INCHES, $text, $inches, PREG_OFFSET_CAPTURE);
+    foreach ($inches[0] as [, $at]) {
+        $found["$where: ".trim((string) preg_replace('/\s+/', ' ', mb_strcut($text, max(0, $at - 40), 70)))] = true;
+    }
+}
+
+it('shows no inch on any page, print or mail of a quilt in centimetres', function (string $design): void {
+    config(['dew.limits' => array_map(fn (): int => 10_000, config('dew.limits')), 'mail.default' => 'tray']);
+    [$quilt, $project] = metricQuilt($this, $design);
+    $this->actingAs($project->user);
+    foreach ([['yardage', 'f-deep', '300', '106'], ['fat-quarter', 'f-lamp', '', ''], ['scrap', 'f-mist', '20', '15']] as [$kind, $slot, $length, $width]) {
+        $this->post("/q/{$project->id}/fabrics/$slot/stock", ['kind' => $kind, 'length' => $length, 'width' => $width, 'count' => '2'])
+            ->assertSessionHasNoErrors()->assertRedirect();
+    }
+    // What is printed is read as the page that the printer is given.
+    $prints = [];
+    View::composer('print.*', function ($view) use (&$prints): void {
+        $prints[$view->name()] ??= $view->getData();
+    });
+    $found = [];
+    $pages = 0;
+    foreach ([$project->user, $this->person($quilt, Role::Owner)] as $person) {
+        $this->actingAs($person->fresh());
+        foreach (everyAddress($project->id, $quilt->slug, 'METRIC01') as [$method, $address]) {
+            $several = array_map(fn (string $to): string => str_replace('/clues/1', "/clues/$to", $address), ['1', '3', '5', '8']);
+            $isOfAQuilt = $method === 'GET' && ! in_array($address, ['/start', '/style'], true);
+            foreach ($isOfAQuilt ? array_unique($several) : [] as $to) {
+                $response = $this->get($to);
+                if ($response->status() === 200 && str_contains((string) $response->headers->get('Content-Type'), 'text/html')) {
+                    $pages++;
+                    findInches($to, readable((string) $response->getContent()), $found);
+                }
+            }
+        }
+    }
+    foreach ($prints as $name => $data) {
+        findInches($name, readable(view($name, $data)->render()), $found);
+    }
+    $this->artisan('dew:announce-releases')->assertSuccessful();
+    foreach (Post::query()->get() as $post) {
+        findInches('mail', $post->subject.' '.$post->text, $found);
+    }
+    expect(array_keys($found))->toBe([])->and($pages)->toBeGreaterThan(40)
+        ->and(array_keys($prints))->not->toBe([])->and(Post::query()->count())->toBeGreaterThan(0);
+})->with([
+    'drawn in inches' => fn (): string => dirname(__DIR__).'/designs/night-ferry.json',
+    'drawn in centimetres' => fn (): string => dirname(__DIR__).'/designs/night-ferry-cm.json',
+]);
