@@ -52,7 +52,7 @@ final class QuiltAlong extends Model
     ];
 
     /** @var array<string, mixed> */
-    protected $attributes = ['kits' => '{}'];
+    protected $attributes = ['kits' => '{}', 'units' => 'in'];
 
     protected function casts(): array
     {

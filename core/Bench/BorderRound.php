@@ -25,6 +25,7 @@ final readonly class BorderRound
         public Length $ends,
         public int $strips,
         public ?Length $corners,
+        public BorderCorner $corner,
         public Size $after,
     ) {
     }

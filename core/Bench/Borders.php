@@ -19,24 +19,25 @@ final class Borders
 {
     /**
      * @param  non-empty-list<Length>  $widths  finished, from the inside out
+     * @param  list<BorderCorner>  $corners  how the strips of each meet; sides first where nothing is said
      * @param  Length  $usable  width of the cloth that strips are cut across
      * @param  bool  $straight  whether strips are joined by straight seams instead of slanted ones
      * @return non-empty-list<BorderRound>
      *
      * @throws MeasureRefused when a border has no width, or is wider than half of the top
      */
-    public static function of(TopMeasure $top, array $widths, BorderCorner $corner, CuttingRoom $room, Length $usable, bool $straight = false): array
+    public static function of(TopMeasure $top, array $widths, array $corners, CuttingRoom $room, Length $usable, bool $straight = false): array
     {
         $rounds = [];
         $size = new Size($top->width(), $top->height());
-        foreach ($widths as $width) {
+        foreach ($widths as $number => $width) {
             if (! $width->isPositive()) {
                 throw new MeasureRefused('border', 'no_width');
             }
             if ($width->times(2)->isGreaterThan($size->width) || $width->times(2)->isGreaterThan($size->height)) {
                 throw new MeasureRefused('border', 'too_wide');
             }
-            $rounds[] = $round = self::round($size, $width, $corner, $room, $usable, $straight);
+            $rounds[] = $round = self::round($size, $width, $corners[$number] ?? BorderCorner::Straight, $room, $usable, $straight);
             $size = $round->after;
         }
 
@@ -56,7 +57,7 @@ final class Borders
 
         return new BorderRound(
             $width, $cut, $sides, $ends, self::strips([$sides, $sides, $ends, $ends], $straight ? $room->seam->times(2) : $cut, $cut, $usable),
-            $corner === BorderCorner::Squares ? $cut : null, $top->outsetBy($width),
+            $corner === BorderCorner::Squares ? $cut : null, $corner, $top->outsetBy($width),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dew\Core\Bench;
 
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
 
 /**
@@ -28,6 +29,7 @@ final readonly class TopMeasure
      * @param  non-empty-list<Length>  $widths  from the top edge to the bottom edge
      * @param  non-empty-list<Length>  $heights  from the left edge to the right edge
      * @param  array{Length, Length}|null  $diagonals  from the top left and from the top right
+     * @param  Notation  $notation  on whose marks the averages lie, so that everything that is cut from them comes out
      *
      * @throws MeasureRefused when the measures cannot be true
      */
@@ -35,6 +37,7 @@ final readonly class TopMeasure
         public array $widths,
         public array $heights,
         public ?array $diagonals = null,
+        private Notation $notation = Notation::Fractions,
     ) {
         foreach (['widths' => $widths, 'heights' => $heights] as $field => $measures) {
             foreach ($measures as $measure) {
@@ -58,16 +61,16 @@ final readonly class TopMeasure
         }
     }
 
-    /** The average across. */
+    /** The average across, at the nearest mark. */
     public function width(): Length
     {
-        return Length::sum($this->widths)->dividedBy(count($this->widths));
+        return $this->average($this->widths);
     }
 
-    /** The average down. */
+    /** The average down, likewise. */
     public function height(): Length
     {
-        return Length::sum($this->heights)->dividedBy(count($this->heights));
+        return $this->average($this->heights);
     }
 
     /**
@@ -113,6 +116,15 @@ final readonly class TopMeasure
         [$fromLeft, $fromRight] = array_map(fn (Length $diagonal): float => $diagonal->toFloat(), $this->diagonals);
 
         return ($fromRight ** 2 - $fromLeft ** 2) / (4 * $this->width()->toFloat());
+    }
+
+    /** @param  non-empty-list<Length>  $measures */
+    private function average(array $measures): Length
+    {
+        $average = Length::sum($measures)->dividedBy(count($measures));
+
+        // What was read as one number stays as it was read.
+        return count($measures) === 1 ? $average : $average->nearestTo($this->notation->fineStep());
     }
 
     /** @param  non-empty-list<Length>  $measures */

@@ -19,12 +19,13 @@ use Dew\Core\Unit\PieceShape;
 /** Compares what a clue said at one size and by some methods with what it says now, task by task and piece by piece. */
 final class SheetComparison
 {
-    public static function of(ClueSheet $old, ClueSheet $new): ClueCorrection
+    /** @param  Notation  $notation  what those measure in who read it: what is sewn together differs where its mark does */
+    public static function of(ClueSheet $old, ClueSheet $new, Notation $notation = Notation::Fractions): ClueCorrection
     {
         $tasks = [];
         foreach ($new->tasks as $task) {
             $before = $old->task($task->task);
-            $tasks[] = $before === null ? self::added($task) : self::task($before, $task);
+            $tasks[] = $before === null ? self::added($task) : self::task($before, $task, $notation);
         }
         foreach ($old->tasks as $task) {
             if ($new->task($task->task) === null) {
@@ -92,7 +93,7 @@ final class SheetComparison
         );
     }
 
-    private static function task(TaskSheet $old, TaskSheet $new): TaskCorrection
+    private static function task(TaskSheet $old, TaskSheet $new, Notation $notation): TaskCorrection
     {
         $otherWay = ! $old->making->method->is($new->making->method->value) || $old->oversize !== $new->oversize;
         $cloth = array_map(self::cloths(...), [$old, $new]);
@@ -101,7 +102,7 @@ final class SheetComparison
             self::change('count', $old->count, $new->count),
             $otherWay ? new SheetChange('method', [$old->making->method->value], [$new->making->method->value]) : null,
             self::lengths('finished', self::finished($old), self::finished($new)),
-            self::lengths('unfinished', self::trim($old), self::trim($new)),
+            self::lengths('unfinished', self::trim($old), self::trim($new), $notation),
             $cloth[0] === $cloth[1] ? null : self::clothChange($cloth[0], $cloth[1]),
             self::pressing($old->press, $new->press),
         ]));
@@ -320,20 +321,24 @@ final class SheetComparison
      * @param  list<Measurement>  $was
      * @param  list<Measurement>  $is
      */
-    private static function lengths(string $code, array $was, array $is): ?SheetChange
+    private static function lengths(string $code, array $was, array $is, ?Notation $notation = null): ?SheetChange
     {
-        return self::encoded($was) === self::encoded($is) ? null : new SheetChange($code, $was, $is);
+        return self::encoded($was, $notation) === self::encoded($is, $notation) ? null : new SheetChange($code, $was, $is);
     }
 
     /**
      * @param  list<Measurement>  $lengths
+     * @param  Notation|null  $notation  by whose marks lengths differ too that come out of others; null where only the exact ones count
      * @return list<string>
      */
-    private static function encoded(array $lengths): array
+    private static function encoded(array $lengths, ?Notation $notation = null): array
     {
         // What has no exact value is the same while it is cut to the same marks.
-        return array_map(fn (Measurement $length): string => $length->rounding->value.' '.($length->approximate
-            ? $length->in(Notation::Fractions)->encode().' '.$length->in(Notation::Centimetres)->encode()
-            : $length->exact->encode()), $lengths);
+        return array_map(fn (Measurement $length): string => implode(' ', [
+            $notation === null ? $length->rounding->value : $length->in($notation)->encode(),
+            $length->approximate
+                ? $length->in(Notation::Fractions)->encode().' '.$length->in(Notation::Centimetres)->encode()
+                : $length->exact->encode(),
+        ]), $lengths);
     }
 }

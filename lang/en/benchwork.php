@@ -78,7 +78,7 @@ return [
         'distance' => 'Such as {1/4 or 2; 0.6 or 5}.',
         'cloth' => 'Left empty for a straight binding.',
     ],
-    'corner' => ['straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
+    'corner' => ['pattern' => 'as in the pattern', 'straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
     'wrong' => [
         'too_small' => 'A top measures at least {6 in; 15.3 cm} each way. Check the number and its unit.',
         'too_large' => 'A top measures at most {200 in; 508 cm} each way. Check the number and its unit.',
@@ -124,8 +124,11 @@ return [
     'after' => 'With it the top measures :width by :height.',
     'after_pattern' => 'With it the top measures :width by :height; by the pattern :pattern_width by :pattern_height.',
     'pieced' => 'A border of units :unit long: :down down each side and :across along top and bottom.',
-    'coping' => 'Before it, sew strips on that finish :sides wide at the left and right and :ends at top and bottom (cut :cut_sides and '
-        .':cut_ends).',
+    'coping' => 'Before it, sew on plain strips, which make the top as large as the units together:',
+    'coping_strip' => [
+        'left' => 'At the left: cut :cut wide, finishes :finished.', 'right' => 'At the right: cut :cut wide, finishes :finished.',
+        'top' => 'At the top: cut :cut wide, finishes :finished.', 'bottom' => 'At the bottom: cut :cut wide, finishes :finished.',
+    ],
     'no_coping' => 'The units fit as they are.',
     'back' => [
         'rest' => 'what your open clues leave of it',

@@ -6,18 +6,24 @@ use Dew\Core\Bench\BackGrid;
 use Dew\Core\Bench\BackPart;
 use Dew\Core\Bench\BiasBinding;
 use Dew\Core\Bench\BorderCorner;
+use Dew\Core\Bench\BorderRound;
 use Dew\Core\Bench\Borders;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\PiecedBack;
 use Dew\Core\Bench\PiecedBorder;
 use Dew\Core\Bench\TopMeasure;
+use Dew\Core\Compile\Compiler;
 use Dew\Core\Cutting\Marks;
 use Dew\Core\Cutting\StockKind;
 use Dew\Core\Cutting\StockPiece;
+use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\CuttingRoom;
+use Dew\Core\Making\Step;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Notation;
 use Dew\Core\Measure\Size;
+use Dew\Core\Sheet\TaskSheet;
+use Dew\Core\Unit\MethodChoices;
 
 /** @return non-empty-list<Length> */
 function inchesOf(string $list): array
@@ -33,7 +39,7 @@ function topOf(string $widths, string $heights, ?string $diagonals = null): TopM
 it('cuts borders to what the top measures, from the inside out', function (
     string $widths, string $heights, string $borders, BorderCorner $corner, array $rounds,
 ): void {
-    $plans = Borders::of(topOf($widths, $heights), inchesOf($borders), $corner, CuttingRoom::usual(), Length::inches(40));
+    $plans = Borders::of(topOf($widths, $heights), inchesOf($borders), array_fill(0, 2, $corner), CuttingRoom::usual(), Length::inches(40));
     expect(array_map(fn ($round): array => [
         round($round->cut->toFloat(), 3), round($round->sides->toFloat(), 3), round($round->ends->toFloat(), 3), $round->strips,
         $round->corners?->toFloat(), round($round->after->width->toFloat(), 3), round($round->after->height->toFloat(), 3),
@@ -41,8 +47,8 @@ it('cuts borders to what the top measures, from the inside out', function (
 })->with([
     // 60½ × 80½ true: sides 80½, ends 60½ + 4; 4 strips would be 290 in: ⌈(290 − 2½) / 37½⌉ = 8.
     'a true top' => ['60 1/2', '80 1/2', '2', BorderCorner::Straight, [[2.5, 80.5, 64.5, 8, null, 64.5, 84.5]]],
-    // (60 + 60¼ + 60) / 3 = 60.083; (80 + 79¾) / 2 = 79.875.
-    'a top that is not' => ['60, 60 1/4, 60', '80, 79 3/4', '2', BorderCorner::Straight, [[2.5, 79.875, 64.083, 8, null, 64.083, 83.875]]],
+    // (60 + 60¼ + 60) / 3 = 60.083, 60 1⁄16 at the nearest mark; (80 + 79¾) / 2 = 79.875.
+    'a top that is not' => ['60, 60 1/4, 60', '80, 79 3/4', '2', BorderCorner::Straight, [[2.5, 79.875, 64.063, 8, null, 64.063, 83.875]]],
     'two borders, one after the other' => ['30', '30', '1, 3', BorderCorner::Straight, [
         [1.5, 30.0, 32.0, 4, null, 32.0, 32.0], [3.5, 32.0, 38.0, 4, null, 38.0, 38.0],
     ]],
@@ -50,6 +56,35 @@ it('cuts borders to what the top measures, from the inside out', function (
     // The tips take 2√2 · ¼ = 0.707.
     'mitred' => ['30', '36', '3', BorderCorner::Mitred, [[3.5, 42.707, 36.707, 5, null, 36.0, 42.0]]],
 ]);
+
+it('gives every border its own corners, those of the design', function (): void {
+    $design = DesignReader::read(smallJson([
+        'setting' => ['kind' => 'straight', 'pattern' => [['b-one']], 'borders' => [
+            ['id' => 'e-plain', 'name' => 'Plain', 'fabric' => 'f-a', 'width' => '1'],
+            ['id' => 'e-mitred', 'name' => 'Mitred', 'fabric' => 'f-b', 'width' => '3', 'mitred' => true],
+            ['id' => 'e-squares', 'name' => 'Squares', 'fabric' => 'f-b', 'width' => '2', 'corner_fabric' => 'f-a'],
+        ]],
+        'sizes' => [['id' => 's', 'name' => 'S', 'columns' => 10, 'rows' => 10]],
+        'clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => array_map(
+            fn (string $border): array => ['id' => "t-$border", 'part' => "border:$border"], ['e-plain', 'e-mitred', 'e-squares'],
+        )]],
+    ]));
+    $tasks = Compiler::clueSheet($design, 's', 'k', MethodChoices::defaults())->tasks;
+    $corners = array_map(fn (TaskSheet $task): BorderCorner => BorderCorner::ofStrips($task->making), $tasks);
+    expect($corners)->toBe([BorderCorner::Straight, BorderCorner::Mitred, BorderCorner::Squares])
+        ->and(array_map(BorderCorner::of(...), $design->setting->borders))->toBe($corners);
+
+    // On a true top the bench cuts what the clue says: a mitred border of 3 in on 32½ in is 38½ + 2√2 · ¼ = 39 7⁄32 in long.
+    $centre = Compiler::layoutSheet($design, 's')->finished->outsetBy(inches('6')->negated())->outsetBy($design->room->seam);
+    $top = new TopMeasure([$centre->width], [$centre->height]);
+    $rounds = Borders::of($top, [inches('1'), inches('3'), inches('2')], $corners, $design->room, Length::inches(40));
+    expect(array_map(fn (BorderRound $round): array => [$round->sides->encode(), $round->ends->encode()], $rounds))->toBe(
+        array_map(fn (TaskSheet $task): array => array_values(array_map(
+            fn (Step $step): string => $step->measures['length']->exact->encode(),
+            array_filter($task->making->steps, fn (Step $step): bool => isset($step->measures['length'])),
+        )), $tasks),
+    );
+});
 
 it('warns where measures differ too much, and says where to look', function (string $widths, string $heights, ?string $diagonals, array $warnings): void {
     expect(topOf($widths, $heights, $diagonals)->warnings())->toBe($warnings);
@@ -80,9 +115,9 @@ it('refuses measures that cannot be', function (callable $made, string $field, s
     'a top of 300 in' => [fn () => topOf('60', '300'), 'heights', 'too_large'],
     'sides that differ by 6 in' => [fn () => topOf('60', '80, 86'), 'heights', 'too_far_apart'],
     'diagonals of another top' => [fn () => topOf('60', '80', '100, 110'), 'diagonals', 'not_this_top'],
-    'a border without a width' => [fn () => Borders::of(topOf('60', '80'), inchesOf('0'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'no_width'],
-    'a border wider than the top' => [fn () => Borders::of(topOf('60', '80'), inchesOf('31'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(40)), 'border', 'too_wide'],
-    'cloth narrower than the border' => [fn () => Borders::of(topOf('60', '80'), inchesOf('8'), BorderCorner::Straight, CuttingRoom::usual(), Length::inches(8)), 'cloth', 'too_narrow'],
+    'a border without a width' => [fn () => Borders::of(topOf('60', '80'), inchesOf('0'), [], CuttingRoom::usual(), Length::inches(40)), 'border', 'no_width'],
+    'a border wider than the top' => [fn () => Borders::of(topOf('60', '80'), inchesOf('31'), [], CuttingRoom::usual(), Length::inches(40)), 'border', 'too_wide'],
+    'cloth narrower than the border' => [fn () => Borders::of(topOf('60', '80'), inchesOf('8'), [], CuttingRoom::usual(), Length::inches(8)), 'cloth', 'too_narrow'],
     'a remnant smaller than a strip' => [fn () => BiasBinding::from(new Size(Length::inches(2), Length::inches(2)), Length::fraction(5, 2), Length::fraction(1, 4)), 'cloth', 'no_strip'],
     'a module larger than the top' => [fn () => PiecedBack::proposals(
         new Size(Length::inches(20), Length::inches(20)), Length::inches(4), Length::inches(30), [], new Marks(Notation::Fractions), CuttingRoom::usual(),
@@ -91,13 +126,16 @@ it('refuses measures that cannot be', function (callable $made, string $field, s
 
 it('fits a pieced border by plain strips of a width that can be sewn', function (string $widths, string $heights, string $unit, array $fits): void {
     $border = PiecedBorder::of(topOf($widths, $heights), Length::parse($unit), Length::fraction(1, 2), CuttingRoom::usual());
-    expect([$border->across, $border->down, $border->sideCoping->toFloat(), $border->endCoping->toFloat()])->toBe($fits);
+    $strips = array_map(fn (Length $strip): float => $strip->toFloat(), [...$border->sideCoping, ...$border->endCoping]);
+    expect([$border->across, $border->down, ...$strips])->toBe($fits);
 })->with([
-    'it fits as it is' => ['60 1/2', '80 1/2', '4', [15, 20, 0.0, 0.0]],
+    'it fits as it is' => ['60 1/2', '80 1/2', '4', [15, 20, 0.0, 0.0, 0.0, 0.0]],
     // 60 finished in units of 7: 9 make 63, 1½ on each side; 80: 12 make 84, 2 on each.
-    'strips on all sides' => ['60 1/2', '80 1/2', '7', [9, 12, 1.5, 2.0]],
+    'strips on all sides' => ['60 1/2', '80 1/2', '7', [9, 12, 1.5, 1.5, 2.0, 2.0]],
     // 59½ in units of 6: 10 make 60 with ¼ on each side, which is too slim; 11 make 66 with 3¼.
-    'a strip that would be too slim' => ['60', '60 1/2', '6', [11, 10, 3.25, 0.0]],
+    'a strip that would be too slim' => ['60', '60 1/2', '6', [11, 10, 3.25, 3.25, 0.0, 0.0]],
+    // On average 60 1⁄16 by 80, so 3 7⁄16 and 4½ are missing: 1 23⁄32 is no mark of a ruler, 1¾ and 1 11⁄16 are.
+    'halves that are no marks' => ['60, 60 1/4, 60', '80', '7', [9, 12, 1.75, 1.6875, 2.25, 2.25]],
 ]);
 
 it('cuts bias strips one by one, and promises no more than they give', function (string $width, string $height, string $strip, int $strips, float $length): void {

@@ -82,7 +82,7 @@ it('says how a pieced border fits, and squares and mitres in the corners', funct
     expect(
         benchText($this->get("$this->bench/borders")),
     )->toContain('leans by about', 'A border of units 7 in long: 9 down each side and 9 along',
-        'that finish 1½ in wide', 'cut 2 in and 2 in', 'Centre each strip on its side');
+        'At the left: cut 2 in wide, finishes 1½ in', 'At the top: cut 2 in wide, finishes 1½ in', 'Centre each strip on its side');
 });
 
 it('says what cannot be, and loses nothing that was typed', function (string $work, array $wrong, string $says): void {
@@ -96,7 +96,7 @@ it('says what cannot be, and loses nothing that was typed', function (string $wo
     expect($this->project->fresh()?->bench)->toBe([]);
 })->with([
     ['borders', ['widths' => '3'], 'at least 6 in each way'],
-    ['borders', ['heights' => '60, 66'], 'differ by more than 5 in'],
+    ['borders', ['heights' => '60, 65'], 'differ by 5 in or more'],
     ['borders', ['widths' => 'wide'], 'is not a length Dew can read'],
     ['borders', ['diagonals' => '85'], 'Write both diagonals'],
     ['borders', ['borders' => '0'], 'needs a width above zero'],

@@ -8,6 +8,7 @@ use App\Models\QuiltAlong;
 use App\Models\Role;
 use Dew\Core\Measure\Notation;
 use Illuminate\Support\Facades\View;
+use Illuminate\Support\Str;
 
 /** A length or an area in inches, a fraction of one, or yards; "3 in 100" is none. */
 const IN_INCHES = '/[½¼¾⅛⅜⅝⅞⅓⅔⁄]|\d[\s\x{a0}\x{202f}]?(?:in|yd)\b(?! \d| the\b)|\binch(?:es)?\b|\byards?\b|(?<!fat )\b(?:eighth|sixteenth)s?\b/iu';
@@ -54,7 +55,7 @@ it('shows no inch on any page, print or mail of a quilt in centimetres', functio
     [$quilt, $project] = metricQuilt($this, $design);
     $this->actingAs($project->user);
     foreach ([['yardage', 'f-deep', '300', '106'], ['fat-quarter', 'f-lamp', '', ''], ['scrap', 'f-mist', '20', '15']] as [$kind, $slot, $length, $width]) {
-        $this->post("/q/{$project->id}/fabrics/$slot/stock", ['kind' => $kind, 'length' => $length, 'width' => $width, 'count' => '2'])
+        $this->post("/q/{$project->id}/fabrics/$slot/stock", ['id' => strtolower((string) Str::ulid()), 'kind' => $kind, 'length' => $length, 'width' => $width, 'count' => '2'])
             ->assertSessionHasNoErrors()->assertRedirect();
     }
     // What is printed is read as the page that the printer is given.
@@ -71,6 +72,7 @@ it('shows no inch on any page, print or mail of a quilt in centimetres', functio
             $isOfAQuilt = $method === 'GET' && ! in_array($address, ['/start', '/style'], true);
             foreach ($isOfAQuilt ? array_unique($several) : [] as $to) {
                 $response = $this->get($to);
+                expect($response->status())->not->toBe(500, $to);
                 if ($response->status() === 200 && str_contains((string) $response->headers->get('Content-Type'), 'text/html')) {
                     $pages++;
                     findInches($to, readable((string) $response->getContent()), $found);

@@ -57,7 +57,7 @@ it('shows whether the mark on the ruler is the true length', function (): void {
     $figure = Figure::of($third, SizeKind::Unfinished, Notation::Fractions);
     $rule = Figure::of(Measurement::up(Length::root2(1)), SizeKind::Cut, Notation::Fractions);
 
-    expect([$figure->number, $figure->isTrue, $figure->decimal])->toBe(["2\u{2009}13\u{2044}16", false, '2.8333'])
+    expect([$figure->number, $figure->isTrue, $figure->exactly])->toBe(["2\u{2009}13\u{2044}16", false, '2.8333'])
         ->and([$rule->number, $rule->isTrue])->toBe(['1½', true])
         ->and(Figure::of(Measurement::exact(Length::inches(2)), SizeKind::Cut, Notation::Centimetres)->number)->toBe('5.1');
 });

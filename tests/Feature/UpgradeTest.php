@@ -44,9 +44,9 @@ function upgraded(string $dump): void
 }
 
 /** @return array<string, string> what somebody cuts, counts, trims to and presses by, by task and what it is about */
-function numbersOf(ClueSheet $sheet): array
+function numbersOf(ClueSheet $sheet, Notation $notation): array
 {
-    $mark = fn (Measurement $length): string => $length->in(Notation::Fractions)->encode().' or '.$length->in(Notation::Centimetres)->encode();
+    $mark = fn (Measurement $length): string => $length->in($notation)->encode();
     $numbers = [];
     foreach ($sheet->tasks as $task) {
         $numbers["$task->task count"] = (string) $task->count;
@@ -88,7 +88,7 @@ it('brings the data of an earlier release up to date and tells members of every 
     foreach (Project::query()->with(['quiltAlong', 'methodChoices', 'user'])->get() as $project) {
         foreach ($open($project->quiltAlong) as $clue) {
             $sheet = $read($clue, $project, 11);
-            $before["$project->id $clue->id"] = $sheet === null ? null : numbersOf($sheet);
+            $before["$project->id $clue->id"] = $sheet === null ? null : numbersOf($sheet, $project->notation);
         }
     }
     expect(array_filter($before))->not->toBe([]);
@@ -101,7 +101,7 @@ it('brings the data of an earlier release up to date and tells members of every 
             $name = "$project->id $clue->id";
             $sheet = $read($clue, $project, Compiler::REVISION);
             expect($sheet)->not->toBeNull();
-            $differs = $before[$name] !== null && array_diff_assoc(numbersOf($sheet), $before[$name]) + array_diff_assoc($before[$name], numbersOf($sheet)) !== [];
+            $differs = $before[$name] !== null && array_diff_assoc(numbersOf($sheet, $project->notation), $before[$name]) + array_diff_assoc($before[$name], numbersOf($sheet, $project->notation)) !== [];
             $mark = CorrectionMark::query()->where('project_id', $project->id)->whereHas(
                 'correction', fn ($query) => $query->where('clue_id', $clue->id)->where('revision', Compiler::REVISION),
             )->exists();
@@ -110,8 +110,8 @@ it('brings the data of an earlier release up to date and tells members of every 
             $differs && $changed[] = $clue->title;
             // Every seam that people were told of lies as it did.
             foreach ($before[$name] ?? [] as $what => $way) {
-                if (str_contains($what, ' seam ') && isset(numbersOf($sheet)[$what])) {
-                    expect([$what, numbersOf($sheet)[$what]])->toBe([$what, $way]);
+                if (str_contains($what, ' seam ') && isset(numbersOf($sheet, $project->notation)[$what])) {
+                    expect([$what, numbersOf($sheet, $project->notation)[$what]])->toBe([$what, $way]);
                 }
             }
             $this->actingAs($project->user)->get("/q/$project->id/clues/$clue->number")->assertOk();

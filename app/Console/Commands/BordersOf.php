@@ -48,12 +48,7 @@ final class BordersOf extends Command
 
                 return self::SUCCESS;
             }
-            $corner = match (true) {
-                $borders[0]->mitred => BorderCorner::Mitred,
-                $borders[0]->hasCorners() => BorderCorner::Squares,
-                default => BorderCorner::Straight,
-            };
-            $rounds = Borders::of($top, $widths, $corner, $design->room, $design->room->usableWidth);
+            $rounds = Borders::of($top, $widths, array_map(BorderCorner::of(...), $borders), $design->room, $design->room->usableWidth);
             // The pattern's number for the top: the finished quilt without its borders, with a seam allowance all round.
             $quilt = Compiler::quiltSheet($design, $size->id)->finished;
             $pattern = $quilt->outsetBy(Length::sum($widths)->negated())->outsetBy($design->room->seam);
@@ -61,14 +56,13 @@ final class BordersOf extends Command
                 'measured' => [$top->width()->toDecimal(4), $top->height()->toDecimal(4)],
                 'pattern' => [$pattern->width->toDecimal(4), $pattern->height->toDecimal(4)],
                 'warnings' => $top->warnings(),
-                'corners' => $corner->value,
                 'borders' => array_map(fn (BorderRound $round): array => [
-                    'finished' => $round->finished->toDecimal(4), 'cut' => $round->cut->toDecimal(4),
+                    'corners' => $round->corner->value, 'finished' => $round->finished->toDecimal(4), 'cut' => $round->cut->toDecimal(4),
                     'sides' => $round->sides->toDecimal(4), 'top_and_bottom' => $round->ends->toDecimal(4), 'strips' => $round->strips,
                     'after' => [$round->after->width->toDecimal(4), $round->after->height->toDecimal(4)],
                 ], $rounds),
             ])
-                : $this->print($top, $rounds, $corner, $pattern->width, $pattern->height, $design->room->usableWidth);
+                : $this->print($top, $rounds, $pattern->width, $pattern->height, $design->room->usableWidth);
 
             return self::SUCCESS;
         }));
@@ -84,7 +78,7 @@ final class BordersOf extends Command
     }
 
     /** @param  list<BorderRound>  $rounds */
-    private function print(TopMeasure $top, array $rounds, BorderCorner $corner, Length $width, Length $height, Length $usable): void
+    private function print(TopMeasure $top, array $rounds, Length $width, Length $height, Length $usable): void
     {
         $this->line(__('benchwork.average', ['width' => $this->inches($top->width()), 'height' => $this->inches($top->height())]));
         $this->line(__('benchwork.pattern', ['width' => $this->inches($width), 'height' => $this->inches($height)]));
@@ -104,7 +98,7 @@ final class BordersOf extends Command
             if ($round->corners !== null) {
                 $this->line('  '.__('benchwork.corners', ['size' => $this->inches($round->corners)]));
             }
-            $this->line('  '.__('benchwork.ends_first.'.$corner->value));
+            $this->line('  '.__('benchwork.ends_first.'.$round->corner->value));
             [$width, $height] = [$width->plus($round->finished->times(2)), $height->plus($round->finished->times(2))];
             $this->line('  '.__('benchwork.after_pattern', [
                 'width' => $this->inches($round->after->width), 'height' => $this->inches($round->after->height),

@@ -7,6 +7,8 @@ namespace App\Plans\Unreleased;
 use App\Models\QuiltAlong;
 use Dew\Core\Fabric\Colourway;
 use Dew\Core\Fabric\Slot;
+use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Sheet\Announcement;
 use Dew\Core\Sheet\LayoutSheet;
 use Dew\Core\Top\Arrangement;
@@ -43,13 +45,17 @@ final readonly class HandRoom
         $sheet = $this->layout($quiltAlong, $size);
         $arrangement = Arrangement::designed($sheet);
         $labels = $arrangement->labels();
+        // What a ruler shows there: what is joined comes to what its parts as trimmed give.
+        $shown = fn (?Measurement $measure): ?Length => $measure?->in($quiltAlong->units);
         $raw = $sheet->block->outsetBy($sheet->seam);
+        $exact = [Measurement::exact($raw->width), Measurement::exact($raw->height)];
         $parts = [];
         foreach ($sheet->placements as $place => $placement) {
             $parts[] = [
                 'key' => "place:$place", 'kind' => 'block', 'number' => $place + 1, 'product' => $placement->product,
                 'label' => __('hands.block_label', ['place' => $labels[$place], 'block' => $sheet->names[$placement->product] ?? '']),
-                'asked_width' => $raw->width, 'asked_height' => $raw->height,
+                'asked_width' => $shown(($sheet->joined[$placement->product] ?? $exact)[0]),
+                'asked_height' => $shown(($sheet->joined[$placement->product] ?? $exact)[1]),
             ];
         }
         $depths = array_map(fn (Slot $slot): int => $slot->value->depth(), $this->announcement($quiltAlong)->slots);
@@ -61,7 +67,7 @@ final readonly class HandRoom
                     'label' => __('hands.'.$kind.'_label', [
                         'number' => $part->number, 'border' => $sheet->borders[$stage->border ?? ''] ?? '',
                     ]),
-                    'asked_width' => $part->size()?->width, 'asked_height' => $part->size()?->height,
+                    'asked_width' => $shown($part->measures[0] ?? null), 'asked_height' => $shown($part->measures[1] ?? null),
                 ];
             }
         }

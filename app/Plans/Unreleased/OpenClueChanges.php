@@ -16,6 +16,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Document\DocumentException;
 use Dew\Core\Measure\MeasureException;
+use Dew\Core\Measure\Notation;
 use Dew\Core\Sheet\ClueSheet;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
@@ -33,7 +34,7 @@ final class OpenClueChanges
     private bool $computed = false;
 
     /**
-     * @param  array<string, ClueCorrection|null>  $compared  by clue, size and methods; null where the written sheets are the same
+     * @param  array<string, ClueCorrection|null>  $compared  by clue, size, unit of length and methods; null where the written sheets are the same
      * @param  (Closure(string, string, MethodChoices, bool): (ClueSheet|null))|null  $stored  finds a stored sheet by clue, size and
      *     methods, as it was or as it is, where a release of Dew and no host changed it
      */
@@ -98,7 +99,7 @@ final class OpenClueChanges
         $quilts = $opened === [] ? [] : self::quilts($quiltAlong);
         $changes = [];
         foreach ($opened as $clue) {
-            $usual = $this->usual($clue->key);
+            $usual = $this->usual($clue->key, $quiltAlong->units);
             $changes[] = new OpenClueChange(
                 $clue,
                 array_filter($usual, fn (ClueCorrection $one): bool => ! $one->isEmpty()),
@@ -113,11 +114,11 @@ final class OpenClueChanges
     }
 
     /** @return array<string, ClueCorrection> by size; sizes at which the written sheets are the same are left out: then every way is */
-    private function usual(string $clue): array
+    private function usual(string $clue, Notation $notation): array
     {
         $changes = [];
         foreach (array_map(strval(...), array_keys(array_intersect_key($this->old->sizes, $this->new->sizes))) as $size) {
-            $correction = $this->correction($clue, $size, []);
+            $correction = $this->correction($clue, $size, [], $notation);
             if ($correction !== null) {
                 $changes[$size] = $correction;
             }
@@ -128,7 +129,7 @@ final class OpenClueChanges
 
     /**
      * @param  array<string, ClueCorrection>  $usual
-     * @param  array<string, array{size: string, choices: array<string, array{Method|null, bool}>, projects: list<string>}>  $quilts
+     * @param  array<string, array{size: string, notation: Notation, choices: array<string, array{Method|null, bool}>, projects: list<string>}>  $quilts
      * @return list<array{size: string, methods: string, correction: ClueCorrection, projects: list<string>}>
      */
     private function ofQuilts(Clue $clue, array $usual, array $quilts): array
@@ -140,9 +141,9 @@ final class OpenClueChanges
                 continue;
             }
             $choices = array_intersect_key($quilt['choices'], $kinds);
-            $key = $quilt['size'].' '.self::text($choices);
+            $key = implode(' ', [$quilt['size'], $quilt['notation']->unit()->value, self::text($choices)]);
             if (! isset($changes[$key])) {
-                $correction = $this->correction($clue->key, $quilt['size'], $choices) ?? new ClueCorrection([], []);
+                $correction = $this->correction($clue->key, $quilt['size'], $choices, $quilt['notation']) ?? new ClueCorrection([], []);
                 $changes[$key] = [
                     'size' => $quilt['size'], 'methods' => self::text($choices), 'correction' => $correction, 'projects' => [],
                 ];
@@ -157,11 +158,11 @@ final class OpenClueChanges
      * @param  array<string, array{Method|null, bool}>  $choices
      * @return ClueCorrection|null null when the written sheets are the same
      */
-    private function correction(string $clue, string $size, array $choices): ?ClueCorrection
+    private function correction(string $clue, string $size, array $choices, Notation $notation): ?ClueCorrection
     {
-        $name = $clue.' '.$size.' '.self::text($choices);
+        $name = implode(' ', [$clue, $size, $notation->unit()->value, self::text($choices)]);
         if (! array_key_exists($name, $this->compared)) {
-            $this->compared[$name] = $this->compare($clue, $size, $choices);
+            $this->compared[$name] = $this->compare($clue, $size, $choices, $notation);
             $this->computed = true;
         }
 
@@ -169,14 +170,14 @@ final class OpenClueChanges
     }
 
     /** @param  array<string, array{Method|null, bool}>  $choices */
-    private function compare(string $clue, string $size, array $choices): ?ClueCorrection
+    private function compare(string $clue, string $size, array $choices, Notation $notation): ?ClueCorrection
     {
         if ($this->stored !== null) {
             $methods = self::methods($this->new, $choices);
             [$before, $after] = [($this->stored)($clue, $size, $methods, true), ($this->stored)($clue, $size, $methods, false)];
 
             // Nobody has read a sheet that was never stored, or that could not be read.
-            return $before === null || $after === null ? null : SheetComparison::of($before, $after)->inNumbers();
+            return $before === null || $after === null ? null : SheetComparison::of($before, $after, $notation)->inNumbers();
         }
         try {
             $before = $this->compiler($this->old, $size)->clue($clue, self::methods($this->old, $choices));
@@ -186,7 +187,7 @@ final class OpenClueChanges
         }
         $after = $this->compiler($this->new, $size)->clue($clue, self::methods($this->new, $choices));
 
-        return $before->write() === $after->write() ? null : SheetComparison::of($before, $after);
+        return $before->write() === $after->write() ? null : SheetComparison::of($before, $after, $notation);
     }
 
     private function compiler(Design $design, string $size): SizeCompiler
@@ -195,9 +196,9 @@ final class OpenClueChanges
     }
 
     /**
-     * Quilts of the same size whose makers chose the same.
+     * Quilts of the same size whose makers chose the same and measure in the same unit.
      *
-     * @return array<string, array{size: string, choices: array<string, array{Method|null, bool}>, projects: list<string>}>
+     * @return array<string, array{size: string, notation: Notation, choices: array<string, array{Method|null, bool}>, projects: list<string>}>
      */
     private static function quilts(QuiltAlong $quiltAlong): array
     {
@@ -205,7 +206,7 @@ final class OpenClueChanges
             ->leftJoin('method_choices', 'method_choices.project_id', '=', 'projects.id')
             ->where('projects.quilt_along_id', $quiltAlong->id)
             ->orderBy('projects.id')
-            ->get(['projects.id', 'projects.size_key', 'method_choices.kind', 'method_choices.method', 'method_choices.oversize']);
+            ->get(['projects.id', 'projects.size_key', 'projects.notation', 'method_choices.kind', 'method_choices.method', 'method_choices.oversize']);
         $quilts = [];
         foreach ($rows->groupBy('id') as $id => $choicesOf) {
             $choices = [];
@@ -216,8 +217,9 @@ final class OpenClueChanges
             }
             ksort($choices);
             $size = (string) $choicesOf->firstOrFail()->size_key;
-            $key = $size.' '.self::text($choices);
-            $quilts[$key] ??= ['size' => $size, 'choices' => $choices, 'projects' => []];
+            $notation = Notation::tryFrom((string) $choicesOf->firstOrFail()->notation) ?? Notation::Fractions;
+            $key = implode(' ', [$size, $notation->unit()->value, self::text($choices)]);
+            $quilts[$key] ??= ['size' => $size, 'notation' => $notation, 'choices' => $choices, 'projects' => []];
             $quilts[$key]['projects'][] = (string) $id;
         }
 

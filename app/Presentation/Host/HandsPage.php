@@ -111,10 +111,15 @@ final readonly class HandsPage
         if ($asked === null || $measured === null || PartFit::fits($asked, $measured)) {
             return [];
         }
-        $neighbours = [];
+        $widths = $heights = [];
         foreach ($parts as $other) {
-            if ($other->id !== $part->id && $other->measured() !== null && $other->kind === $part->kind && $this->isBeside($part, $other, $grid)) {
-                $neighbours[] = $other->measured();
+            $size = $other->id !== $part->id && $other->kind === $part->kind ? $other->measured() : null;
+            if ($size !== null) {
+                match ($this->touches($part, $other, $grid)) {
+                    'above' => $widths[] = $size->width,
+                    'beside' => $heights[] = $size->height,
+                    null => null,
+                };
             }
         }
 
@@ -122,19 +127,34 @@ final readonly class HandsPage
             'side' => __($advice->isWidth ? 'hands.width' : 'hands.height'),
             'by' => $advice->by === null ? '' : $this->text($advice->by, $quiltAlong),
             'cut' => $advice->cut === null ? '' : $this->text($advice->cut, $quiltAlong),
+            'sides' => $advice->sides === null ? '' : __('hands.trimmed.'.($advice->sides[0]->equals($advice->sides[1]) ? 'both' : 'apart'), [
+                'one' => $this->text($advice->sides[0], $quiltAlong), 'other' => $this->text($advice->sides[1], $quiltAlong),
+            ]),
         ]), array_values(array_filter(
-            PartFit::of($asked, $measured, $neighbours, $sheet->seam), fn (FitAdvice $advice): bool => $advice->code !== 'fits',
+            PartFit::of($asked, $measured, $widths, $heights, $sheet->seam, $quiltAlong->units->fineStep()), fn (FitAdvice $advice): bool => $advice->code !== 'fits',
         )));
     }
 
-    /** @param  list<array{int, int}>  $grid */
-    private function isBeside(HandPart $part, HandPart $other, array $grid): bool
+    /**
+     * Whether another part lies above or below a part, or beside it; null where they do not touch along a whole side.
+     *
+     * @param  list<array{int, int}>  $grid
+     * @return 'above'|'beside'|null
+     */
+    private function touches(HandPart $part, HandPart $other, array $grid): ?string
     {
+        if ($part->kind === 'row') {
+            return abs($part->number - $other->number) === 1 ? 'above' : null;
+        }
         if ($part->kind !== 'block') {
-            return abs($part->number - $other->number) === 1;
+            return null;
         }
         [$one, $two] = [$grid[$part->number - 1] ?? [0, 0], $grid[$other->number - 1] ?? [0, 0]];
 
-        return abs($one[0] - $two[0]) + abs($one[1] - $two[1]) === 1;
+        return match ([abs($one[0] - $two[0]), abs($one[1] - $two[1])]) {
+            [0, 1] => 'above',
+            [1, 0] => 'beside',
+            default => null,
+        };
     }
 }

@@ -7,7 +7,7 @@
         <dl class="border-lengths"><div><dt>{{ __('benchwork.two_sides') }}</dt><dd>{{ $round['sides'] }}</dd></div>
             <div><dt>{{ __('benchwork.top_bottom') }}</dt><dd>{{ $round['ends'] }}</dd></div></dl>
         @if ($round['corners'])<p>{{ $round['corners'] }}</p>@endif
-        <p class="field-hint">{{ $result['order'] }}</p>
+        <p class="field-hint">{{ $round['order'] }}</p>
         <p>{{ $round['after'] }}</p>
     </article>
 @endforeach

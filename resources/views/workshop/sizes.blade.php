@@ -46,7 +46,7 @@
                 <details><summary>{{ __('workshop.area') }}</summary>
                     <ul class="plain-list">@foreach ($drawn['areas'] as $fabric => $area)<li><x-swatch :letter="$palette->letter($fabric)"
                         :colour="$palette->colour($fabric)"
-                        :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ number_format($area)
+                        :ink="$palette->ink($fabric)"/> {{ $palette->name($fabric) }} <small>{{ $area
                             }}</small></li>@endforeach</ul>
                 </details>
             @endif

@@ -22,6 +22,9 @@ final readonly class BordersWork implements BenchTask
     /** Finished inches below which a plain strip beside a pieced border cannot be sewn well. */
     private const LEAST_COPING = [1, 2];
 
+    /** Each border has the corners that the design gives it. */
+    private const AS_DESIGNED = 'pattern';
+
     public function __construct(
         private MemberCutting $cutting,
         private QuiltMeasures $measures,
@@ -32,7 +35,7 @@ final readonly class BordersWork implements BenchTask
     {
         return [
             'widths' => '', 'heights' => '', 'diagonals' => '', 'borders' => $this->measures->bordersText($project),
-            'corner' => BorderCorner::Straight->value, 'unit' => '',
+            'corner' => self::AS_DESIGNED, 'unit' => '',
         ];
     }
 
@@ -45,11 +48,13 @@ final readonly class BordersWork implements BenchTask
         }
         $top = new TopMeasure(
             $this->measures->lengths($fields['widths'], $project, 'widths'), $this->measures->lengths($fields['heights'], $project, 'heights'), $diagonals,
+            $project->notation,
         );
         $widths = $this->measures->widths($project, $fields['borders']);
-        $corner = BorderCorner::tryFrom($fields['corner']) ?? BorderCorner::Straight;
+        $corner = BorderCorner::tryFrom($fields['corner']);
+        $corners = $corner === null ? $this->measures->corners($project) : array_map(fn (): BorderCorner => $corner, $widths);
         $rounds = $widths === [] ? [] : Borders::of(
-            $top, $widths, $corner, $room, $room->usableWidth, $project->methods()->for(UnitLibrary::kind(PutTogether::LONG_STRIPS))->is(PutTogether::LONG_STRIPS_STRAIGHT),
+            $top, $widths, $corners, $room, $room->usableWidth, $project->methods()->for(UnitLibrary::kind(PutTogether::LONG_STRIPS))->is(PutTogether::LONG_STRIPS_STRAIGHT),
         );
         $pattern = $this->measures->pattern($project, $widths);
         $text = fn (Length $length): string => $this->measures->text($length, $project);
@@ -70,22 +75,24 @@ final readonly class BordersWork implements BenchTask
                     'benchwork.cut', ['cut' => $text($round->cut), 'strips' => $round->strips, 'usable' => $text($room->usableWidth)],
                 ),
                 'sides' => $text($round->sides), 'ends' => $text($round->ends),
+                'order' => __('benchwork.ends_first.'.$round->corner->value),
                 'corners' => $round->corners === null ? null : __('benchwork.corners', ['size' => $text($round->corners)]),
                 'after' => __('benchwork.after', ['width' => $text($round->after->width), 'height' => $text($round->after->height)]),
             ], $rounds, array_keys($rounds)),
-            'order' => __('benchwork.ends_first.'.$corner->value),
             'pieced' => null,
         ];
         if (trim($fields['unit']) !== '') {
             $unit = $this->measures->lengths($fields['unit'], $project, 'border')[0];
-            $fit = PiecedBorder::of($top, $unit, Length::fraction(...self::LEAST_COPING), $room);
+            $fit = PiecedBorder::of($top, $unit, Length::fraction(...self::LEAST_COPING), $room, $project->notation);
             $seams = $room->seam->times(2);
             $result['pieced'] = [
                 __('benchwork.pieced', ['unit' => $text($unit), 'down' => $fit->down, 'across' => $fit->across]),
-                $fit->sideCoping->isZero() && $fit->endCoping->isZero() ? __('benchwork.no_coping') : __('benchwork.coping', [
-                    'sides' => $text($fit->sideCoping), 'ends' => $text($fit->endCoping),
-                    'cut_sides' => $text($fit->sideCoping->plus($seams)), 'cut_ends' => $text($fit->endCoping->plus($seams)),
-                ]),
+                ...$fit->sideCoping[0]->isZero() && $fit->endCoping[0]->isZero() ? [__('benchwork.no_coping')] : [
+                    __('benchwork.coping'),
+                    ...array_values(array_filter(array_map(fn (string $side, Length $finished): ?string => $finished->isZero() ? null : __(
+                        'benchwork.coping_strip.'.$side, ['finished' => $text($finished), 'cut' => $text($finished->plus($seams))],
+                    ), ['left', 'right', 'top', 'bottom'], [...$fit->sideCoping, ...$fit->endCoping]))),
+                ],
             ];
         }
 

@@ -8,6 +8,7 @@ use App\Models\Project;
 use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
 use App\Wording\Figure;
+use Dew\Core\Bench\BorderCorner;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\TopMeasure;
 use Dew\Core\Measure\Length;
@@ -43,6 +44,7 @@ final readonly class QuiltMeasures
                 $room = $this->cutting->room($project);
                 $top = new TopMeasure(
                     $this->lengths($fields['widths'], $project, 'widths'), $this->lengths($fields['heights'], $project, 'heights'),
+                    notation: $project->notation,
                 );
                 $widths = $this->widths($project, $fields['borders'] ?? '');
                 $measured = (new Size($top->width(), $top->height()))->outsetBy(Length::sum($widths))->outsetBy($room->seam->negated());
@@ -96,15 +98,29 @@ final readonly class QuiltMeasures
      */
     private function designed(Project $project): array
     {
-        $widths = [];
+        return array_map(
+            fn (TaskSheet $task): Length => $task->making->pieces[0]->width->exact->minus($task->room->seam->times(2)), $this->plainBorders($project),
+        );
+    }
+
+    /** @return list<TaskSheet> the plain borders that are open, from the inside out; a pieced one ends them */
+    private function plainBorders(Project $project): array
+    {
+        $plain = [];
         foreach ($this->borderTasks($project) as $task) {
             if (! $task->kind->is(PutTogether::LONG_STRIPS)) {
                 break;
             }
-            $widths[] = $task->making->pieces[0]->width->exact->minus($task->room->seam->times(2));
+            $plain[] = $task;
         }
 
-        return $widths;
+        return $plain;
+    }
+
+    /** @return list<BorderCorner> how the strips of each of the designed borders meet, from the inside out */
+    public function corners(Project $project): array
+    {
+        return array_map(fn (TaskSheet $task): BorderCorner => BorderCorner::ofStrips($task->making), $this->plainBorders($project));
     }
 
     /** @return list<TaskSheet> the borders that are open, in the order in which they are made */
