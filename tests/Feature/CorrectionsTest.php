@@ -341,3 +341,15 @@ it('names the fabric and the size of a piece that is cut in another number, once
         '  Block 0 looks different: compare its drawing.',
     )->and(implode(' ', $lines))->not->toContain('sewn from fabrics');
 });
+
+it('tells those who measure in centimetres of the same change in a way of its own', function (): void {
+    $quilt = $this->quiltAlong();
+    $this->release($quilt, 1);
+    [$inches, $metric] = [$this->project($quilt), $this->project($quilt)];
+    $metric->update(['notation' => 'cm']);
+    publishCorrected($quilt);
+    $units = CorrectionMark::query()->orderBy('id')->get()->mapWithKeys(
+        fn (CorrectionMark $mark): array => [$mark->project_id => $mark->effect->unit],
+    )->all();
+    expect($units)->toBe([$inches->id => 'in', $metric->id => 'cm']);
+});

@@ -50,9 +50,9 @@ final class RecordCorrections
         ]);
         $counts = QuiltCounts::of($change);
         $marks = [];
-        foreach ($change->quilts as ['size' => $size, 'methods' => $methods, 'correction' => $what, 'projects' => $projects]) {
+        foreach ($change->quilts as ['size' => $size, 'methods' => $methods, 'unit' => $unit, 'correction' => $what, 'projects' => $projects]) {
             $effect = CorrectionEffect::query()->create([
-                'correction_id' => $correction->id, 'size_key' => $size, 'methods' => $methods, 'body' => $what->toData(),
+                'correction_id' => $correction->id, 'size_key' => $size, 'methods' => $methods, 'unit' => $unit, 'body' => $what->toData(),
             ]);
             foreach ($projects as $project) {
                 $marks[] = [

@@ -12,7 +12,7 @@ final readonly class OpenClueChange
 {
     /**
      * @param  array<string, ClueCorrection>  $usual  by the methods of the design, by size
-     * @param  list<array{size: string, methods: string, correction: ClueCorrection, projects: list<string>}>  $quilts  those of the same
+     * @param  list<array{size: string, methods: string, unit: string, correction: ClueCorrection, projects: list<string>}>  $quilts  those of the same
      *     size and choice of methods together
      */
     public function __construct(

@@ -130,7 +130,7 @@ final class OpenClueChanges
     /**
      * @param  array<string, ClueCorrection>  $usual
      * @param  array<string, array{size: string, notation: Notation, choices: array<string, array{Method|null, bool}>, projects: list<string>}>  $quilts
-     * @return list<array{size: string, methods: string, correction: ClueCorrection, projects: list<string>}>
+     * @return list<array{size: string, methods: string, unit: string, correction: ClueCorrection, projects: list<string>}>
      */
     private function ofQuilts(Clue $clue, array $usual, array $quilts): array
     {
@@ -145,7 +145,8 @@ final class OpenClueChanges
             if (! isset($changes[$key])) {
                 $correction = $this->correction($clue->key, $quilt['size'], $choices, $quilt['notation']) ?? new ClueCorrection([], []);
                 $changes[$key] = [
-                    'size' => $quilt['size'], 'methods' => self::text($choices), 'correction' => $correction, 'projects' => [],
+                    'size' => $quilt['size'], 'methods' => self::text($choices), 'unit' => $quilt['notation']->unit()->value, 'correction' => $correction,
+                    'projects' => [],
                 ];
             }
             array_push($changes[$key]['projects'], ...$quilt['projects']);
