@@ -67,8 +67,8 @@ return [
     'hint' => [
         'widths' => 'With commas between, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show '
             .'a top that leans.',
-        'borders' => 'With commas between, such as {1, 3; 2.5, 7.5}, and it begins with the borders of the clues that are open. Left empty, only the top is '
-            .'looked at.', 'unit' => 'Left empty for plain borders.',
+        'borders' => 'With commas between, such as {1, 3; 2.5, 7.5}. The borders of the clues that are open are filled in already. Leave it '
+            .'empty to look at the top alone.', 'unit' => 'Left empty for plain borders.',
         'top' => 'Such as {60 x 80; 150 x 200}.', 'beyond' => '{4 in; 10 cm} for most; more on a frame, where your quilter asks for it.',
         'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '{2 1/2 or 2 1/4; 6.5 or 6} '
             .'for most.',

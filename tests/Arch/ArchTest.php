@@ -68,7 +68,7 @@ const CORE_BORDERS = [
     'Draft/Kind' => ['Measure', 'Document', 'Document/Type', 'Fabric', 'Unit', 'Unit/Kind', 'Sixty', 'Draft'],
     'Kits' => ['Measure', 'Document', 'Fabric', 'Cutting'],
     'Split' => ['Measure', 'Words', 'Making', 'Unit', 'Setting', 'Sheet', 'Design'],
-    'Bench' => ['Measure', 'Fabric', 'Setting', 'Cutting'],
+    'Bench' => ['Measure', 'Fabric', 'Unit', 'Setting', 'Cutting'],
     'Compile' => [
         'Measure', 'Words', 'Document', 'Fabric', 'Geometry', 'Making', 'Press', 'Unit', 'Unit/Kind', 'Block', 'Setting', 'Sheet',
         'Cutting', 'Design', 'Split',

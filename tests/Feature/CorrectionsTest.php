@@ -348,7 +348,7 @@ it('tells those who measure in centimetres of the same change in a way of its ow
     [$inches, $metric] = [$this->project($quilt), $this->project($quilt)];
     $metric->update(['notation' => 'cm']);
     publishCorrected($quilt);
-    $units = CorrectionMark::query()->orderBy('id')->get()->mapWithKeys(
+    $units = CorrectionMark::query()->with('effect')->orderBy('id')->get()->mapWithKeys(
         fn (CorrectionMark $mark): array => [$mark->project_id => $mark->effect->unit],
     )->all();
     expect($units)->toBe([$inches->id => 'in', $metric->id => 'cm']);

@@ -93,3 +93,36 @@ it('shows no inch on any page, print or mail of a quilt in centimetres', functio
     'drawn in inches' => fn (): string => dirname(__DIR__).'/designs/night-ferry.json',
     'drawn in centimetres' => fn (): string => dirname(__DIR__).'/designs/night-ferry-cm.json',
 ]);
+
+/** @return list<list<string>> the numbers of a sentence wherever it stands on a page of somebody's quilt */
+function numbersOnPage(Tests\TestCase $test, Project $project, string $page, string $sentence): array
+{
+    $text = (string) preg_replace('/[\s\x{a0}]+/u', ' ', readable((string) $test->get("/q/$project->id/$page")->assertOk()->getContent()));
+    preg_match_all($sentence, $text, $found, PREG_SET_ORDER);
+
+    return array_map(fn (array $match): array => array_slice($match, 1), $found);
+}
+
+it('shows the same numbers on the clue, while joining and for the borders', function (string $design, array $parts): void {
+    [, $project] = metricQuilt($this, $design);
+    $this->actingAs($project->user);
+    // Five rows, then the rows together, then the sides and the ends of both borders.
+    $joined = numbersOnPage($this, $project, 'bench/assembly', '/It measures ([\d.]+) cm by ([\d.]+) cm/');
+    expect($joined)->toHaveCount(10);
+    [$row, $centre, $top] = [$joined[0], $joined[5], $joined[9]];
+    [$block] = numbersOnPage($this, $project, 'clues/3', '/Measure: ([\d.]+) cm by ([\d.]+) cm/');
+    [$sides, $ends] = numbersOnPage($this, $project, 'clues/7', '/Cut 2 of ([\d.]+) cm/');
+    expect([$block, $row[1], $centre])->toBe([[$parts[0], $parts[0]], $parts[0], [$parts[1], $parts[1]]])
+        ->and($row[0])->toBe($parts[1])->and($sides)->toBe([$centre[1]])->and($ends)->toBe([$joined[6][0]]);
+
+    $this->put("/q/$project->id/bench/borders", [
+        'widths' => $centre[0], 'heights' => $centre[1], 'diagonals' => '', 'corner' => 'pattern', 'unit' => '', 'borders' => '2.5, 8',
+    ])->assertSessionHasNoErrors();
+    expect(numbersOnPage($this, $project, 'bench/borders', '/By the pattern it would be ([\d.]+) cm by ([\d.]+) cm/'))->toBe([$centre])
+        ->and($top[0])->toBe($top[1]);
+})->with([
+    // Four parts of 8.9 cm less six allowances of 0.635 cm are 31.79 cm; five of those less eight are 153.87 cm.
+    'drawn in inches' => [dirname(__DIR__).'/designs/night-ferry.json', ['31.8', '153.9']],
+    // Four of 9.5 cm less six of 0.75 cm; five of 33.5 cm less eight.
+    'drawn in centimetres' => [dirname(__DIR__).'/designs/night-ferry-cm.json', ['33.5', '161.5']],
+]);

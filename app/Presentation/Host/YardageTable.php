@@ -37,6 +37,7 @@ final readonly class YardageTable
         $sheet = $room->cloth($quiltAlong);
         $shop = KitRoom::shop($quiltAlong);
         $text = fn (Length $length): string => Figure::text(Measurement::setting($length), $quiltAlong->units);
+        $atLeast = fn (Length $length): string => $text($length->ceilTo($quiltAlong->units->fineStep()));
         $sold = fn (Length $length): string => __('chart.sold.'.$shop->value, ['number' => $shop->number($length)]);
         $whole = $sheet->whole()[$size];
         $numbers = $quiltAlong->clues()->pluck('number', 'key')->all();
@@ -60,7 +61,7 @@ final readonly class YardageTable
                     fn (string $clue, Length $length): string => ($numbers[$clue] ?? $clue).': '.$text($length), array_keys($exact), $exact,
                 )),
                 'exact' => $text(Length::sum(array_values($exact))),
-                'allowed' => $text($allowed->ceilTo($quiltAlong->units->fineStep())),
+                'allowed' => $atLeast($allowed),
                 'buy' => $sold($shop->sold($allowed)),
                 'covers' => $sold($shop->sold($whole[$slot->id])),
                 'announced' => $sold($shop->sold($whole[$slot->id], $quiltAlong->secret)),
@@ -68,10 +69,10 @@ final readonly class YardageTable
             ];
         }
         $quilt = QuiltCloth::of($announcement->sizes[$size]->finished, $sheet->perimeters[$size], $announcement->usableWidth);
-        [$wide, $high] = [$text($quilt->back->size->width), $text($quilt->back->size->height)];
+        [$wide, $high] = [$atLeast($quilt->back->size->width), $atLeast($quilt->back->size->height)];
 
         return new self($size, $text($announcement->usableWidth), $fabrics, [
-            __('yardage.binding', ['strips' => $quilt->binding->strips, 'length' => $text($quilt->binding->length)]),
+            __('yardage.binding', ['strips' => $quilt->binding->strips, 'length' => $atLeast($quilt->binding->length)]),
             trans_choice($quilt->back->upright ? 'yardage.back_upright' : 'yardage.back_level', $quilt->back->widths, [
                 'width' => $wide, 'height' => $high, 'buy' => $shop->number($shop->sold($quilt->back->length)),
                 'unit' => __('yardage.'.$shop->value),

@@ -138,7 +138,8 @@ final readonly class QuiltMeasures
     }
 
     /**
-     * What the top measures by the pattern before its borders: the announced quilt without the borders she names, with a seam all round.
+     * What the top measures by the pattern before its borders: what its parts as trimmed give where the clue of its first border is open, else
+     * the announced quilt without the borders she names, with a seam all round.
      *
      * @param  list<Length>  $borders
      */
@@ -149,6 +150,13 @@ final readonly class QuiltMeasures
             return null;
         }
         $room = $this->cutting->room($project);
+        $first = $this->plainBorders($project)[0] ?? null;
+        if ($first?->making->sewn !== null && count($borders) === count($this->designed($project))) {
+            $strips = $first->making->pieces[0]->width->in($project->notation)->minus($first->room->seam->times(2));
+            [$width, $height] = array_map(fn (Measurement $side): Length => $side->value($project->notation), $first->making->sewn);
+
+            return (new Size($width, $height))->outsetBy($strips->negated());
+        }
 
         return $announced->finished->outsetBy(Length::sum($borders)->negated())->outsetBy($room->seam);
     }
