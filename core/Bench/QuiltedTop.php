@@ -31,10 +31,13 @@ final readonly class QuiltedTop
 
     public Size $alone;
 
-    /** How many joins there are between the blocks of rows, and how long each is. */
-    public int $short;
-
-    public Length $shortLength;
+    /**
+     * How many joins there are between the blocks of rows, and how long they are, the longest first: where the outer edge of the quilt is
+     * kept, those in its first and last row reach to that edge.
+     *
+     * @var list<array{int, Length}>
+     */
+    public array $short;
 
     /** How many joins there are between rows, and how long each is. */
     public int $long;
@@ -86,15 +89,48 @@ final readonly class QuiltedTop
             $this->shows->width->times($columns)->plus($edge), $this->shows->height->times($rows)->plus($edge),
         );
         $this->alone = new Size($finished->width->times($columns), $finished->height->times($rows));
-        $this->short = ($columns - 1) * $rows;
-        $this->shortLength = $this->shows->height;
+        $outer = min($rows, 2);
+        $height = $this->shows->height;
+        $atEdge = $height->plus($quilting->edge()->times($rows === 1 ? 2 : 1));
+        $this->short = array_values(array_filter(
+            $atEdge->equals($height)
+                ? [[($columns - 1) * $rows, $height]] : [[($columns - 1) * $outer, $atEdge], [($columns - 1) * ($rows - $outer), $height]],
+            fn (array $joins): bool => $joins[0] > 0,
+        ));
         $this->long = $rows - 1;
         $this->longLength = $this->quilt->width;
         $this->stripCut = $quilting->join === QuiltingJoin::CoverStrip ? $sizes['strip']->plus($room->seam->times(2)) : null;
-        $each = max(1, $room->usableWidth->countOf($this->shortLength));
         $this->strips = $this->stripCut === null ? 0
-            : intdiv($this->short + $each - 1, $each)
+            : self::strips($this->short, $this->stripCut, $room->usableWidth)
                 + ($this->long === 0 ? 0 : LongStrips::strip($this->longLength->times($this->long), $this->stripCut, $room->usableWidth));
+    }
+
+    /**
+     * Strips across the cloth for some lengths that are not joined: each is laid into the first strip that has room for it, the longest
+     * first. What is longer than the cloth is wide is made from strips of its own.
+     *
+     * @param  list<array{int, Length}>  $lengths  how many, and how long, the longest first
+     */
+    private static function strips(array $lengths, Length $join, Length $usable): int
+    {
+        $whole = 0;
+        $left = [];
+        foreach ($lengths as [$count, $length]) {
+            for ($number = 0; $number < $count; $number++) {
+                if ($length->isGreaterThan($usable)) {
+                    $whole += LongStrips::strip($length, $join, $usable);
+
+                    continue;
+                }
+                $strip = 0;
+                while (isset($left[$strip]) && $left[$strip]->isLessThan($length)) {
+                    $strip++;
+                }
+                $left[$strip] = ($left[$strip] ?? $usable)->minus($length);
+            }
+        }
+
+        return $whole + count($left);
     }
 
     /** Batting ends at the join where a seam would take it in, and is level with the block where a layer is folded over it. */

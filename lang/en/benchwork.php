@@ -179,9 +179,10 @@ return [
                 .'open and sew it '
                 .'down flat.',
         ],
+        'of_length' => ':count of :length',
         'edge_kept' => 'Along the outside of the quilt the allowance of :allowance is kept, and the binding goes over it.',
         'edge_trimmed' => 'Along the outside of the quilt, trim everything level with the batting before the binding goes on.',
-        'joins' => 'Joins: :short of :short_length between the blocks of rows, then :long of :long_length between rows.',
+        'joins' => 'Joins: :short between the blocks of rows, then :long of :long_length between rows.',
         'strips' => 'Cover strips: 1 strip :cut wide across cloth :usable wide.|Cover strips: :count strips :cut wide across cloth '
             .':usable wide.',
         'later' => 'How large the quilt becomes shows here once the lay-out is open.',
@@ -201,7 +202,7 @@ return [
         'clear' => 'Points stay :clear from the trimmed edge of the front.',
         'shows' => 'Joined, a block shows :width by :height.',
         'quilt' => 'The quilt then measures :width by :height; the finished blocks alone would add up to :blocks_width by :blocks_height.',
-        'strips' => 'Cover strips: :rows of :row_length between the blocks of rows, :long of :long_length between rows, cut :cut wide.',
+        'strips' => 'Cover strips: :rows between the blocks of rows, :long of :long_length between rows, cut :cut wide.',
         'order' => 'Join the blocks of each row, then the rows to one another, from the middle outwards.',
     ],
 ];

@@ -19,6 +19,12 @@ function layersOf(QuiltedTop $top): array
     return array_map(fn (array $sizes): array => array_map(fn (Size $size): string => $size->width->encode(), $sizes), $top->layers);
 }
 
+/** @return list<string> how many joins between the blocks of rows are how long */
+function shortJoins(QuiltedTop $top): array
+{
+    return array_map(fn (array $joins): string => $joins[0].' of '.$joins[1]->encode(), $top->short);
+}
+
 it('measures the layers of a quilted block when they are cut, trimmed and joined', function (
     QuiltingJoin $join, string $allowance, ?string $trim, array $layers, string $quilt,
 ): void {
@@ -45,16 +51,34 @@ it('counts joins and cover strips, and follows what her blocks are really trimme
     $quilting = new QuiltAsYouGo(QuiltingJoin::CoverStrip, Length::fraction(1, 2), true);
     $measured = Size::square(Length::inches(10));
     $top = new QuiltedTop($quilting, Size::square(Length::inches(10)), 4, 3, CuttingRoom::usual(), $measured);
-    // 4 · 9 + 2 · ½ by 3 · 9 + 1; nine short joins, two long ones; strips show 1 in and are cut 1½.
-    expect($top->quilt->encode())->toBe('37 x 28')->and([$top->short, $top->long])->toBe([9, 2])
-        ->and($top->shortLength->encode())->toBe('9')->and($top->longLength->encode())->toBe('37')->and($top->stripCut?->encode())->toBe('3/2')
-        // Four of 9 in out of a strip of 40: three strips; 74 in out of two.
+    // 4 · 9 + 2 · ½ by 3 · 9 + 1; nine short joins, two long ones; strips show 1 in and are cut 1½. Three and
+    // three of the short ones reach to the outer edge that is kept.
+    expect($top->quilt->encode())->toBe('37 x 28')->and(shortJoins($top))->toBe(['6 of 19/2', '3 of 9'])->and($top->long)->toBe(2)
+        ->and($top->longLength->encode())->toBe('37')->and($top->stripCut?->encode())->toBe('3/2')
+        // Four of 9½ in, or of 9, out of a strip of 40: three strips; 74 in out of two.
         ->and($top->strips)->toBe(5);
     expect(
         fn () => new QuiltedTop($quilting, Size::square(Length::inches(10)), 4, 3, CuttingRoom::usual(), Size::square(Length::inches(3))),
     )
         ->toThrow(MeasureRefused::class);
 });
+
+it('lays cover strips to the outer edge of the quilt where it is kept', function (bool $kept, int $rows, array $joins, int $strips): void {
+    $quilting = new QuiltAsYouGo(QuiltingJoin::CoverStrip, Length::fraction(1, 2), $kept, Length::fraction(1, 2));
+    $top = new QuiltedTop($quilting, Size::square(Length::inches(10)), 3, $rows, CuttingRoom::usual());
+    $down = 0.0;
+    // Along one line of joins, from the upper edge of the quilt to the lower one, strips cover everything.
+    foreach ($top->short as [$count, $length]) {
+        $down += $count / 2 * $length->toFloat();
+    }
+    expect(shortJoins($top))->toBe($joins)->and($down)->toBe($top->quilt->height->toFloat())->and($top->strips)->toBe($strips);
+})->with([
+    // A block shows 9 in; 19 in by 28 in with its edge kept, 18 by 27 without. Four of 9½ out of one strip, 28 out of another.
+    'two rows, kept' => [true, 2, ['4 of 19/2'], 2],
+    'two rows, trimmed' => [false, 2, ['4 of 9'], 2],
+    'one row, kept on both sides' => [true, 1, ['2 of 10'], 1],
+    'four rows, kept' => [true, 4, ['4 of 19/2', '4 of 9'], 2 + 3],
+]);
 
 it('sorts what is left over by what it can still become', function (string $width, string $height, string $code, int $count): void {
     $use = RemnantUse::of(new Size(Length::parse($width), Length::parse($height)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Wording\Sentence;
 use Dew\Core\Bench\QuiltedTop;
 use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Design;
@@ -39,15 +40,18 @@ final class JoinOf extends Command
             $top = new QuiltedTop($quilting, $sheet->block, $size->columns, $size->rows, $design->room);
             // Cover strips lie over the seams behind: one between two blocks of a row, and one along every seam between rows.
             $cover = $top->stripCut === null ? null : [
-                'between_blocks' => $top->short, 'block_length' => $top->shortLength, 'between_rows' => $top->long,
-                'row_length' => $top->longLength, 'cut' => $top->stripCut,
+                'between_blocks' => $top->short, 'between_rows' => $top->long, 'row_length' => $top->longLength, 'cut' => $top->stripCut,
             ];
             $this->option('json') ? $this->printData([
                 'join' => $quilting->join->value, 'blocks' => array_sum($sheet->blockCounts),
                 ...array_map($this->data(...), $sizes),
                 'quilt' => $this->data($sheet->finished), 'blocks_alone' => $this->data($top->alone),
                 'cover_strips' => $cover === null ? null : array_map(
-                    fn (Length|int $one): int|string => is_int($one) ? $one : $one->toDecimal(4), $cover,
+                    fn (Length|int|array $one): mixed => match (true) {
+                        is_int($one) => $one,
+                        is_array($one) => array_map(fn (array $joins): array => ['count' => $joins[0], 'length' => $joins[1]->toDecimal(4)], $one),
+                        default => $one->toDecimal(4),
+                    }, $cover,
                 ),
             ])
                 : $this->print($size->name, array_sum($sheet->blockCounts), $sizes, $top->shows, $sheet->finished, $top->alone, $cover);
@@ -66,7 +70,7 @@ final class JoinOf extends Command
      * @param  array{
      *     front: Size, batting: Size, back: Size, trimmed: Size, shows: Size, strip: Length, outer: Length, clear: Length
      * }  $sizes
-     * @param  array{between_blocks: int, block_length: Length, between_rows: int, row_length: Length, cut: Length}|null  $cover
+     * @param  array{between_blocks: list<array{int, Length}>, between_rows: int, row_length: Length, cut: Length}|null  $cover
      */
     private function print(string $name, int $count, array $sizes, Size $shows, Size $quilt, Size $alone, ?array $cover): void
     {
@@ -92,7 +96,9 @@ final class JoinOf extends Command
         ]));
         if ($cover !== null) {
             $this->line(__('benchwork.join.strips', [
-                'rows' => $cover['between_blocks'], 'row_length' => $this->inches($cover['block_length']),
+                'rows' => Sentence::list(array_map(fn (array $joins): string => __(
+                    'benchwork.quilted.of_length', ['count' => $joins[0], 'length' => $this->inches($joins[1])],
+                ), $cover['between_blocks']) ?: ['0']),
                 'long' => $cover['between_rows'], 'long_length' => $this->inches($cover['row_length']), 'cut' => $this->inches($cover['cut']),
             ]));
         }

@@ -7,6 +7,7 @@ namespace App\Presentation\Member\Bench;
 use App\Models\Project;
 use App\Plans\Cloth\MemberCutting;
 use App\Plans\ReleasedSheets;
+use App\Wording\Sentence;
 use Dew\Core\Bench\MeasureRefused;
 use Dew\Core\Bench\QuiltedTop;
 use Dew\Core\Measure\Length;
@@ -88,7 +89,9 @@ final readonly class QuiltedWork implements BenchTask
                     'blocks_width' => $text($top->alone->width), 'blocks_height' => $text($top->alone->height),
                 ]),
                 __('benchwork.quilted.joins', [
-                    'short' => $top->short, 'short_length' => $text($top->shortLength), 'long' => $top->long, 'long_length' => $text($top->longLength),
+                    'short' => Sentence::list(array_map(fn (array $joins): string => __(
+                        'benchwork.quilted.of_length', ['count' => $joins[0], 'length' => $text($joins[1])],
+                    ), $top->short) ?: ['0']), 'long' => $top->long, 'long_length' => $text($top->longLength),
                 ]),
                 $top->stripCut === null ? null : trans_choice('benchwork.quilted.strips', $top->strips, [
                     'cut' => $text($top->stripCut), 'usable' => $text($room->usableWidth),
