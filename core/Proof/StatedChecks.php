@@ -186,7 +186,9 @@ final readonly class StatedChecks
             return null;
         }
         try {
-            return UnitFromCut::of($spec, $method, $piece->id, $cut, $this->subject->design->room)?->unfinished;
+            return UnitFromCut::of(
+                $spec, $method, $piece->id, $cut, $this->subject->design->room, FreeSize::of($spec->make(), $this->subject->design->room),
+            )?->unfinished;
         } catch (InvalidArgumentException) {
             return null;
         }

@@ -142,7 +142,7 @@ final readonly class Piece
 
     /**
      * How a diamond or parallelogram comes out of its strip: at which angle, and how far apart two cuts are, measured square to them.
-     * Example: a 45° diamond from a strip of 3 in is cut every 3 in, though it is 7 3⁄16 in long from tip to tip.
+     * Example: a 45° diamond from a strip of 3 in is cut every 3 in, though it is 7 13⁄16 in long from tip to tip.
      *
      * @return array{int, Measurement}|null degrees and distance; null for a piece of another shape
      */
@@ -159,6 +159,25 @@ final readonly class Piece
         return $outline->corners[0]->x->equals($this->width->exact)
             ? [45, Measurement::exact($side->exact->timesRoot2()->dividedBy(2))]
             : [60, Measurement::exact($side->exact->timesRoot3()->dividedBy(2))];
+    }
+
+    /**
+     * How far a diamond or parallelogram reaches from one sharp tip to the other: with side a along a strip of width w that is
+     * √((a + w/tan α)² + w²), which is 2w for a 60° diamond.
+     *
+     * @return Measurement|null null for a piece of another shape
+     */
+    public function tipToTip(): ?Measurement
+    {
+        $angle = $this->slantedCut()[0] ?? null;
+        if ($angle === null || $this->lay->advance === null) {
+            return null;
+        }
+        $width = $this->width->exact->toFloat();
+
+        return Measurement::exact(
+            Length::approximately(hypot($this->lay->advance->exact->toFloat() + $width / tan(deg2rad($angle)), $width)), true,
+        );
     }
 
     /** How often this piece's batch is needed for so many units, rounded up. */

@@ -76,6 +76,8 @@ return [
     'no_aim' => 'The aim is cloth or cuts, and the notation in, decimal or cm.',
     'no_clue' => 'There is no clue ":clue". Its clues are: :clues.',
     'no_unit_from' => 'No unit comes from that: the piece ":piece" does not grow with its unit, or the cut is too small.',
+    'unit_from_shape' => 'From :cut for ":piece" the unit measures :width along its base and :height across, raw edge to raw edge; it finishes '
+        .':finished_width by :finished_height.',
     'unit_from' => 'From :cut for ":piece" the unit comes out :width by :height unfinished. Trim it to :trim_width by :trim_height; '
         .'it finishes :finished_width by :finished_height.',
     'released' => 'Give --released as the number of clues that are open, such as --released=3.',

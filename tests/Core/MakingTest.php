@@ -269,6 +269,22 @@ it('counts the segments of each kind of set by itself', function (): void {
         ->and($making->piece('segment-b-strip-1')?->batch->yield)->toBe(8);
 });
 
+it('measures from tip to tip what is cut at a slant', function (string $kind): void {
+    $piece = UnitLibrary::example(UnitLibrary::kind($kind), Length::inches(2), fabrics(1))->make()->making(
+        UnitLibrary::kind($kind)->methods()[0], roomOf('1/4'),
+    )->pieces[0];
+    $farthest = 0.0;
+    foreach ($piece->lay->outline->corners as $one) {
+        foreach ($piece->lay->outline->corners as $other) {
+            $farthest = max($farthest, hypot($one->x->minus($other->x)->toFloat(), $one->y->minus($other->y)->toFloat()));
+        }
+    }
+    expect($piece->tipToTip()->exact->toFloat())->toEqualWithDelta($farthest, 1e-4)
+        ->and(hst('3', '1/4', new Method('hst:two'))->pieces[0]->tipToTip())->toBeNull();
+    // A strip of √3 + ½ gives diamonds of twice that from tip to tip.
+    $kind !== 'diamond-60' || expect($piece->tipToTip()->in(Notation::Fractions)->encode())->toBe('71/16');
+})->with(['diamond-45', 'diamond-60', 'parallelogram-45']);
+
 it('says at which angle diamonds are cut and how far apart, square to the cut', function (UnitKind $kind, string $size, int $degrees, float $spacing): void {
     $unit = UnitLibrary::example($kind, Length::parse($size), fabrics(1))->make();
     [$angle, $apart] = $unit->making($kind->methods()[0], roomOf('1/4'))->pieces[0]->slantedCut();

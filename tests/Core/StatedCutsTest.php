@@ -2,10 +2,15 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\FreeSize;
 use Dew\Core\Measure\Length;
+use Dew\Core\Proof\Finding;
+use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Kind\UnitFromCut;
 use Dew\Core\Unit\Kind\UnitLibrary;
+use Dew\Core\Unit\Kind\UnitSpec;
 use Dew\Core\Unit\Method;
 use Dew\Core\Unit\UnitKind;
 
@@ -139,3 +144,28 @@ it('cuts the big triangle of half and quarters, and geese, from strips too', fun
         expect($piece->lay->advance)->not->toBeNull()->and($piece->perStrip(Length::inches(40)))->toBeGreaterThan(5);
     }
 })->with([[UnitLibrary::kind('half-and-quarters'), new Method('half-and-quarters:strip')], [UnitLibrary::kind('geese'), new Method('geese:strip')]]);
+
+it('measures along the base and across what fills no rectangle', function (string $kind, string $method, string $piece): void {
+    $room = roomOf('1/4');
+    $kind = UnitLibrary::kind($kind);
+    $of = fn (int $scale): UnitSpec => UnitLibrary::example($kind, Length::inches(2 * $scale), fabrics($kind->fabrics()[0]));
+    // The cut of a unit three times as large gives that unit, raw edge to raw edge too.
+    $cut = $of(3)->make()->making(new Method($method), $room)->piece($piece)->width->exact;
+    $unit = UnitFromCut::of($of(1), new Method($method), $piece, $cut, $room, FreeSize::of($of(1)->make(), $room));
+    [$finished, $unfinished] = FreeSize::of($of(3)->make(), $room);
+    foreach ([[$unit->finished, $finished], [$unit->unfinished, $unfinished]] as [$is, $asked]) {
+        expect($is->width->toFloat())->toEqualWithDelta($asked->width->toFloat(), 1e-4)
+            ->and($is->height->toFloat())->toEqualWithDelta($asked->height->toFloat(), 1e-4);
+    }
+})->with([
+    ['diamond-45', 'diamond-45:strip', 'piece'], ['diamond-60', 'diamond-60:strip', 'piece'], ['triangle-60', 'triangle-60:blunt', 'piece'],
+    ['half-triangle-60', 'half-triangle-60:blunt', 'piece'], ['parallelogram-45', 'parallelogram-45:strip', 'piece'],
+    ['strip-parallelogram', 'strip-parallelogram:plain', 'strip-1'],
+]);
+
+it('says of a stated cut of a star arm what the arm measures along its base', function (): void {
+    $findings = Proof::of(DesignReader::read((string) file_get_contents(dirname(__DIR__).'/designs/faults/parallelogram-stated-cut.json')));
+    [$finding] = array_values(array_filter($findings, fn (Finding $one): bool => str_starts_with($one->code, 'stated-cut-small')));
+    // Cut 2½ in across, 2 in finish: 2√2 along the base, and the allowances take √2/2 more.
+    expect($finding->lengths['gives']->toFloat())->toEqualWithDelta(2.5 * sqrt(2), 1e-4);
+});

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Wording\Figure;
 use App\Wording\Problems;
+use Dew\Core\Design\FreeSize;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Fabric\FabricValue;
 use Dew\Core\Fabric\Slot;
@@ -49,7 +50,8 @@ final class UnitFrom extends Command
             $room = new CuttingRoom(Length::parse($this->text('seam')), CuttingRoom::usual()->usableWidth, CuttingRoom::usual()->squaring);
             $spec = $this->example($kinds[0]);
             $piece = $this->text('piece') !== '' ? $this->text('piece') : $spec->make()->making($method, $room)->pieces[0]->id;
-            $unit = UnitFromCut::of($spec, $method, $piece, $cut, $room);
+            $along = FreeSize::of($spec->make(), $room);
+            $unit = UnitFromCut::of($spec, $method, $piece, $cut, $room, $along);
         } catch (InvalidArgumentException|MeasureException $error) {
             $this->error(Problems::of($error));
 
@@ -61,15 +63,23 @@ final class UnitFrom extends Command
             return self::INVALID;
         }
         $text = fn (Length $length): string => Figure::text(Measurement::setting($length), $notation);
+        if ($along !== null) {
+            // Nobody trims what is cut as the unit it is.
+            $this->line(__('console.unit_from_shape', [
+                'cut' => $text($cut), 'piece' => $piece, 'width' => $text($unit->unfinished->width), 'height' => $text($unit->unfinished->height),
+                'finished_width' => $text($unit->finished->width), 'finished_height' => $text($unit->finished->height),
+            ]));
+
+            return self::SUCCESS;
+        }
         $trim = $unit->trimTo($notation->cuttingStep());
+        $seams = $room->seam->times(2);
         $this->line(__('console.unit_from', [
             'cut' => $text($cut), 'piece' => $piece, 'width' => $text($unit->unfinished->width), 'height' => $text(
                 $unit->unfinished->height,
             ),
             'trim_width' => $text($trim->width), 'trim_height' => $text($trim->height),
-            'finished_width' => $text($trim->width->minus($room->seam->times(2))), 'finished_height' => $text(
-                $trim->height->minus($room->seam->times(2)),
-            ),
+            'finished_width' => $text($trim->width->minus($seams)), 'finished_height' => $text($trim->height->minus($seams)),
         ]));
 
         return self::SUCCESS;

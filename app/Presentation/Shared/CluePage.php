@@ -564,7 +564,7 @@ final readonly class CluePage
             $slanted === null ? null : __('cutting.slanted', [
                 'degrees' => $slanted[0],
                 'spacing' => $text($slanted[1]),
-                'length' => $text($piece->length),
+                'length' => $text($piece->tipToTip()),
             ]),
             $piece->lay->mirrored ? __('pieces.mirrored') : ($piece->lay->chiral && $piece->isCloth() ? __('pieces.face_up') : null),
             $piece->template?->notches === [] || $piece->template === null ? null : trans_choice(

@@ -22,7 +22,7 @@ use InvalidArgumentException;
 final readonly class UnitFromCut
 {
     /**
-     * @param  Size  $finished  of the largest unit the cut gives
+     * @param  Size  $finished  of the largest unit the cut gives; along its base and straight up from that where it fills no rectangle
      * @param  Size  $unfinished  the same with its seam allowances: the size before trimming
      * @param  bool  $exact  false when both are kept to 1⁄65536 in only
      */
@@ -37,11 +37,12 @@ final readonly class UnitFromCut
      * @param  UnitSpec  $spec  a unit of the same kind and proportions, of any size
      * @param  string  $piece  id of the piece that the cut is for
      * @param  Length  $cut  the side of a square, the width of a strip or of a rectangle
+     * @param  array{Size, Size}|null  $along  how a person measures the given unit where it fills no rectangle, finished and unfinished
      * @return self|null null where the piece does not grow with the unit, or the cut is too small for any
      *
      * @throws InvalidArgumentException when the kind is not made that way, or has no such piece
      */
-    public static function of(UnitSpec $spec, Method $method, string $piece, Length $cut, CuttingRoom $room): ?self
+    public static function of(UnitSpec $spec, Method $method, string $piece, Length $cut, CuttingRoom $room, ?array $along = null): ?self
     {
         $width = self::width($spec, $method, $piece, $room) ?? throw self::noPiece($spec, $method, $piece, $room);
         $double = self::width($spec->scaled(2, 1), $method, $piece, $room);
@@ -54,12 +55,15 @@ final readonly class UnitFromCut
         if (! $growth->isPositive() || ! $over->isPositive()) {
             return null;
         }
-        $finished = $spec->make()->finished();
+        $finished = $along[0] ?? $spec->make()->finished();
+        $whole = $along[1] ?? $finished->outsetBy($room->seam);
         [$across, $exact] = self::grown($finished->width, $over, $growth);
         [$down, $exactDown] = self::grown($finished->height, $over, $growth);
         $size = new Size($across, $down);
 
-        return new self($size, $size->outsetBy($room->seam), $exact && $exactDown);
+        return new self($size, new Size(
+            $size->width->plus($whole->width)->minus($finished->width), $size->height->plus($whole->height)->minus($finished->height),
+        ), $exact && $exactDown);
     }
 
     /** The largest size on the cutting step that the unit can be trimmed to, unfinished. */
