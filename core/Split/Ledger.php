@@ -59,6 +59,11 @@ final readonly class Ledger
             $key = (string) $key;
             $line = new LedgerLine($key, $work->name, $work->count, $makes[$key] ?? [], $uses[$key] ?? []);
             $lines[] = [$line->makes[0]->place ?? PHP_INT_MAX, $line];
+            if ($line->makes !== [] && $line->made() < $line->used()) {
+                $problems[] = new LedgerProblem(
+                    LedgerProblem::SHORT, $key, null, $line->makes[count($line->makes) - 1]->clue, $line->until() ?? $clues, $line->used() - $line->made(),
+                );
+            }
             $late = $line->late();
             if ($late !== null) {
                 $last = $line->makes[count($line->makes) - 1];

@@ -10,6 +10,9 @@ final readonly class LedgerProblem
     /** It is needed before it is made. */
     public const LATE = 'late';
 
+    /** Clues make some of it, and fewer than are used: shares are missing. */
+    public const SHORT = 'short';
+
     /** It is made and nothing uses it. */
     public const UNUSED = 'unused';
 
@@ -23,6 +26,7 @@ final readonly class LedgerProblem
      * @param  string|null  $by  product key of what needs it; null for the top
      * @param  int  $clue  number of the clue that makes it, from zero
      * @param  int  $needed  number of the clue that needs it
+     * @param  int  $missing  of what is short, how many more are used than made
      */
     public function __construct(
         public string $code,
@@ -30,6 +34,7 @@ final readonly class LedgerProblem
         public ?string $by,
         public int $clue,
         public int $needed,
+        public int $missing = 0,
     ) {
     }
 }

@@ -14,6 +14,7 @@ return [
     'problems' => [
         'early' => 'It comes before :thing, which is made in :clue :number.',
         'late' => ':thing is made in :clue :number, and :by needs it in :clue :needed already.',
+        'short' => ':thing: :missing more are used than the clues make.',
         'unused' => ':thing is made in :clue :number, and nothing uses it.',
         'nothing' => ':thing is a task of :clue :number, and this size takes none of it.',
     ],

@@ -267,6 +267,25 @@ it('keeps a ledger that comes out, on a thousand designs', function (int $seed):
     }
 })->with(range(1, 20));
 
+it('fails where clues make fewer of a thing than are used', function (): void {
+    $short = function (int $of): array {
+        $work = ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [
+            ['id' => 't', 'unit' => 'u-hst', 'share' => ['part' => 1, 'of' => $of]],
+        ]]]];
+        $design = DesignReader::reading(smallJson($of === 1 ? ['clues' => [['id' => 'k', 'title' => 'K', 'minutes' => 10, 'tasks' => [
+            ['id' => 't', 'unit' => 'u-hst'],
+        ]]]] : $work))->design;
+        $problems = Ledger::of($design, MakingGraph::of(Compilation::of($design), 's'))->problems;
+
+        return array_values(array_map(
+            fn (LedgerProblem $one): array => [$one->product, $one->missing],
+            array_filter($problems, fn (LedgerProblem $one): bool => $one->code === LedgerProblem::SHORT),
+        ));
+    };
+    // Six blocks take twelve half-squares; a half of them makes six, a third four.
+    expect($short(1))->toBe([])->and($short(2))->toBe([['u-hst', 6]])->and($short(3))->toBe([['u-hst', 8]]);
+});
+
 it('says what each clue asks of each size', function (): void {
     $design = DesignReader::read(designFile('kitchen-garden'));
     $loads = Load::ofClues($design, graphsOf($design)['s-lap']);

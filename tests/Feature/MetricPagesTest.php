@@ -6,6 +6,7 @@ use App\Models\Post;
 use App\Models\Project;
 use App\Models\QuiltAlong;
 use App\Models\Role;
+use Dew\Core\Draft\Place;
 use Dew\Core\Measure\Notation;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\Str;
@@ -126,3 +127,26 @@ it('shows the same numbers on the clue, while joining and for the borders', func
     // Four of 9.5 cm less six of 0.75 cm; five of 33.5 cm less eight.
     'drawn in centimetres' => [dirname(__DIR__).'/designs/night-ferry-cm.json', ['33.5', '161.5']],
 ]);
+
+it('goes on in the measure of the quilt before', function (): void {
+    $metric = QuiltAlong::factory()->create(['units' => Notation::Centimetres]);
+    [$other, $user] = [$this->quiltAlong(), App\Models\User::factory()->create()];
+    Tests\PublishedRows::write($metric, Tests\TestCase::document());
+    $join = fn (QuiltAlong $quilt): Project => app(App\Actions\Member\JoinQuiltAlong::class)($user, $quilt, 'Mine', 's-throw', 'c-last-boat');
+    // The first quilt is measured as its host measures, the second as the first.
+    [$first, $second] = [$join($metric), $join($other)];
+    expect([$first->notation, $second->notation])->toBe([Notation::Centimetres, Notation::Centimetres])
+        ->and($join($other)->fresh()?->notation)->toBe(Notation::Centimetres);
+});
+
+it('begins a design in centimetres with seams and cloth of its own', function (): void {
+    $this->actingAs(App\Models\User::factory()->create());
+    $form = [
+        'name' => 'Reeds', 'pace' => 'weekly', 'clue_word' => 'clue', 'zone' => 'UTC', 'units' => 'cm', 'seam' => '', 'may_share' => '1', 'from' => 'blank',
+    ];
+    $this->post('/start', $form)->assertSessionHasNoErrors();
+    $design = documentOf(QuiltAlong::query()->orderByDesc('id')->firstOrFail());
+    expect([$design->at(Place::of('seam'))->value, $design->at(Place::of('usable_width'))->value])->toBe(['0.75 cm', '106 cm']);
+    // Whoever hosts a second one is offered centimetres.
+    expect((string) $this->get('/start')->getContent())->toMatch('/<option value="cm"\s+selected/');
+});

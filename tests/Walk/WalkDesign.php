@@ -40,7 +40,7 @@ final class WalkDesign
     private function __construct(private readonly int $seed)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
-        $this->metric = $this->chance(40);
+        $this->metric = $this->chance(50);
     }
 
     /** @return array<string, mixed> a design document of format 3 without clues */

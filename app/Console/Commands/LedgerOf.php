@@ -74,6 +74,7 @@ final class LedgerOf extends Command
                 'by' => $problem->by === null ? __('split.top') : ($names[$problem->by] ?? $problem->by),
                 'number' => $problem->clue + 1,
                 'needed' => $problem->needed + 1,
+                'missing' => $problem->missing,
             ]));
         }
     }
@@ -96,6 +97,7 @@ final class LedgerOf extends Command
             ], $ledger->lines),
             'problems' => array_map(fn (LedgerProblem $problem): array => [
                 'code' => $problem->code, 'product' => $problem->product, 'by' => $problem->by, 'clue' => $problem->clue + 1,
+                'missing' => $problem->missing,
             ], $ledger->problems),
         ];
     }

@@ -199,7 +199,7 @@ final readonly class ClueWork
                 $said = __('split.problems.'.$problem->code, [
                     'thing' => $named($problem->product, $problem->product),
                     'by' => $problem->by === null ? __('split.top') : $named($problem->by, $problem->by),
-                    'number' => $problem->clue + 1, 'needed' => $problem->needed + 1,
+                    'number' => $problem->clue + 1, 'needed' => $problem->needed + 1, 'missing' => $problem->missing,
                 ]);
                 foreach ($clues[$problem->clue]->tasks as $task) {
                     // A size that takes none of a thing is worth a word only where no size takes any.
