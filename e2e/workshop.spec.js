@@ -411,7 +411,7 @@ test('the outline of a piece is set on a grid by mouse and by keys, and a patter
     await page.mouse.move(at.x + at.width / 2 - inch / 4, at.y + at.height / 2, { steps: 5 });
     await page.mouse.up();
     await expect(shape).toHaveValue('0, 0\n4, 0\n3, 2\n4, 4\n0, 4');
-    await expect(page.getByText(/its pieces cover 14 of its 16 square inches/)).toBeVisible();
+    await expect(page.getByText(/its pieces cover 14 square inches of its 16 square inches/)).toBeVisible();
 
     // By keys: half an inch down, and out.
     await board.getByLabel('Lines of the grid every').selectOption('1/2 in');
