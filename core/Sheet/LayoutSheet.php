@@ -101,12 +101,10 @@ final readonly class LayoutSheet implements StoredSheet
         return new SewnTop($this->units, $this->blocks, $depths, $placements, $this->frame, $this->owners, $this->sewing);
     }
 
-    /** Whether a patch of the frame is cut as it lies there: a sash, or one of the strips and corners of a border that is not pieced. */
-    public function isStrip(int $patch): bool
+    /** @return array<string, bool> whether each border is cut from strips, with or without corners, rather than pieced; by its id */
+    public function stripBorders(): array
     {
-        $owner = $this->owners[$patch] ?? self::CENTRE;
-
-        return $owner === self::CENTRE || count(array_keys($this->owners, $owner, true)) <= self::STRIPS_AND_CORNERS;
+        return array_map(fn (int $patches): bool => $patches <= self::STRIPS_AND_CORNERS, array_count_values($this->owners));
     }
 
     /** The same without borders that are not open yet. */

@@ -403,13 +403,15 @@ final readonly class JoinPlan
     private static function measured(array $items, array $placements, LayoutSheet $sheet): array
     {
         $joined = new Joined($sheet->seam);
+        $strips = $sheet->stripBorders();
         foreach ($items as $item) {
             if ($item < count($placements)) {
                 $joined->place($placements[$item], $sheet->block, $sheet->joined[$placements[$item]->product] ?? null);
             } else {
-                $sheet->isStrip($item - count($placements))
-                    ? $joined->strip($sheet->frame[$item - count($placements)]->outline)
-                    : $joined->patch($sheet->frame[$item - count($placements)]->outline);
+                $owner = $sheet->owners[$item - count($placements)];
+                $outline = $sheet->frame[$item - count($placements)]->outline;
+                // Sashes belong to the centre and are cut as they lie there.
+                $owner === LayoutSheet::CENTRE || $strips[$owner] ? $joined->strip($outline) : $joined->patch($outline);
             }
         }
 

@@ -41,8 +41,8 @@ return [
         .'it '
         .'does not fill its cell.',
     'sides-differ' => 'Make :unit fit its place in :block: its side finishes :side, and the place has a side of :space.',
-    'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most :covers of its '
-        .':area.',
+    'cuts-too-little' => 'Compare the cutting sizes of :unit with the pattern: without their seams the pieces cover at most '
+        .':covers of its :area.',
     'spare-on-seam' => 'Take the spare allowance off edge :edge of piece :piece in :unit: the seam after which it is trimmed is sewn along that '
         .'very edge.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area.',

@@ -127,8 +127,8 @@ final readonly class TurnedNinePatch implements LibraryUnit, PressedByKind
         // From the seam of a middle square that comes out as much larger as it was cut.
         $from = Measurement::resulting($this->square()->dividedBy(2), [[Length::fraction(1, 2), $cut]]);
         $sewn = Measurement::sewn($room->unfinished($this->side)->exact, [$cut, $cut, $cut]);
-        // Four patches to a quarter: within one they were sewn in the nine-patch; quarters side by side are sewn again, then one pair below the
-        // other.
+        // Four patches to a quarter: within one they were sewn in the nine-patch; quarters side by side are sewn again,
+        // then one pair below the other.
         $rows = $between = [];
         foreach (self::nineSeams() as [$number, , , $one, $other]) {
             $number < 6 ? $rows[] = On::seam($one, $other) : $between[] = On::seam($one, $other);
@@ -183,8 +183,8 @@ final readonly class TurnedNinePatch implements LibraryUnit, PressedByKind
 
     /**
      * The seams of the nine-patch, first the six within its rows, then the two between them, and the patches of the quarters on their sides:
-     * see {@see IroningBoard}. Each quarter has the corner square, the edge squares beside and below it as the corner lies at the top left, and the
-     * middle.
+     * see {@see IroningBoard}. Each quarter has the corner square, the edge squares beside and below it as the corner lies at the top left,
+     * and the middle.
      *
      * @return list<array{int, int, int, int, int}>
      */
