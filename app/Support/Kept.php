@@ -80,7 +80,7 @@ enum Kept: string
     case Page = 'page';
 
     /** Grows when a class whose objects are kept changes its name or its properties: then nothing of before is read again. */
-    private const FORM = 5;
+    private const FORM = 6;
 
     /**
      * The value for some content, made at its first use.

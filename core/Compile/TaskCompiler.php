@@ -85,14 +85,12 @@ final readonly class TaskCompiler
     private function named(Task $task, string $product): string
     {
         $name = $this->sized->names[$product];
+        $block = $task->share?->block;
+        if ($block !== null && $this->isKnown($block, $task)) {
+            $name = sprintf('%s for %s', $name, $this->sized->names[$block] ?? $block);
+        }
 
-        return match (true) {
-            $task->share === null => $name,
-            $task->share->block !== null => $this->isKnown($task->share->block, $task)
-                ? sprintf('%s for %s', $name, $this->sized->names[$task->share->block] ?? $task->share->block)
-                : $name,
-            default => sprintf('%s, part %d of %d', $name, $task->share->part, $task->share->of),
-        };
+        return $task->share?->isDivided() === true ? sprintf('%s, part %d of %d', $name, $task->share->part, $task->share->of) : $name;
     }
 
     /** Whether a block is made in the clue of a task or before: until then not even its name is said. */

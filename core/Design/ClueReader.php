@@ -84,13 +84,7 @@ final class ClueReader
         if ($block !== null) {
             $this->blocks->at($block);
         }
-        $share = $block !== null && $node->has('share') ? $node->get('share') : null;
-        [$part, $of] = $share === null ? [1, 1] : [
-            $share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX),
-        ];
-        if ($part > $of) {
-            throw $node->get('share')->get('part')->fail('design.share_of_fewer', ['of' => $of]);
-        }
+        [$part, $of] = $block !== null && $node->has('share') ? self::part($node->get('share')) : [1, 1];
         $kind = $block !== null ? 'quilt' : ($node->has('stage') ? $node->get('stage')->string() : 'own');
         $minutes = $node->has('minutes') ? $node->get('minutes')->integer(0, PHP_INT_MAX) : null;
         if ($minutes === null && ! in_array($kind, Chore::JOINING, true)) {
@@ -136,22 +130,25 @@ final class ClueReader
     private function share(Node $task): ?Share
     {
         if ($task->has('for')) {
-            if ($task->has('share')) {
-                throw $task->get('share')->fail('design.beside_for');
-            }
             $this->blocks->at($task->get('for'));
-
-            return Share::forBlock($task->get('for')->id());
         }
         if (! $task->has('share')) {
-            return null;
+            return $task->has('for') ? Share::forBlock($task->get('for')->id()) : null;
         }
-        [$part, $of] = [$task->get('share')->get('part')->integer(1, PHP_INT_MAX), $task->get('share')->get('of')->integer(2, PHP_INT_MAX)];
+        [$part, $of] = self::part($task->get('share'));
+
+        return $task->has('for') ? Share::forBlock($task->get('for')->id(), $part, $of) : Share::byNumber($part, $of);
+    }
+
+    /** @return array{positive-int, positive-int} which share, and of how many */
+    private static function part(Node $share): array
+    {
+        [$part, $of] = [$share->get('part')->integer(1, PHP_INT_MAX), $share->get('of')->integer(2, PHP_INT_MAX)];
         if ($part > $of) {
-            throw $task->get('share')->get('part')->fail('design.share_of_fewer', ['of' => $of]);
+            throw $share->get('part')->fail('design.share_of_fewer', ['of' => $of]);
         }
 
-        return Share::byNumber(max(1, $part), max(1, $of));
+        return [max(1, $part), max(1, $of)];
     }
 
     /** The product key of what a task makes. */

@@ -47,6 +47,12 @@ final class ProductKey
         return $use === '.m' || str_starts_with($use, '.m.') ? null : $id.'.m'.$use;
     }
 
+    /** Whether it names strips or corner squares of a border. */
+    public static function isBorder(string $key): bool
+    {
+        return str_starts_with($key, 'border:') || str_starts_with($key, 'border-corners:');
+    }
+
     /** The id of what the document declares. */
     public static function id(string $key): string
     {

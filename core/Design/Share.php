@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Dew\Core\Design;
 
-/** Which of the copies of a thing one task makes: so many shares of all of them, or those that a given block needs. */
+/**
+ * Which of the copies of a thing one task makes: one of so many shares of all of them, or those that a given block needs, for all copies
+ * of that block or for one share of them.
+ */
 final readonly class Share
 {
     /**
      * @param  positive-int  $part  from 1
      * @param  positive-int  $of  how many shares there are
-     * @param  string|null  $block  product key of the block whose copies are meant; parts mean nothing then
+     * @param  string|null  $block  product key of the block they are for; the shares are of its copies then
      */
     private function __construct(
         public int $part,
@@ -28,9 +31,29 @@ final readonly class Share
         return new self($part, $of, null);
     }
 
-    public static function forBlock(string $block): self
+    /**
+     * @param  string  $block  product key
+     * @param  positive-int  $part
+     * @param  positive-int  $of
+     */
+    public static function forBlock(string $block, int $part = 1, int $of = 1): self
     {
-        return new self(1, 1, $block);
+        return new self($part, $of, $block);
+    }
+
+    /** @return array<string, mixed> as a task of a design document gives it */
+    public function data(): array
+    {
+        return [
+            ...($this->block === null ? [] : ['for' => $this->block]),
+            ...($this->isDivided() ? ['share' => ['part' => $this->part, 'of' => $this->of]] : []),
+        ];
+    }
+
+    /** Whether this is one of several shares. */
+    public function isDivided(): bool
+    {
+        return $this->of > 1;
     }
 
     /** Of so many copies at a size. Shares differ by one at most, and the first are the larger ones. */
@@ -42,10 +65,10 @@ final readonly class Share
         );
     }
 
-    /** Those that go into so many blocks with so many in each. */
+    /** Those that go into its share of so many blocks with so many in each: blocks are never parted. */
     public function ofBlocks(int $each, int $blocks): int
     {
-        return $each * $blocks;
+        return $each * $this->ofCopies($blocks);
     }
 
     /** Of so many copies in all, by the number of the share. */
@@ -65,10 +88,13 @@ final readonly class Share
         return intdiv($copies * $parts + $this->of - 1, $this->of);
     }
 
-    /** Whether both can be shares of one thing: of the same division, and not the same share. */
+    /** Whether both can be shares of one thing: of different blocks, or of the same division and not the same share. */
     public function goesWith(self $other): bool
     {
-        return ($this->block === null) === ($other->block === null)
-            && ($this->block === null ? $this->of === $other->of && $this->part !== $other->part : $this->block !== $other->block);
+        if ($this->block !== $other->block) {
+            return $this->block !== null && $other->block !== null;
+        }
+
+        return $this->of === $other->of && $this->part !== $other->part;
     }
 }

@@ -6,7 +6,8 @@ namespace Dew\Core\Split;
 
 /**
  * Gives every clue something to make where a split leaves one empty and it costs nothing: the clues between an empty one and the nearest
- * one with several items move up, and that one is divided, about halfway, in the order of making.
+ * one with several items move up, and that one is divided, about halfway, in the order of making. Where there are fewer items than clues,
+ * the empty ones come last, as far as the picture may be shown so early.
  */
 final class EmptyClues
 {
@@ -27,6 +28,12 @@ final class EmptyClues
                 break;
             }
             $clueOf = $changed;
+        }
+        for ($clue = $problem->clues - 2; $clue >= 0; $clue--) {
+            $earlier = array_map(fn (int $of): int => $of > $clue ? $of - 1 : $of, $clueOf);
+            if (! in_array($clue, $clueOf, true) && SplitCost::keepsBack($problem, $earlier)) {
+                $clueOf = $earlier;
+            }
         }
 
         return $clueOf;

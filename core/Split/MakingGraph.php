@@ -150,6 +150,16 @@ final readonly class MakingGraph
         };
     }
 
+    /** Into how many shares a task can be divided at this size: as many as it makes, or as there are blocks that those are for. */
+    public function parts(Task $task): int
+    {
+        return match (true) {
+            $task->share?->isDivided() === true => 1,
+            $task->share?->block === null => $this->made($task),
+            default => $this->counts[$task->share->block] ?? 0,
+        };
+    }
+
     /**
      * The work of one task; null when it has nothing to make at this size.
      *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
+use Dew\Core\Design\Share;
+
 /** Work shared out over clues, with what that costs and how far it is from the best there could be. */
 final readonly class Split
 {
@@ -48,38 +50,28 @@ final readonly class Split
      */
     private function rejoined(array $jobs): array
     {
-        $shares = $isNew = [];
+        $shares = [];
         foreach ($jobs as $job) {
-            if ($job->share !== null && $job->share->block === null) {
-                $shares[$job->product] = ($shares[$job->product] ?? 0) + 1;
-                $isNew[$job->product] = ($isNew[$job->product] ?? false) || $job->task === null;
+            if ($job->isShare()) {
+                $shares[$job->product][$job->share->block ?? ''][] = $job->task;
             }
         }
         $joined = [];
         foreach ($jobs as $job) {
-            if (($isNew[$job->product] ?? false) && $job->share !== null && $shares[$job->product] === $job->share->of) {
-                // The last share stands behind everything that any of them needs.
-                if ($job->share->part === $job->share->of) {
-                    $joined[] = new SplitJob($job->product, $this->taskOf($jobs, $job->product));
-                }
-            } else {
+            $tasks = $job->isShare() ? $shares[$job->product][$job->share->block ?? ''] : [];
+            if ($job->share === null || count($tasks) !== $job->share->of || ! in_array(null, $tasks, true)) {
                 $joined[] = $job;
+            } elseif ($job->share->part === $job->share->of) {
+                // The last share stands behind everything that any of them needs.
+                $joined[] = new SplitJob(
+                    $job->product,
+                    array_values(array_filter($tasks, is_string(...)))[0] ?? null,
+                    $job->share->block === null ? null : Share::forBlock($job->share->block),
+                );
             }
         }
 
         return $joined;
-    }
-
-    /** @param  list<SplitJob>  $jobs */
-    private function taskOf(array $jobs, string $product): ?string
-    {
-        foreach ($jobs as $job) {
-            if ($job->product === $product && $job->task !== null) {
-                return $job->task;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<array<string, int>> minutes of every clue by size id */

@@ -4,17 +4,54 @@ declare(strict_types=1);
 
 namespace Dew\Core\Split;
 
+use Dew\Core\Design\ProductKey;
 use Dew\Core\Design\Share;
+use Dew\Core\Words\Chore;
 
-/** Something to be given to a clue: all of a thing, or a share of it. */
+/** Something to be given to a clue: all of a thing, a share of it, a stage of joining the top, or quilting copies of a block. */
 final readonly class SplitJob
 {
+    public const JOINS = 2;
+
     /** @param  string|null  $task  the id of the task that the design has for it; null where it has none yet */
     public function __construct(
         public string $product,
         public ?string $task = null,
         public ?Share $share = null,
+        public ?Chore $chore = null,
     ) {
+    }
+
+    /** Whether a chore is shared out. Finishing the quilt comes after all of that, and tasks of the host's own stay where they are. */
+    public static function isSharedOut(Chore $chore): bool
+    {
+        return $chore->block !== null || in_array($chore->kind, Chore::JOINING, true);
+    }
+
+    /** A stage, named "stage:rows" where a product is asked for, or quilting copies of a block, "quilt:b-star". */
+    public static function ofChore(Chore $chore, ?string $task = null): self
+    {
+        return new self($chore->block === null ? "stage:$chore->kind" : "quilt:$chore->block", $task, null, $chore);
+    }
+
+    /**
+     * Its place in the order in which a quilt is put together: units and blocks, quilted blocks, rows, their joining, borders. From
+     * {@see JOINS} on, whatever has a higher rank comes after everything of a lower one.
+     */
+    public function rank(): int
+    {
+        if ($this->chore === null) {
+            return ProductKey::isBorder($this->product) ? self::JOINS + count(Chore::JOINING) : 0;
+        }
+        $stage = array_search($this->chore->kind, Chore::JOINING, true);
+
+        return $stage === false ? 1 : self::JOINS + $stage;
+    }
+
+    /** Whether this is some of a thing and the rest lies in other jobs. */
+    public function isShare(): bool
+    {
+        return $this->share?->isDivided() === true;
     }
 
     /**
@@ -30,11 +67,14 @@ final readonly class SplitJob
         if ($this->share === null) {
             return true;
         }
-        if ($this->share->block !== null) {
-            return $this->share->block === $other->product;
+        if ($this->share->block !== null && $this->share->block !== $other->product) {
+            return false;
         }
         if ($other->share === null || $other->share->block !== null) {
             return true;
+        }
+        if ($this->share->block !== null) {
+            return $this->share->upTo($others) - $this->share->ofCopies($others) < $other->share->upTo($others);
         }
         // Whole blocks: three of five need three fifths of what goes into them, be it more than the first half.
         $made = $other->share->upTo($others);

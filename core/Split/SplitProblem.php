@@ -8,6 +8,7 @@ use Dew\Core\Design\Design;
 use Dew\Core\Design\Share;
 use Dew\Core\Design\Task;
 use Dew\Core\Measure\Refused;
+use Dew\Core\Words\Chore;
 use InvalidArgumentException;
 
 /** Work to be shared out over a number of clues. */
@@ -53,11 +54,7 @@ final readonly class SplitProblem
                     throw new Refused('split.order');
                 }
             }
-            $minutes = 0;
-            foreach ($item->minutes as $size => $count) {
-                $minutes += $count * ($weights[$size] ?? 0);
-            }
-            $weighted[] = $minutes;
+            $weighted[] = self::weighted($item, $weights);
         }
         $this->weighted = $weighted;
     }
@@ -93,7 +90,8 @@ final readonly class SplitProblem
         }
         $jobs = self::jobs($design, $graphs, $open);
         if ($divides) {
-            $jobs = self::divided($jobs, $graphs, $weights, max(1, $clues), $group);
+            $most = $isMystery ? (1 + self::AHEAD) / max(1, count($open) + $clues) : 1.0;
+            $jobs = self::divided($jobs, $graphs, $weights, max(1, $clues), $group, $most);
         }
         $needs = self::needs($jobs, $graphs);
         $names = array_map(fn (SplitJob $job, int $number): string => $group[$job->product] ?? "job $number", $jobs, array_keys($jobs));
@@ -143,13 +141,19 @@ final readonly class SplitProblem
      */
     private static function jobs(Design $design, array $graphs, array $open): array
     {
-        $jobs = $made = [];
+        $jobs = $made = $stages = $joins = [];
         foreach ($design->clues as $clue) {
             foreach ($clue->tasks as $task) {
                 if (! in_array($clue->id, $open, true)) {
                     $jobs[] = new SplitJob($task->product, $task->id, $task->share);
                 }
                 $made[$task->product] = true;
+            }
+            foreach ($clue->chores as $chore) {
+                $joins[] = $chore->kind;
+                if (SplitJob::isSharedOut($chore) && ! in_array($clue->id, $open, true)) {
+                    $stages[] = SplitJob::ofChore($chore, $chore->id);
+                }
             }
         }
         foreach ($graphs as $graph) {
@@ -160,44 +164,91 @@ final readonly class SplitProblem
                 }
             }
         }
+        // Joining the top comes along where no clue has it and the design does not leave it out.
+        $needs = ! in_array(Design::JOINING, $design->notMade, true) && array_intersect($joins, Chore::JOINING) === [];
+        foreach ($needs ? Chore::JOINING : [] as $kind) {
+            $chore = new Chore('', $kind, '', '', null);
+            if (max([0, ...array_map(fn (MakingGraph $graph): int => $graph->joining($chore)->seams ?? 0, array_values($graphs))]) > 0) {
+                $stages[] = SplitJob::ofChore($chore);
+            }
+        }
 
-        return $jobs;
+        return [...$jobs, ...$stages];
     }
 
     /**
-     * Whatever takes longer than a clue should, in shares that do not.
+     * Whatever takes longer than a clue should, or shows more of a mystery, in shares that do not; and the longest of them in further
+     * shares while there are fewer jobs than clues.
      *
      * @param  list<SplitJob>  $jobs
      * @param  array<string, MakingGraph>  $graphs
      * @param  array<string, int>  $weights
      * @param  array<string, string>  $group  what stays together is not divided
+     * @param  float  $shown  how much of the picture one job should show at most, from 0 to 1
      * @return list<SplitJob>
      */
-    private static function divided(array $jobs, array $graphs, array $weights, int $clues, array $group): array
+    private static function divided(array $jobs, array $graphs, array $weights, int $clues, array $group, float $shown): array
     {
-        $minutes = [];
-        foreach ($jobs as $number => $job) {
-            $minutes[$number] = 0;
-            foreach ($graphs as $size => $graph) {
-                $minutes[$number] += ($weights[$size] ?? 0) * ($graph->workOf(self::task($job))->minutes ?? 0);
-            }
-        }
+        $items = array_map(fn (SplitJob $job): SplitItem => self::item([$job], $graphs, []), $jobs);
+        $minutes = array_map(fn (SplitItem $item): int => self::weighted($item, $weights), $items);
         $even = array_sum($minutes) / $clues;
+        $shares = $most = [];
+        foreach ($jobs as $number => $job) {
+            $most[$number] = isset($group[$job->product]) ? 1 : min(self::MOST_SHARES, self::parts($job, $graphs));
+            $asked = max(1, $minutes[$number] / max(1e-9, $even), max([0, ...$items[$number]->shown]) / $shown);
+            $shares[$number] = min($most[$number], (int) ceil($asked - 1e-9));
+        }
+        while (array_sum($shares) < $clues) {
+            $longest = null;
+            foreach ($shares as $number => $into) {
+                if ($into < $most[$number]
+                    && ($longest === null || $minutes[$number] / $into > $minutes[$longest] / $shares[$longest])) {
+                    $longest = $number;
+                }
+            }
+            if ($longest === null) {
+                break;
+            }
+            $shares[$longest]++;
+        }
         $divided = [];
         foreach ($jobs as $number => $job) {
-            $most = max([1, ...array_map(fn (MakingGraph $graph): int => $graph->works[$job->product]->count ?? 0, array_values($graphs))]);
-            $shares = $even > 0 ? min(self::MOST_SHARES, $most, (int) ceil($minutes[$number] / $even - 1e-9)) : 1;
-            if ($job->share !== null || $shares < 2 || isset($group[$job->product])) {
-                $divided[] = $job;
-
-                continue;
-            }
-            for ($part = 1; $part <= $shares; $part++) {
-                $divided[] = new SplitJob($job->product, $part === 1 ? $job->task : null, Share::byNumber($part, $shares));
+            for ($part = 1; $part <= $shares[$number]; $part++) {
+                $divided[] = $shares[$number] === 1 ? $job : new SplitJob(
+                    $job->product,
+                    $part === 1 ? $job->task : null,
+                    $job->share?->block === null
+                        ? Share::byNumber($part, $shares[$number]) : Share::forBlock($job->share->block, $part, $shares[$number]),
+                );
             }
         }
 
         return $divided;
+    }
+
+    /**
+     * Into how many shares a job can be divided at some size: as many as there are copies, or blocks that they are for.
+     *
+     * @param  array<string, MakingGraph>  $graphs
+     */
+    private static function parts(SplitJob $job, array $graphs): int
+    {
+        if ($job->chore !== null) {
+            return 1;
+        }
+
+        return max([1, ...array_map(fn (MakingGraph $graph): int => $graph->parts(self::task($job)), array_values($graphs))]);
+    }
+
+    /** @param  array<string, int>  $weights */
+    private static function weighted(SplitItem $item, array $weights): int
+    {
+        $minutes = 0;
+        foreach ($item->minutes as $size => $count) {
+            $minutes += $count * ($weights[$size] ?? 0);
+        }
+
+        return $minutes;
     }
 
     /**
@@ -224,17 +275,19 @@ final readonly class SplitProblem
                     }
                 }
             }
-            if (str_starts_with($job->product, 'border')) {
-                // Borders go round everything else, the inner ones first.
-                foreach ($jobs as $other => $before) {
-                    if (! str_starts_with($before->product, 'border') || ($other < $number && $before->product !== $job->product)) {
-                        $needed[$other] = true;
-                    }
+            $rank = $job->rank();
+            foreach ($jobs as $other => $before) {
+                // Joining comes after all blocks, and borders go round what is joined, the inner ones first.
+                $isInner = $before->rank() === $rank && $other < $number && $before->product !== $job->product;
+                $isQuilted = $job->chore !== null && $job->chore->block === $before->product;
+                if ($isQuilted || $rank >= SplitJob::JOINS && ($before->rank() < $rank || $isInner)) {
+                    $needed[$other] = true;
                 }
             }
             foreach ($byProduct[$job->product] as $other) {
                 // The shares of one thing keep their order.
-                if ($job->share !== null && $jobs[$other]->share !== null && $jobs[$other]->share->part < $job->share->part) {
+                if ($job->share !== null && $jobs[$other]->share?->block === $job->share->block
+                    && ($jobs[$other]->share->part ?? PHP_INT_MAX) < $job->share->part) {
                     $needed[$other] = true;
                 }
             }
@@ -280,9 +333,10 @@ final readonly class SplitProblem
             $minutes[$size] = 0;
             $shown[$size] = 0.0;
             foreach ($jobs as $job) {
-                $work = $graph->workOf(self::task($job));
-                $minutes[$size] += $work->minutes ?? 0;
-                $shown[$size] += ($work->seamLength ?? 0.0) / max(1e-9, $graph->seamLength());
+                $work = $job->chore === null ? $graph->workOf(self::task($job)) : null;
+                $length = $job->chore === null ? $work->seamLength ?? 0.0 : $graph->joining($job->chore)->seamLength ?? 0.0;
+                $minutes[$size] += $job->chore === null ? $work->minutes ?? 0 : $graph->minutesOf($job->chore);
+                $shown[$size] += $length / max(1e-9, $graph->seamLength());
                 if ($work?->technique !== null) {
                     $techniques[$work->technique] = true;
                 }
@@ -301,6 +355,9 @@ final readonly class SplitProblem
         foreach ($design->clues as $clue) {
             foreach (in_array($clue->id, $open, true) ? $clue->tasks : [] as $task) {
                 $sewn += $graph->workOf($task)->seamLength ?? 0.0;
+            }
+            foreach (in_array($clue->id, $open, true) ? $clue->chores : [] as $chore) {
+                $sewn += $graph->joining($chore)->seamLength ?? 0.0;
             }
         }
 

@@ -159,7 +159,6 @@ return [
         'share_of_fewer' => 'is more than the :of shares there are.',
         'needs_minutes' => 'needs "minutes": say how long it takes.',
         'made_already' => '":product" is already made by task ":other".',
-        'beside_for' => 'stands beside "for", which says already which of them are made.',
         'makes_one_thing' => 'makes one thing: give a "unit", a "block" or a "part" of the setting.',
         'section_needs_unit' => 'is a section of a unit; give the "unit" it belongs to.',
         'no_such_variant' => 'makes ":id" mirrored or in fabrics in which no block uses it.',

@@ -478,7 +478,8 @@ return [
         'ask' => 'Suggest',
         'cannot' => 'The draft cannot be worked out yet. See what is to be put right on this page:',
         'cost' => 'The heaviest :clue of any size would take about :heaviest minutes; now it takes about :now.',
-        'bound' => 'Weighed by who makes which size, the heaviest :clue takes at most :above % more than in the best split of these tasks.',
+        'bound' => 'Without finishing and tasks of your own, which stay where they are, and with each size counted as often as members make '
+            .'it, the heaviest :clue takes at most :above % more than in the best split there is.',
         'kept' => 'One :clue stays as it is: open, a pause or a bonus.|:count :clues stay as they are: open, a pause or a bonus.',
         'makes' => 'Makes',
         'is_kept' => 'stays as it is',

@@ -107,7 +107,12 @@ it('refuses shares that are none, or that overlap', function (array $clues, stri
     'all of it and a share' => [[[['unit' => 'u-hst'], shareOf(1, 2)]], 'already made'],
     'shares of another division' => [[[shareOf(1, 2), shareOf(3, 3)]], 'already made'],
     'for a block and by number' => [[[shareOf(1, 2), ['unit' => 'u-hst', 'for' => 'b-one']]], 'already made'],
-    'both at once' => [[[shareOf(1, 2) + ['for' => 'b-one']]], 'which of them'],
+    'all for a block and a share for it' => [
+        [[['unit' => 'u-hst', 'for' => 'b-one'], shareOf(1, 2) + ['for' => 'b-one']]], 'already made',
+    ],
+    'shares for a block of another division' => [
+        [[shareOf(1, 2) + ['for' => 'b-one'], shareOf(3, 3) + ['for' => 'b-one']]], 'already made',
+    ],
     'the third of two' => [[[shareOf(3, 2)]], 'more than the 2 shares'],
     'for a block that is not there' => [[[['unit' => 'u-hst', 'for' => 'b-none']]], 'b-none'],
 ]);
@@ -117,4 +122,29 @@ it('finds shares that do not come to all of a thing', function (): void {
     $found = marks(['clues' => $clues])['unmade-share'];
     expect($found->counts)->toBe(['made' => 6, 'needed' => 12])
         ->and(marks(['clues' => json_decode(sharedJson([shareOf(1, 2)], [shareOf(2, 2)]), true)['clues']]))->not->toHaveKey('unmade-share');
+});
+
+it('makes shares of those that a given block needs, without parting a block', function (): void {
+    $for = ['for' => 'b-one'];
+    $plain = ['unit' => 'u-plain'];
+    $design = DesignReader::read(sharedJson(
+        [$plain, shareOf(1, 4) + $for], [shareOf(1, 4, 'b-one')],
+        [shareOf(2, 4) + $for, shareOf(3, 4) + $for, shareOf(4, 4) + $for, shareOf(2, 4, 'b-one'), shareOf(3, 4, 'b-one'), shareOf(4, 4, 'b-one')],
+    ));
+    $graph = MakingGraph::of(Compilation::of($design), 's');
+    $made = [];
+    foreach ($design->clues as $clue) {
+        foreach ($clue->tasks as $task) {
+            $made[$task->product][] = $graph->made($task);
+        }
+    }
+    // 6 blocks with 2 triangle squares each: 2, 1, 2, 1 blocks.
+    expect($made)->toBe(['u-plain' => [12], 'u-hst' => [4, 2, 4, 2], 'b-one' => [2, 1, 2, 1]])
+        ->and(Ledger::of($design, $graph)->problems)->toBe([])
+        ->and(Compiler::clueSheet($design, 's', 'k-2', MethodChoices::defaults())->tasks[0]->name)
+        ->toBe('Triangle square for One, part 2 of 4');
+    $late = Ledger::of(DesignReader::read(sharedJson(
+        [$plain, shareOf(1, 2) + $for], [['block' => 'b-one']], [shareOf(2, 2) + $for],
+    )), $graph)->problems;
+    expect($late)->toHaveCount(1)->and([$late[0]->code, $late[0]->product])->toBe([LedgerProblem::LATE, 'u-hst']);
 });

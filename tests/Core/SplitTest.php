@@ -6,6 +6,7 @@ use Dew\Core\Compile\Compiler;
 use Dew\Core\Design\Compilation;
 use Dew\Core\Design\Design;
 use Dew\Core\Design\DesignReader;
+use Dew\Core\Design\Task;
 use Dew\Core\Sheet\TaskSheet;
 use Dew\Core\Split\Ledger;
 use Dew\Core\Split\LedgerLine;
@@ -385,7 +386,7 @@ it('makes no share of a block before the units that go into it, whatever the cou
     $graphs = graphsOf($design);
     $made = ['u-hst' => 0, 'b-star' => 0];
     foreach (Splitter::suggest(SplitProblem::of($design, $graphs, $clues))->clues() as $jobs) {
-        foreach ($jobs as $job) {
+        foreach (array_filter($jobs, fn (SplitJob $job): bool => $job->chore === null) as $job) {
             $count = array_values($graphs)[0]->works[$job->product]->count;
             $name = str_contains($job->product, 'star') ? 'b-star' : 'u-hst';
             $made[$name] += $job->share === null ? $count : $job->share->ofCopies($count);
@@ -425,3 +426,39 @@ it('leaves no clue empty where filling it costs nothing, and never costs more fo
         ->and($split->cost[0])->toBe(max(100, $split->bound))
         ->and(SplitCost::isAllowed($problem, $split->clueOf))->toBeTrue();
 })->with(range(1, 10));
+
+it('divides work for one block, and makes no share of the block before what goes into it', function (int $columns, int $clues): void {
+    $document = json_decode((string) file_get_contents(dirname(__DIR__).'/designs/faults/split-odd-counts.json'), true);
+    $document['sizes'][0]['columns'] = $columns;
+    foreach ($document['clues'] as $clue => $of) {
+        foreach ($of['tasks'] as $task => $made) {
+            $document['clues'][$clue]['tasks'][$task] += isset($made['unit']) ? ['for' => $document['blocks'][0]['id']] : [];
+        }
+    }
+    $design = DesignReader::read((string) json_encode($document));
+    $graph = graphsOf($design);
+    $problem = SplitProblem::of($design, $graph, $clues);
+    $made = ['u' => 0, 'b' => 0];
+    $shares = 0;
+    foreach (Splitter::suggest($problem)->clues() as $jobs) {
+        foreach (array_filter($jobs, fn (SplitJob $job): bool => $job->chore === null) as $job) {
+            $made[$job->product[0]] += array_values($graph)[0]->made(new Task('', $job->product, null, $job->share));
+            $shares += $job->share?->block !== null && $job->isShare() ? 1 : 0;
+            expect(4 * $made['b'])->toBeLessThanOrEqual($made['u'], "$columns stars in $clues clues");
+        }
+    }
+    expect($made)->toBe(['u' => 4 * $columns, 'b' => $columns])->and($shares)->toBeGreaterThanOrEqual($clues < 4 ? 0 : 2);
+})->with([3, 5, 7, 9, 11])->with([2, 3, 4, 5]);
+
+it('begins with work, joins what is made, and sews borders on last', function (string $name, int $clues, bool $isMystery): void {
+    $design = DesignReader::read(designFile($name));
+    $made = Splitter::suggest(SplitProblem::of($design, graphsOf($design), $clues, [], $isMystery))->clues();
+    $empty = array_keys(array_filter($made, fn (array $jobs): bool => $jobs === []));
+    expect($made[0])->not->toBe([])->and($empty)->toBe($empty === [] ? [] : range($empty[0], $clues - 1));
+    $ranks = array_map(fn (SplitJob $job): int => $job->rank(), array_merge(...$made));
+    $last = array_values(array_filter($ranks, fn (int $rank): bool => $rank >= SplitJob::JOINS));
+    $sorted = $last;
+    sort($sorted);
+    expect($last)->toBe($sorted)->and(array_slice($ranks, -count($last)))->toBe($last);
+})->with(['night-ferry', 'kitchen-garden', 'warm-hands', 'ready/two-tides', 'ready/salt-lattice', 'ready/harbour-sampler'])
+    ->with([2, 5, 8, 12, 20])->with([false, true]);

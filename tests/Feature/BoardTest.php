@@ -143,9 +143,47 @@ it('shows what no clue makes on the board, gives it to a clue, leaves it out, an
     $this->post("/host/$quiltAlong->slug/design/split", ['clues' => 3, 'secret' => 0, 'all' => 1])->assertSessionHasNoErrors();
     $clues = documentOf($quiltAlong)->items(Place::of('clues'));
     $last = $clues[count($clues) - 1]['tasks'];
-    // Borders come behind everything else, and joining last.
-    expect(array_map(fn (array $task): string => $task['part'] ?? $task['stage'] ?? '', array_slice($last, -3)))->toBe(['border:e-out', 'rows', 'centre'])
+    // Joining comes behind everything that is joined, and borders go round it.
+    expect(array_map(fn (array $task): string => $task['part'] ?? $task['stage'] ?? '', array_slice($last, -3)))->toBe(['rows', 'centre', 'border:e-out'])
         ->and(array_merge(...array_map(fn (array $clue): array => array_column($clue['tasks'], 'part'), $clues)))
         ->toEqualCanonicalizing(['sashes', 'cornerstones', 'border:e-out']);
     $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'Only a try'])->assertSessionHasNoErrors();
+});
+
+it('divides work for one block on its card, joins it again, and tells two tasks of one unit apart in a suggested split', function (): void {
+    $owner = $this->person($this->quilt, Role::Owner);
+    $task = $this->document->at(Place::of('clues', 'k-casting-off', 'tasks', 't-wake'))->value;
+    sendEdit($owner, $this->quilt, ['kind' => 'together', 'edits' => [
+        ['kind' => 'set', 'place' => 'clues/k-casting-off/tasks/t-wake', 'expect' => $task, 'to' => $task + ['for' => 'b-lantern']],
+        ['kind' => 'add', 'to' => 'clues/k-casting-off/tasks', 'item' => ['id' => 't-other', 'for' => 'b-propeller'] + $task],
+    ]])->assertOk();
+    $card = function (string $id): DOMElement {
+        $dom = new DOMDocument;
+        @$dom->loadHTML((string) test()->get("/host/{$this->quilt->slug}/design/clues")->assertOk()->getContent());
+        $found = (new DOMXPath($dom))->query("//*[@data-card='clues/k-casting-off/tasks/$id']")?->item(0);
+
+        return $found instanceof DOMElement ? $found : throw new LogicException("There is no card of $id.");
+    };
+    $press = function (string $id, string $label) use ($card, $owner): void {
+        foreach ($card($id)->getElementsByTagName('button') as $button) {
+            if (str_starts_with($button->getAttribute('aria-label'), $label)) {
+                sendEdit($owner, $this->quilt, json_decode($button->getAttribute('value'), true))->assertOk();
+
+                return;
+            }
+        }
+        throw new LogicException("The card of $id has no button $label.");
+    };
+    $whole = ClueWork::of(documentOf($this->quilt))->counts['t-wake']['s-throw'];
+    $press('t-wake', 'Divide');
+    $work = ClueWork::of(documentOf($this->quilt));
+    $blocks = $work->counts['t-lantern']['s-throw'];
+    $all = array_sum(array_map(fn (string $id): int => $work->counts[$id]['s-throw'], array_keys($work->products, 'u-wake', true)));
+    expect($all - $work->counts['t-other']['s-throw'])->toBe($whole)
+        ->and($work->counts['t-wake']['s-throw'])->toBe(intdiv($whole, $blocks) * intdiv($blocks + 1, 2));
+    $press('t-wake', 'Join');
+    expect(ClueWork::of(documentOf($this->quilt))->counts['t-wake']['s-throw'])->toBe($whole);
+    $study = App\Presentation\Host\Workshop\SplitStudy::of(documentOf($this->quilt), $this->quilt, 8, false);
+    $names = array_column(array_merge(...$study->clues), 'name');
+    expect($names)->toBe(array_values(array_unique($names)))->and(count(preg_grep('/ for /', $names)))->toBeGreaterThanOrEqual(2);
 });

@@ -89,9 +89,7 @@ final class SplitOf extends Command
                 'tasks' => array_map(fn (SplitJob $job): array => [
                     'product' => $job->product,
                     ...($job->task === null ? [] : ['task' => $job->task]),
-                    ...($job->share === null ? [] : ($job->share->block === null
-                        ? ['share' => ['part' => $job->share->part, 'of' => $job->share->of]]
-                        : ['for' => $job->share->block])),
+                    ...($job->share?->data() ?? []),
                 ], $jobs),
                 'minutes' => (object) $minutes[$number],
             ], $split->clues(), array_keys($split->clues())),

@@ -12,12 +12,15 @@ final class JobName
     /** @param  array<string, string>  $names  by product key */
     public static function of(SplitJob $job, array $names): string
     {
-        $name = PartName::of($job->product, $names[$job->product] ?? $job->product);
-
-        return match (true) {
-            $job->share === null => $name,
-            $job->share->block !== null => __('split.for', ['name' => $name, 'block' => $names[$job->share->block] ?? $job->share->block]),
-            default => __('split.part', ['name' => $name, 'part' => $job->share->part, 'of' => $job->share->of]),
+        $name = match (true) {
+            $job->chore === null => PartName::of($job->product, $names[$job->product] ?? $job->product),
+            $job->chore->block === null => __('chores.kinds.'.$job->chore->kind),
+            default => __('chores.quilt', ['block' => $names[$job->chore->block] ?? $job->chore->block]),
         };
+        $block = $job->share?->block;
+        $name = $block === null ? $name : __('split.for', ['name' => $name, 'block' => $names[$block] ?? $block]);
+        [$part, $of] = [$job->share->part ?? $job->chore->part ?? 1, $job->share->of ?? $job->chore->of ?? 1];
+
+        return $of > 1 ? __('split.part', ['name' => $name, 'part' => $part, 'of' => $of]) : $name;
     }
 }

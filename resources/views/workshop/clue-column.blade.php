@@ -55,7 +55,7 @@
                                         $say($says, $name), $icons[$icon]) !!}
                                 @endif
                             @endforeach
-                            @if ($share === null && ! isset($task['for']) && (! isset($task['minutes']) || isset($task['quilt'])) && max([0, ...array_values($counts)]) > 1)
+                            @if ($share === null && ($tasks[$id]['parts'] ?? 0) > 1)
                                 {!! $button('btn-quiet', Dew\Core\Draft\Kind\EditLibrary::form('together', edits: [
                                     Dew\Core\Draft\Kind\EditLibrary::form('set', place: $at.'/tasks/'.$id, expect: $task, to: $task + ['share' => ['part'
                                         => 1,

@@ -16,7 +16,7 @@ use Dew\Core\Draft\Place;
 final readonly class ClueColumns
 {
     /** What says which things a task makes. */
-    private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'quilt', 'own'];
+    private const MAKES = ['unit', 'block', 'part', 'section', 'mirror', 'fabrics', 'for', 'quilt', 'own'];
 
     /**
      * @return list<string> HTML
@@ -77,6 +77,7 @@ final readonly class ClueColumns
                 'name' => $work->names[$id] ?? null,
                 'product' => $product,
                 'counts' => $work->counts[$id] ?? null,
+                'parts' => $work->parts[$id] ?? null,
                 'problems' => $work->problems[$id] ?? null,
                 'drawn' => $drawn[$product] ?? null,
             ], fn (mixed $value): bool => $value !== null);

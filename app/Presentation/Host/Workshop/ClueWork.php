@@ -38,6 +38,7 @@ final readonly class ClueWork
      * @param  array<string, list<string>>  $problems  why a task cannot be where it is, by task
      * @param  list<list<string>>  $blocks  names of the blocks that are all sewn once a clue is done, and were not before
      * @param  array<string, string>  $notMade  names of what the design does not make on purpose, by key
+     * @param  array<string, int>  $parts  into how many shares a task can be divided, by task
      */
     private function __construct(
         public array $unmade,
@@ -49,6 +50,7 @@ final readonly class ClueWork
         public array $problems = [],
         public array $blocks = [],
         public array $notMade = [],
+        public array $parts = [],
     ) {
     }
 
@@ -92,7 +94,7 @@ final readonly class ClueWork
         }
         $order = array_flip($record->order);
         $notMade = self::notMade($document, $record);
-        $unmade = $counts = $names = $products = [];
+        $unmade = $counts = $names = $products = $parts = [];
         foreach ($record->graphs as $size => $graph) {
             foreach ($graph->counts as $key => $count) {
                 if ($count > 0 && ! isset($made[$key]) && ! isset($notMade[$key]) && isset($graph->works[$key])) {
@@ -108,12 +110,14 @@ final readonly class ClueWork
             foreach ($clues as $clue) {
                 foreach ($clue->tasks as $task) {
                     $counts[$task->id][$size] = $graph->made($task);
+                    $parts[$task->id] = max($parts[$task->id] ?? 0, $graph->parts($task));
                     $names[$task->id] ??= $record->names[$size][$task->product] ?? $task->product;
                     $id = ProductKey::id($task->product);
                     $products[$task->id] = isset($record->drawn[$id]) ? $id : '';
                 }
                 foreach ($clue->chores as $chore) {
                     $counts[$chore->id][$size] = $graph->times($chore);
+                    $parts[$chore->id] = $chore->block === null || $chore->of > 1 ? 1 : max($parts[$chore->id] ?? 0, $graph->times($chore));
                     $names[$chore->id] ??= match (true) {
                         $chore->name !== '' => $chore->name,
                         $chore->block !== null => __('chores.quilt', ['block' => $record->names[$size][$chore->block] ?? $chore->block]),
@@ -128,7 +132,7 @@ final readonly class ClueWork
         array_push($unmade, ...self::unjoined($clues, $notMade));
 
         return new self(
-            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues, Pace::tryFrom(is_string($document->value['pace'] ?? null) ? $document->value['pace'] : '') ?? Pace::Usual), notMade: $notMade,
+            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues, Pace::tryFrom(is_string($document->value['pace'] ?? null) ? $document->value['pace'] : '') ?? Pace::Usual), notMade: $notMade, parts: $parts,
         );
     }
 

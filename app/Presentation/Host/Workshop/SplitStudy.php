@@ -109,7 +109,7 @@ final readonly class SplitStudy
         foreach ($this->clues as $number => $jobs) {
             $id = $ids[$number] ?? '+'.($number - count($ids) + 1);
             foreach ($jobs as $job) {
-                $order[self::key($job['task']).' '.json_encode($job['task']['share'] ?? null)] = $places++;
+                $order[self::key($job['task']).' '.self::which($job['task'])] = $places++;
                 if (in_array($job['product'], $products, true)) {
                     $lists[$id][] = $job['task'];
                 }
@@ -117,8 +117,8 @@ final readonly class SplitStudy
         }
         foreach ($lists as $id => $tasks) {
             // In the order of making, so that nothing stands before what it needs.
-            usort($tasks, fn (array $one, array $other): int => ($order[self::key($one).' '.json_encode($one['share'] ?? null)] ?? PHP_INT_MAX)
-                <=> ($order[self::key($other).' '.json_encode($other['share'] ?? null)] ?? PHP_INT_MAX));
+            $place = fn (array $task): int => $order[self::key($task).' '.self::which($task)] ?? PHP_INT_MAX;
+            usort($tasks, fn (array $one, array $other): int => $place($one) <=> $place($other));
             $lists[$id] = $tasks;
         }
 
@@ -151,7 +151,8 @@ final readonly class SplitStudy
                     $names[$key] ??= $work->name;
                 }
                 foreach (array_values($design->clues) as $number => $clue) {
-                    $chores[$number][$size] = array_sum(array_map($graphs[$size]->minutesOf(...), $clue->chores));
+                    $own = array_filter($clue->chores, fn (Chore $chore): bool => ! SplitJob::isSharedOut($chore));
+                    $chores[$number][$size] = array_sum(array_map($graphs[$size]->minutesOf(...), $own));
                 }
             }
             $split = Splitter::suggest(SplitProblem::of(
@@ -171,32 +172,20 @@ final readonly class SplitStudy
             'name' => JobName::of($job, $names),
             'task' => self::task($job, $document, $tasks),
         ], $jobs), $split->clues());
+        foreach (array_merge(...$split->clues()) as $job) {
+            $names[$job->product] ??= JobName::of($job, $names);
+        }
         $minutes = $split->minutes();
-        foreach (self::chores($design, $kept, $split->clues()) as [$number, $into, $chore]) {
-            $product = $chore->block === null ? $chore->kind : "quilt:$chore->block";
-            $names[$product] = $chore->block === null ? __('chores.kinds.'.$chore->kind)
-                : __('chores.quilt', ['block' => $names[$chore->block] ?? $chore->block]);
-            $jobs[$into][] = ['product' => $product, 'name' => $names[$product], 'task' => $tasks[$chore->id] ?? []];
+        foreach (self::finishing($design, $kept, $split->clues()) as [$number, $into, $chore]) {
+            $job = SplitJob::ofChore($chore, $chore->id);
+            $names[$job->product] = JobName::of($job, $names);
+            $jobs[$into][] = ['product' => $job->product, 'name' => $names[$job->product], 'task' => $tasks[$chore->id] ?? []];
             foreach ($graphs as $size => $graph) {
                 $chores[$number][$size] -= $graph->minutesOf($chore);
                 $minutes[$into][$size] = ($minutes[$into][$size] ?? 0) + $graph->minutesOf($chore);
             }
         }
         $then = self::then(array_values($design->clues), $kept, array_values($now), $chores, $minutes);
-        // Joining the top comes last, where no clue has it yet and the design does not leave it out.
-        $joined = array_merge(...array_map(fn (DesignClue $clue): array => array_map(
-            fn (Chore $chore): string => $chore->kind, $clue->chores,
-        ), array_values($design->clues)));
-        if (! in_array(Design::JOINING, $design->notMade, true) && array_intersect($joined, Chore::JOINING) === [] && $jobs !== []) {
-            foreach (Remark::stages(Design::JOINING) as $task) {
-                $names[$task['stage']] = __('chores.kinds.'.$task['stage']);
-                $jobs[count($jobs) - 1][] = ['product' => $task['stage'], 'name' => $names[$task['stage']], 'task' => $task];
-                foreach ($graphs as $size => $graph) {
-                    $then[count($then) - 1][$size] = ($then[count($then) - 1][$size] ?? 0)
-                        + $graph->minutesOf(new Chore('', $task['stage'], '', '', null));
-                }
-            }
-        }
 
         return new self(
             array_map(fn ($size): string => $size->name, $design->sizes),
@@ -231,37 +220,25 @@ final readonly class SplitStudy
     }
 
     /**
-     * Where the suggestion has the stages of the whole quilt and the quilting of blocks: in the clue they are in, or in a later one where
-     * what they need is made only then. Tasks of the host's own stay where they are.
+     * Where the suggestion has the stages of finishing: in the clue they are in, or in the last one that makes something.
      *
      * @param  list<string>  $kept
      * @param  list<list<SplitJob>>  $clues  what each clue of the suggestion makes
      * @return list<array{int, int, Chore}> the number of its clue in the design, that of its clue in the suggestion, and the chore
      */
-    private static function chores(Design $design, array $kept, array $clues): array
+    private static function finishing(Design $design, array $kept, array $clues): array
     {
-        $needed = ['top' => 0, 'centre' => 0];
-        foreach ($clues as $number => $jobs) {
-            foreach ($jobs as $job) {
-                $needed[$job->product] = $needed['top'] = $number;
-                $needed['centre'] = str_starts_with($job->product, 'border') ? $needed['centre'] : $number;
-            }
-        }
+        $last = max([0, ...array_keys(array_filter($clues))]);
         $chores = [];
-        $from = $before = 0;
+        $from = 0;
         foreach (array_values($design->clues) as $number => $clue) {
             if (in_array($clue->id, $kept, true)) {
                 continue;
             }
             foreach ($clue->chores as $chore) {
-                if ($chore->kind === 'own') {
-                    continue;
+                if (in_array($chore->kind, Chore::FINISHING, true)) {
+                    $chores[] = [$number, min(count($clues) - 1, max($from, $last)), $chore];
                 }
-                $need = $chore->block !== null ? $needed[$chore->block] ?? 0
-                    : max($before, $needed[in_array($chore->kind, Chore::JOINING, true) ? 'centre' : 'top']);
-                $into = min(count($clues) - 1, max($from, $need));
-                $before = $chore->block === null ? $into : $before;
-                $chores[] = [$number, $into, $chore];
             }
             $from++;
         }
@@ -320,14 +297,12 @@ final readonly class SplitStudy
      */
     private static function task(SplitJob $job, DraftDocument $document, array $tasks): array
     {
+        if ($job->chore !== null) {
+            return $job->task === null ? ['stage' => $job->chore->kind] : $tasks[$job->task] ?? [];
+        }
         $task = $job->task === null ? Remark::product($document, $job->product) : $tasks[$job->task] ?? [];
-        $share = match (true) {
-            $job->share === null => [],
-            $job->share->block !== null => ['for' => $job->share->block],
-            default => ['share' => ['part' => $job->share->part, 'of' => $job->share->of]],
-        };
 
-        return $share + array_diff_key($task, ['share' => true, 'for' => true]);
+        return ($job->share?->data() ?? []) + array_diff_key($task, ['share' => true, 'for' => true]);
     }
 
     /**
@@ -343,7 +318,7 @@ final readonly class SplitStudy
         foreach ($document->items(Place::of('clues')) as $clue) {
             if (! in_array(Place::idOf($clue), $open, true)) {
                 foreach (DraftDocument::tasks($clue) as $task) {
-                    $was[self::key($task)][] = $number.json_encode($task['share'] ?? null);
+                    $was[self::key($task)][] = $number.self::which($task);
                 }
                 $number++;
             }
@@ -351,7 +326,7 @@ final readonly class SplitStudy
         $products = [];
         foreach ($clues as $place => $jobs) {
             foreach ($jobs as $job) {
-                $is[self::key($job['task'])][] = $place.json_encode($job['task']['share'] ?? null);
+                $is[self::key($job['task'])][] = $place.self::which($job['task']);
                 $products[self::key($job['task'])] = $job['product'];
             }
         }
@@ -363,6 +338,16 @@ final readonly class SplitStudy
         }
 
         return $moved;
+    }
+
+    /**
+     * Which of the copies a task makes, as one text.
+     *
+     * @param  array<array-key, mixed>  $task
+     */
+    private static function which(array $task): string
+    {
+        return (string) json_encode([$task['share'] ?? null, $task['for'] ?? null]);
     }
 
     /**
