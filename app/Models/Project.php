@@ -39,7 +39,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property array<string, list<string>> $pressed how she pressed what she made otherwise than planned: flags by product key
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
- * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut,
+ * @property array<string, array{margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut,
  *     by slot
  * @property array<string, array<string, int>> $cut_before what was cut when she last changed her cloth, by slot; see CutCounts
  * @property array<string, string> $set_widths what strip sets are made across where it is not the width of her cloth, by clue

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property Length|null $corner_width
  * @property Length|null $corner_length
  * @property bool $squared
+ * @property bool $directional whether its print must stay upright in every piece
  * @property ZigzagEdge|null $zigzag
  * @property string $name
  * @property string|null $left_of id of the cloth that it is left of
@@ -40,8 +41,8 @@ final class StockRow extends Model
     protected $table = 'stock';
 
     protected $fillable = [
-        'slot_key', 'kind', 'width', 'length', 'count', 'corner_width', 'corner_length', 'squared', 'zigzag', 'name', 'left_of', 'left_by',
-        'gone_at',
+        'slot_key', 'kind', 'width', 'length', 'count', 'corner_width', 'corner_length', 'squared', 'directional', 'zigzag', 'name',
+        'left_of', 'left_by', 'gone_at',
     ];
 
     protected function casts(): array
@@ -53,18 +54,19 @@ final class StockRow extends Model
             'corner_width' => LengthCast::class,
             'corner_length' => LengthCast::class,
             'squared' => 'boolean',
+            'directional' => 'boolean',
             'zigzag' => ZigzagEdge::class,
             'gone_at' => 'immutable_datetime',
         ];
     }
 
     /** @param  Length  $woven  usable width of cloth off the bolt that nobody measured */
-    public function stock(Length $woven, bool $directional): Stock
+    public function stock(Length $woven): Stock
     {
         return new Stock(
             $this->id, $this->slot_key, $this->kind, $this->width, $this->length, $this->count,
             $this->corner_width === null || $this->corner_length === null ? null : new Size($this->corner_width, $this->corner_length),
-            $this->squared, $directional, $this->zigzag, $woven, $this->name,
+            $this->squared, (bool) $this->directional, $this->zigzag, $woven, $this->name,
         );
     }
 }

@@ -25,7 +25,6 @@ final readonly class ClothNeed
 
     /**
      * @param  iterable<TaskSheet>  $tasks  for the cloth they are cut from, see {@see TaskSheet::onCloth()}
-     * @param  array<string, true>  $directional  ids of slots whose cloth has a print that must stay upright
      * @param  PieceShapes|null  $shapes  those of the same room, where many tasks are asked for one after another
      * @return array<string, self> by slot
      */
@@ -33,7 +32,6 @@ final readonly class ClothNeed
         iterable $tasks,
         Notation $notation,
         CutRules $rules = new CutRules,
-        array $directional = [],
         ?PieceShapes $shapes = null,
     ): array {
         $uses = $shaped = [];
@@ -49,7 +47,7 @@ final readonly class ClothNeed
                 }
                 $slot = $piece->slots[0];
                 $shapes ??= new PieceShapes($notation, $task->room);
-                $shape = $shapes->of($piece, ! isset($directional[$slot]), $rules->margins[$slot] ?? null);
+                $shape = $shapes->of($piece, $rules->margins[$slot] ?? null);
                 $shaped[$slot][$shape->id] = $shape;
                 $id = $shape->id;
                 $uses[$slot][$id][] = new PieceUse($task->task, $task->name, $piece, $count, $counter);
@@ -66,6 +64,12 @@ final readonly class ClothNeed
         }
 
         return $needs;
+    }
+
+    /** The same for cloth whose print must stay upright. */
+    public function upright(): self
+    {
+        return new self($this->slot, array_map(fn (Wanted $piece): Wanted => $piece->upright(), $this->wanted), $this->uses);
     }
 
     /**

@@ -111,7 +111,7 @@ final readonly class ClueCutting
         $tasks = array_map(fn (TaskSheet $task): TaskSheet => $task->onCloth($sets, $notation), $tasks);
         $width = (new Marks($notation))->down($room->usableWidth);
         $slots = [];
-        foreach (ClothNeed::of($tasks, $notation, $rules, $shelf->directional) as $slot => $need) {
+        foreach (ClothNeed::of($tasks, $notation, $rules) as $slot => $need) {
             $slots[$slot] = isset($shelf->bolts[$slot])
                 ? SlotCutting::fromBolt($need, $width, $aim)
                 : SlotCutting::fromStock(

@@ -27,38 +27,33 @@ final class PieceShapes
     /**
      * One such piece. Pieces that cannot be told apart once they lie on the mat have the same id.
      *
-     * @param  bool  $turns  whether it may lie either way in the cloth
      * @param  Length|null  $margin  that every side gets; strips across the cloth and interlocking pieces get none
      */
-    public function of(Piece $piece, bool $turns = true, ?Length $margin = null): Wanted
+    public function of(Piece $piece, ?Length $margin = null): Wanted
     {
-        if (! $turns || $margin !== null) {
-            return $this->shape($piece, $turns, $margin === null ? 0 : 2 * $this->marks->up($margin));
-        }
-
-        return $this->known[$piece] ??= $this->shape($piece, true, 0);
+        return $margin !== null ? $this->shape($piece, 2 * $this->marks->up($margin)) : $this->known[$piece] ??= $this->shape($piece, 0);
     }
 
-    private function shape(Piece $piece, bool $turns, int $margin): Wanted
+    private function shape(Piece $piece, int $margin): Wanted
     {
-        $shape = $this->wanted($piece, $turns, $margin);
+        $shape = $this->wanted($piece, $margin);
 
         return $shape->known($this->id($piece, $shape));
     }
 
-    private function wanted(Piece $piece, bool $turns, int $margin): Wanted
+    private function wanted(Piece $piece, int $margin): Wanted
     {
         $height = $this->marks->piece($piece->width);
         if ($piece->length === null) {
             return new Wanted('strip', $height, $this->marks->down($this->room->usableWidth), 1, turns: false);
         }
         if ($piece->lay->advance === null && $piece->lay->group === 1) {
-            return new Wanted('piece', $height + $margin, $this->marks->piece($piece->length) + $margin, 1, turns: $turns);
+            return new Wanted('piece', $height + $margin, $this->marks->piece($piece->length) + $margin, 1);
         }
 
         return new Wanted(
             'piece', $height, $this->marks->piece($piece->length), 1,
-            $piece->lay->advance === null ? null : $this->marks->piece($piece->lay->advance), $piece->lay->group, $turns,
+            $piece->lay->advance === null ? null : $this->marks->piece($piece->lay->advance), $piece->lay->group,
         );
     }
 

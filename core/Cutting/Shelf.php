@@ -12,12 +12,10 @@ final readonly class Shelf
 {
     /**
      * @param  array<string, list<StockPiece>>  $pieces  by the id of the fabric slot
-     * @param  array<string, true>  $directional  slots whose cloth must stay upright
      * @param  array<string, true>  $bolts  slots that are cut from a bolt as long as they take, since nobody said what there is
      */
     private function __construct(
         public array $pieces,
-        public array $directional,
         public array $bolts,
     ) {
     }
@@ -30,15 +28,12 @@ final readonly class Shelf
      */
     public static function of(array $stock, Marks $marks, CuttingRoom $room, array $bolts = []): self
     {
-        $pieces = $directional = [];
+        $pieces = [];
         foreach ($stock as $one) {
             $pieces[$one->slot] = [...$pieces[$one->slot] ?? [], ...$one->pieces($marks, $room)];
-            if ($one->directional) {
-                $directional[$one->slot] = true;
-            }
         }
 
-        return new self($pieces, $directional, $bolts);
+        return new self($pieces, $bolts);
     }
 
     /** The cloth of one slot alone; all others are cut from bolts. */
@@ -46,15 +41,24 @@ final readonly class Shelf
     {
         return new self(
             array_intersect_key($this->pieces, [$slot => true]),
-            $this->directional,
             array_diff_key(array_fill_keys(array_keys($this->pieces), true), [$slot => true]) + array_diff_key($this->bolts, [$slot => true]),
         );
+    }
+
+    /** Whether some cloth of a slot must stay upright. */
+    public function isDirectional(string $slot): bool
+    {
+        return array_filter($this->pieces[$slot] ?? [], fn (StockPiece $piece): bool => $piece->directional) !== [];
     }
 
     /** The same cloth, with the pieces of one slot lying either way in it. */
     public function anyWay(string $slot): self
     {
-        return new self($this->pieces, array_diff_key($this->directional, [$slot => true]), $this->bolts);
+        $free = array_map(fn (StockPiece $piece): StockPiece => new StockPiece(
+            $piece->id, $piece->kind, $piece->width, $piece->length, $piece->goneWidth, $piece->goneLength, $piece->fabric,
+        ), $this->pieces[$slot] ?? []);
+
+        return new self([$slot => $free] + $this->pieces, $this->bolts);
     }
 
     /** What is left once a clue is cut: cloth that was not touched, and remnants that are not too small. */
@@ -82,7 +86,7 @@ final readonly class Shelf
             }
         }
 
-        return new self($pieces, $this->directional, $this->bolts);
+        return new self($pieces, $this->bolts);
     }
 
     /** @return list<int> widths of cloth that was woven or cut so wide, the widest first */
@@ -151,7 +155,7 @@ final readonly class Shelf
         foreach ($left as $id => [$width, $length]) {
             if (Remnant::isUsable($width, $length)) {
                 $kind = $width === $piece->width ? $piece->kind : StockKind::Scrap;
-                $pieces[] = new StockPiece($id, $kind, $width, $length, fabric: $piece->fabric);
+                $pieces[] = new StockPiece($id, $kind, $width, $length, fabric: $piece->fabric, directional: $piece->directional);
             }
         }
 

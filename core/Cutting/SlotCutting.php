@@ -87,6 +87,9 @@ final readonly class SlotCutting
      */
     public static function fromStock(ClothNeed $need, int $width, array $stock, Aim $aim, int $variety = 1): self
     {
+        // Where all of it must stay upright, so must what is still to be bought.
+        $turning = array_filter($stock, fn (StockPiece $piece): bool => ! $piece->directional);
+        $need = $stock !== [] && $turning === [] ? $need->upright() : $need;
         $plan = $variety > 1 ? VariedCuts::plan($need->wanted, $stock, $aim, $variety) : StockCuts::plan($need->wanted, $stock, $aim);
 
         return new self($need, $plan, $width, $aim, self::sorted($need->wanted, $width)[1], false);

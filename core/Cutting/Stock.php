@@ -74,6 +74,7 @@ final readonly class Stock
                 $this->corner === null ? 0 : $marks->up($this->corner->width),
                 $this->corner === null ? 0 : $marks->up($this->corner->height),
                 $this->name,
+                $this->directional,
             );
         }
 

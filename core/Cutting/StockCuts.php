@@ -26,7 +26,7 @@ final class StockCuts
         }
         // Cloth of one size, such as a pack of squares, is used up alike from either end.
         if (count(array_unique(array_map(self::sizeOf(...), $stock))) < 2) {
-            $together = $stock === [] || $stock[0]->goneWidth > 0 ? null : EqualSheets::plan($wanted, $stock, $aim);
+            $together = $stock === [] || $stock[0]->goneWidth > 0 ? null : EqualSheets::plan($stock[0]->lays($wanted), $stock, $aim);
 
             return $together !== null && ($smallFirst->short() !== [] || count($together->cuts) < count($smallFirst->cuts)) ? $together : $smallFirst;
         }
@@ -73,7 +73,7 @@ final class StockCuts
 
     private static function sizeOf(StockPiece $piece): string
     {
-        return implode(' ', [$piece->width, $piece->length, $piece->goneWidth, $piece->goneLength]);
+        return implode(' ', [$piece->width, $piece->length, $piece->goneWidth, $piece->goneLength, $piece->directional ? 'upright' : 'any']);
     }
 
     /**
@@ -110,7 +110,7 @@ final class StockCuts
             }
             $tried[$size] = true;
             foreach ($piece->rectangles() as $parts) {
-                $cut = new StockCut($piece, self::sheets($wanted, $parts, $aim, true));
+                $cut = new StockCut($piece, self::sheets($piece->lays($wanted), $parts, $aim, true));
                 if (self::rest($wanted, $cut->pieces()) === []) {
                     return $cut;
                 }
@@ -126,7 +126,7 @@ final class StockCuts
         $best = null;
         $most = 0;
         foreach ($piece->rectangles() as $parts) {
-            $cut = new StockCut($piece, self::sheets($wanted, $parts, $aim, false));
+            $cut = new StockCut($piece, self::sheets($piece->lays($wanted), $parts, $aim, false));
             $area = self::area($wanted) - self::area(self::rest($wanted, $cut->pieces()));
             if ($area > $most) {
                 [$most, $best] = [$area, $cut];

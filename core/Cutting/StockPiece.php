@@ -17,6 +17,7 @@ final readonly class StockPiece
      * @param  int  $goneWidth  of a corner that is missing, across the cloth
      * @param  int  $goneLength  of it along the bolt; both are zero where no corner is missing
      * @param  string  $fabric  which cloth it is, where somebody uses several for one slot
+     * @param  bool  $directional  whether its print must stay upright in every piece
      *
      * @throws InvalidArgumentException when it has no size, or the missing corner is all of it
      */
@@ -28,6 +29,7 @@ final readonly class StockPiece
         public int $goneWidth = 0,
         public int $goneLength = 0,
         public string $fabric = '',
+        public bool $directional = false,
     ) {
         if ($width < 1 || $length < 1) {
             throw new Refused('cutting.nothing_to_cut', ['id' => $id]);
@@ -53,6 +55,17 @@ final readonly class StockPiece
     {
         return [$this->width, $this->length, $this->goneWidth, $this->goneLength]
             === [$other->width, $other->length, $other->goneWidth, $other->goneLength];
+    }
+
+    /**
+     * Pieces as they may lie in it.
+     *
+     * @param  list<Wanted>  $wanted
+     * @return list<Wanted>
+     */
+    public function lays(array $wanted): array
+    {
+        return $this->directional ? array_map(fn (Wanted $piece): Wanted => $piece->upright(), $wanted) : $wanted;
     }
 
     public function area(): int

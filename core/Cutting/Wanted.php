@@ -71,6 +71,12 @@ final readonly class Wanted
             : new self($this->id, $this->length, $this->height, $this->count, null, 1, false);
     }
 
+    /** The same piece in cloth whose print must stay upright: it turns neither way. */
+    public function upright(): self
+    {
+        return new self($this->id, $this->height, $this->length, $this->count, $this->pitch, $this->group, false);
+    }
+
     /** The same piece with its height along the strip, or null where it interlocks; it must not turn that way either. */
     public function onItsSide(): ?self
     {

@@ -27,7 +27,7 @@ final class MatCheck
             foreach ($cut->sheets as $sheet) {
                 foreach (LaidRun::of($sheet) as $run) {
                     $counts[$run->piece] = ($counts[$run->piece] ?? 0) + $run->count;
-                    array_push($laid, ...self::rectangles($run, $wanted[$run->piece], $faults));
+                    array_push($laid, ...self::rectangles($run, ...$cut->stock->lays([$wanted[$run->piece]]), faults: $faults));
                 }
             }
             array_push($faults, ...self::faultsOf($cut, $laid));

@@ -92,7 +92,8 @@ it('lays nothing over anything else, parts everything by cuts from edge to edge,
         }
         $stock = [
             ...manyOf(StockKind::FatQuarter, 320, 280, $dice->getInt(1, 4)),
-            new StockPiece('scrap', StockKind::Scrap, $dice->getInt(80, 200), $dice->getInt(80, 200), 30, 40),
+            new StockPiece('scrap', StockKind::Scrap, $dice->getInt(80, 200), $dice->getInt(80, 200), 30, 40, directional: $case % 3 === 1),
+            ...$case % 2 === 0 ? [] : [new StockPiece('one-way', StockKind::Scrap, 320, $dice->getInt(80, 200), directional: true)],
             ...$dice->getInt(0, 1) === 1 ? [new StockPiece('yard', StockKind::Yardage, 640, 576)] : [],
         ];
         $plan = StockCuts::plan($pieces, $stock);
@@ -203,4 +204,14 @@ it('never claims fewer settings of the ruler for a plan that has more', function
         $sparing += PlainStrips::settings($cloth, $pieces) > PlainStrips::settings($cuts, $pieces) ? 1 : 0;
     }
     expect($sparing)->toBeGreaterThan(10);
+});
+
+it('keeps pieces upright in cloth whose print runs one way, and turns them in other cloth of the same fabric', function (): void {
+    $piece = wantedOf([['a', 100, 40, 2]]);
+    $scrap = fn (string $id, bool $oneWay): StockPiece => new StockPiece($id, StockKind::Scrap, 220, 44, directional: $oneWay);
+    expect(StockCuts::plan($piece, [$scrap('1', true)])->short())->toBe(['a' => 2])
+        ->and(StockCuts::plan($piece, [$scrap('1', false)])->short())->toBe([])
+        ->and(StockCuts::plan($piece, [$scrap('1', true), $scrap('2', true)])->short())->toBe(['a' => 2]);
+    $mixed = StockCuts::plan($piece, [$scrap('1', true), $scrap('2', false)]);
+    expect($mixed->short())->toBe([])->and($mixed->cuts[0]->stock->id)->toBe('2')->and(MatCheck::faults($mixed))->toBe([]);
 });

@@ -365,12 +365,21 @@ it('knows no cloth of somebody else, nor the mat of a clue to come', function ()
     expect($row->fresh()?->gone_at)->toBeNull();
 });
 
-it('cuts with a margin for a placed print and upright for a directional one', function (): void {
-    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60']);
-    $need = fn (): array => app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp']->need->wanted;
+it('cuts with a margin for a placed print, and upright from cloth whose print runs one way', function (): void {
+    have($this, 'f-lamp', ['kind' => 'yardage', 'length' => '60', 'directional' => '1']);
+    $slot = fn () => app(MemberCutting::class)->of($this->project->fresh(), 1)[0]->cutting->slots['f-lamp'];
+    $need = fn (): array => $slot()->need->wanted;
     $height = $need()[0]->height;
-    $this->put("$this->page/f-lamp/rules", ['directional' => '1', 'margin' => '1/2'])->assertSessionHasNoErrors();
+    $this->put("$this->page/f-lamp/rules", ['margin' => '1/2'])->assertSessionHasNoErrors();
     expect($need()[0]->height)->toBe($height + 16)->and($need()[0]->turns)->toBeFalse();
+    // Other cloth of the same fabric may be turned: the direction is the cloth's own.
+    have($this, 'f-lamp', ['kind' => 'fat-quarter', 'name' => 'plain']);
+    $directions = array_column(array_map(fn ($piece): array => [$piece->fabric, $piece->directional], [
+        ...array_map(fn ($cut) => $cut->stock, $slot()->plan->cuts), ...$slot()->plan->untouched,
+    ]), 1, 0);
+    ksort($directions);
+    expect($directions)->toBe(['' => true, 'plain' => false])->and($need()[0]->turns)->toBeTrue();
+    expect(textOf($this->get($this->page)))->toContain('one-way print');
     expect(textOf($this->get($this->mat)))->toContain('Each piece has a margin of ½ in around it');
     $this->from($this->page)->followingRedirects()->put("$this->page/f-lamp/rules", ['margin' => '9'])
         ->assertSeeText('Write a margin of up to 4')->assertSee('value="9"', false);
@@ -472,3 +481,14 @@ it('saves her list of cloth as a file, reads one, and refuses cloth that is on t
     expect((string) session('errors')->first('file'))->toContain('has a column "colour"', 'nothing was added');
     expect(StockRow::query()->whereNull('gone_at')->count())->toBe(2);
 })->with(['json', 'csv']);
+
+it('gives each piece of cloth the direction that was said of its fabric before', function (): void {
+    have($this, 'f-lamp', ['kind' => 'fat-quarter']);
+    have($this, 'f-deep', ['kind' => 'fat-quarter']);
+    DB::table('projects')->where('id', $this->project->id)->update(['cloth' => '{"f-lamp": {"directional": true, "margin": "1/2"}, "f-deep": {"variety": 2}}']);
+    $migration = require database_path('migrations/2026_12_02_000002_let_each_piece_of_cloth_have_a_direction.php');
+    $migration->down();
+    $migration->up();
+    expect(StockRow::query()->orderBy('slot_key')->pluck('directional', 'slot_key')->all())->toBe(['f-deep' => false, 'f-lamp' => true])
+        ->and($this->project->fresh()->clothRules('f-lamp')->margin?->toDecimal(3))->toBe('0.500');
+});

@@ -143,7 +143,7 @@ const FORMS = [
     'member.stock.destroy' => [],
     'member.stock.back' => [],
     'member.stock.clear' => [],
-    'member.stock.rules' => ['directional' => '1', 'margin' => '1/2', 'variety' => '2'],
+    'member.stock.rules' => ['margin' => '1/2', 'variety' => '2'],
     'member.kits.store' => ['form' => '01jd0000000000000000000000', 'kit' => 'whole', 'count' => '1'],
     'member.bench.update' => [
         'widths' => '60, 60 1/4, 60', 'heights' => '60', 'diagonals' => '85, 85', 'borders' => '1, 3', 'corner' => 'straight', 'unit' => '4',

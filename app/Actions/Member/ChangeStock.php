@@ -236,6 +236,7 @@ final readonly class ChangeStock
                 'length' => $marks->length($piece->length),
                 'count' => count($alike),
                 'squared' => true,
+                'directional' => $from->directional,
                 'name' => $from->name,
                 'left_of' => $from->id,
                 'left_by' => $by[$piece->id] ?? null,

@@ -27,7 +27,6 @@ final class ClothRulesRequest extends FormRequest
         $most = Length::inches(self::WIDEST_MARGIN);
 
         return [
-            'directional' => ['nullable', 'boolean'],
             'variety' => ['nullable', 'integer', 'between:1,9'],
             'margin' => ['nullable', new LengthBetween(Length::zero(), $most, $notation->unit(), __('stock.margin_wrong', [
                 'most' => $notation->print($most),
@@ -45,7 +44,7 @@ final class ClothRulesRequest extends FormRequest
     {
         $margin = Length::parse($this->filled('margin') ? $this->string('margin')->value() : '0', $this->project()->notation->unit());
 
-        return new ClothRules($this->boolean('directional'), $margin->isPositive() ? $margin : null, max(1, $this->integer('variety', 1)));
+        return new ClothRules($margin->isPositive() ? $margin : null, max(1, $this->integer('variety', 1)));
     }
 
     private function project(): Project

@@ -48,6 +48,7 @@ final class StockRequest extends FormRequest
             'count' => ['required', 'integer', 'between:1,'.StockFormat::MOST],
             'name' => ['nullable', 'string', 'max:60'],
             'squared' => ['nullable', 'boolean'],
+            'directional' => ['nullable', 'boolean'],
             'zigzag' => ['nullable', Rule::enum(ZigzagEdge::class)],
             ...array_fill_keys(self::LENGTHS, $length),
             'length' => [
@@ -84,7 +85,7 @@ final class StockRequest extends FormRequest
             try {
                 $row = new StockRow($this->measures());
                 $row->id = 'new';
-                $row->stock($woven, false)->pieces(new Marks($this->project()->notation), CuttingRoom::usual());
+                $row->stock($woven)->pieces(new Marks($this->project()->notation), CuttingRoom::usual());
             } catch (InvalidArgumentException) {
                 $validator->errors()->add('length', __('stock.nothing_left'));
             }
@@ -110,6 +111,7 @@ final class StockRequest extends FormRequest
             'kind' => StockKind::from($this->string('kind')->value()),
             'count' => $this->integer('count'),
             'squared' => $this->boolean('squared'),
+            'directional' => $this->boolean('directional'),
             'zigzag' => ZigzagEdge::tryFrom($this->string('zigzag')->value()),
             'name' => $this->string('name')->trim()->value(),
             ...$lengths,

@@ -110,7 +110,7 @@ final readonly class MemberCutting
         $marks = new Marks($project->notation);
         $stock = [];
         foreach ($project->stock->where('gone_at', null)->sortBy('id') as $row) {
-            $one = $row->stock($room->usableWidth, $project->clothRules($row->slot_key)->directional);
+            $one = $row->stock($room->usableWidth);
             try {
                 $one->pieces($marks, $room);
                 $stock[] = $one;

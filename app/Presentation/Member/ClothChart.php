@@ -74,7 +74,6 @@ final readonly class ClothChart
                 ], $needed),
                 counted: $this->counted($wholes, $slot->id),
                 woven: $text->woven(),
-                directional: $project->clothRules($slot->id)->directional,
                 margin: $this->margin($project, $slot->id),
                 variety: $project->clothRules($slot->id)->variety,
             );

@@ -29,7 +29,6 @@ final readonly class ClothFacts
         public array $plans,
         public array $counted,
         public string $woven,
-        public bool $directional,
         public string $margin,
         public int $variety,
     ) {

@@ -73,9 +73,7 @@ final readonly class LayoutBoard
     public function warnings(Project $project, LayoutSheet $sheet, Arrangement $arrangement): array
     {
         $slots = $this->sheets->announcement($project)->slots;
-        $directed = array_map(strval(...), array_keys(array_filter(
-            $project->cloth, fn (array $rules): bool => ($rules['directional'] ?? false) === true,
-        )));
+        $directed = array_values($project->stock->where('directional', true)->pluck('slot_key')->unique()->all());
         $labels = $arrangement->labels();
 
         return array_map(fn (LayoutWarning $warning): string => __('layout.warning.'.$warning->code, [

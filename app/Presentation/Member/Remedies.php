@@ -69,7 +69,7 @@ final readonly class Remedies
     {
         $rules = $project->clothRules($slot);
         $found = [];
-        if ($rules->directional) {
+        if ($short->before->isDirectional($slot)) {
             $free = $short->before->anyWay($slot);
             $found[] = $this->fits($project, [$short->cutting->tasks], $free, $this->cutting->room($project), $slot)
                 ? __('chart.remedy.turn') : null;

@@ -21,7 +21,7 @@ final readonly class StockText
 
     public function line(StockRow $row): string
     {
-        $stock = $row->stock($this->woven, false);
+        $stock = $row->stock($this->woven);
         $text = trans_choice('stock.line.'.$row->kind->value, $row->count, [
             'width' => $this->text($stock->width), 'length' => $this->text($stock->length),
         ]);
@@ -31,6 +31,7 @@ final readonly class StockText
             $stock->corner === null ? null : __('stock.without_corner', [
                 'width' => $this->text($stock->corner->width), 'length' => $this->text($stock->corner->height),
             ]),
+            $stock->directional ? __('stock.upright') : null,
             $row->name === '' ? null : $row->name,
         ]));
     }
@@ -48,6 +49,7 @@ final readonly class StockText
             'corner_width' => $typed($row?->corner_width),
             'corner_length' => $typed($row?->corner_length),
             'squared' => $row?->squared ? '1' : '',
+            'directional' => $row?->directional ? '1' : '',
             'zigzag' => $row?->zigzag->value ?? '',
             'name' => $row->name ?? '',
         ];
@@ -55,7 +57,7 @@ final readonly class StockText
 
     public function area(StockRow $row): float
     {
-        $stock = $row->stock($this->woven, false);
+        $stock = $row->stock($this->woven);
 
         return $stock->width->toFloat() * $stock->length->toFloat();
     }

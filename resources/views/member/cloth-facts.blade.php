@@ -58,8 +58,6 @@
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
         <fieldset><legend>{{ __('stock.rules') }}</legend>
-            <label class="form-check"><input class="form-check-input" type="checkbox" name="directional" value="1"
-                @checked($bag->has('margin') || $bag->has('variety') ? old('directional') : $facts->directional)> {{ __('stock.directional') }}</label>
             <x-field name="margin" :bag="\App\Http\Requests\StockRequest::bag($facts->slot)" :id="'margin-'.$facts->slot"
                 :label="__('stock.margin')">
                 <input id="margin-{{ $facts->slot }}" name="margin" class="form-control is-length" inputmode="text" autocomplete="off"

@@ -1,5 +1,5 @@
 @php($isTyped = $bag->any() && (old('stock') ?? '') === ($row['id'] ?? '') && old('kind') !== null)
-@php($fields = $isTyped ? array_map(fn ($value) => is_string($value) ? $value : '', array_intersect_key((array) old(), array_flip(['kind', 'width', 'length', 'count', 'corner_width', 'corner_length', 'squared', 'zigzag', 'name']))) : ($row['fields'] ?? []))
+@php($fields = $isTyped ? array_map(fn ($value) => is_string($value) ? $value : '', array_intersect_key((array) old(), array_flip(['kind', 'width', 'length', 'count', 'corner_width', 'corner_length', 'squared', 'directional', 'zigzag', 'name']))) : ($row['fields'] ?? []))
 @php($shown = $isTyped ? \App\Http\Requests\StockRequest::bag($facts->slot) : 'none')
 @php($id = fn (string $name): string => $name.'-'.($row['id'] ?? $facts->slot))
 <form method="post" class="stack stock-form" action="{{ $open->at('base') }}/{{ $facts->slot }}/stock{{ $row === null ? '' : '/'.$row['id'] }}">
@@ -29,6 +29,8 @@
             <input id="{{ $id('name') }}" name="name" maxlength="60" class="form-control" autocomplete="off" value="{{ $fields['name'] ?? '' }}">
         </x-field>
     </div>
+    <label class="form-check"><input class="form-check-input" type="checkbox" name="directional" value="1" @checked(($fields['directional'] ?? '') === '1')>
+        {{ __('stock.directional') }}</label>
     <details @if (($fields['corner_width'] ?? '').($fields['corner_length'] ?? '').($fields['zigzag'] ?? '') !== '') open @endif>
         <summary>{{ __('stock.more_fields') }}</summary>
         <div class="field-pair">

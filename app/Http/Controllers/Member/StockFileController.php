@@ -92,7 +92,7 @@ final class StockFileController extends Controller
             'corner_width' => $text($row->corner_width),
             'corner_length' => $text($row->corner_length),
             'squared' => $row->squared ?: null,
-            'directional' => $project->clothRules($row->slot_key)->directional ?: null,
+            'directional' => $row->directional ?: null,
             'zigzag' => $row->zigzag?->value,
             'name' => $row->name === '' ? null : $row->name,
         ], fn (mixed $value): bool => $value !== null);
@@ -104,7 +104,7 @@ final class StockFileController extends Controller
         return [
             'slot_key' => $stock->slot, 'kind' => $stock->kind, 'width' => $stock->width, 'length' => $stock->length, 'count' => $stock->count,
             'corner_width' => $stock->corner?->width, 'corner_length' => $stock->corner?->height, 'squared' => $stock->squared,
-            'zigzag' => $stock->zigzag, 'name' => $stock->name,
+            'directional' => $stock->directional, 'zigzag' => $stock->zigzag, 'name' => $stock->name,
         ];
     }
 }

@@ -85,7 +85,7 @@ final readonly class BindingWork implements BenchTask
         $slots = $this->sheets->announcement($project)->slots;
         $found = [];
         foreach ($project->stock->where('gone_at', null) as $row) {
-            $stock = $row->stock($room->usableWidth, false);
+            $stock = $row->stock($room->usableWidth);
             $long = $stock->width->isLessThan($stock->length) ? $stock->length : $stock->width;
             $high = $stock->width->isLessThan($stock->length) ? $stock->width : $stock->length;
             // The same rule as for whole cloth: n strips give n · length − (n − 1) · width.
