@@ -53,7 +53,7 @@ use WeakMap;
 final class Compiler
 {
     /** Raised whenever a change here or in a unit could alter a sheet; stored sheets of another revision are never served. */
-    public const REVISION = 16;
+    public const REVISION = 17;
 
     /** @var WeakMap<Design, ClothSheet>|null */
     private static ?WeakMap $cloth = null;

@@ -345,10 +345,10 @@ final readonly class TaskSheet
             }
         }
 
-        return $counters + ($this->isTrimmed() ? [self::SEWN => $this->count] : []) + [self::TRIMMED => $this->count];
+        return $counters + ($this->isTrimmed() && ! $this->kind->isPlain() ? [self::SEWN => $this->count] : []) + [self::TRIMMED => $this->count];
     }
 
-    /** Whether a unit is trimmed once it is sewn; else it is finished with its last seam or cut. */
+    /** Whether a unit is trimmed once it is sewn, or cut larger; else it is finished with its last seam or cut. */
     public function isTrimmed(): bool
     {
         return ! $this->making->method->isPlain() && ! $this->kind->isFree() && $this->kind->isDeclared;

@@ -22,7 +22,11 @@ return [
             .'sides of them.',
         'others' => ':others of the :count lie the other way: see the second drawing.',
     ],
-    'plain' => ['check' => 'Check one: :width by :height.'],
+    'plain' => [
+        'check' => 'Check one: :width by :height.',
+        'larger' => 'Leave them :width by :height until the units that go beside them are sewn.',
+        'trim' => 'Measure a sewn unit that goes beside one, and trim to that; by the pattern, to :width by :unfinished.',
+    ],
     'strip_grid' => [
         'sets' => [
             'sew' => 'Sew the strips of each set together along their length in the order drawn, with a :seam seam.',
@@ -49,6 +53,7 @@ return [
     ],
     'slanted' => [
         'cut' => 'Cut strips :strip wide. Cut one end at :degrees°, then pieces :spacing wide, measured square to the cut.',
+        'blunt' => 'Cut :off off each sharp tip, straight across, so that it measures :length from cut to cut. Edges of two diamonds then meet exactly.',
         'check' => 'Check one: each slanted side measures :side.',
     ],
     'sixty' => [

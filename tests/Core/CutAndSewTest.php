@@ -49,6 +49,10 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
 
     return match ($making->method->value) {
         'plain:cut' => [$cut($first), $long($first)],
+        'square:larger', 'rectangle:larger' => [
+            min($cut($first), marked($making->steps[1]->measures['width'], $notation)),
+            min($long($first), marked($making->steps[1]->measures['unfinished'], $notation)),
+        ],
         'hst:two', 'hst:triangles' => $square($halves(min($cut('first'), $cut('second')))),
         'hst:eight' => $square($halves(min($cut('first'), $cut('second')) / 2)),
         // Four squares sewn all round and cut crosswise: each unit is half of the sewn diagonal.
@@ -93,6 +97,7 @@ function sewnOnPaper(Making $making, CuttingRoom $room, Notation $notation): ?ar
         'pinwheel:two', 'pinwheel:eight', 'pinwheel:triangles' => $square($row(...array_fill(0, 2, min(
             $halves($making->method->is('pinwheel:eight') ? $cut('first') / 2 : $cut('first')), trimmedParts($making, $notation),
         )))),
+        'pinwheel:strip' => $square($row(...array_fill(0, 2, min($cut('first'), $cut('second'), trimmedParts($making, $notation))))),
         // A nine-patch of three rows, cut twice through its middle: four quarters of three pieces each way, joined again.
         'turned-nine-patch:cut' => $square(turnedNinePatch($row($cut('corner'), $cut('middle'), $cut('edge')), $s)),
         'log-cabin:logs', 'log-cabin:strips' => $square($row(...array_fill(0, 1 + 2 * logCourses($making), $cut('centre')))),
@@ -249,7 +254,7 @@ const CUT_ROUND = [
     // Single pieces that nothing is sewn to, and segments of them.
     'diamond-45:strip', 'parallelogram-45:strip', 'strip-parallelogram:plain',
     'strip-parallelogram:staggered', 'diamond-60:strip', 'triangle-60:blunt', 'triangle-60:pointed', 'half-triangle-60:blunt',
-    'half-triangle-60:pointed',
+    'half-triangle-60:pointed', 'diamond-45:blunt', 'diamond-60:blunt',
 ];
 
 it('comes out as the sheet says when cut at the marks of the ruler', function (string $finished, Notation $notation): void {

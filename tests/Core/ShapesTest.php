@@ -603,3 +603,62 @@ it('leaves nothing standing out where tips are blunted', function (): void {
 
     expect($design('triangle-row:blunt'))->toBe([])->and($design('triangle-row:pointed'))->not->toBe([]);
 });
+
+it('blunts diamonds so that their edges meet and level with each other', function (string $kind, float $angle, string $side, string $seam): void {
+    $unit = UnitLibrary::kind($kind);
+    $diamond = makeUnit($unit, Size::square(Length::parse($side)), fabrics(1));
+    $making = $diamond->making(new Method("$kind:blunt"), roomOf($seam));
+    $pointed = $diamond->making(new Method("$kind:strip"), roomOf($seam))->pieces[0];
+    $piece = $making->pieces[0];
+    [$a, $s, $angle] = [Length::parse($side)->toFloat(), Length::parse($seam)->toFloat(), deg2rad($angle)];
+    // In a frame whose x runs along the strip: the finished diamond, and the cut one round it.
+    $high = $a * sin($angle);
+    $cutX = fn (float $x, float $y): array => [
+        $x - $s / tan($angle / 2), $y - $s,
+    ];
+    $corners = array_map(fn ($point): array => $cutX($point->x->toFloat(), $point->y->toFloat()), $piece->lay->outline?->corners ?? []);
+    // The finished one lies in it: top left, top right (sharp), bottom right, bottom left (sharp).
+    $slant = $high / tan($angle);
+    $finished = [[$slant, 0.0], [$slant + $a, 0.0], [$a, $high], [0.0, $high]];
+    // How far the cut edges reach beyond the finished corners, along each edge: the same at a sharp and at a wide one.
+    $beyond = fn (array $end, array $corner, array $from): float => (($end[0] - $corner[0]) * ($corner[0] - $from[0])
+        + ($end[1] - $corner[1]) * ($corner[1] - $from[1])) / hypot($corner[0] - $from[0], $corner[1] - $from[1]);
+    $reach = [
+        $beyond($corners[0], $finished[0], $finished[1]), $beyond($corners[1], $finished[1], $finished[0]),
+        $beyond($corners[2], $finished[1], $finished[2]), $beyond($corners[3], $finished[2], $finished[1]),
+        $beyond($corners[3], $finished[2], $finished[3]), $beyond($corners[4], $finished[3], $finished[2]),
+        $beyond($corners[5], $finished[3], $finished[0]), $beyond($corners[0], $finished[0], $finished[3]),
+    ];
+    foreach ($reach as $one) {
+        expect($one)->toEqualWithDelta($s * tan($angle / 2), 1e-4);
+    }
+    // From cut to cut, and what is cut off the whole diamond.
+    $long = hypot($corners[1][0] - $corners[4][0] + $corners[2][0] - $corners[5][0], $corners[1][1] - $corners[4][1] + $corners[2][1] - $corners[5][1]) / 2;
+    $step = $making->steps[1];
+    expect($step->code)->toBe('slanted.blunt')
+        ->and($step->measures['length']->exact->toFloat())->toEqualWithDelta($long, 1e-4)
+        ->and($pointed->tipToTip()?->exact->toFloat())->toEqualWithDelta($long + 2 * $step->measures['off']->exact->toFloat(), 1e-4)
+        ->and($piece->slantedCut()[0] ?? null)->toBe($pointed->slantedCut()[0] ?? 0)
+        ->and([$piece->width, $piece->length, $piece->lay->advance])->toEqual([$pointed->width, $pointed->length, $pointed->lay->advance])
+        ->and($making->steps[2]->measures['side']->exact->toFloat())->toEqualWithDelta($a + 2 * $s * tan($angle / 2), 1e-4);
+})->with([['diamond-60', 60.0], ['diamond-45', 45.0]])->with(['3', '4 1/2', '2'])->with(['1/4', '0.2953']);
+
+it('cuts the triangles of a pinwheel from strips with a triangle ruler, as half-squares are', function (): void {
+    $making = makeUnit(UnitLibrary::kind('pinwheel'), Size::square(Length::inches(6)), fabrics(2))->making(new Method('pinwheel:strip'), roomOf('1/4'));
+    $half = hst('3', '1/4', new Method('hst:strip'));
+    expect(array_map(fn ($piece): array => [exactly($piece), lengthOf($piece), $piece->quantity(1)], $making->pieces))
+        ->toBe(array_map(fn ($piece): array => [exactly($piece), lengthOf($piece), 4], $half->pieces))
+        ->and(array_column($making->steps, 'code'))->toContain('hst.strip.cut', 'pinwheel.join');
+});
+
+it('leaves a plain piece larger until its neighbours are known, and trims it to the size of the pattern', function (): void {
+    foreach (['square' => '3', 'rectangle' => '6'] as $kind => $wide) {
+        $unit = UnitLibrary::example(UnitLibrary::kind($kind), Length::parse('3'), fabrics(1), Length::parse($wide))->make();
+        [$plain, $larger] = array_map(fn (Method $method) => $unit->making($method, roomOf('1/4')), $unit->kind()->methods());
+        $by = fn (string $side) => $larger->pieces[0]->{$side}->exact->minus($plain->pieces[0]->{$side}->exact)->toDecimal(4);
+        expect([$by('width'), $by('length')])->toBe(['0.2500', '0.2500'])
+            ->and(array_column($larger->steps, 'code'))->toBe(['plain.larger', 'plain.trim'])
+            ->and($larger->steps[1]->measures['width'])->toEqual($plain->pieces[0]->width)
+            ->and($larger->sewn)->toEqual($plain->sewn);
+    }
+});

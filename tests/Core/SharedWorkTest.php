@@ -48,8 +48,7 @@ it('lays a piece with a margin, or one that must not turn, otherwise than a plai
 
     expect($shapes->of($piece))->toBe($plain)
         ->and($shapes->of($piece, margin: Length::fraction(1, 2))->height)->toBe($plain->height + 16)
-        ->and($shapes->of($piece, turns: false)->turns)->toBeFalse()
         ->and($shapes->of($piece))->toBe($plain)->turns->toBeTrue()
         // With the shapes of others before it, a need is what it is without.
-        ->and(ClothNeed::of([$task], Notation::Fractions, new CutRules, [], $shapes))->toEqual(ClothNeed::of([$task], Notation::Fractions));
+        ->and(ClothNeed::of([$task], Notation::Fractions, new CutRules, $shapes))->toEqual(ClothNeed::of([$task], Notation::Fractions));
 });

@@ -39,6 +39,8 @@ final readonly class Pinwheel implements LibraryUnit
 
     public const TRIANGLES = 'pinwheel:triangles';
 
+    public const STRIP = 'pinwheel:strip';
+
     public function __construct(
         private Length $side,
         private Slot $first,
@@ -48,7 +50,9 @@ final readonly class Pinwheel implements LibraryUnit
 
     public static function define(string $kind): UnitKind
     {
-        return new UnitKind($kind, [2, 2], [self::TWO, self::EIGHT, self::TRIANGLES], slanted: [self::TRIANGLES], across: [self::EIGHT => 2]);
+        $methods = [self::TWO, self::EIGHT, self::TRIANGLES, self::STRIP];
+
+        return new UnitKind($kind, [2, 2], $methods, slanted: [self::TRIANGLES], across: [self::EIGHT => 2]);
     }
 
     public static function from(UnitSpec $spec, array $products): self
@@ -93,6 +97,7 @@ final readonly class Pinwheel implements LibraryUnit
             self::TWO => new Method(HalfSquareTriangle::TWO),
             self::EIGHT => new Method(HalfSquareTriangle::EIGHT),
             self::TRIANGLES => new Method(HalfSquareTriangle::TRIANGLES),
+            self::STRIP => new Method(HalfSquareTriangle::STRIP),
             default => throw new Refused('unit.not_made_by', ['method' => $method->value]),
         }, $room);
         $patches = $this->patches();

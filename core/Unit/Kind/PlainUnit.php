@@ -12,6 +12,7 @@ use Dew\Core\Making\On;
 use Dew\Core\Making\Step;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Measurement;
 use Dew\Core\Measure\Refused;
 use Dew\Core\Measure\Size;
 use Dew\Core\Unit\Making;
@@ -21,7 +22,10 @@ use Dew\Core\Unit\Piece;
 use Dew\Core\Unit\PieceShape;
 use Dew\Core\Unit\UnitKind;
 
-/** A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards. */
+/**
+ * A square or rectangle of one fabric: cut w + 2s by h + 2s, exactly, since nothing trims it afterwards; or left larger until its neighbours
+ * are sewn, and trimmed to what they measure.
+ */
 final readonly class PlainUnit implements LibraryUnit
 {
     use Patchwork;
@@ -30,6 +34,13 @@ final readonly class PlainUnit implements LibraryUnit
     public const SQUARE = 'square';
 
     public const RECTANGLE = 'rectangle';
+
+    public const SQUARE_LARGER = 'square:larger';
+
+    public const RECTANGLE_LARGER = 'rectangle:larger';
+
+    /** How much larger it is left, in inches. */
+    private const LARGER = [1, 4];
 
     public function __construct(
         private Size $finished,
@@ -40,8 +51,8 @@ final readonly class PlainUnit implements LibraryUnit
     public static function define(string $kind): UnitKind
     {
         return $kind === self::SQUARE
-            ? new UnitKind($kind, [1, 1], [Method::PLAIN], isCutOnly: true, trimsDown: true)
-            : new UnitKind($kind, [1, 1], [Method::PLAIN], null, isCutOnly: true, trimsDown: true);
+            ? new UnitKind($kind, [1, 1], [Method::PLAIN, self::SQUARE_LARGER], isCutOnly: true, trimsDown: true)
+            : new UnitKind($kind, [1, 1], [Method::PLAIN, self::RECTANGLE_LARGER], null, isCutOnly: true, trimsDown: true);
     }
 
     public static function from(UnitSpec $spec, array $products): self
@@ -71,11 +82,20 @@ final readonly class PlainUnit implements LibraryUnit
 
     public function making(Method $method, CuttingRoom $room): Making
     {
-        if (! $method->isPlain()) {
+        if (! $this->kind()->isMadeBy($method)) {
             throw new Refused('unit.not_made_by', ['method' => $method->value]);
         }
         [$width, $height] = [$room->unfinished($this->finished->width), $room->unfinished($this->finished->height)];
         $shape = $this->finished->isSquare() ? PieceShape::Square : PieceShape::Rectangle;
+        if (! $method->isPlain()) {
+            $larger = fn (Measurement $side): Measurement => Measurement::exact($side->exact->plus(Length::fraction(...self::LARGER)));
+            $left = ['width' => $larger($width), 'height' => $larger($height)];
+
+            return new Making($method, [new Piece('piece', $shape, [$this->slot->id], ...array_values($left))], [
+                new Step(StepKind::Check, 'plain.larger', $left, on: [On::piece('piece')]),
+                new Step(StepKind::Trim, 'plain.trim', ['width' => $width, 'unfinished' => $height], on: [On::whole()]),
+            ], sewn: [$width, $height]);
+        }
 
         return new Making($method, [new Piece('piece', $shape, [$this->slot->id], $width, $height)], [
             new Step(StepKind::Check, 'plain.check', ['width' => $width, 'height' => $height], on: [On::piece('piece')]),

@@ -29,6 +29,9 @@ use Dew\Core\Unit\UnitKind;
 /**
  * A parallelogram cut from a strip, leaning to the right at the top: a 60° or 45° diamond, or a 45° parallelogram of unequal sides.
  *
+ * The sharp tip of a diamond of angle θ reaches s·cot(θ/2) beyond the finished corner along either edge, the wide corner of the next one
+ * s·tan(θ/2): cut off by the difference, 2s·cot θ, the edges meet exactly.
+ *
  * The strip is h + 2s wide. Along it a piece of finished base b takes b + 2s/sin α (b + 2s√2 at 45°, b + 4s/√3 at 60°), and the first one
  * the slant of the strip's end besides.
  */
@@ -48,6 +51,10 @@ final readonly class SlantedUnit implements LibraryUnit
     public const PARALLELOGRAM_45_STRIP = 'parallelogram-45:strip';
 
     public const DIAMOND_60_STRIP = 'diamond-60:strip';
+
+    public const DIAMOND_45_BLUNT = 'diamond-45:blunt';
+
+    public const DIAMOND_60_BLUNT = 'diamond-60:blunt';
 
     /**
      * @param  Length  $base  finished side along the strip
@@ -84,9 +91,9 @@ final readonly class SlantedUnit implements LibraryUnit
     public static function define(string $kind): UnitKind
     {
         return match ($kind) {
-            self::DIAMOND_45 => new UnitKind($kind, [1, 1], [self::DIAMOND_45_STRIP], isFree: true),
+            self::DIAMOND_45 => new UnitKind($kind, [1, 1], [self::DIAMOND_45_STRIP, self::DIAMOND_45_BLUNT], isFree: true),
             self::PARALLELOGRAM_45 => new UnitKind($kind, [1, 1], [self::PARALLELOGRAM_45_STRIP], null, ['hand'], isFree: true),
-            default => new UnitKind($kind, [1, 1], [self::DIAMOND_60_STRIP], isCutOnly: true, isFree: true),
+            default => new UnitKind($kind, [1, 1], [self::DIAMOND_60_STRIP, self::DIAMOND_60_BLUNT], isCutOnly: true, isFree: true),
         };
     }
 
@@ -132,15 +139,22 @@ final readonly class SlantedUnit implements LibraryUnit
 
         $cut = ['strip' => $this->stripWidth($room->seam), 'spacing' => $this->spacing($room->seam)];
         $on = [On::piece('piece')];
+        $blunt = $method->is(self::DIAMOND_45_BLUNT) || $method->is(self::DIAMOND_60_BLUNT);
 
-        return new Making($method, [$this->piece('piece', $room)], [
+        return new Making($method, [$this->piece('piece', $room, blunt: $blunt)], [
             new Step(StepKind::Cut, 'slanted.cut', $cut, counts: ['degrees' => $this->steep ? 60 : 45], on: $on),
-            new Step(StepKind::Check, 'slanted.check', ['side' => Measurement::exact($this->cutSide($room->seam))], on: $on),
+            ...$blunt ? [new Step(StepKind::Cut, 'slanted.blunt', $this->tips($room->seam), on: $on)] : [],
+            new Step(StepKind::Check, 'slanted.check', ['side' => Measurement::exact(
+                $this->cutSide($room->seam)->minus($blunt ? $this->bluntedBy($room->seam) : Length::zero()),
+            )], on: $on),
         ], 2);
     }
 
-    /** @param  positive-int  $each */
-    public function piece(string $id, CuttingRoom $room, int $each = 1): Piece
+    /**
+     * @param  positive-int  $each
+     * @param  bool  $blunt  whether its sharp tips are cut off, so that its edges meet those of the next one
+     */
+    public function piece(string $id, CuttingRoom $room, int $each = 1, bool $blunt = false): Piece
     {
         $strip = $this->stripWidth($room->seam);
         $side = $this->cutSide($room->seam);
@@ -155,7 +169,7 @@ final readonly class SlantedUnit implements LibraryUnit
             $strip,
             Measurement::exact($side->plus($this->slant($strip->exact))),
             new Batch(each: $each),
-            lay: new Lay($this->leaning($side, $strip->exact), Measurement::exact($side), chiral: $chiral, grain: Grain::AlongStrip),
+            lay: new Lay($this->leaning($side, $strip->exact, $blunt ? $this->bluntedBy($room->seam) : null), Measurement::exact($side), chiral: $chiral, grain: Grain::AlongStrip),
         );
     }
 
@@ -177,15 +191,51 @@ final readonly class SlantedUnit implements LibraryUnit
         return $this->base->plus($this->steep ? $seam->times(4)->timesRoot3()->dividedBy(3) : $seam->times(2)->timesRoot2());
     }
 
+    /** What blunting takes off both edges at a sharp tip. */
+    private function bluntedBy(Length $seam): Length
+    {
+        return $this->steep ? $seam->times(2)->timesRoot3()->dividedBy(3) : $seam->times(2);
+    }
+
+    /**
+     * What is cut off a sharp tip, measured along the middle of the diamond, and how far it reaches from one cut to the other then.
+     *
+     * @return array{off: Measurement, length: Measurement}
+     */
+    private function tips(Length $seam): array
+    {
+        $half = deg2rad($this->steep ? 30 : 22.5);
+        $off = $this->bluntedBy($seam)->toFloat() * cos($half);
+        $whole = 2 * $this->cutSide($seam)->toFloat() * cos($half);
+        $measured = fn (float $inches): Measurement => Measurement::exact(Length::approximately($inches), true);
+
+        return ['off' => $this->steep ? Measurement::exact($seam) : $measured($off), 'length' => $measured($whole - 2 * $off)];
+    }
+
     private function slant(Length $height): Length
     {
         return $this->steep ? $height->timesRoot3()->dividedBy(3) : $height;
     }
 
-    private function leaning(Length $base, Length $height): Outline
+    /** @param  Length|null  $off  what is taken off both edges at the sharp tips, at the top right and the bottom left */
+    private function leaning(Length $base, Length $height, ?Length $off = null): Outline
     {
         $slant = $this->slant($height);
         $zero = Length::zero();
+        if ($off !== null) {
+            $down = $this->steep ? $off->timesRoot3()->dividedBy(2) : $off->timesRoot2()->dividedBy(2);
+            $in = $this->slant($down);
+            $end = $slant->plus($base);
+
+            return new Outline(
+                new Point($slant, $zero),
+                new Point($end->minus($off), $zero),
+                new Point($end->minus($in), $down),
+                new Point($base, $height),
+                new Point($off, $height),
+                new Point($in, $height->minus($down)),
+            );
+        }
 
         return new Outline(
             new Point($slant, $zero),

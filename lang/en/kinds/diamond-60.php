@@ -10,5 +10,10 @@ return [
             'hint' => 'Strips cut at 60°.',
             'batches' => ':count diamond|:count diamonds',
         ],
+        'blunt' => [
+            'name' => 'From strips, tips blunted',
+            'hint' => 'The sharp tips are cut off, so that edges meet exactly.',
+            'batches' => ':count diamond|:count diamonds',
+        ],
     ],
 ];

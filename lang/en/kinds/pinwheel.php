@@ -20,6 +20,11 @@ return [
             'hint' => 'Squares cut once, triangles sewn one by one.',
             'batches' => ':count pair of squares to cut|:count pairs of squares to cut',
         ],
+        'strip' => [
+            'name' => 'From strips, with a triangle ruler',
+            'hint' => 'Two strips laid together and cut in pairs; the tips come out blunt.',
+            'batches' => ':count pinwheel|:count pinwheels',
+        ],
     ],
     'steps' => [
         'layer' => 'Lay four of these out so that, going clockwise round the middle, each triangle of :first comes before the '

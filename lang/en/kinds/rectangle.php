@@ -4,4 +4,11 @@ declare(strict_types=1);
 
 return [
     'name' => 'Rectangle',
+    'methods' => [
+        'larger' => [
+            'name' => 'Cut larger, trim later',
+            'hint' => '{¼ in; 0.6 cm} larger each way, trimmed once you know what its neighbours measure.',
+            'batches' => ':count piece|:count pieces',
+        ],
+    ],
 ];

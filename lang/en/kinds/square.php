@@ -10,5 +10,10 @@ return [
             'hint' => '',
             'batches' => ':count piece|:count pieces',
         ],
+        'larger' => [
+            'name' => 'Cut larger, trim later',
+            'hint' => '{¼ in; 0.6 cm} larger each way, trimmed once you know what its neighbours measure.',
+            'batches' => ':count piece|:count pieces',
+        ],
     ],
 ];
