@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Dew\Core\Proof;
 
 use Dew\Core\Compile\SizeCompiler;
-use Dew\Core\Cutting\StripCut;
+use Dew\Core\Cutting\Aim;
+use Dew\Core\Cutting\ClueCutting;
+use Dew\Core\Cutting\CutStep;
+use Dew\Core\Cutting\Marks;
+use Dew\Core\Cutting\StockCut;
 use Dew\Core\Design\DesignClue;
 use Dew\Core\Design\SizedDesign;
 use Dew\Core\Measure\Length;
@@ -55,8 +59,11 @@ final readonly class QuotedChecks
                     continue;
                 }
                 $known = self::lengths($sheet, $sized);
+                $planned = null;
                 foreach ($lengths as $text => $length) {
-                    if (! self::isThere($length, $known, str_ends_with($text, 'm'))) {
+                    $isMetric = str_ends_with($text, 'm');
+                    if (! self::isThere($length, $known, $isMetric)
+                        && ! self::isThere($length, ($planned ??= self::planned($sheet))[0], $isMetric)) {
                         $findings["$number $text"] ??= new Finding('quoted-length', Severity::Warning, '/clues/'.$number, [
                             'quoted' => (string) $text, 'size' => $sized->size->name,
                         ], counts: ['number' => $number + 1]);
@@ -64,7 +71,7 @@ final readonly class QuotedChecks
                 }
                 $there = self::counts($sheet, $sized);
                 foreach ($counts as $text => $count) {
-                    if (! isset($there[$count])) {
+                    if (! isset($there[$count]) && ! isset(($planned ??= self::planned($sheet))[1][$count])) {
                         $findings["$number $text"] ??= new Finding('quoted-count', Severity::Warning, '/clues/'.$number, [
                             'quoted' => (string) $text, 'size' => $sized->size->name,
                         ], counts: ['number' => $number + 1]);
@@ -187,10 +194,36 @@ final readonly class QuotedChecks
         foreach ($task->making->pieces as $piece) {
             $quantity = $task->quantity($piece);
             $pieces += $quantity;
-            $strips = StripCut::of($piece, $quantity, Notation::Fractions, $task->room->usableWidth);
-            array_push($counts, $quantity, ...$strips === null ? [] : [$strips->strips, $strips->perStrip]);
+            $counts[] = $quantity;
         }
 
         return [...$counts, $pieces];
+    }
+
+    /**
+     * What members read on how the clue is cut from bolts, by either ruler: heights of strips and how much cloth each fabric takes, how many
+     * strips there are, of each height and of each fabric, and how many pieces one gives.
+     *
+     * @return array{list<Length>, array<int, true>} lengths and counts
+     */
+    private static function planned(ClueSheet $sheet): array
+    {
+        $lengths = $counts = [];
+        foreach ($sheet->tasks === [] ? [] : [Notation::Fractions, Notation::Centimetres] as $notation) {
+            $marks = new Marks($notation);
+            foreach (ClueCutting::fromBolts($sheet->tasks, $sheet->tasks[0]->room, $notation, Aim::Cloth)->slots as $slot) {
+                $strips = [];
+                foreach (CutStep::of($slot->plan) as $step) {
+                    $strips[$step->strip->height] = ($strips[$step->strip->height] ?? 0) + $step->count;
+                    $counts += array_fill_keys([$step->count, ...array_values($step->strip->pieces())], true);
+                }
+                $counts += array_fill_keys([...array_values($strips), array_sum($strips)], true);
+                foreach ([...array_keys($strips), ...array_map(fn (StockCut $cut): int => $cut->stock->length, $slot->plan->cuts)] as $length) {
+                    $lengths[] = $marks->length($length);
+                }
+            }
+        }
+
+        return [$lengths, $counts];
     }
 }

@@ -2,14 +2,24 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Compile\SizeCompiler;
+use Dew\Core\Cutting\Aim;
+use Dew\Core\Cutting\ClothNeed;
+use Dew\Core\Cutting\ClueCutting;
+use Dew\Core\Cutting\CutStep;
+use Dew\Core\Cutting\PieceUse;
+use Dew\Core\Cutting\StripCut;
 use Dew\Core\Design\DesignReader;
 use Dew\Core\Design\ProductKey;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Notation;
+use Dew\Core\Proof\ClueProof;
 use Dew\Core\Proof\Finding;
 use Dew\Core\Proof\Proof;
 use Dew\Core\Proof\Severity;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Method;
+use Dew\Core\Unit\MethodChoices;
 
 it('finds nothing to mark in Night Ferry', function (): void {
     expect(findings(fn (array $document): array => $document))->toBe([]);
@@ -446,4 +456,40 @@ it('publishes a design with a block that is not finished and lies in no size', f
         ->and(DesignReader::read((string) json_encode($document))->sizes)->toHaveCount(1);
     $document['setting']['pattern'] = [['b-one', 'b-idle']];
     expect(fn () => DesignReader::read((string) json_encode($document)))->toThrow(Dew\Core\Document\DocumentException::class);
+});
+
+it('holds numbers that the words of a clue quote to its cutting plan, not to strips for each piece alone', function (): void {
+    $document = json_decode(designFile('kitchen-garden'), true);
+    $design = DesignReader::read(designFile('kitchen-garden'));
+    $wrong = [];
+    foreach ($document['clues'] as $number => $clue) {
+        $sheet = (new SizeCompiler($design, 's-bed', pressed: false))->clue($clue['id'], MethodChoices::defaults($design->methods));
+        if ($sheet->tasks === []) {
+            continue;
+        }
+        $said = $alone = [];
+        foreach (ClueCutting::fromBolts($sheet->tasks, $design->room, Notation::Fractions, Aim::Cloth)->slots as $slot) {
+            $heights = array_map(fn (CutStep $step): int => $step->strip->height, CutStep::of($slot->plan));
+            $strips = array_sum(array_map(fn (CutStep $step): int => $step->count, CutStep::of($slot->plan)));
+            foreach ([...$heights, $slot->plan->cuts[0]->stock->length] as $marks) {
+                $said[] = Notation::Fractions->print(ClothNeed::length(Notation::Fractions, $marks)).' in';
+            }
+            $said[] = "$strips strips";
+            $alone[] = array_sum(array_map(function (PieceUse $use) use ($design): int {
+                return StripCut::of($use->piece, $use->count, Notation::Fractions, $design->room->usableWidth)->strips ?? $use->count;
+            }, array_merge(...array_values($slot->need->uses))));
+        }
+        $found = function (string $text) use ($document, $number): array {
+            $document['clues'][$number]['notes'] = [['id' => 'n-a', 'size' => 's-bed', 'text' => $text]];
+
+            return array_values(array_filter(array_map(
+                fn (Finding $finding): ?string => str_starts_with($finding->code, 'quoted-') ? $finding->names['quoted'] : null,
+                ClueProof::of(DesignReader::read((string) json_encode($document)), false),
+            )));
+        };
+        expect($found(implode(', ', $said)))->toBe([], $clue['title']);
+        array_push($wrong, ...$found(implode(', ', array_map(fn (int $strips): string => "$strips strips", $alone))));
+    }
+    // A strip for every log of the cabins, and for every square of linen round the star.
+    expect($wrong)->toBe(['10 strips', '18 strips']);
 });
