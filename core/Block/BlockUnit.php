@@ -125,13 +125,20 @@ final class BlockUnit implements Composed
         }
         $layOut = new Step(StepKind::Layer, 'block.lay_out', counts: ['columns' => $columns, 'rows' => $rows], on: [On::whole()]);
         if ($this->spans()) {
-            return [
-                $layOut,
-                ...$this->middleCheck($room),
-                new Step(StepKind::Sew, 'block.sections', $seam, on: $all),
-                ...$this->edgeCheck($room),
-                new Step(StepKind::Press, 'block.press_sections', on: $all),
-            ];
+            $rounds = Sections::of($this->block->cells) ?? [$all];
+            $last = count($rounds) - 1;
+            $steps = [];
+            foreach ($rounds as $round => $seams) {
+                $steps[] = new Step(StepKind::Sew, match ($round) {
+                    0 => $last === 0 ? 'block.sections' : 'block.section.first',
+                    $last => 'block.section.join',
+                    default => 'block.section.more',
+                }, $seam, on: $seams);
+                array_push($steps, ...$round === 0 ? $this->edgeCheck($room) : []);
+                $steps[] = new Step(StepKind::Press, 'block.press_sections', on: $seams);
+            }
+
+            return [$layOut, ...$this->middleCheck($room), ...$steps];
         }
 
         return [

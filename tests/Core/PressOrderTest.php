@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use Dew\Core\Block\Block;
+use Dew\Core\Block\BlockUnit;
+use Dew\Core\Block\Cell;
 use Dew\Core\Design\UnitWork;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Geometry\Placement;
 use Dew\Core\Making\Operand;
 use Dew\Core\Making\StepKind;
 use Dew\Core\Measure\Length;
+use Dew\Core\Measure\Size;
 use Dew\Core\Press\PressBook;
 use Dew\Core\Press\PressFlag;
 use Dew\Core\Press\PressLook;
@@ -17,6 +21,7 @@ use Dew\Core\Press\PressSolver;
 use Dew\Core\Press\School;
 use Dew\Core\Press\SewnTop;
 use Dew\Core\Press\StepPress;
+use Dew\Core\Unit\Kind\PlainUnit;
 use Dew\Core\Unit\Kind\StripedHalfSquare;
 use Dew\Core\Unit\Kind\UnitLibrary;
 use Dew\Core\Unit\Unit;
@@ -181,3 +186,31 @@ it('presses both halves of a striped square as the strip set was pressed', funct
     }
     expect($checked)->toBeGreaterThan(0)->and($differ)->toBeGreaterThan(0);
 });
+
+it('presses the seams that the steps of a block sew, where parts span rows', function (int $seed): void {
+    mt_srand($seed);
+    $room = CuttingRoom::usual();
+    $spanning = 0;
+    for ($case = 0; $case < 12; $case++) {
+        [$columns, $rows] = [mt_rand(2, 5), mt_rand(2, 5)];
+        $products = $cells = [];
+        foreach (partedCells(0, 0, $columns, $rows) as $number => $cell) {
+            $products["u-$number"] = new PlainUnit(new Size(Length::inches(2 * $cell->across), Length::inches(2 * $cell->down)), fabrics(1)[0]);
+            $cells[] = new Cell($cell->column, $cell->row, "u-$number", $cell->orientation, $cell->across, $cell->down);
+        }
+        $side = fn (int $count): array => array_fill(0, $count, Length::inches(2));
+        $block = new BlockUnit(new Block('b', 'B', $side($columns), $side($rows), $cells), $products);
+        $steps = $block->making($block->kind()->methods()[0], $room)->steps;
+        $spanning += in_array('block.section.first', array_column($steps, 'code'), true) ? 1 : 0;
+        $byHand = array_map(
+            fn (array $seam): string => endsOf($seam[0], $seam[1], $seam[2], $seam[3]), (new HandSewing($block->patches(), $steps, false))->seams,
+        );
+        $planned = array_map(
+            fn ($seam): string => endsOf($seam->fromX, $seam->fromY, $seam->toX, $seam->toY), pressedAlone($block, $room)->model->seams,
+        );
+        sort($byHand);
+        sort($planned);
+        expect($planned)->toBe($byHand);
+    }
+    expect($spanning)->toBeGreaterThan(1);
+})->with(range(1, 4));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Dew\Core\Block\Block;
 use Dew\Core\Block\BlockUnit;
 use Dew\Core\Block\Cell;
+use Dew\Core\Block\Sections;
 use Dew\Core\Geometry\Orientation;
 use Dew\Core\Geometry\Seams;
 use Dew\Core\Making\On;
@@ -208,6 +209,17 @@ it('joins a block by what it is: rows, one row, one column, or sections', functi
         ['block.join', 'block.rows'],
     ],
     'one column' => [[2], [2, 2], [[0, 0], [0, 1]], ['block.one_column.sew', 'block.one_row.press'], ['block.join', 'block.rows']],
+    'a part that spans rows' => [
+        [2, 2], [2, 2, 2],
+        [[0, 0], [1, 0], [0, 1, 1, 2], [1, 1], [1, 2]],
+        ['block.section.first', 'block.section.more', 'block.section.join', 'block.press_sections'],
+        ['block.sections', 'block.rows', 'block.join'],
+    ],
+    'parts that turn round a middle' => [
+        [2, 2, 2], [2, 2, 2],
+        [[0, 0, 2, 1], [2, 0, 1, 2], [1, 2, 2, 1], [0, 1, 1, 2], [1, 1]],
+        ['block.sections', 'block.press_sections'], ['block.section.first', 'block.section.join'],
+    ],
     'one unit' => [[2], [2], [[0, 0]], ['block.check'], ['block.join', 'block.one_row.sew', 'block.lay_out']],
 ]);
 
@@ -227,3 +239,50 @@ it('sews flipped corners in a stated order and speaks of each place', function (
 it('refuses an operand that is none', function (string $text): void {
     expect(fn () => On::decode($text))->toThrow(fn (InvalidArgumentException $error) => expect(said($error))->toContain($text));
 })->with(['needle', 'patch 3', 'seams 0 1']);
+
+it('sews cells of any size into sections that are rectangles, round by round, each seam once', function (int $seed): void {
+    mt_srand($seed);
+    for ($case = 0; $case < 40; $case++) {
+        $cells = partedCells(0, 0, mt_rand(2, 6), mt_rand(2, 6));
+        shuffle($cells);
+        $rounds = Sections::of($cells);
+        expect($rounds)->not->toBeNull();
+        $in = array_keys($cells);
+        $sewn = [];
+        foreach ($rounds ?? [] as $seams) {
+            foreach ($seams as $on) {
+                $sewn[] = $on->encode();
+                [$one, $other] = [$in[$on->first], $in[$on->second]];
+                $in = array_map(fn (int $section): int => $section === $other ? $one : $section, $in);
+            }
+            foreach (array_unique($in) as $section) {
+                $inside = array_map(fn (int $number): Cell => $cells[$number], array_keys($in, $section, true));
+                $rows = array_merge(...array_map(fn (Cell $cell): array => [$cell->row, $cell->row + $cell->down], $inside));
+                $columns = array_merge(...array_map(fn (Cell $cell): array => [$cell->column, $cell->column + $cell->across], $inside));
+                expect(array_sum(array_map(fn (Cell $cell): int => $cell->across * $cell->down, $inside)))
+                    ->toBe((max($rows) - min($rows)) * (max($columns) - min($columns)));
+            }
+        }
+        // Neighbours that touch are sewn to each other, and nothing else is.
+        $touch = [];
+        foreach ($cells as $one => $cell) {
+            foreach ($cells as $other => $next) {
+                $beside = $cell->column + $cell->across === $next->column
+                    && max($cell->row, $next->row) < min($cell->row + $cell->down, $next->row + $next->down);
+                $below = $cell->row + $cell->down === $next->row
+                    && max($cell->column, $next->column) < min($cell->column + $cell->across, $next->column + $next->across);
+                if ($beside || $below) {
+                    $touch[] = On::seam($one, $other)->encode();
+                }
+            }
+        }
+        sort($sewn);
+        sort($touch);
+        expect($sewn)->toBe($touch)->and(count(array_unique($in)))->toBe(1);
+    }
+})->with(range(1, 5));
+
+it('has no rounds for cells that turn round a middle, which no line parts', function (): void {
+    $cell = fn (int ...$at): Cell => new Cell($at[0], $at[1], 'u', Orientation::upright(), $at[2], $at[3]);
+    expect(Sections::of([$cell(0, 0, 2, 1), $cell(2, 0, 1, 2), $cell(1, 2, 2, 1), $cell(0, 1, 1, 2), $cell(1, 1, 1, 1)]))->toBeNull();
+});

@@ -642,3 +642,19 @@ function depthsOf(LayoutSheet $sheet): array
 
     return $depths;
 }
+
+/** @return list<Cell> a block of cells parted by random lines from edge to edge */
+function partedCells(int $column, int $row, int $across, int $down): array
+{
+    if ($across * $down === 1 || mt_rand(1, 5) === 1) {
+        return [new Cell($column, $row, 'u', Orientation::upright(), $across, $down)];
+    }
+    if ($across > 1 && ($down === 1 || mt_rand(0, 1) === 1)) {
+        $at = mt_rand(1, $across - 1);
+
+        return [...partedCells($column, $row, $at, $down), ...partedCells($column + $at, $row, $across - $at, $down)];
+    }
+    $at = mt_rand(1, $down - 1);
+
+    return [...partedCells($column, $row, $across, $at), ...partedCells($column, $row + $at, $across, $down - $at)];
+}

@@ -16,6 +16,11 @@ return [
         'lay_out' => 'Lay the parts out as drawn, :columns across and :rows down, before you sew.',
         'rows' => 'Sew the parts of each row together with a :seam seam.',
         'sections' => 'Sew sections first, where a part is as long as two beside it, with a :seam seam; then join the sections.',
+        'section' => [
+            'first' => 'Sew the smallest parts into sections first, wherever they meet along whole edges, with a :seam seam.',
+            'more' => 'Join these sections to one another and to the parts that are as long as they are, with a :seam seam.',
+            'join' => 'Nest the seams, pin the crossings and join the sections into the whole block with a :seam seam.',
+        ],
         'edge' => 'After one seam a part at the edge reads :edge across; one with a seam on both sides reads :inner.',
         'press' => 'Press the rows in turn to the left and to the right, so that seams nest.',
         'press_sections' => 'Press each seam before another one crosses it, and seams that will meet in opposite directions.',
