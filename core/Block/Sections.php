@@ -12,7 +12,7 @@ use Dew\Core\Making\On;
  */
 final class Sections
 {
-    /** @var list<list<On>> seams by round, the first sewn first */
+    /** @var array<int, list<On>> seams by round, the first sewn first */
     private array $rounds = [];
 
     /** @param  list<Cell>  $cells */
@@ -75,17 +75,18 @@ final class Sections
             $spans[$number] = $this->span($number, $level);
         }
         asort($spans);
-        $parts = [];
-        $reach = PHP_INT_MIN;
+        $parts = $part = [];
+        $reach = 0;
         foreach ($spans as $number => [$from, $to]) {
-            if ($from >= $reach) {
-                $parts[] = [];
+            if ($part !== [] && $from >= $reach) {
+                $parts[] = $part;
+                $part = [];
             }
-            $parts[count($parts) - 1][] = $number;
+            $part[] = $number;
             $reach = max($reach, $to);
         }
 
-        return $parts;
+        return [...$parts, $part];
     }
 
     /**
