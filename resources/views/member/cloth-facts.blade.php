@@ -57,7 +57,7 @@
     <form method="post" action="{{ $open->at('base') }}/{{ $facts->slot }}/rules" class="stack">
         <input type="hidden" name="_token" value="{{ $open->at('token') }}">
         @method('put')
-        <fieldset><legend>{{ __('stock.rules') }}</legend>
+        <fieldset class="stack cloth-rules"><legend>{{ __('stock.rules') }}</legend>
             <x-field name="margin" :bag="\App\Http\Requests\StockRequest::bag($facts->slot)" :id="'margin-'.$facts->slot"
                 :label="__('stock.margin')">
                 <input id="margin-{{ $facts->slot }}" name="margin" class="form-control is-length" inputmode="text" autocomplete="off"
