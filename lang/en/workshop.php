@@ -478,8 +478,9 @@ return [
         'ask' => 'Suggest',
         'cannot' => 'The draft cannot be worked out yet. See what is to be put right on this page:',
         'cost' => 'The heaviest :clue of any size would take about :heaviest minutes; now it takes about :now.',
-        'bound' => 'Without finishing and tasks of your own, which stay where they are, and with each size counted as often as members make '
-            .'it, the heaviest :clue takes at most :above % more than in the best split there is.',
+        'counted' => 'Each size counts as often as members make it. Finishing and tasks of your own stay where they are and do not count.',
+        'bound' => 'Counted so, the heaviest :clue takes at most :above % more than in the best split there is.',
+        'best' => 'Counted so, no other split has a lighter heaviest :clue.',
         'kept' => 'One :clue stays as it is: open, a pause or a bonus.|:count :clues stay as they are: open, a pause or a bonus.',
         'makes' => 'Makes',
         'is_kept' => 'stays as it is',

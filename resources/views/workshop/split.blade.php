@@ -17,7 +17,9 @@
         @php($heaviest = fn ($clues) => max([0, ...array_map(fn ($minutes) => max([0, ...array_values($minutes)]),
             array_intersect_key($clues, $shared))]))
         <p><b>{{ __('workshop.split.cost', ['heaviest' => $heaviest($study->then), 'now' => $heaviest($study->now)]) }}</b>
-            {{ __('workshop.split.bound', ['above' => number_format(100 * $study->above, 1)]) }}
+            {{ __('workshop.split.counted') }}
+            {{ $study->above === 0.0 ? __('workshop.split.best')
+                : __('workshop.split.bound', ['above' => number_format(max(0.1, 100 * $study->above), 1)]) }}
             @if ($study->kept !== []){{ trans_choice('workshop.split.kept', count($study->kept)) }}@endif</p>
         <form method="post" action="{{ route('host.split.take', $quiltAlong) }}">
             @csrf
