@@ -99,7 +99,7 @@ final readonly class Yardage
     }
 
     /**
-     * The most that one task takes of each fabric, whichever way it is made, exactly or larger and trimmed.
+     * The most that one task takes of each fabric, whichever way it is made that is announced, exactly or larger and trimmed.
      *
      * @return array<string, int> marks by slot
      */
@@ -107,6 +107,11 @@ final readonly class Yardage
     {
         $most = [];
         foreach ($task->inEveryWay($lengths->larger) as $made) {
+            $method = $made->making->method;
+            // What the host makes the usual way is announced in any case.
+            if (! $task->kind->isAnnounced($method) && ! $method->is($task->making->method->value)) {
+                continue;
+            }
             foreach (ClothNeed::of([$made], $lengths->notation, shapes: $lengths->shapes) as $slot => $cloth) {
                 $most[$slot] = max($most[$slot] ?? 0, $lengths->of($cloth->wanted, Aim::Cuts));
             }

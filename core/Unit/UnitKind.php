@@ -42,6 +42,7 @@ final readonly class UnitKind
      * @param  array<string, int>  $across  how many units lie across one piece, by method; one where it is not said
      * @param  list<string>  $acrossDiagonal  methods by which one lies across a diagonal
      * @param  list<string>  $besides  methods that nobody chooses: by them it comes out of what other work leaves over
+     * @param  list<string>  $beyond  methods that take more cloth than is announced: so few choose them that nobody else should buy it
      * @param  bool  $isNumbered  its patches are sewn on one after the other, in the order of their numbers
      * @param  bool  $isDeclared  a design may declare it as a unit; false of a block and of what the setting takes besides
      */
@@ -63,6 +64,7 @@ final readonly class UnitKind
         public array $besides = [],
         public bool $isDeclared = true,
         public bool $isNumbered = false,
+        private array $beyond = [],
     ) {
         $this->methods = array_map(fn (string $method): Method => new Method($method), $methods);
     }
@@ -127,6 +129,12 @@ final readonly class UnitKind
     public function meetsAtSlants(Method $method): bool
     {
         return in_array($method->value, $this->slanted, true);
+    }
+
+    /** Whether the cloth that is announced is enough for this method. */
+    public function isAnnounced(Method $method): bool
+    {
+        return ! in_array($method->value, $this->beyond, true);
     }
 
     /** How much larger a piece is cut when its units are to be trimmed: ⅛ in for every unit across it. */

@@ -15,6 +15,8 @@ use Dew\Core\Design\DesignReader;
 use Dew\Core\Fabric\CuttingRoom;
 use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
+use Dew\Core\Unit\Kind\UnitLibrary;
+use Dew\Core\Unit\Method;
 use Dew\Core\Unit\MethodChoices;
 
 it('sizes the back as the worked cases do, seams upright or level', function (array $given, array $expect): void {
@@ -86,7 +88,7 @@ it('announces enough for whichever method somebody chooses', function (string $n
     foreach (array_map(strval(...), array_keys($design->sizes)) as $size) {
         $compiler = new SizeCompiler($design, $size);
         foreach ($design->units as $unit) {
-            foreach ($unit->kind->methods() as $method) {
+            foreach (array_filter($unit->kind->methods(), $unit->kind->isAnnounced(...)) as $method) {
                 foreach ([false, true] as $oversize) {
                     $methods = MethodChoices::defaults($design->methods)->with($unit->kind, $method)->withOversize($unit->kind, $oversize);
                     $clues = array_map(
@@ -101,6 +103,27 @@ it('announces enough for whichever method somebody chooses', function (string $n
         }
     }
 })->with(['night-ferry']);
+
+it('announces cloth for squares that are left larger only where the host makes them so', function (): void {
+    $document = json_decode(designFile('night-ferry'), true);
+    $announced = fn (array $methods): array => Compiler::announcement(
+        DesignReader::read((string) json_encode(['methods' => (object) $methods] + $document)),
+    )->cloth['s-queen'];
+    $takes = function (string $method) use ($document): Length {
+        $design = DesignReader::read((string) json_encode($document));
+        $methods = MethodChoices::defaults()->with(UnitLibrary::kind('square'), new Method($method));
+        $compiler = new SizeCompiler($design, 's-queen');
+        $clues = array_map(fn (string $clue): array => $compiler->clue($clue, $methods)->tasks, array_combine($keys = array_keys($design->clues), $keys));
+
+        return Yardage::of($clues, $design->room)['f-deep']->withAllowance();
+    };
+    [$usual, $larger] = [$announced([])['f-deep'], $announced(['square' => 'square:larger'])['f-deep']];
+    expect($usual->isLessThan($larger))->toBeTrue()
+        ->and($takes('plain:cut')->isLessThan($takes('square:larger')))->toBeTrue()
+        ->and($larger->isLessThan($takes('square:larger')))->toBeFalse()
+        ->and(UnitLibrary::kind('square')->isAnnounced(new Method('square:larger')))->toBeFalse()
+        ->and(UnitLibrary::kind('square')->isAnnounced(new Method('plain:cut')))->toBeTrue();
+});
 
 it('sells by the eighth of a yard or by ten centimetres, and a mystery by coarser steps', function (string $inches, array $numbers): void {
     $length = inches($inches);

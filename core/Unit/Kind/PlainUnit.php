@@ -51,8 +51,8 @@ final readonly class PlainUnit implements LibraryUnit
     public static function define(string $kind): UnitKind
     {
         return $kind === self::SQUARE
-            ? new UnitKind($kind, [1, 1], [Method::PLAIN, self::SQUARE_LARGER], isCutOnly: true, trimsDown: true)
-            : new UnitKind($kind, [1, 1], [Method::PLAIN, self::RECTANGLE_LARGER], null, isCutOnly: true, trimsDown: true);
+            ? new UnitKind($kind, [1, 1], [Method::PLAIN, self::SQUARE_LARGER], isCutOnly: true, trimsDown: true, beyond: [self::SQUARE_LARGER])
+            : new UnitKind($kind, [1, 1], [Method::PLAIN, self::RECTANGLE_LARGER], null, isCutOnly: true, trimsDown: true, beyond: [self::RECTANGLE_LARGER]);
     }
 
     public static function from(UnitSpec $spec, array $products): self
