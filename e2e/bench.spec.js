@@ -169,7 +169,7 @@ test('a member lays her blocks out, swaps and turns them, compares arrangements,
         await task.getByText('How yours are pressed').click();
         await task.getByLabel('the other way').check();
         await task.getByRole('button', { name: 'Plan with that' }).click();
-        await expect(page.getByText('What is still to be pressed follows how yours lie.')).toBeVisible();
+        await expect(page.getByText('What is still to be pressed now follows yours.')).toBeVisible();
         expect(await task.locator('.line.is-flag').first().getAttribute('d')).not.toBe(flag);
     });
 });
@@ -212,7 +212,7 @@ test('three people make one quilt: parts are dealt out, handed on, measured, and
         await host.getByLabel('Pack of cloth').fill('7');
         await host.getByLabel('A1, Pier Lantern').check();
         await host.getByLabel('A2, Slow Propeller').check();
-        await host.getByRole('button', { name: 'Deal the chosen parts' }).click();
+        await host.getByRole('button', { name: 'Assign the chosen parts' }).click();
         await expect(host.getByText(/^Dealt to /)).toBeVisible();
         await audit(host);
     });
@@ -244,7 +244,7 @@ test('three people make one quilt: parts are dealt out, handed on, measured, and
         await part.getByRole('button', { name: 'Accept' }).click();
         await expect(host.getByText('0 of 35 parts are back and accepted.')).toBeVisible();
         await expect(host.getByText('Height: ¾ in too small. Sew a plain strip cut 1¼ in wide to one side')).toBeVisible();
-        await host.getByRole('button', { name: 'Accept it all the same' }).click();
+        await host.getByRole('button', { name: 'Accept it anyway' }).click();
         await expect(host.getByText('1 of 35 parts are back and accepted.')).toBeVisible();
         for (const [page, quilt] of [[holder, holders], [receiver, receives]]) {
             await page.goto(`${quilt}/hands`);

@@ -32,7 +32,7 @@ test('a host puts a wrong number right, and four members at four points read wha
         await host.goto(`/host/${world.slug}/design/versions`);
         await expect(host.getByText(`${BEAM}: sewn from fabrics`).first()).toBeVisible();
         for (const said of ['not begun: 1', 'not cut: 1', 'cut: 1', 'made: 1']) await expect(host.getByText(said, { exact: true })).toBeVisible();
-        await host.getByLabel('Why it is published in spite of the warnings').fill('Night Ferry is what it is.');
+        await host.getByLabel('Why you are publishing despite the warnings').fill('Night Ferry is what it is.');
         await host.getByLabel('What was wrong in clue 1').fill(WRONG);
         await host.getByRole('button', { name: 'Publish' }).click();
         await expect(host.getByText('Published as version 2.')).toBeVisible();
@@ -81,7 +81,7 @@ test('what a clue says is written beside what a member reads', async ({ world, d
     await expect(preview.locator('.intro li', { hasText: 'measure' })).toBeVisible();
     await expect(preview.getByText('<script>alert(1)</script>')).toBeVisible();
 
-    await page.getByText('Tools besides those the work asks for').click();
+    await page.getByText('Other tools than those the work needs').click();
     await page.getByLabel('Tool', { exact: true }).fill('Seam roller');
     await page.getByRole('textbox', { name: 'At least' }).fill('4');
     await page.getByRole('button', { name: 'Add the tool' }).click();

@@ -94,7 +94,7 @@ export const register = async (page, name, email) => {
     await expect(page.getByRole('heading', { name: 'Check your mail' })).toBeVisible();
     await page.getByRole('main').getByRole('link', { name: 'Post tray' }).click();
     await page.getByRole('link', { name: 'Confirm your e-mail address' }).first().click();
-    await page.getByRole('link', { name: 'Confirm and go on' }).click();
+    await page.getByRole('link', { name: 'Confirm and continue' }).click();
 };
 
 /** The world's member signs in, joins and returns the address of her quilt. */

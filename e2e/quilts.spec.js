@@ -19,7 +19,7 @@ test('a code is typed by hand, and used again for a second quilt', async ({ worl
     await expect(page.getByText('For Nan')).toBeVisible();
 
     await page.goto(`/join/${world.code}`);
-    await expect(page.getByText('You are in already', { exact: true })).toBeVisible();
+    await expect(page.getByText('You have already joined', { exact: true })).toBeVisible();
     await page.getByLabel('Queen').check();
     await page.getByRole('button', { name: 'Begin a second quilt' }).click();
     await expect(page.getByRole('alert')).toContainText('Tick the box');

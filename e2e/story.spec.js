@@ -147,7 +147,7 @@ test('a host opens a clue in ten seconds, in which it can be undone, and takes i
     const host = await device();
     await signIn(host, world.owner);
     await host.goto(`/host/${world.slug}`);
-    await host.getByRole('link', { name: 'Give it a date' }).click();
+    await host.getByRole('link', { name: 'Set a date' }).click();
     const clue = host.locator('#clue-1');
     const open = async () => {
         await clue.getByText('Release now', { exact: true }).click();

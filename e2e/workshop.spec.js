@@ -68,7 +68,7 @@ test('a small quilt-along is built by mouse, from the welcome page to its first 
     await hand.click(page.getByRole('link', { name: /^Proof/ }));
     await ready(page);
     await expect(page.getByText('Use Accent or take it out')).toBeVisible();
-    await hand.click(page.getByRole('button', { name: 'Take it out' }));
+    await hand.click(page.getByRole('button', { name: 'Remove it' }));
     await expect(page.getByText('Use Accent or take it out')).toBeHidden();
     await saved(page);
     await hand.click(page.getByRole('link', { name: 'Versions' }));
@@ -155,7 +155,7 @@ test('the same is built by keyboard alone', async ({ world, device }) => {
     await expect(page.getByRole('heading', { name: 'Clue 1' })).toBeVisible();
     await saved(page);
     await keys(page.getByRole('link', { name: 'Versions' }), 'Enter');
-    await type(page.getByLabel('Why it is published in spite of the warnings'), 'The accent is for the back');
+    await type(page.getByLabel('Why you are publishing despite the warnings'), 'The accent is for the back');
     await keys(page.getByRole('button', { name: 'Publish' }), 'Enter');
     await expect(page.getByText('Published as version 1.')).toBeVisible();
 });
@@ -186,7 +186,7 @@ test('a block is composed by touch on a phone', async ({ world, device }) => {
     await page.getByRole('button', { name: 'Hold Four-patch' }).tap();
     await spot(page, 2, 2).tap();
     await holds(page, 2, 2, 'Four-patch, turned 90°');
-    await page.getByRole('button', { name: 'Lift off' }).tap();
+    await page.getByRole('button', { name: 'Remove' }).tap();
     await holds(page, 2, 2, 'empty');
     await page.getByRole('button', { name: /^Undo/ }).tap();
     await holds(page, 2, 2, 'Four-patch, turned 90°');
@@ -346,7 +346,7 @@ test('a quilt in rows of 60° triangles and diamonds is composed, numbered and p
     await saved(page);
     await page.getByRole('link', { name: /^Proof/ }).click();
     await ready(page);
-    await page.getByRole('button', { name: 'Take it out' }).click();
+    await page.getByRole('button', { name: 'Remove it' }).click();
     await expect(page.getByText('Use Accent or take it out')).toBeHidden();
     await saved(page);
     // Every part has a clue, joining and finishing too; a split puts them in the order of making.
@@ -357,7 +357,7 @@ test('a quilt in rows of 60° triangles and diamonds is composed, numbered and p
     await ready(page);
     await page.getByRole('link', { name: 'Versions' }).click();
     // Nothing is left to warn of, so nothing has to be said.
-    await expect(page.getByLabel('Why it is published in spite of the warnings')).toHaveCount(0);
+    await expect(page.getByLabel('Why you are publishing despite the warnings')).toHaveCount(0);
     await page.getByRole('button', { name: 'Publish' }).click();
     await expect(page.getByText('Published as version 1.')).toBeVisible();
 });
@@ -437,9 +437,9 @@ test('the outline of a piece is set on a grid by mouse and by keys, and a patter
         ),
     });
     // The page that came back offers it; the message above it is gone with the next answer.
-    await expect(page.getByRole('button', { name: 'Leave its outline out' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Remove its outline' })).toBeVisible();
     await ready(page);
-    await page.getByRole('button', { name: 'Leave its outline out' }).click();
+    await page.getByRole('button', { name: 'Remove its outline' }).click();
     await expect(page.getByLabel('How many a unit takes')).toHaveValue('1');
     await page.getByLabel('Cut size').fill('4 1/2 × 4 1/2');
     await page.getByLabel('Cut size').press('Enter');

@@ -50,9 +50,9 @@ return [
         'recovery_code' => 'A code for a lost device was used',
     ],
     'delete_section' => 'Delete my account',
-    'delete_hint' => 'This removes your quilts, everything you counted and your mail. It cannot be taken back.',
+    'delete_hint' => 'This removes your quilts, everything you counted and your mail. It cannot be undone.',
     'delete' => 'Delete my account',
     'deleted' => 'Your account and everything in it are gone.',
     'saved' => 'Saved.',
-    'owns_quilt_along' => 'People are following :names, and you are its only owner. Make somebody else an owner first.',
+    'owns_quilt_along' => 'People are following :names, and you are its only owner. Make someone else an owner first.',
 ];

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 return [
-    'tabs' => ['bags' => 'Bags', 'layout' => 'Lay-out', 'assembly' => 'Joining', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding', 'quilted' => 'Quilted blocks', 'quilting' => 'Quilting',
+    'tabs' => ['bags' => 'Bags', 'layout' => 'Layout', 'assembly' => 'Joining', 'borders' => 'Borders', 'back' => 'Back', 'binding' => 'Binding', 'quilted' => 'Quilted blocks', 'quilting' => 'Quilting',
         'left' => 'Left over'],
     'keep' => 'Keep it',
     'lines' => ['none' => 'no lines', 'seams' => 'beside every seam', 'echoes' => 'echoes within every piece', 'grid' => 'a grid', 'diagonal' => 'diagonals both ways'],
     'quilting' => [
         'says' => 'Lines: :lines, :distance apart.',
-        'later' => 'The lines are drawn here once the lay-out is open.',
+        'later' => 'The lines are drawn here once the layout is open.',
         'picture' => 'Your picture', 'picture_alt' => 'Your picture beside your notes on quilting', 'picture_choose' => 'A sketch or a '
             .'photograph',
         'picture_keep' => 'Keep the picture', 'picture_kept' => 'The picture is kept.', 'picture_remove' => 'Remove the picture',
@@ -65,14 +65,14 @@ return [
         'lines' => 'Lines to quilt along', 'distance' => 'Distance of the lines', 'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
     ],
     'hint' => [
-        'widths' => 'With commas between, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'Likewise.', 'diagonals' => 'If you like: only they show '
+        'widths' => 'With commas between, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'The same way.', 'diagonals' => 'If you like: only they show '
             .'a top that leans.',
         'borders' => 'With commas between, such as {1, 3; 2.5, 7.5}. The borders of the clues that are open are filled in already. Leave it '
             .'empty to look at the top alone.', 'unit' => 'Left empty for plain borders.',
         'top' => 'Such as {60 x 80; 150 x 200}.', 'beyond' => '{4 in; 10 cm} for most; more on a frame, where your quilter asks for it.',
         'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '{2 1/2 or 2 1/4; 6.5 or 6} '
             .'for most.',
-        'measured' => 'Left empty for what the pattern says. Otherwise the smallest one, such as {10 x 10; 25 x 25}.',
+        'measured' => 'Leave empty for the size in the pattern. Otherwise the smallest one, such as {10 x 10; 25 x 25}.',
         'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean '
             .'to draw.',
         'distance' => 'Such as {1/4 or 2; 0.6 or 5}.',
@@ -87,9 +87,9 @@ return [
         'no_width' => 'A border, or a unit of one, needs a width above zero.',
         'too_wide' => 'This border is wider than half of the top.',
         'too_narrow' => 'The cloth is not wider than the strip.',
-        'no_distance' => 'Lines lie at least {1/8 in; 4 mm} apart, and no farther than the quilt is wide.',
+        'no_distance' => 'Lines are at least {1/8 in; 4 mm} apart, and no farther than the quilt is wide.',
         'no_lines' => 'Choose one of the kinds of lines.',
-        'not_this_block' => 'That is more than {2 in; 5 cm} off what the pattern says: measure one quilted block, from edge to edge.',
+        'not_this_block' => 'That is more than {2 in; 5 cm} off the size in the pattern: measure one quilted block from edge to edge.',
         'none_quilted' => 'This quilt has no blocks that are quilted one by one.',
         'no_strip' => 'This piece of cloth is smaller than a strip.',
         'module_small' => 'This module is too small: the back would take more than 40 of them in a row.',
@@ -185,7 +185,7 @@ return [
         'joins' => 'Joins: :short between the blocks of rows, then :long of :long_length between rows.',
         'strips' => 'Cover strips: 1 strip :cut wide across cloth :usable wide.|Cover strips: :count strips :cut wide across cloth '
             .':usable wide.',
-        'later' => 'How large the quilt becomes shows here once the lay-out is open.',
+        'later' => 'The size of the quilt is shown here once the layout is open.',
         'rules' => [
             'Quilting draws a block in. Trim every block to the smallest one, and write above what they measure then: all numbers follow.',
             'Let the outermost pieces of a block be wider by what the join takes, or it takes it from the design.',

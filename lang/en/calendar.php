@@ -10,7 +10,7 @@ return [
     'file' => 'Quilt-along',
     'clue' => ':Clue :number',
     'moved_forward' => '(:asked does not exist that day: the clocks go forward)',
-    'no_number' => 'Say how many dates, from 1 to :most.',
+    'no_number' => 'Enter how many dates, from 1 to :most.',
     'what' => 'What to do',
     'whats' => [
         'rule' => 'Set dates by a rule',
@@ -47,15 +47,15 @@ return [
     'not_set' => 'Set a date for every :clue before you move them together; :clue :number has none.',
     'download' => 'Take the calendar as a file',
     'errors' => [
-        'rule' => 'That is no rule. Write it like "weekly from 2027-01-09", "every 2 weeks from 2027-01-09 skip 2027-02-10" or "first '
+        'rule' => 'That is not a rule. Write it like "weekly from 2027-01-09", "every 2 weeks from 2027-01-09 skip 2027-02-10" or "first '
             .'saturday '
             .'from 2027-01-01".',
-        'first' => 'Give the first date as a day of the calendar, such as 2027-01-09.',
-        'every' => 'Give how many days, weeks or months lie between, from 1 to 60.',
-        'skipped' => 'Give the weeks to skip as days of the calendar, such as 2027-02-10, with commas between them.',
-        'last' => 'Give the last date as a day of the calendar, such as 2027-06-01.',
-        'dates' => 'Give dates such as 2027-01-09, 2027-01-16, with commas between them.',
-        'days' => 'Give by how many days, such as 7 or -3.',
+        'first' => 'Enter the first date as a calendar date, such as 2027-01-09.',
+        'every' => 'Enter how many days, weeks or months are in between, from 1 to 60.',
+        'skipped' => 'Enter the weeks to skip as calendar dates, such as 2027-02-10, with commas between them.',
+        'last' => 'Enter the last date as a calendar date, such as 2027-06-01.',
+        'dates' => 'Enter dates such as 2027-01-09, 2027-01-16, separated by commas.',
+        'days' => 'Enter by how many days, such as 7 or -3.',
         'few_last' => 'Only one date fits before that day. Choose a later one, or a shorter distance.|Only :count dates fit before that '
             .'day. '
             .'Choose a later one, or a shorter distance.',

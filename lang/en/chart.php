@@ -24,7 +24,7 @@ return [
         .'|They take :length more of cloth :width wide: buy :sold, or :count fat quarters.',
     'too_wide' => 'Your cloth is narrower than these pieces: they need wider cloth.',
     'short_top' => 'Short for what is open:',
-    'unsaid' => 'Say what you have, and you see whether it is enough.',
+    'unsaid' => 'Enter what you have to see whether it is enough.',
     'plan' => 'Cutting plan of :clue',
     'remedy' => [
         'aim' => 'It would be enough with the plan that takes the least cloth.',
@@ -33,7 +33,7 @@ return [
         'width' => 'It would be enough if your cloth were :width wide: measure it.',
         'sets' => 'It would be enough if strip sets of “:clue” were made across :width.',
         'size' => 'It would be enough for the size “:size”.',
-        'turn' => 'It would be enough if pieces could lie either way in the cloth.',
+        'turn' => 'It would be enough if pieces could be turned either way on the cloth.',
         'margin' => 'It would be enough without a margin around the pieces.',
     ],
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'tools' => 'Have at hand',
+    'tools' => 'What you need',
     'jump' => 'On this page',
     'cutting' => 'Cut',
     'making' => 'Make',

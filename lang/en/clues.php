@@ -53,16 +53,16 @@ return [
     'about_hint' => 'such as “in a week or two”; it opens when you press Release now',
     'about_date' => 'Likely day',
     'save_about' => 'Save the rough date',
-    'about_set' => ':Clue :number has a rough date; it opens when you say so.',
+    'about_set' => ':Clue :number has a rough date; it opens when you release it.',
     'errors' => [
-        'about' => 'Say roughly when, in at most 80 signs, such as “in a week or two”.',
+        'about' => 'Enter roughly when, in at most 80 characters, such as “in a week or two”.',
         'about_past' => 'That day has passed. Choose a later one, such as :next.',
         'date' => 'Enter a day in the calendar.',
         'time' => 'Enter an hour such as 09:00.',
         'zone' => 'Choose a time zone from the list, such as Europe/Dublin.',
         'past' => 'That hour has passed; there it is :now now. Choose a later one, or press Release now.',
-        'out_of_order' => ':Clues open in order, and :clue :number would pass :clue :others. Choose another date, or say that it opens out of order.'
-            .'|:Clues open in order, and :clue :number would pass :clues :others. Choose another date, or say that it opens out of order.',
+        'out_of_order' => ':Clues open in order, and :clue :number would pass :clue :others. Choose another date, or tick that it opens out of order.'
+            .'|:Clues open in order, and :clue :number would pass :clues :others. Choose another date, or tick that it opens out of order.',
         'already_released' => 'This :clue is open already. Withdraw it first if it must open again later.',
     ],
 ];

@@ -8,7 +8,7 @@ return [
         'sizes' => 'Size “:name”', 'clues' => 'Clue “:name”',
     ],
     'parts' => [
-        'title' => 'title', 'seam' => 'seam allowance', 'setting' => 'Setting', 'pattern' => 'how blocks are laid', 'borders' => 'borders',
+        'title' => 'title', 'seam' => 'seam allowance', 'setting' => 'Setting', 'pattern' => 'how blocks are arranged', 'borders' => 'borders',
         'sashing' => 'sashing', 'finished' => 'finished size', 'fabrics' => 'fabrics', 'columns' => 'columns', 'rows' => 'rows',
         'cells' => 'places', 'cloth' => 'cloth', 'colour' => 'colour', 'tasks' => 'tasks', 'units' => 'Units', 'blocks' => 'Blocks',
         'sizes' => 'Sizes', 'clues' => 'Clues', 'colourways' => 'Colourways', 'introduction' => 'opening', 'usable_width' => 'usable width',

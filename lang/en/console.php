@@ -7,7 +7,7 @@ return [
     'releases_moved' => ':count release moved to the hour that was promised.|:count releases moved to the hour that was promised.',
     'host_made' => ':name is at :address.',
     'join_code' => 'Its join code is :code.',
-    'choose_password' => 'Its owner chooses her password within an hour at :address',
+    'choose_password' => 'The owner chooses a password within an hour at :address',
     'corrected' => 'Members of :count open clue were told what changed.|Members of :count open clues were told what changed.',
     'pruned' => ':count sheet taken out.|:count sheets taken out.',
     'no_file' => 'There is no file :file to read.',
@@ -72,7 +72,7 @@ return [
     'no_block' => 'There is no block ":block". Its blocks are: :blocks.',
     'no_colourway' => 'There is no colourway ":colourway". Its colourways are: :colourways.',
     'no_borders' => 'This size has no borders.',
-    'no_bolt' => 'Give --bolt and --reserve as whole numbers, such as --bolt=12 --reserve=10.',
+    'no_bolt' => 'Enter --bolt and --reserve as whole numbers, such as --bolt=12 --reserve=10.',
     'no_aim' => 'The aim is cloth or cuts, and the notation in, decimal or cm.',
     'no_clue' => 'There is no clue ":clue". Its clues are: :clues.',
     'no_unit_from' => 'No unit comes from that: the piece ":piece" does not grow with its unit, or the cut is too small.',
@@ -80,7 +80,7 @@ return [
         .':finished_width by :finished_height.',
     'unit_from' => 'From :cut for ":piece" the unit comes out :width by :height unfinished. Trim it to :trim_width by :trim_height; '
         .'it finishes :finished_width by :finished_height.',
-    'released' => 'Give --released as the number of clues that are open, such as --released=3.',
+    'released' => 'Enter --released as the number of clues that are open, such as --released=3.',
     'correction' => '“:clue”, size :size:',
     'no_correction' => 'Nothing changes in the open clues.',
 ];

@@ -7,6 +7,6 @@ return [
     'why' => 'This quilt-along goes with a pattern that you have bought. :host asks for a word from it, once.',
     'word' => 'The word',
     'go' => 'Go on',
-    'another' => 'That is another word. Look again where it stands, in your own copy.',
+    'another' => 'That is a different word. Check the place again in your own copy.',
     'first' => 'Read the word in your own copy of the pattern first.',
 ];

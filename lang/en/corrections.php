@@ -13,12 +13,12 @@ return [
     'read' => 'Read',
     'new_here' => 'Corrected',
 
-    'by_upgrade' => 'Dew was updated, and a number of this clue is right now that was not. What changed for your quilt is below.',
+    'by_upgrade' => 'Dew was updated, and a number in this clue has been corrected. What changed for your quilt is below.',
 
     'changes' => [
         'title' => 'The title was “:was” and is “:is”.',
-        'opening' => 'The opening says something else.',
-        'words' => 'Something else is said besides.',
+        'opening' => 'The opening words have changed.',
+        'words' => 'Other words have changed.',
         'chore' => ':name: to do :is times, not :was.',
         'minutes' => 'It was announced with :was minutes and takes about :is.',
         'name' => '“:was” is called “:is” now.',
@@ -29,10 +29,10 @@ return [
         'finished' => ':name finishes :is, not :was.',
         'unfinished' => ':name measures :is unfinished, not :was.',
         'cloth' => ':name: sewn from fabrics :is, not :was.',
-        'press' => ':name: :is of its seams go the other way. What you have pressed already can stay: say so at the task, and the rest '
+        'press' => ':name: :is of its seams go the other way. What you have already pressed can stay: enter it at the task, and the rest '
             .'is planned around it.',
         'patches' => ':name looks different: compare its drawing.',
-        'steps' => 'A step of :name says something else.|:is steps of :name say something else.',
+        'steps' => 'One step of :name has changed.|:is steps of :name have changed.',
         'cut' => ':name: cut :is, not :was.',
         'cut-of' => ':name: cut the pieces of :fabric :is, not :was.',
         'quantity' => ':name: cut :is pieces, not :was.',
@@ -48,25 +48,25 @@ return [
     ],
 
     'advice' => [
-        'untouched' => 'You had not begun this :clue. The sheet shows the new numbers: there is nothing to put right.',
-        'uncut' => 'You had not cut for it yet. The sheet shows the new numbers: there is nothing to put right.',
+        'untouched' => 'You had not started this :clue. The sheet shows the new numbers: there is nothing to fix.',
+        'uncut' => 'You had not cut for it yet. The sheet shows the new numbers: there is nothing to fix.',
         'nothing' => 'What you had cut and made is right as it is.',
         'made-kept' => 'The one you have made of :name is right as it is.|The :count you have made of :name are right as they are.',
         'made-trim' => 'Trim the one you have made of :name to :size.|Trim the :count you have made of :name to :size.',
-        'made-anew' => 'The one you have made of :name does not fit any more: make it anew. It stays counted as made to the earlier '
+        'made-anew' => 'The :name you have made no longer fits: make it again. It stays counted as made to the earlier '
             .'numbers.'
-            .'|The :count you have made of :name do not fit any more: make them anew. They stay counted as made to the earlier numbers.',
-        'count_again' => 'Count them in again: the counter begins anew with the new numbers.',
-        'strip' => 'Or, where the pattern bears it, sew a coping strip cut :width wide to all four sides of each.',
+            .'|The :count :name you have made no longer fit: make them again. They stay counted as made to the earlier numbers.',
+        'count_again' => 'Count them again: the counter starts over with the new numbers.',
+        'strip' => 'Or, where the pattern allows it, sew a coping strip cut :width wide to all four sides of each.',
         'made-more' => 'Make one more of :name.|Make :count more of :name.',
         'made-spare' => 'One of :name is spare: keep it for the back.|:count of :name are spare: keep them for the back.',
         'cut-kept' => 'The piece of :fabric you have cut for :name is right as it is.|The :count pieces of :fabric you have cut for :name '
             .'are right as they are.',
         'cut-trim' => 'Trim the piece of :fabric you have cut for :name to :size.|Trim the :count pieces of :fabric you have cut for '
             .':name to :size.',
-        'cut-anew' => 'The piece of :fabric you have cut for :name cannot be used: cut one anew.|The :count pieces of :fabric you have '
+        'cut-anew' => 'The piece of :fabric you have cut for :name cannot be used: cut a new one.|The :count pieces of :fabric you have '
             .'cut for :name cannot be used: '
-            .'cut as many anew.',
+            .'cut as many new ones.',
         'cut-more' => 'Cut one more piece of :fabric for :name.|Cut :count more pieces of :fabric for :name.',
         'cut-spare' => 'One piece of :fabric cut for :name is spare.|:count pieces of :fabric cut for :name are spare.',
         'size' => 'They measure :size.',
@@ -76,10 +76,10 @@ return [
 
     // For the host.
     'host' => [
-        'lead' => 'Members have :clue :number, “:title”, open, and it will say something else. Say in a sentence or two what was wrong; '
+        'lead' => 'Members have :clue :number, “:title”, open, and its words will change. Write in a sentence or two what was wrong; '
             .'each '
-            .'of them reads it with what it means for what she has cut and made.',
-        'words_lead' => 'Only words change in :clue :number, “:title”, which members have open. Say what, if they should be told.',
+            .'of them reads it with what it means for what they have cut and made.',
+        'words_lead' => 'Only words change in :clue :number, “:title”, which members have open. Write what changed, if you want them to be told.',
         'words' => 'What was wrong in :clue :number',
         'at_size' => 'At size :size',
         'more' => 'and one more change|and :count more changes',
@@ -90,6 +90,6 @@ return [
         'list' => 'Corrections',
         'seen' => ':seen of :all have read it',
         'by' => 'by :name',
-        'stale' => 'Somebody changed the draft while you wrote. Look at what changes once more, then publish.',
+        'stale' => 'Someone changed the draft while you were writing. Check what changes again, then publish.',
     ],
 ];

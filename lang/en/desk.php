@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'unpublished' => 'Nothing is published yet. Draw the design up, look at its proof and publish it: then people can join and :clues get '
-        .'their dates.',
+    'unpublished' => 'Nothing is published yet. Draw up the design, check its proof and publish it; then people can join and :clues can '
+        .'get dates.',
     'title' => 'Desk',
     'quilts' => ':count quilt in the making|:count quilts in the making',
     'open_clues' => 'Open :clues',
@@ -12,8 +12,8 @@ return [
     'invite' => 'Invite people',
     'waits' => 'To look at',
     'corrected' => ':Clue :number was corrected: :seen of :all have read it',
-    'history' => 'What was done lately',
+    'history' => 'Recent activity',
     'due' => 'Due next',
-    'set_date' => 'Give it a date',
+    'set_date' => 'Set a date',
     'change_date' => 'Change its date',
 ];

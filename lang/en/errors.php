@@ -8,7 +8,7 @@ return [
     'not_found' => 'There is nothing at this address.',
     'not_found_hint' => 'Check the address, or go back to your quilt-alongs.',
     'unreadable' => 'That could not be read.',
-    'unreadable_hint' => 'It holds signs that are no text. Type it anew and send it again.',
+    'unreadable_hint' => 'It contains characters that aren’t text. Type it again and send it.',
     'forbidden' => 'That is not yours to do.',
     'expired' => 'This page has lain open too long.',
     'expired_hint' => 'Go back, reload it and send it again. What you typed is still there.',

@@ -7,11 +7,11 @@ return [
     'lead' => 'What was done with this quilt-along, newest first. Changes of the draft are in its own history, on the page Versions.',
     'empty' => 'Nothing has been done yet.',
     'line' => ':who, :when',
-    'somebody' => 'Somebody',
+    'somebody' => 'Someone',
     'undo' => 'Take it back',
     'undone' => 'It is as it was before.',
-    'was_undone' => 'taken back',
-    'cannot' => 'That cannot be taken back any more.',
+    'was_undone' => 'undone',
+    'cannot' => 'That can no longer be undone.',
     'is_open' => ':Clue :number is open by now. Withdraw it if members should not see it.',
     'is_over' => 'The hour that :clue :number had before is over. Set another one.',
     'deeds' => [
@@ -33,6 +33,6 @@ return [
         'split' => 'A suggested split was taken into the draft.',
         'quilt_removed' => '“:quilt” by :name was removed.',
         'quilt_back' => '“:quilt” by :name was brought back.',
-        'undid' => 'Taken back: :deed',
+        'undid' => 'Undone: :deed',
     ],
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'title' => 'Lay-out',
+    'title' => 'Layout',
     'closed' => 'This opens with the :clue that joins the blocks.',
     'intro' => 'Your blocks in your own cloth. Drag one onto another to swap them; a tap turns it. What you did not mean is listed beside '
         .'it.',
@@ -12,7 +12,7 @@ return [
     'keys' => 'With keys: arrows go from block to block, Enter picks a block up and lays it down, R turns it.',
     'keys_swap' => 'With keys: arrows go from block to block, Enter picks a block up and lays it down.',
     'grey' => 'Show it in grey',
-    'print' => 'Print the lay-out',
+    'print' => 'Print the layout',
     'place' => ':place: :block',
     'other_way' => ', one of those that are pressed the other way',
     'again' => 'To look at again',
@@ -35,7 +35,7 @@ return [
     'mine' => 'Mine :number',
     'also' => 'What the blocks make',
     'quilt' => 'The quilt',
-    'lost' => 'That did not reach us. The blocks lie as they did before; try again.',
+    'lost' => 'That did not reach us. The blocks are where they were before; try again.',
     'done' => [
         'swap' => 'The two blocks have changed places.', 'turn' => 'The block is turned.', 'keep' => 'Kept as “:name”. You work on that '
             .'copy now.',
@@ -44,19 +44,19 @@ return [
     'warning' => [
         'twins' => ':first and :second: two of :block side by side.',
         'meets' => ':first and :second: :fabric meets itself.',
-        'turned' => ':first: :block lies another way than it was designed.',
-        'sideways' => ':first: :fabric lies sideways.',
-        'upside_down' => ':first: :fabric stands on its head.',
+        'turned' => ':first: :block is turned differently from the design.',
+        'sideways' => ':first: :fabric is sideways.',
+        'upside_down' => ':first: :fabric is upside down.',
     ],
     'wrong' => [
-        'asked' => 'Choose two blocks of the lay-out to swap, or one to turn.',
-        'no_place' => 'There is no such place in the lay-out.',
+        'asked' => 'Choose two blocks of the layout to swap, or one to turn.',
+        'no_place' => 'There is no such place in the layout.',
         'gone' => 'That arrangement was removed. The page shows what there is now.',
-        'meanwhile' => 'Another device has changed this arrangement. The page shows it as it is now; do it once more if you still want it.',
-        'fixed' => 'The design says that blocks stay where they are laid.',
+        'meanwhile' => 'Another device has changed this arrangement. The page shows it as it is now; do it again if you still want to.',
+        'fixed' => 'In this design, blocks stay where they are.',
         'most' => 'Up to :most arrangements are kept. Remove one first.',
-        'places' => 'The arrangement has :asked places and the quilt :there. The design has changed; lay it out anew.',
-        'too_many' => 'There is no further copy of :block in this quilt.',
+        'places' => 'The arrangement has :asked places and the quilt :there. The design has changed; lay it out again.',
+        'too_many' => 'There are no more copies of :block in this quilt.',
         'unknown_block' => 'The quilt has no block “:block”.',
         'turn' => 'A block is turned by quarters.',
     ],

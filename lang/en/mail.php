@@ -7,27 +7,27 @@ return [
     'closing' => 'Dew',
     'reset' => [
         'subject' => 'Choose a new password',
-        'body' => 'somebody, most likely you, asked for a new password. Follow the link within an hour and choose one.',
+        'body' => 'someone, most likely you, asked for a new password. Follow the link within an hour and choose one.',
         'ignore' => 'If it was not you, do nothing. Your password stays as it is.',
         'action' => 'Choose a new password',
     ],
     'helper' => [
         'subject' => 'Help with :quilt',
         'body' => ':owner asks you to help with the quilt-along :quilt.',
-        'may_edit' => 'You see the design and where members stand, and you may change the design.',
-        'may_look' => 'You see the design and where members stand.',
+        'may_edit' => 'You can see the design and how far members are, and you can change the design.',
+        'may_look' => 'You can see the design and how far members are.',
         'account' => 'Sign in with the address :email, or make an account with it.',
         'action' => 'Look at it',
     ],
     'confirm_registration' => [
         'subject' => 'Confirm your e-mail address',
-        'body' => 'somebody, most likely you, made an account at Dew with this address. Follow the link within a day and it is yours.',
+        'body' => 'someone, most likely you, made an account at Dew with this address. Follow the link within a day and it is yours.',
         'ignore' => 'If it was not you, do nothing. Without the link the account cannot be used.',
-        'action' => 'Confirm and go on',
+        'action' => 'Confirm and continue',
     ],
     'already_registered' => [
         'subject' => 'You have an account already',
-        'body' => 'somebody, most likely you, asked for a new account at Dew with this address. There is one: sign in, or choose a new '
+        'body' => 'someone, most likely you, asked for a new account at Dew with this address. There is one: sign in, or choose a new '
             .'password if you have forgotten yours. If it was not you, do nothing.',
         'action' => 'Sign in',
     ],
@@ -54,8 +54,8 @@ return [
     ],
     'corrected' => [
         'subject' => ':quilt: :clue :number was corrected',
-        'body' => 'numbers in “:title” were wrong and have been put right:',
-        'next' => 'What that means for what you have cut and made stands in your quilt.',
+        'body' => 'numbers in “:title” were wrong and have been corrected:',
+        'next' => 'Your quilt shows what that means for what you have cut and made.',
         'action' => 'Read what it means for you',
     ],
 ];

@@ -13,7 +13,7 @@ return [
     'next' => 'Do next',
     'prepare' => 'Before you begin',
     'begin' => 'Begin :clue :number',
-    'go_on' => 'Go on with :clue :number',
+    'go_on' => 'Continue :clue :number',
     'look_again' => 'Open :clue :number',
     'all_done' => 'All open :clues are done.',
     'nothing_open' => 'Nothing is open yet. Wash, press and label your fabrics; the first :clue begins with cutting.',

@@ -29,5 +29,5 @@ return [
     'cell' => ':done of :total',
     'top' => 'Top',
     'top_count' => ':done of :count',
-    'grid' => 'Where each member stands in each :clue',
+    'grid' => 'How far each member is in each :clue',
 ];

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'no_picture' => 'That is no picture that can be read. Take a photograph, or a file of the kind JPEG, PNG, WebP or GIF.',
+    'no_picture' => 'That picture can’t be read. Use a photograph, or a JPEG, PNG, WebP or GIF file.',
     'too_large' => 'That picture has more than :megapixels million points. Make it smaller first.',
     'busy' => 'Many pictures are being written just now. Try again in a moment.',
     'damaged' => 'That archive is damaged. Save the design again and take the new file.',
@@ -16,5 +16,5 @@ return [
     'remove' => 'Remove the picture of :fabric in :colourway',
     'photograph' => 'Photograph',
     'put' => 'Put the picture in',
-    'say_what' => 'Say in a few words what the picture shows, for those who cannot see it.',
+    'say_what' => 'Describe in a few words what the picture shows, for people who cannot see it.',
 ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'Post tray',
-    'intro' => 'This demonstration sends no mail. What it would have sent lies here for its addressee.',
+    'intro' => 'This demonstration sends no mail. What it would have sent is shown here for its addressee.',
     'for' => 'For :address',
     'ask' => 'Whose post?',
     'open' => 'Open the tray',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'Pressing',
-    'lead' => 'Which way every seam lies so that seams nest where they cross. All copies of a unit or block are pressed alike.',
+    'lead' => 'Which way to press every seam so that seams nest where they cross. All copies of a unit or block are pressed alike.',
     'school' => 'Where nothing else decides',
     'copies_of' => 'Copies of a block',
     'copies_how' => ['alike' => 'all pressed alike', 'chequered' => 'every other one the other way', 'rows' => 'every other row the other '
@@ -29,7 +29,7 @@ return [
     'seam' => ':id: from :from to :to, pressed :way',
     'copies' => ':count copy, all alike|:count copies, all alike',
     'count' => '{1} One crossing in the top; :left do not nest.|[0,*] :crossings crossings in the top; :left do not nest.',
-    'against' => '{1} One seam lies against the school.|[0,*] :against seams lie against the school.',
+    'against' => '{1} One seam is pressed against the rule you chose.|[0,*] :against seams are pressed against the rule you chose.',
     'all_nest' => 'Everything nests.',
     'left' => '{1} At :at of :of: :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.|[2,*] '
         .'At :at of :of (:count times): :first and :second lie the same way. Press one of them open there, or clip it to the seam and turn it.',
@@ -43,6 +43,6 @@ return [
         'free' => 'With every unit pressed by itself, :left would be left.'],
     'at' => ':x by :y in',
     'no_school' => 'The school is dark, open, side or bulk.',
-    'no_pressed' => ':file is no list of seams that are pressed already. Write {"u-wake/1": "left", "b-lantern/13": "open"}.',
+    'no_pressed' => ':file is not a list of seams that are already pressed. Write {"u-wake/1": "left", "b-lantern/13": "open"}.',
     'unknown_seam' => 'There is no seam ":seam". The seams are listed when --pressed is left out.',
 ];

@@ -8,7 +8,7 @@ return [
     'labels' => ':name: labels of kits',
     'kit_cutting' => ':name: order of cutting',
     'kit_cutting_intro' => 'One bolt after the other. Tick a bolt once all its lengths are cut.',
-    'layout' => ':name: lay-out',
+    'layout' => ':name: layout',
     'rows' => ':name: labels for joining',
     'chart' => ':name: fabrics',
     'chart_intro' => 'Tape a piece of each cloth into its box.',

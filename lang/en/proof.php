@@ -9,24 +9,24 @@ return [
     'warnings' => '{0}no warnings|{1}:count warning|[2,*]:count warnings',
     'notes' => '{0}no notes|{1}:count note|[2,*]:count notes',
     'unfinished' => 'This is not finished: it :problem',
-    'unreadable' => 'This cannot be read as it stands: it :problem',
+    'unreadable' => 'This cannot be read as it is: it :problem',
     'uncomputable' => 'Change :unit: at size :size it cannot be computed. :problem',
     'uncomputable-whole' => 'Change the design: a part of it cannot be computed. :problem',
     'too-wide' => 'Choose a smaller size or wider cloth: :unit needs a piece of :cut, and the cloth is :usable wide.',
     'unused-fabric' => 'Use :fabric or take it out: no unit and no border is cut from it.',
-    'unused-unit' => 'Lay :unit into a block or take it out: no block has it.',
-    'unmade-unit' => 'Give :unit to a clue: blocks need it and no clue makes it.',
-    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact does not lie on {a sixteenth; a millimetre}; the nearest mark is '
+    'unused-unit' => 'Use :unit in a block or remove it: no block has it.',
+    'unmade-unit' => 'Add :unit to a clue: blocks need it and no clue makes it.',
+    'off-mark' => 'Change the size of :unit, or cut oversize and trim: a piece of :exact is not on {a sixteenth; a millimetre}; the nearest mark is '
         .':mark.',
     'look-alike' => 'Label the strips: in :fabric, :wider (for :unit) and :narrower (for :other) are easily mixed up.',
-    'bias-outside' => 'Starch, or choose another method: :edges edges of :unit lie on the bias.',
-    'wasteful-yield' => 'Choose a method of smaller yield: :unit at size :size takes :needed, and :spares more come out.',
-    'unused-block' => 'Lay :unit into the setting or take it out: no size has it.',
+    'bias-outside' => 'Starch, or choose another method: :edges edges of :unit are on the bias.',
+    'wasteful-yield' => 'Choose a method that makes fewer at a time: :unit at size :size takes :needed, and this makes :spares more.',
+    'unused-block' => 'Use :unit in the setting or remove it: no size has it.',
     'made-too-late' => 'Move :unit before :by, or :by behind it: it is made in clue :made, and :by needs it in clue :needed.',
     'made-behind' => 'Put :unit before :by: both are made in clue :made, and :by needs it.',
-    'unmade-share' => 'Give the rest of :unit to a clue: at size :size the quilt takes :needed, and the shares of its tasks come to :made.',
-    'unmade-block' => 'Give :unit to a clue: the quilt needs the block and no clue makes it.',
-    'unmade-part' => 'Give :unit to a clue: the setting needs it and no clue makes it.',
+    'unmade-share' => 'Add the rest of :unit to a clue: at size :size the quilt takes :needed, and the shares of its tasks come to :made.',
+    'unmade-block' => 'Add :unit to a clue: the quilt needs the block and no clue makes it.',
+    'unmade-part' => 'Add :unit to a clue: the setting needs it and no clue makes it.',
     'no-joining' => 'Add a clue in which the top is joined: no clue sews the rows.',
     'no-finishing' => 'Add a clue in which the quilt is layered, quilted and bound, or mark that it is not finished here.',
     'twin-units' => 'Use one id: :unit is the same as :other, and made together they are one task.',
@@ -46,9 +46,9 @@ return [
     'spare-on-seam' => 'Take the spare allowance off edge :edge of piece :piece in :unit: the seam after which it is trimmed is sewn along that '
         .'very edge.',
     'uncovered' => 'Check the drawing of :unit: its pieces cover :drawn of its :area.',
-    'trimmed-points' => 'Know that points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
+    'trimmed-points' => 'Note: points or slanted seams at the edge of :block are cut off: it is trimmed to :width by :height on '
         .'purpose.',
-    'stated-count' => 'Ask the pattern: it says that size :size takes :stated of :unit, and the quilt takes :needed.',
+    'stated-count' => 'Check the pattern: it states that size :size takes :stated of :unit, and the quilt takes :needed.',
     'stated-too-large' => 'Ask the pattern: it states :stated_width by :stated_height for :unit, and its pieces give :width by :height. No '
         .'seam is to blame.',
     'stated-too-small' => 'Do not trim :unit to the stated :stated_width by :stated_height: its pieces give :width by :height, and '
@@ -80,27 +80,27 @@ return [
     'trim-off-mark-block' => 'Choose another block size, trim with a template, or let the block come out as it does: at size :size, :unit '
         .'is trimmed to :exact, '
         .'which is on no mark; the nearest is :mark. Trimmed to that, :block comes out :comes_out and not :wanted.',
-    'check-off-mark' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the '
+    'check-off-mark' => 'Note: :unit at size :size can’t be checked exactly: it should measure :exact, which is on no mark; the '
         .'nearest is :mark.',
-    'check-off-mark-block' => 'Know that :unit at size :size cannot be checked exactly: it should measure :exact, which is on no mark; the '
+    'check-off-mark-block' => 'Note: :unit at size :size can’t be checked exactly: it should measure :exact, which is on no mark; the '
         .'nearest is :mark. '
         .':block comes out :comes_out and not :wanted.',
     'odd-ones-out' => 'Point it out and label them: the outermost strips of :unit are cut :outer and those between them :inner, only :more '
         .'less.',
-    'points-at-join' => 'Move the points inwards or choose another join: in :block a point lies :has from the trimmed edge, and the join '
+    'points-at-join' => 'Move the points inwards or choose another join: in :block a point is :has from the trimmed edge, and the join '
         .'takes :clear, '
         .'so that :lost of it is lost.',
-    'unused-byproduct' => 'Use what comes out besides, or choose another method: at size :size, making :used of :unit gives as many the '
+    'unused-byproduct' => 'Use the extra units this makes, or choose another method: at size :size, making :used of :unit gives as many the '
         .'other way round, '
         .'and :left of those are left over.',
-    'unfriendly-size' => 'Cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size, :pieces cuts do not lie on the cutting step, such as '
+    'unfriendly-size' => 'Cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size, :pieces cuts are not on the cutting step, such as '
         .':exact for :unit.',
     'unfriendly-size-near' => 'Make the blocks :lower or :higher, cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size (blocks of '
-        .':block), :pieces cuts do not lie on the cutting step, such as :exact for :unit.',
+        .':block), :pieces cuts are not on the cutting step, such as :exact for :unit.',
     'unfriendly-size-near-one' => 'Make the blocks :lower, cut oversize and trim, or cut to {sixteenths; millimetres}: at size :size (blocks of :block), '
-        .':pieces cuts do not lie on the cutting step, such as :exact for :unit.',
+        .':pieces cuts are not on the cutting step, such as :exact for :unit.',
     'close-values' => 'Look at it in grey: in :colourway, :one and :other touch and differ by only :difference of 100 in lightness.',
-    'colourway-gap' => 'Give :fabric a cloth in :colourway: it has none.',
+    'colourway-gap' => 'Choose a cloth for :fabric in :colourway: it has none.',
     'task-too-early' => 'Move it later, or :unit earlier: in :clue :done it needs :unit, which is made in :clue :made.',
     'heavy-clue' => 'Share the work out: :clue :number takes :minutes minutes at size :size, and the :clues of that size take :median in '
         .'the '
@@ -110,8 +110,8 @@ return [
     'little-time' => 'Leave more time, at least :wanted days: :clue :number takes :minutes minutes at size :size, and the next :clue opens '
         .'after :days days.',
     'no-opening' => 'Write what members read first in :clue :number, “:title”.',
-    'tool-late' => 'Name “:tool” earlier, or among what members collect before the first :clue: :clue :number is the first to say it.',
-    'tool-grows' => 'Say early that a square ruler of :needs is needed: :clue :number asks for it at size :size, and until then :before '
+    'tool-late' => 'Name “:tool” earlier, or among what members collect before the first :clue: :clue :number is the first to mention it.',
+    'tool-grows' => 'Mention early that a square ruler of :needs is needed: :clue :number asks for it at size :size, and until then :before '
         .'was '
         .'enough.',
     'quoted-length' => 'Check “:quoted” in the words of :clue :number: at size :size nothing in it measures that.',

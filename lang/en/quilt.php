@@ -7,7 +7,7 @@ return [
     'is_back' => '“:name” is back, with all that you counted.',
     'leave' => [
         'title' => 'Leave this quilt',
-        'hint' => 'If you began it by mistake, or do not want to make it any more.',
+        'hint' => 'If you began it by mistake, or no longer want to make it.',
         'ask' => 'Leave this quilt',
         'says' => 'What you counted, your list of cloth and your photographs in “:name” are kept for a day, in which you can bring it back from your '
             .'home page. Then they are deleted.',
@@ -46,8 +46,8 @@ return [
         'address' => 'Address of your calendar',
         'make' => 'Make an address',
         'renew' => 'Make a new address',
-        'remove' => 'Take it away',
-        'made' => 'Here is the address. Give it to your calendar as one to subscribe to.',
+        'remove' => 'Remove it',
+        'made' => 'Here is the address. Add it to your calendar as a subscription.',
         'gone' => 'The address is gone.',
     ],
     'save' => 'Save',

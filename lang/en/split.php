@@ -25,6 +25,6 @@ return [
     'for' => ':name for :block',
     'summary' => 'The heaviest :clue takes :heaviest minutes, sizes weighed by who makes them. That is at most :above % more '
         .'than the best split of these tasks.',
-    'no_number' => 'Say over how many clues, such as --clues=8; from 1 to :most.',
+    'no_number' => 'Give the number of clues, such as --clues=8; from 1 to :most.',
     'no_kind' => 'The only kind is mystery.',
 ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'What you have',
-    'none' => 'You have not said what you have of this fabric.',
+    'none' => 'You haven’t entered what you have of this fabric.',
     'all_cut' => 'All that you had is cut.',
     'line' => [
         'yardage' => ':length of yardage, :width wide|:count times :length of yardage, :width wide',
@@ -23,10 +23,10 @@ return [
     'save' => 'Save',
     'remove' => 'Take off the list',
     'put_back' => 'Put it back',
-    'added' => 'Added. The plan below is worked out anew.',
-    'changed' => 'Saved. The plan is worked out anew.',
-    'removed' => 'Taken off the list, and the plan is worked out without it.',
-    'removed_used' => 'Taken off the list. The plan was cutting from it and is worked out without it; what you counted stays counted.',
+    'added' => 'Added. The plan below has been recalculated.',
+    'changed' => 'Saved. The plan has been recalculated.',
+    'removed' => 'Removed from the list, and the plan no longer uses it.',
+    'removed_used' => 'Removed from the list. The plan was cutting from it and no longer uses it; what you counted stays counted.',
     'back' => 'It is on the list again.',
     'cleared' => 'What the steps you cut have left is on your list now.',
     'kind' => 'What it is',
@@ -56,7 +56,7 @@ return [
     'variety' => 'From how many of your fabrics its pieces should come',
     'variety_hint' => 'Name each cloth on the list above. Where the cloth does not allow it, the plan takes what there is.',
     'variety_wrong' => 'Write a whole number from 1 to 9.',
-    'rules_saved' => 'Saved. The plan is worked out anew.',
+    'rules_saved' => 'Saved. The plan has been recalculated.',
     'measure_wrong' => 'Write a length above zero and up to :most, such as :example.',
     'length_missing' => 'Write how much of it there is along the bolt.',
     'width_missing' => 'Write how wide it is.',

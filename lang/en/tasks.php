@@ -9,10 +9,10 @@ return [
     'make_one' => 'Make one first. Press it, measure it, then sew the rest.',
     'spares' => ':count more comes out than you need.|:count more come out than you need.',
     'remainder' => ':made were made another way. What is to cut covers the other :left.',
-    'from_bag' => ':count of these lies in a bag from earlier work. What is to cut covers the other :left.'
-        .'|:count of these lie in a bag from earlier work. What is to cut covers the other :left.',
-    'all_from_bag' => 'This one lies in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for it.'
-        .'|All :count lie in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for them.',
+    'from_bag' => ':count of these is in a bag from earlier work. The cutting covers the other :left.'
+        .'|:count of these are in a bag from earlier work. The cutting covers the other :left.',
+    'all_from_bag' => 'This one is in a bag from earlier work, cut and waiting to be sewn. Cut nothing for it.'
+        .'|All :count are in a bag from earlier work, cut and waiting to be sewn. Cut nothing for them.',
     'byproduct' => [
         'name' => 'The other way round of :unit',
         'unnamed' => ':count more comes out of the same cuts, the other way round of :unit. Keep it in a bag of its own.'
@@ -35,11 +35,11 @@ return [
     'press_other' => 'How the other copies are pressed',
     'pressed' => [
         'title' => 'How yours are pressed',
-        'hint' => 'If you have pressed these otherwise already, say so: everything still to be pressed is planned anew to nest with them.',
+        'hint' => 'If you have already pressed these another way, tell Dew: it plans everything still to be pressed so that it nests with them.',
         'ways' => ['planned' => 'as the flags show', 'reversed' => 'the other way', 'open' => 'open'],
         'save' => 'Plan with that',
-        'changed' => 'What is still to be pressed follows how yours lie.',
-        'unknown' => 'That cannot be said of this task.',
+        'changed' => 'What is still to be pressed now follows yours.',
+        'unknown' => 'That is not possible for this task.',
     ],
     'steps' => 'Steps',
     'count_off' => 'Count off',

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 return [
     'title' => 'Quilt-alongs, computed to the eighth',
-    'lead' => 'The host describes the quilt once. Every member gets her own numbers, clue by clue, at the hour of release.',
+    'lead' => 'The host describes the quilt once. Members get their own numbers, clue by clue, at the hour of release.',
     'host' => 'For hosts',
-    'host_text' => 'One design, every size and method. Set the hour a clue opens and see who stands where.',
+    'host_text' => 'One design, every size and method. Set the hour a clue opens and see how far everyone is.',
     'host_picture' => 'A board with the clues of a quilt-along: when each opens, and how many members have begun it.',
     'member_picture' => 'A clue: how many to make, the number to trim to, the steps and the counters.',
     'member' => 'For members',

@@ -240,11 +240,11 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
     'half in a whole place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-half'])]], 'a whole triangle'],
     'no place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,2 u-tri'])]], 'from 1 to 1'],
     'no fabric at the ends' => [['setting' => ['kind' => 'sixty', 'pattern' => [['b-one']]]], 'fabric of the ends'],
-    'set straight' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']]]], 'stands on 60° axes'],
+    'set straight' => [['setting' => ['kind' => 'straight', 'pattern' => [['b-one']]]], 'is on 60° axes'],
     'sashed' => [['setting' => ['kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'sashing' => [
         'width' => '1', 'fabric' => 'f-a',
     ]]], 'rows of 60° triangles have none'],
-    'columns besides' => [['blocks' => [sixtyBlocks()['triangle'] + ['columns' => ['3'], 'rows' => ['3']]]], 'stands on 60° axes'],
+    'columns besides' => [['blocks' => [sixtyBlocks()['triangle'] + ['columns' => ['3'], 'rows' => ['3']]]], 'is on 60° axes'],
     'ends of a whole triangle' => [['setting' => [
         'kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'ends' => 'b-one',
     ]], 'no block of half a 60° triangle'],
@@ -277,7 +277,7 @@ it('lays, turns, mirrors, enlarges, swaps and lifts on 60° axes, and takes each
     foreach ([
         [$at('turn', 1, 1, ['by' => 90]), null], [$at('span', 3, 4, ['across' => 2, 'down' => 1]), 'beyond the edge'],
         [$at('lay', 3, 5, ['unit' => 'u-tri']), 'is covered by'], [$at('lay', 3, 1, ['unit' => 'u-diamond']), 'is covered by'],
-        [['kind' => 'add-column', 'block' => 'b-one', 'before' => 1, 'width' => '2'], 'stands on 60° axes'],
+        [['kind' => 'add-column', 'block' => 'b-one', 'before' => 1, 'width' => '2'], 'is on 60° axes'],
         [['kind' => 'set', 'place' => 'blocks/b-one/sixty/rows', 'to' => 2], 'no such place'],
     ] as [$edit, $refused]) {
         $refused === null

@@ -145,11 +145,11 @@ it('tells of batting, sleeve and label beside back and binding', function (): vo
     )->assertSessionHasErrors('measures');
 });
 
-it('keeps notes on quilting with a picture, and draws lines once the lay-out is open', function (): void {
+it('keeps notes on quilting with a picture, and draws lines once the layout is open', function (): void {
     Storage::fake('local');
     $form = ['notes' => 'Begin in the middle.', 'lines' => 'diagonal', 'distance' => '2'];
     $this->put("$this->bench/quilting", $form)->assertSessionHasNoErrors();
-    $this->get("$this->bench/quilting")->assertSee('Begin in the middle.')->assertSee('drawn here once the lay-out is open');
+    $this->get("$this->bench/quilting")->assertSee('Begin in the middle.')->assertSee('drawn here once the layout is open');
     $this->quilt->clues()->update(['release_at' => now()->subHour()]);
     foreach (['seams', 'echoes', 'grid', 'diagonal'] as $lines) {
         $this->put("$this->bench/quilting", ['lines' => $lines] + $form)->assertSessionHasNoErrors();

@@ -136,7 +136,7 @@ it('shows what no clue makes on the board, gives it to a clue, leaves it out, an
 
     // What is not made here needs no clue; it can be made after all.
     sendEdit($host, $quiltAlong, ['kind' => 'set', 'place' => 'not_made', 'expect' => null, 'to' => ['border:e-out', 'finishing']])->assertOk();
-    expect($page())->toContain('Make it after all');
+    expect($page())->toContain('Make it here after all');
     $split = $this->get("/host/$quiltAlong->slug/design/split?clues=3")->assertOk()->assertSee('Sashes (Flax)')->assertSee('Join the rows');
     expect((string) $split->getContent())->not->toContain('Border (Outer)');
     sendEdit($host, $quiltAlong, ['kind' => 'set', 'place' => 'not_made', 'expect' => ['border:e-out', 'finishing'], 'to' => ['finishing']])->assertOk();

@@ -56,7 +56,7 @@ function cutSoFar(TestCase $test): int
 }
 
 it('says of every fabric what is needed, what there is and whether it is enough', function (): void {
-    $this->get($this->page)->assertOk()->assertSeeText('Say what you have, and you see whether it is enough.')
+    $this->get($this->page)->assertOk()->assertSeeText('Enter what you have, and you see whether it is enough.')
         ->assertSeeText('For the whole quilt, announced');
     have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '1']);
     $this->get($this->page)->assertSeeText('Short:')->assertSeeText('buy ');

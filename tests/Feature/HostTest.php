@@ -123,7 +123,7 @@ it('withdraws after ten seconds, within which it can be undone', function (): vo
 
 it('opens clues in order unless the host says otherwise', function (): void {
     $this->post("{$this->base}/clues/3/release")->assertSessionHasErrors(['out_of_order' => 'Clues open in order, and clue 3 would pass clues 1 '
-        .'and 2. Choose another date, or say that it opens out of order.']);
+        .'and 2. Choose another date, or tick that it opens out of order.']);
     expect(HistoryEntry::query()->count())->toBe(0);
     $at = fn (int $number, string $date, array $more = []) => $this->put("{$this->base}/clues/$number/release", [
         'date' => $date, 'time' => '09:00', 'zone' => 'UTC', ...$more,

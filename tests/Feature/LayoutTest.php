@@ -75,7 +75,7 @@ it('swaps and turns, keeps several arrangements, and says what to look at again'
         ->assertSessionHasErrors('layout');
 });
 
-it('refuses what the lay-out does not have, in words', function (array $asked, string $says): void {
+it('refuses what the layout does not have, in words', function (array $asked, string $says): void {
     openTo($this->quilt, 99);
     arrange($this, $this->project, $asked)->assertStatus(422)->assertJsonFragment([$says]);
     expect(ArrangementRow::query()->count())->toBe(0);
@@ -113,14 +113,14 @@ it('marks every part as sewn once, and takes it back', function (): void {
     $this->post("$this->bench/assembly", ['method' => 'jumping'])->assertSessionHasErrors();
 });
 
-it('prints the lay-out and labels for the rows', function (): void {
+it('prints the layout and labels for the rows', function (): void {
     openTo($this->quilt, 99);
     foreach (['layout.pdf', 'assembly.pdf'] as $print) {
         expect(substr((string) $this->get("$this->bench/$print")->assertOk()->getContent(), 0, 5))->toBe('%PDF-');
     }
 });
 
-it('opens lay-out and joining in a dozen queries', function (): void {
+it('opens layout and joining in a dozen queries', function (): void {
     openTo($this->quilt, 99);
     foreach (['layout', 'assembly', ''] as $page) {
         $this->get("$this->bench/$page")->assertOk();

@@ -30,7 +30,7 @@ it('stores the document as it came, lists the clues and compiles every sheet ahe
         ->and($quilt->fresh()->version())->toBe($version->id)
         ->and($quilt->clues()->pluck('title', 'number')->all())->toMatchArray([1 => 'Casting off', 8 => 'Landing'])
         ->and($quilt->clues()->where('number', 1)->firstOrFail()->kinds)->toBe(['hst', 'four-patch'])
-        // 1 announcement, 1 sheet of cloth, 4 pictures, 4 lay-outs; at each of 4 sizes 8 clues by the usual methods.
+        // 1 announcement, 1 sheet of cloth, 4 pictures, 4 layouts; at each of 4 sizes 8 clues by the usual methods.
         ->and(Sheet::query()->count())->toBe(2 + 4 + 4 + 4 * 8);
 });
 

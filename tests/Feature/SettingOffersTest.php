@@ -6,7 +6,7 @@ require_once __DIR__.'/drafts.php';
 
 use App\Models\Role;
 
-it('lets a host say how seams are pressed, what members may do with the lay-out, and what else the blocks make', function (): void {
+it('lets a host say how seams are pressed, what members may do with the layout, and what else the blocks make', function (): void {
     $quilt = $this->quiltAlong();
     $host = $this->person($quilt, Role::Owner);
     $this->actingAs($host)->get("/host/{$quilt->slug}/design")->assertOk()->assertSee('setting-arrange')->assertSee('pressing-school');

@@ -321,7 +321,7 @@ it('takes a block of the library in this design\'s cloth, and not twice', functi
     foreach (['b-churn-dash', 'b-ohio-star', 'b-broken-dishes', 'b-steeples', 'b-friendship-star'] as $block) {
         $this->post("/host/$quiltAlong->slug/design/library", ['block' => $block])->assertSessionHasNoErrors();
     }
-    preg_match('/value=\'([^\']*)\'>Lay every block once</', (string) $this->get("/host/$quiltAlong->slug/design")->getContent(), $found);
+    preg_match('/value=\'([^\']*)\'>Use every block once</', (string) $this->get("/host/$quiltAlong->slug/design")->getContent(), $found);
     sendEdit($this->host, $quiltAlong, json_decode($found[1], true))->assertOk();
     $rows = documentOf($quiltAlong)->at(Place::of('setting', 'pattern'))->value;
     expect(count($rows))->toBe(3)->and(array_merge(...$rows))->toHaveCount(6);
@@ -689,7 +689,7 @@ it('brings the remedy of a finding by a button, where it is mechanical', functio
         preg_match('/value=\'([^\']*)\'>'.preg_quote($label, '/').'</', $html, $found);
         $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => $found[1]])->assertOk();
     };
-    foreach (['Make column 1 and row 1 fit it', 'Give it a plain grey for now', 'Take it out'] as $label) {
+    foreach (['Make column 1 and row 1 fit', 'Give it a plain grey for now', 'Remove it'] as $label) {
         $press($label);
         $this->get("$path/proof")->assertDontSee($label);
     }
@@ -727,7 +727,7 @@ it('suggests a split, of which a host takes all or some', function (): void {
     $path = "/host/$quiltAlong->slug/design";
     $was = documentOf($quiltAlong)->at(Place::of('clues'))->value;
     $page = $this->get("$path/split?clues=5&secret=1")->assertOk()->assertSee('The heaviest clue of any size would take')
-        ->assertSee('Take what is ticked');
+        ->assertSee('Take only what is ticked');
     preg_match_all('/name="take_\d+" value="([^"]+)"/', (string) $page->getContent(), $offered);
     expect($offered[1])->not->toBe([]);
     $this->from("$path/split")->post("$path/split", ['clues' => '5', 'secret' => '1'])->assertSessionHas('warning');
@@ -744,7 +744,7 @@ it('suggests a split, of which a host takes all or some', function (): void {
     $this->post("$path/split", ['clues' => '5', 'secret' => '1', 'all' => '1'])->assertRedirect("$path/clues");
     $all = documentOf($quiltAlong)->items(Place::of('clues'));
     expect($all)->toHaveCount(5);
-    $this->get("$path/split?clues=5&secret=1")->assertSee('This is the split that the draft has already.');
+    $this->get("$path/split?clues=5&secret=1")->assertSee('The draft already has this split.');
     // What was split has the same work as before, in an order that comes out.
     $design = Dew\Core\Design\DesignReader::read((string) Draft::query()->whereBelongsTo($quiltAlong)->value('document'));
     $compilation = Dew\Core\Design\Compilation::of($design);
@@ -887,7 +887,7 @@ it('keeps together what the host says when a split is suggested', function (): v
         ]]),
         'one' => 'u-beam', 'other' => 'b-propeller',
     ])->assertRedirect($page);
-    $this->get($page)->assertOk()->assertSeeText('Beam half-square triangle and Slow Propeller')->assertSeeText('Let them be apart');
+    $this->get($page)->assertOk()->assertSeeText('Beam half-square triangle and Slow Propeller')->assertSeeText('Separate them');
     $study = App\Presentation\Host\Workshop\SplitStudy::of(documentOf($quiltAlong), $quiltAlong, 6, false);
     $with = array_filter($study->clues ?? [], fn (array $jobs): bool => in_array('u-beam', array_column($jobs, 'product'), true));
 

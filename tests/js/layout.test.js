@@ -4,7 +4,7 @@ import { moved, neighbour } from '../../resources/js/layout-places.js';
 // Three across and two down, 100 apart.
 const grid = [[50, 50], [150, 50], [250, 50], [50, 150], [150, 150], [250, 150]];
 
-describe('the lay-out', () => {
+describe('the layout', () => {
     it('goes from a block to the next one in each direction, and stops at the edge', () => {
         expect(neighbour(grid, 0, [1, 0])).toBe(1);
         expect(neighbour(grid, 4, [0, -1])).toBe(1);

@@ -12,7 +12,7 @@ use Dew\Core\Top\LayoutRefused;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Swaps and turns blocks in a lay-out, keeps arrangements beside each other, and takes the one that somebody works by. */
+/** Swaps and turns blocks in a layout, keeps arrangements beside each other, and takes the one that somebody works by. */
 final readonly class ChangeArrangement
 {
     /** Arrangements of one quilt that are kept. */

@@ -15,7 +15,7 @@ use Dew\Core\Top\Arrangement;
 use Dew\Core\Top\JoinMethod;
 use Dew\Core\Top\JoinPlan;
 
-/** The quilt that a group sews together, for its host: its lay-out, and the parts it is shared out in. */
+/** The quilt that a group sews together, for its host: its layout, and the parts it is shared out in. */
 final readonly class HandRoom
 {
     public function __construct(private SheetStore $sheets)

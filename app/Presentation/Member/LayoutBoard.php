@@ -97,7 +97,7 @@ final readonly class LayoutBoard
          * @var list<list<array{task: string, digest: string, makes: list<string>, name: string, count: int, number: int, title: string}>>
          * $clues
          */
-        $clues = $this->drawn->ofOpenClues($project, 'blocks of the lay-out', fn (ClueSheet $clue): array => array_map(
+        $clues = $this->drawn->ofOpenClues($project, 'blocks of the layout', fn (ClueSheet $clue): array => array_map(
             fn (TaskSheet $task): array => [
                 'task' => $task->task, 'digest' => $task->digest, 'makes' => $task->makes, 'name' => $task->name, 'count' => $task->count,
                 'number' => $clue->number, 'title' => $clue->title,

@@ -52,7 +52,7 @@ return [
             .'trimmed to the marks of your ruler give; the pattern has :pattern_width by '
             .':pattern. There is enough to trim either way.',
         'middle' => 'Measure the middle before its frame goes on: :width by :unfinished.',
-        'check' => 'Measure: :width by :unfinished. Do not trim a block to a wished-for size: it would come off its outermost pieces.',
+        'check' => 'Measure: :width by :unfinished. Do not trim a block to the size you want: the cut would come off its outermost pieces.',
         'check_otherwise' => 'Measure: :width by :unfinished. That is what parts trimmed to the marks of your ruler give, and '
             .'not the :pattern_width by :pattern of the pattern. Do not stretch or trim the block to that: every '
             .'block comes out like this one.',

@@ -21,6 +21,6 @@ return [
         'sew' => 'Sew the triangles into a row with a :seam seam, so that the tips stand out at both ends as shown.',
         'sew_blunt' => 'Sew the triangles into a row with a :seam seam, the blunt tips level.',
         'press' => 'Press all seams one way, lifting the iron: every edge but the base is on the bias.',
-        'trim' => 'Trim what stands out of :width by :unfinished.',
+        'trim' => 'Trim what extends beyond :width by :unfinished.',
     ],
 ];

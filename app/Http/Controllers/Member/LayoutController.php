@@ -66,7 +66,7 @@ final class LayoutController extends Controller
 
         return Pdf::response('print.layout', [
             'title' => __('prints.layout', ['name' => $project->quiltAlong->name]), ...$view,
-        ], $project->quiltAlong->name.' lay-out', Pdf::paper($request->string('paper')->value(), $project->notation === Notation::Centimetres));
+        ], $project->quiltAlong->name.' layout', Pdf::paper($request->string('paper')->value(), $project->notation === Notation::Centimetres));
     }
 
     /** @param  array<string, mixed>|null  $view */

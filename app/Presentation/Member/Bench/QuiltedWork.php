@@ -14,7 +14,7 @@ use Dew\Core\Measure\Length;
 use Dew\Core\Measure\Size;
 use Dew\Core\Top\Arrangement;
 
-/** Blocks that are quilted one by one: the layers of each at three moments, and once the lay-out is open, what the joins take and how large the quilt becomes. */
+/** Blocks that are quilted one by one: the layers of each at three moments, and once the layout is open, what the joins take and how large the quilt becomes. */
 final readonly class QuiltedWork implements BenchTask
 {
     public function __construct(
