@@ -42,7 +42,7 @@ test('a member photographs a fabric, says what she has, is told what is short, c
         await page.goto(`${quilt}/values`);
         await expect(page.getByText('B Lamplight reads medium; the quilt wants it light.')).toBeVisible();
         await audit(page);
-        await page.getByLabel('My eye says').selectOption('light');
+        await page.getByLabel('To my eye').selectOption('light');
         await page.getByRole('button', { name: 'Save' }).click();
         await expect(page.getByText('reads medium; the quilt wants it light')).toBeHidden();
     });
@@ -118,7 +118,7 @@ test('a shop fetches twelve orders, cuts and packs the kits, and a member sees h
 
     await host.getByLabel('Choose all on this page').check();
     await host.getByRole('button', { name: 'Packed', exact: true }).click();
-    await expect(host.getByText('16 orders are written down.')).toBeVisible();
+    await expect(host.getByText('16 orders were updated.')).toBeVisible();
     await expect(host.getByText('16 of 16 kits packed, 0 handed out.')).toBeVisible();
     const [labels] = await Promise.all([
         host.request.get(`/host/${world.slug}/kits/labels.pdf`), host.goto(`/host/${world.slug}/yardage`),
@@ -134,7 +134,7 @@ test('a shop fetches twelve orders, cuts and packs the kits, and a member sees h
     await host.goto(`/host/${world.slug}/kits`);
     await host.getByRole('row', { name: /Mara Quill/ }).getByRole('checkbox').check();
     await host.getByRole('button', { name: 'Handed out', exact: true }).click();
-    await expect(host.getByText('1 order is written down.')).toBeVisible();
+    await expect(host.getByText('1 order was updated.')).toBeVisible();
     await member.reload();
     await member.getByRole('button', { name: 'Put its cloth on my list' }).click();
     await expect(member.getByText('The cloth of your kit is on your list.')).toBeVisible();

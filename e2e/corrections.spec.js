@@ -40,7 +40,7 @@ test('a host puts a wrong number right, and four members at four points read wha
     });
 
     const reads = {
-        untouched: 'You had not begun this clue.',
+        untouched: 'You had not started this clue.',
         uncut: 'You had not cut for it yet.',
         cut: `The 10 pieces of A you have cut for ${BEAM} cannot be used`,
         made: `The 2 you have made of ${BEAM} do not fit any more`,

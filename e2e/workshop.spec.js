@@ -314,7 +314,7 @@ test('a quilt in rows of 60° triangles and diamonds is composed, numbered and p
     // A diamond wants two places: the one beside has to be lifted first, and that is said.
     await make('60° diamond', 'B Main');
     await spot(page, 2, 2).click();
-    await expect(page.getByText('is covered by what lies at')).toBeVisible();
+    await expect(page.getByText('is covered by what is at')).toBeVisible();
     await lies(2, 2, '60° triangle');
     await spot(page, 3, 2).focus();
     await page.keyboard.press('Delete');
@@ -564,7 +564,7 @@ test('two browsers change one design: both stand where they differ, and the late
     await saved(one);
     await put(other, 'Accent', 'Brick');
     await expect(other.getByText('was changed by somebody else meanwhile: it is “Apricot” now, and you wanted “Brick”')).toBeVisible();
-    await other.getByRole('button', { name: 'Put “Brick”' }).click();
+    await other.getByRole('button', { name: 'Use “Brick”' }).click();
     await saved(other);
     await other.reload();
     await expect(name(other, 'Brick')).toHaveValue('Brick');

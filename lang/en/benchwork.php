@@ -38,7 +38,7 @@ return [
             .'quilt|:count strips of :side, for binding or the next quilt',
         'label' => 'a label', 'small-squares' => 'one square of :side|:count squares of :side', 'scrap' => 'scraps',
     ],
-    'work_out' => 'Work it out',
+    'work_out' => 'Calculate',
     'saved' => 'Saved. Your numbers are below.',
     'result' => 'Your numbers',
     'two_sides' => 'Two sides',

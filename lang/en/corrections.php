@@ -53,9 +53,9 @@ return [
         'nothing' => 'What you had cut and made is right as it is.',
         'made-kept' => 'The one you have made of :name is right as it is.|The :count you have made of :name are right as they are.',
         'made-trim' => 'Trim the one you have made of :name to :size.|Trim the :count you have made of :name to :size.',
-        'made-anew' => 'The :name you have made no longer fits: make it again. It stays counted as made to the earlier '
+        'made-anew' => 'The one you have made of :name no longer fits: make it again. It stays counted as made to the earlier '
             .'numbers.'
-            .'|The :count :name you have made no longer fit: make them again. They stay counted as made to the earlier numbers.',
+            .'|The :count you have made of :name no longer fit: make them again. They stay counted as made to the earlier numbers.',
         'count_again' => 'Count them again: the counter starts over with the new numbers.',
         'strip' => 'Or, where the pattern allows it, sew a coping strip cut :width wide to all four sides of each.',
         'made-more' => 'Make one more of :name.|Make :count more of :name.',

@@ -74,7 +74,7 @@ it('publishes a correction once that two hosts send at the same moment', functio
     )->number));
 
     expect(array_values(array_filter($numbers, is_int(...))))->toBe([2])
-        ->and(implode(' ', array_filter($numbers, is_string(...))))->toContain('Somebody published another version meanwhile')
+        ->and(implode(' ', array_filter($numbers, is_string(...))))->toContain('Someone published another version in the meantime')
         ->and(DesignVersion::query()->count())->toBe(2)
         ->and(Correction::query()->count())->toBe(1)
         ->and(CorrectionMark::query()->count())->toBe(1);

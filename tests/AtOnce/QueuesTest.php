@@ -103,7 +103,7 @@ it('leaves the version before whole when the worker is killed, says so, and publ
     // A large design's page is worked out by a worker as well.
     $this->get($this->page)->assertStatus(202);
     worker('prints')->wait();
-    $this->get($this->page)->assertOk()->assertSee('Publishing was cut off before it was done');
+    $this->get($this->page)->assertOk()->assertSee('Publishing was interrupted');
     expect($cut->refresh()->state)->toBe(Publication::FAILED)
         ->and([$this->quilt->fresh()->published_version_id, DB::table('sheets')->count()])->toBe($before)
         ->and(DesignVersion::query()->count())->toBe(1);

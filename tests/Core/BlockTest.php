@@ -102,7 +102,7 @@ it('spans columns and rows', function (): void {
             'columns' => ['3', 'auto'],
             'rows' => ['auto', '3'],
             'cells' => [['column' => 1, 'row' => 1, 'across' => 2, 'down' => 2, 'unit' => 'u-hst']],
-        ] + $block]]))))->toContain('Nothing says how wide column 2 is');
+        ] + $block]]))))->toContain('Nothing sets how wide column 2 is');
 });
 
 it('makes a variant of a mirrored unit only where its mirror image is another unit', function (): void {
@@ -199,7 +199,7 @@ it('refuses blocks that contain each other, however far around', function (): vo
 
     expect(said($one))->toContain('contains itself: b-one > b-one')
         ->and(said($two))->toContain('b-one > b-two > b-three > b-one')
-        ->and(said($deep))->toContain('deep in each other');
+        ->and(said($deep))->toContain('are nested');
 });
 
 it('refuses a shape that fills no rectangle', function (): void {

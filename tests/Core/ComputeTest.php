@@ -277,5 +277,5 @@ it('finds a chain of units too deep in whatever order it is declared', function 
         'units' => $reversed ? array_reverse($units) : $units,
         'blocks' => [['id' => 'b-one', 'name' => 'One', 'columns' => ['6'], 'rows' => ['6'], 'cells' => [['column' => 1, 'row' => 1, 'unit' => 'u-19']]]],
     ]));
-    expect(array_map(said(...), array_column($reading->complaints, 'problem')))->toContain('Blocks lie 13 deep in each other; 12 is the most.');
+    expect(array_map(said(...), array_column($reading->complaints, 'problem')))->toContain('Blocks are nested 13 deep; 12 is the most.');
 })->with([[false], [true]]);

@@ -237,7 +237,7 @@ it('refuses settings that do not come out', function (array $change, string $poi
             ],
         ],
         '/sizes/0',
-        'no rectangle',
+        'not a rectangle',
     ],
     'blocks of two sizes' => [
         [

@@ -483,7 +483,7 @@ it('refuses shapes that cannot be', function (callable $make, string $words): vo
         fn () => makeUnit(UnitLibrary::kind('turned-nine-patch'), Size::square(Length::inches(1)), fabrics(3)),
         'leaves nothing',
     ],
-    'a block among units' => [fn () => makeUnit(UnitLibrary::kind('block'), Size::square(Length::inches(3)), fabrics(1)), 'is no unit'],
+    'a block among units' => [fn () => makeUnit(UnitLibrary::kind('block'), Size::square(Length::inches(3)), fabrics(1)), 'is not a unit'],
 ]);
 
 it('says what must be read at each stage', function (): void {

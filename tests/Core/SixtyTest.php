@@ -226,7 +226,7 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
 })->with([
     'a square' => [['units' => [...sixtyUnits(), [
         'id' => 'u-square', 'name' => 'q', 'kind' => 'square', 'finished' => '2', 'fabrics' => ['f-a'],
-    ]], 'blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-square'])]], 'is no 60° triangle and no 60° diamond'],
+    ]], 'blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-square'])]], 'is neither a 60° triangle nor a 60° diamond'],
     'two in one place' => [
         ['blocks' => [sixtyBlock('b-one', 'triangle', 2, ['1,1 u-tri', '2,1 u-diamond', '2,2 u-tri', '2,3 u-tri'])]],
         'already filled',
@@ -236,7 +236,7 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
         'beyond the edge',
     ],
     'turned to nowhere' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/60'])]], 'turned by 0, 120, 240 degrees'],
-    'a quarter turn' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/90'])]], 'no sixth of a turn'],
+    'a quarter turn' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-tri/90'])]], 'not a sixth of a turn'],
     'half in a whole place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,1 u-half'])]], 'a whole triangle'],
     'no place' => [['blocks' => [sixtyBlock('b-one', 'triangle', 1, ['1,2 u-tri'])]], 'from 1 to 1'],
     'no fabric at the ends' => [['setting' => ['kind' => 'sixty', 'pattern' => [['b-one']]]], 'fabric of the ends'],
@@ -247,7 +247,7 @@ it('refuses what cannot stand on 60° axes', function (array $change, string $pr
     'columns besides' => [['blocks' => [sixtyBlocks()['triangle'] + ['columns' => ['3'], 'rows' => ['3']]]], 'is on 60° axes'],
     'ends of a whole triangle' => [['setting' => [
         'kind' => 'sixty', 'pattern' => [['b-one']], 'triangles' => ['side' => 'f-b'], 'ends' => 'b-one',
-    ]], 'no block of half a 60° triangle'],
+    ]], 'not a block of half a 60° triangle'],
 ]);
 
 it('lays, turns, mirrors, enlarges, swaps and lifts on 60° axes, and takes each back', function (): void {

@@ -200,7 +200,7 @@ it('refuses two ways of one id, and a turn that is none', function (): void {
     expect(said(refusal(smallJson($change))))->toContain('w-wheel');
     $change = pinwheelWays();
     $change['blocks'][0]['cells'][0]['ways'] = ['w-wheel' => 60];
-    expect(said(refusal(smallJson($change))))->toContain('no quarter turn');
+    expect(said(refusal(smallJson($change))))->toContain('not a quarter turn');
 });
 
 it('joins a block in another way like the block itself', function (): void {

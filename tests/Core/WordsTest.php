@@ -71,7 +71,7 @@ it('refuses words that lead nowhere, and names what to change', function (array 
     'a link that is not safe' => [['link' => ['address' => 'http://a.example', 'text' => 'x']], 'begins with https'],
     'a link that ends its attribute' => [['link' => ['address' => 'https://a.example/"><script>', 'text' => 'x']], 'begins with https'],
     'a step of another clue' => [
-        ['steps' => [['id' => 'x-a', 'task' => 't-night', 'what' => 'add', 'text' => 'x']]], 'is no task of this clue',
+        ['steps' => [['id' => 'x-a', 'task' => 't-night', 'what' => 'add', 'text' => 'x']]], 'is not a task of this clue',
     ],
     'a step left out that is not named' => [
         ['steps' => [['id' => 'x-a', 'task' => 't-beam', 'what' => 'leave', 'text' => 'x']]], 'needs the "step"',

@@ -113,7 +113,7 @@ it('cuts each kind by itself from templates, and the second kind out of the bag 
         ->assertSessionHasNoErrors();
     expect(cutFor($this, 't-in'))->toBe(['inner' => 8, 'outer' => 8])->and(cutFor($this, 't-out'))->toBe(['inner' => 0, 'outer' => 0]);
     $this->get("{$this->url}/clues/1")
-        ->assertSeeText('All 4 lie in a bag from earlier work, cut and waiting to be sewn. Nothing is cut for them.')
+        ->assertSeeText('All 4 are in a bag from earlier work, cut and waiting to be sewn. Cut nothing for them.')
         ->assertSeeText('8 more come out of the same cuts, the other way round of Dusk.');
     $this->get("{$this->url}/bench")->assertSeeText('The other way round of Dusk');
 });
@@ -128,7 +128,7 @@ it('cuts for what did not come out of the bag because it was made another way be
         ->assertSessionHasNoErrors();
     expect(cutFor($this, 't-in'))->toBe(['inner' => 2, 'outer' => 2])->and(cutFor($this, 't-out'))->toBe(['inner' => 2, 'outer' => 2])
         ->and($this->project->fresh()->methods()->for(Dew\Core\Unit\Kind\UnitLibrary::kind('quarter-circle'))->value)->toBe('quarter-circle:swap');
-    $this->get("{$this->url}/clues/1")->assertDontSeeText('Nothing is cut for them')->assertSeeText('lie in a bag');
+    $this->get("{$this->url}/clues/1")->assertDontSeeText('Cut nothing for them')->assertSeeText('are in a bag');
 });
 
 it('does not cut again for what lies in the bag already', function (): void {
@@ -149,7 +149,7 @@ it('uses the method that the design usually makes a kind by, until somebody choo
     $this->quilt->refresh();
     expect($this->quilt->fresh()->usualMethods())->toHaveKey('quarter-circle')
         ->and(cutFor($this, 't-out'))->toBe(['inner' => 0, 'outer' => 0]);
-    $this->actingAs($this->project->user)->get("{$this->url}/clues/1")->assertSeeText('Nothing is cut for them');
+    $this->actingAs($this->project->user)->get("{$this->url}/clues/1")->assertSeeText('Cut nothing for them');
 });
 
 it('draws notches across the edge and the line where the spare allowance goes', function (): void {

@@ -56,7 +56,7 @@ function cutSoFar(TestCase $test): int
 }
 
 it('says of every fabric what is needed, what there is and whether it is enough', function (): void {
-    $this->get($this->page)->assertOk()->assertSeeText('Enter what you have, and you see whether it is enough.')
+    $this->get($this->page)->assertOk()->assertSeeText('Enter what you have to see whether it is enough.')
         ->assertSeeText('For the whole quilt, announced');
     have($this, 'f-lamp', ['kind' => 'fat-quarter', 'count' => '1']);
     $this->get($this->page)->assertSeeText('Short:')->assertSeeText('buy ');
@@ -319,7 +319,7 @@ it('plans without the last fat quarter once it is taken off, says so, and puts i
     $row = StockRow::query()->sole();
     expect(textOf($this->get($this->page)))->toContain('Left then: 20 in by');
     $this->followingRedirects()->delete("$this->page/f-signal/stock/$row->id")
-        ->assertSeeText('The plan was cutting from it and is worked out without it')->assertSeeText('Put it back')
+        ->assertSeeText('The plan was cutting from it and no longer uses it')->assertSeeText('Put it back')
         ->assertSeeText('All that you had is cut.')->assertSeeText('Short:');
     $this->followingRedirects()->post("$this->page/f-signal/stock/$row->id/back")->assertSeeText('It is on the list again.');
     expect(textOf($this->get($this->page)))->toContain('Left then: 20 in by');

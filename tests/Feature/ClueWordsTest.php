@@ -118,7 +118,7 @@ it('begins with what earlier open clues made, how it was pressed and where it is
     reads($this, $project, '/clues/3')->assertSeeText('What you have by now')
         ->assertSeeText('104 of Beam half-square triangle, from clue 1.')->assertSeeText('they are sewn now')
         ->assertSeeText('48 of Blade half-square triangle, from clue 1.')->assertSeeText('48 wait in their bag.')
-        ->assertSeeText('Back to the original pressed: Press the seam to A')->assertSeeText('Whoever pressed the other way');
+        ->assertSeeText('As it was pressed: Press the seam to A')->assertSeeText('Whoever pressed the other way');
     reads($this, $project)->assertDontSeeText('What you have by now');
     $this->clue($quilt, 1)->forceFill(['withdrawn_at' => now()])->save();
     reads($this, $project, '/clues/3')->assertDontSeeText('from clue 1')->assertSeeText('Whoever pressed the other way');

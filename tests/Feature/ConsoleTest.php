@@ -539,7 +539,7 @@ it('prints which way every seam is pressed, and which crossings do not nest', fu
     file_put_contents($file, '{"u-none/1": "left"}');
     $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('There is no seam "u-none/1"')->assertFailed();
     file_put_contents($file, 'left');
-    $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('no list of seams')->assertFailed();
+    $this->artisan('dew:press', [...$base, '--pressed' => $file])->expectsOutputToContain('not a list of seams')->assertFailed();
     unlink($file);
 });
 

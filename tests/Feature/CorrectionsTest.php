@@ -70,7 +70,7 @@ it('asks what was wrong before numbers of an open clue change, and keeps everyth
     $this->release($quilt);
     $this->project($quilt);
 
-    expect(fn () => publishCorrected($quilt, words: []))->toThrow(DocumentException::class, 'Say what was wrong in clue 1, “Casting off”')
+    expect(fn () => publishCorrected($quilt, words: []))->toThrow(DocumentException::class, 'Write what was wrong in clue 1, “Casting off”')
         ->and($quilt->versions()->count())->toBe(1)
         ->and(Correction::query()->count())->toBe(0);
 });
@@ -106,18 +106,18 @@ it('says what changed and what to do, to each by how far she was', function (arr
         }
     }
 })->with([
-    'who has not begun' => [[], 'untouched', ['You had not begun this clue.']],
+    'who has not begun' => [[], 'untouched', ['You had not started this clue.']],
     'who has begun something else' => [[['t-wake', 'trimmed', 4]], 'uncut', ['You had not cut for it yet.']],
     // Squares of one cloth stay right, those of the other do not.
     'who has cut' => [
         [['t-beam', 'cut:hst:two:first', 12], ['t-beam', 'cut:hst:two:second', 12]], 'cut',
         [
-            'The 12 pieces of B you have cut for Beam half-square triangle are right as they are. Count them in again',
+            'The 12 pieces of B you have cut for Beam half-square triangle are right as they are. Count them again',
             'The 12 pieces of A you have cut for Beam half-square triangle cannot be used',
         ],
     ],
     'who has sewn' => [
-        [['t-beam', 'sewn', 10]], 'made', ['The 10 you have made of Beam half-square triangle do not fit any more'],
+        [['t-beam', 'sewn', 10]], 'made', ['The 10 you have made of Beam half-square triangle no longer fit'],
     ],
 ]);
 
@@ -240,7 +240,7 @@ it('shows the host what would change and how far her members are, and takes her 
     edit_draft($this, $quilt, corrected('cloth'));
     $page = "/host/{$quilt->slug}/design/versions";
     $this->get($page)->assertOk()->assertSeeText(
-        'Say in a sentence or two what was wrong',
+        'Write in a sentence or two what was wrong',
     )->assertSeeText('cut: 1')->assertSeeText('not begun: 1')
         ->assertSeeText('sewn from fabrics');
     $number = App\Actions\Host\OpenDraft::of($quilt)->number;

@@ -47,7 +47,7 @@ it('lists every block, row and border of a size, once, with what each has to mea
     $this->post($this->page, ['size' => 's-throw'])->assertSessionHasNoErrors();
     expect($this->quilt->handParts()->count())->toBe(35);
     $this->post($this->page, ['size' => 's-nothing'])->assertSessionHasErrors('size');
-    $this->get($this->page)->assertOk()->assertSee('0 of 35 parts')->assertSee('Nothing falls due');
+    $this->get($this->page)->assertOk()->assertSee('0 of 35 parts')->assertSee('Nothing is due');
 });
 
 it('deals out, is handed on, comes back, is measured and accepted, and fills the wall', function (): void {

@@ -25,7 +25,7 @@ it('keeps what is done with dates, and takes it back', function (): void {
     $this->delete("$this->host/history/$deed->id")->assertSessionHasNoErrors();
 
     expect($this->clue($this->quilt, 1)->release_at->equalTo($first))->toBeTrue();
-    $this->get("$this->host/history")->assertSeeText('Taken back: Clue 1 is set to open on');
+    $this->get("$this->host/history")->assertSeeText('Undone: Clue 1 is set to open on');
     $this->delete("$this->host/history/$deed->id")->assertSessionHasErrors('deed');
 });
 
@@ -105,7 +105,7 @@ it('lets testers say which tasks they have sewn as the clue says, and take it ba
     $sewn = ['size' => 'Throw', 'place' => 'Beam half-square triangle'];
     $this->actingAs($this->person($this->quilt, Role::Helper))->post("$this->host/clues/1/sewn/t-beam", $sewn)->assertForbidden();
     $this->actingAs($this->owner)->post("$this->host/clues/1/sewn/t-beam", $sewn)->assertSessionHasNoErrors();
-    $this->get("$this->host/clues/1?size=s-throw")->assertSeeText('as it says, by '.$this->owner->name.' (Throw)');
+    $this->get("$this->host/clues/1?size=s-throw")->assertSeeText('came out right, by '.$this->owner->name.' (Throw)');
     $this->get("$this->host/design/proof")->assertDontSeeText('Remarks of testers');
     $this->post("$this->host/clues/1/sewn/t-beam", $sewn);
     $this->get("$this->host/clues/1")->assertDontSeeText('as it says, by');

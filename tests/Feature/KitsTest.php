@@ -55,7 +55,7 @@ it('reads orders from a file, keeps a reserve, and says what to cut from how man
 
 it('leaves orders alone once they are packed, and says which', function (): void {
     readOrders($this, ORDERS);
-    $this->put("$this->page/orders", [...boxesOf($this, '1', '2'), 'to' => 'packed'])->assertSessionHas('status', '2 orders are written down.');
+    $this->put("$this->page/orders", [...boxesOf($this, '1', '2'), 'to' => 'packed'])->assertSessionHas('status', '2 orders were updated.');
     readOrders($this, str_replace('s-crib,c-last-boat,2', 's-crib,c-last-boat,9', ORDERS))
         ->assertSessionHas('status', '0 new, 0 changed. Left as they are, since they are packed: 1.');
     expect($this->quilt->kitRows()->where('number', '1')->value('count'))->toBe(2);
@@ -109,7 +109,7 @@ it('cuts what is on hand first, and says for what there is no room', function ()
     $page = (string) $this->get($this->page)->getContent();
     preg_match('/name="hand_(\w+)"[^>]*aria-label="[^"]*ink blue"/', $page, $found);
     $this->put("$this->page/bolts", ['hand_'.$found[1] => '20, 1 1/2'])->assertSessionHasNoErrors();
-    $this->get($this->page)->assertSeeText('Bolt 1, on hand')->assertSee('value="20, 1½"', false)->assertSeeText('On hand there is no room for:');
+    $this->get($this->page)->assertSeeText('Bolt 1, on hand')->assertSee('value="20, 1½"', false)->assertSeeText('The bolts on hand are too short for:');
     // The same in other units, and set apart by semicolons.
     $kept = fn (): array => array_map(fn (Length $length): string => $length->encode(), $this->quilt->fresh()->kitSettings()->hand[$found[1]]);
     $before = $kept();
@@ -216,7 +216,7 @@ it('prints her chart, the labels of her bags and her cutting plan', function ():
 it('keeps orders of a size that is designed no more, and says that they cannot be packed as designed', function (): void {
     readOrders($this, ORDERS);
     $this->quilt->kitRows()->where('number', '1')->update(['size_key' => 's-gone']);
-    $this->get($this->page)->assertOk()->assertSeeText('The published design does not have this size');
+    $this->get($this->page)->assertOk()->assertSeeText('The published design no longer has this size');
     $this->get("$this->page/labels.pdf")->assertOk();
 });
 

@@ -147,7 +147,7 @@ it('refuses what cannot mean anything with the way out, and leaves the draft as 
     'no whole number' => [
         ['kind' => 'set', 'place' => 'sizes/s-small/columns', 'to' => Placeholder::in('value', 'int')],
         ['value' => '2½'],
-        'no whole number',
+        'not a whole number',
     ],
     'a slot in use' => [['kind' => 'together', 'edits' => [
         ['kind' => 'new-unit', 'id' => 'u-1', 'name' => 'One', 'of' => 'square', 'width' => '3', 'height' => '3', 'fabrics' => ['f-a']],
@@ -217,7 +217,7 @@ it('takes one\'s own last edit back and makes it again, and the history takes ba
     sendEdit($this->host, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Mine'])->assertOk();
     sendEdit($helper, $quiltAlong, ['kind' => 'set', 'place' => 'title', 'to' => 'Hers'])->assertOk();
     $do($this->host, ['action' => 'undo'])->assertStatus(409)->assertJson(['theirs' => 'Hers']);
-    $this->actingAs($this->host)->get("/host/$quiltAlong->slug/design/versions")->assertSee('taken back')->assertSee('Undo: changed title');
+    $this->actingAs($this->host)->get("/host/$quiltAlong->slug/design/versions")->assertSee('undone')->assertSee('Undo: changed title');
 });
 
 it('goes from a blank page to a published version through the pages\' own edits', function (): void {
@@ -261,7 +261,7 @@ it('goes from a blank page to a published version through the pages\' own edits'
     $clues = $this->get("/host/$quiltAlong->slug/design/clues")->assertOk()->assertSee('Point')->assertSee('Tide Star');
     preg_match_all('/value=\'(\{"kind":"together[^\']*)\'/', (string) $clues->getContent(), $found);
     sendEdit($this->host, $quiltAlong, json_decode($found[1][0], true))->assertOk();
-    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Everything that this quilt needs is in a clue.');
+    $this->get("/host/$quiltAlong->slug/design/clues")->assertSee('Everything this quilt needs is in a clue.');
     $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('This will be the first version.');
     $this->post("/host/$quiltAlong->slug/design/versions", ['name' => 'Spring'])->assertSessionHasNoErrors();
     $version = $quiltAlong->versions()->firstOrFail();
@@ -285,7 +285,7 @@ it('asks why before it publishes in spite of warnings, and keeps the reason', fu
     $this->get("/host/$quiltAlong->slug/design/proof")->assertSee('Use Spare or take it out');
     $this->post("/host/$quiltAlong->slug/design/versions")->assertSessionHasErrors('reason');
     $this->post("/host/$quiltAlong->slug/design/versions", ['reason' => 'For the back'])->assertSessionHasNoErrors();
-    $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('In spite of warnings: For the back');
+    $this->get("/host/$quiltAlong->slug/design/versions")->assertSee('Despite warnings: For the back');
 });
 
 it('refuses to publish what would move an open clue', function (): void {
@@ -303,7 +303,7 @@ it('takes a block of the library in this design\'s cloth, and not twice', functi
     $this->get("/host/$quiltAlong->slug/design/library")->assertOk()->assertSee('Take Shoofly');
     $this->get("/host/$quiltAlong->slug/design/library?grid=3×3&technique=hst&difficulty=easy&seams=24")->assertSee('Take Shoofly')
         ->assertDontSee('Take Cold Frame');
-    $this->get("/host/$quiltAlong->slug/design/library?grid=9×9")->assertSee('No block of the library is like that.');
+    $this->get("/host/$quiltAlong->slug/design/library?grid=9×9")->assertSee('No block in the library matches.');
     $this->post(
         "/host/$quiltAlong->slug/design/library",
         ['block' => 'b-shoofly', 'as_f-ground' => 'f-c'],
@@ -611,7 +611,7 @@ it('exports a design with pictures as an archive, which imports as the same desi
     ];
     foreach ([
         'no design in it' => [['other.txt' => 'x'], 'holds no design.json'],
-        'a picture that is none' => [['design.json' => $document, "pictures/$hash.png" => 'no picture'], 'no picture'],
+        'a picture that is none' => [['design.json' => $document, "pictures/$hash.png" => 'no picture'], 'can’t be read'],
         'a design that unpacks without end' => [['design.json' => str_repeat(' ', 3_000_000)], 'too large'],
         'a picture that unpacks without end' => [
             ['design.json' => $document, "pictures/$hash.png" => str_repeat("\0", 9_000_000)],
@@ -701,14 +701,14 @@ it('brings the remedy of a finding by a button, where it is mechanical', functio
     foreach (range(1, 4) as $ignored) {
         $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'action' => 'undo'])->assertOk();
     }
-    $this->get("$path/proof")->assertSee('Make column 1 and row 1 fit it')->assertSee('Give it a plain grey for now');
+    $this->get("$path/proof")->assertSee('Make column 1 and row 1 fit')->assertSee('Give it a plain grey for now');
 });
 
 it('shows what each clue asks of every size, and why a card cannot be where it is', function (): void {
     $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
     $path = "/host/$quiltAlong->slug/design";
     $this->get("$path/clues")->assertOk()->assertSee('min')->assertSee('Then 37 % of all seams are sewn.', false)
-        ->assertSee('To be recognised from then on: Shoofly.')->assertDontSee('task-card-problem', false);
+        ->assertSee('Recognizable from then on: Shoofly.')->assertDontSee('task-card-problem', false);
     $document = documentOf($quiltAlong);
     $unit = $document->at(Place::of('clues', 'k-1', 'tasks', 't-1-1'))->value;
     $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => json_encode(['kind' => 'together', 'edits' => [
