@@ -73,7 +73,7 @@ test('a member lays her blocks out, swaps and turns them, compares arrangements,
     await test.step('she drags, uses keys, and sees what to look at again', async () => {
         await page.goto(`${quilt}/bench/layout`);
         await ready(page);
-        await expect(page.getByText('Nothing that you may not have meant.')).toBeVisible();
+        await expect(page.getByText('Nothing looks unintended.')).toBeVisible();
         await expect(page.getByText('13 of Pier Lantern, clue 3')).toBeVisible();
         await drag(page, 0, 1);
         await expect(page.getByText('A2 and A3: two of Pier Lantern side by side.')).toBeVisible();
@@ -81,7 +81,7 @@ test('a member lays her blocks out, swaps and turns them, compares arrangements,
         await page.keyboard.press('Enter');
         await page.keyboard.press('ArrowRight');
         await page.keyboard.press('Enter');
-        await expect(page.getByText('Nothing that you may not have meant.')).toBeVisible();
+        await expect(page.getByText('Nothing looks unintended.')).toBeVisible();
         // Several changes while the first is on its way: all of them arrive.
         await place(page, 2).focus();
         await page.keyboard.press('r');
@@ -96,8 +96,8 @@ test('a member lays her blocks out, swaps and turns them, compares arrangements,
         await page.getByLabel('Name').fill('With a turn');
         await page.getByRole('button', { name: 'Keep a copy of this one' }).click();
         await expect(page.getByText('Kept as “With a turn”.')).toBeVisible();
-        await page.getByRole('button', { name: 'Lay this one out' }).first().click();
-        await expect(page.getByText('Laid out.')).toBeVisible();
+        await page.getByRole('button', { name: 'Use this one' }).first().click();
+        await expect(page.getByText('You are using it now.')).toBeVisible();
         await page.getByLabel('Show it in grey').check();
         await audit(page);
     });
@@ -168,7 +168,7 @@ test('a member lays her blocks out, swaps and turns them, compares arrangements,
         const flag = await task.locator('.line.is-flag').first().getAttribute('d');
         await task.getByText('How yours are pressed').click();
         await task.getByLabel('the other way').check();
-        await task.getByRole('button', { name: 'Plan with that' }).click();
+        await task.getByRole('button', { name: 'Save and replan' }).click();
         await expect(page.getByText('What is still to be pressed now follows yours.')).toBeVisible();
         expect(await task.locator('.line.is-flag').first().getAttribute('d')).not.toBe(flag);
     });

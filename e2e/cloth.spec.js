@@ -35,7 +35,7 @@ test('a member photographs a fabric, says what she has, is told what is short, c
         await page.mouse.up();
         await expect(page.getByLabel('From the left, in hundredths')).toHaveValue(/^5[45]/);
         await audit(page);
-        await page.getByRole('button', { name: 'Take this part' }).click();
+        await page.getByRole('button', { name: 'Use this part' }).click();
         await expect(page.getByText('your Barn red')).toBeVisible();
         const fill = await page.locator('#fabric-f-lamp .swatch path').first().getAttribute('fill');
         expect(fill).toMatch(/^url\(#cloth-/);
@@ -78,7 +78,7 @@ test('a member photographs a fabric, says what she has, is told what is short, c
             await next.click();
             await page.waitForLoadState();
         }
-        await expect(card.getByRole('button', { name: 'Take step 1 of B back' })).toBeVisible();
+        await expect(card.getByRole('button', { name: 'Undo step 1 of B' })).toBeVisible();
         await page.goto(`${quilt}/clues/1`);
         await expect(page.locator('#cutting ~ .fabric-cards').getByRole('region', { name: 'B Lamplight' }).locator('output').first()).toHaveText('52');
         await page.goto(`${quilt}/clues/1/mat`);

@@ -51,6 +51,6 @@ test('somebody registers, forgets her password, moves to a new address and leave
     await page.getByLabel('E-mail address').fill(moved);
     await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
     await page.getByRole('main').getByRole('button', { name: 'Sign in' }).click();
-    await expect(page.getByText('together they fit no account')).toBeVisible();
+    await expect(page.getByText('no account matches them')).toBeVisible();
     await expect(page.getByLabel('E-mail address')).toHaveValue(moved);
 });

@@ -76,7 +76,7 @@ test('a host finds one member among others and replaces the join code', async ({
     await expect(host.getByText('1 quilt', { exact: true })).toBeVisible();
     await host.getByLabel('Find a member').fill('nobody at all');
     await host.getByRole('button', { name: 'Find' }).click();
-    await expect(host.getByText('Nobody of that name is in.')).toBeVisible();
+    await expect(host.getByText('No member has that name.')).toBeVisible();
     await host.getByLabel('Find a member').fill('quill');
     await host.getByRole('button', { name: 'Find' }).click();
     await expect(host.getByRole('row', { name: /Mara Quill/ })).toBeVisible();

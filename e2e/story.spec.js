@@ -97,7 +97,7 @@ for (const [width, viewport] of [['a phone', PHONE], ['a laptop', LAPTOP]]) {
             await beam.getByText('How you make them').click();
             await beam.getByLabel(/Eight at a time/).check();
             await beam.getByRole('button', { name: 'Make them this way' }).click();
-            await expect(beam).toContainText('7 were made another way. What is to cut covers the other 97.');
+            await expect(beam).toContainText('7 were made another way. The cutting covers the other 97.');
             await expect(member.getByRole('region', { name: 'B Lamplight' })).toContainText('13 squares');
             await expect(member.getByRole('region', { name: 'B Lamplight' })).toContainText('7¾');
             await sewn.reads(7);

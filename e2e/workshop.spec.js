@@ -186,7 +186,7 @@ test('a block is composed by touch on a phone', async ({ world, device }) => {
     await page.getByRole('button', { name: 'Hold Four-patch' }).tap();
     await spot(page, 2, 2).tap();
     await holds(page, 2, 2, 'Four-patch, turned 90°');
-    await page.getByRole('button', { name: 'Remove' }).tap();
+    await page.getByRole('button', { name: 'Remove', exact: true }).tap();
     await holds(page, 2, 2, 'empty');
     await page.getByRole('button', { name: /^Undo/ }).tap();
     await holds(page, 2, 2, 'Four-patch, turned 90°');

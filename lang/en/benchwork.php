@@ -48,7 +48,7 @@ return [
         'borders' => 'Measure your own top, not the pattern’s: raw edge to raw edge, near both edges and through the middle. A border '
             .'that is cut to the '
             .'pattern’s number instead makes the top ruffle.',
-        'back' => 'The back and the batting stand out beyond the top on every side. Measures are finished, without the seam allowance.',
+        'back' => 'The back and the batting extend beyond the top on every side. Measures are finished, without the seam allowance.',
         'quilting' => 'The quilting is yours: a place for your notes and a picture, and lines drawn on your quilt to look at before you '
             .'mark any.',
         'left' => 'What is left of your cloth once the open :clues are cut, what can become most first.',
@@ -59,24 +59,24 @@ return [
         'widths' => 'Across: top, middle, bottom', 'heights' => 'Down: left, middle, right', 'diagonals' => 'Both diagonals',
         'borders' => 'Finished widths of the borders, from the inside out', 'corner' => 'The corners', 'unit' => 'Length of one unit of a '
             .'pieced border',
-        'top' => 'The quilt top, width × height', 'beyond' => 'How far the back stands out on every side', 'module' => 'Piece it on '
+        'top' => 'The quilt top, width × height', 'beyond' => 'How far the back extends on every side', 'module' => 'Piece it on '
             .'modules of',
         'measured' => 'What your quilted blocks are trimmed to', 'batting' => 'Width of your batting', 'notes' => 'Your notes',
         'lines' => 'Lines to quilt along', 'distance' => 'Distance of the lines', 'width' => 'Width of a strip as it is cut', 'cloth' => 'A piece of cloth for the bias, width × height',
     ],
     'hint' => [
-        'widths' => 'With commas between, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'The same way.', 'diagonals' => 'If you like: only they show '
+        'widths' => 'Separated by commas, such as {60, 60 1/4, 60; 152, 152.5, 152}.', 'heights' => 'The same way.', 'diagonals' => 'If you like: only they show '
             .'a top that leans.',
-        'borders' => 'With commas between, such as {1, 3; 2.5, 7.5}. The borders of the clues that are open are filled in already. Leave it '
-            .'empty to look at the top alone.', 'unit' => 'Left empty for plain borders.',
+        'borders' => 'Separated by commas, such as {1, 3; 2.5, 7.5}. The borders of the clues that are open are filled in already. Leave it '
+            .'empty to look at the top alone.', 'unit' => 'Leave empty for plain borders.',
         'top' => 'Such as {60 x 80; 150 x 200}.', 'beyond' => '{4 in; 10 cm} for most; more on a frame, where your quilter asks for it.',
-        'module' => 'Left empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '{2 1/2 or 2 1/4; 6.5 or 6} '
+        'module' => 'Leave empty for whole cloth. Otherwise the back is pieced from the cloth on your list.', 'width' => '{2 1/2 or 2 1/4; 6.5 or 6} '
             .'for most.',
         'measured' => 'Leave empty for the size in the pattern. Otherwise the smallest one, such as {10 x 10; 25 x 25}.',
-        'batting' => 'As it comes off the roll. Left empty, it is passed over.', 'notes' => 'Where you begin, which thread, what you mean '
+        'batting' => 'As it comes off the roll. Leave empty to skip it.', 'notes' => 'Where you begin, which thread, what you mean '
             .'to draw.',
         'distance' => 'Such as {1/4 or 2; 0.6 or 5}.',
-        'cloth' => 'Left empty for a straight binding.',
+        'cloth' => 'Leave empty for a straight binding.',
     ],
     'corner' => ['pattern' => 'as in the pattern', 'straight' => 'sides first, then top and bottom', 'squares' => 'a square in every corner', 'mitred' => 'mitred'],
     'wrong' => [
@@ -95,8 +95,8 @@ return [
         'module_small' => 'This module is too small: the back would take more than 40 of them in a row.',
         'module_large' => 'This module is larger than the top.',
         'not_this_size' => 'That is more than {5 in; 12.7 cm} off the pattern’s number: is it this size, and is every row sewn on?',
-        'two_numbers' => 'Write one to five lengths with commas between.',
-        'diagonals' => 'Write both diagonals with a comma between, or none.',
+        'two_numbers' => 'Enter one to five lengths separated by commas.',
+        'diagonals' => 'Enter both diagonals separated by a comma, or none.',
     ],
     'warning' => [
         'widths_wavy' => 'The top and bottom edges are longer than the middle: they have stretched. Ease them to the average when the '
@@ -149,12 +149,12 @@ return [
         'frame_none' => 'nothing',
     ],
     'binding' => [
-        'wanted' => 'The way round is :around; with {10 in; 25.4 cm} for corners and the last join, :wanted.',
+        'wanted' => 'The distance around is :around; with {10 in; 25.4 cm} for corners and the last join, :wanted.',
         'straight' => 'Straight: 1 strip :width wide across cloth :usable wide, :length of cloth.|Straight: :count strips :width wide '
             .'across cloth :usable wide, '
             .':length of cloth.',
         'bias' => 'On the bias from :cloth: :strips strips, :length in all.',
-        'enough' => 'That is enough: the first :strips strips suffice.',
+        'enough' => 'That is enough: you need only the first :strips strips.',
         'short' => 'That is :short too short.',
         'fits' => ':cloth is enough for a straight binding.',
     ],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'Dates by rule',
-    'lead' => 'Set the dates of all :clues that are not open yet, move them together, or draw them together so that the last opens by a '
+    'lead' => 'Set the dates of all :clues that are not open yet, move them together, or pull them forward so that the last opens by a '
         .'day. '
         .'Look at them in the calendar first; nothing changes before you set them.',
     'file' => 'Quilt-along',
@@ -29,7 +29,7 @@ return [
         'last-weekday' => 'months, on the last such weekday',
     ],
     'skipped' => 'Weeks to skip, by a day in each',
-    'last' => 'No date behind',
+    'last' => 'No date after',
     'dates' => 'Dates, with commas between them',
     'days' => 'By how many days',
     'by' => 'The last opens by',
@@ -42,10 +42,10 @@ return [
     'done' => 'One date is set.|:count dates are set.',
     'rough' => ':Clue :number opens “:about”: it keeps its rough date until you set another one for it.',
     'same' => 'These are the dates that are set already.',
-    'past' => ':Clue :number would open on :date, which is over. The next day that keeps the distance is :next.',
-    'order' => ':Clue :number would open on :date, before :clue :before. Choose dates that rise.',
+    'past' => ':Clue :number would open on :date, which has passed. The next day that keeps the interval is :next.',
+    'order' => ':Clue :number would open on :date, before :clue :before. Choose dates in order.',
     'not_set' => 'Set a date for every :clue before you move them together; :clue :number has none.',
-    'download' => 'Take the calendar as a file',
+    'download' => 'Download the calendar',
     'errors' => [
         'rule' => 'That is not a rule. Write it like "weekly from 2027-01-09", "every 2 weeks from 2027-01-09 skip 2027-02-10" or "first '
             .'saturday '
@@ -56,9 +56,9 @@ return [
         'last' => 'Enter the last date as a calendar date, such as 2027-06-01.',
         'dates' => 'Enter dates such as 2027-01-09, 2027-01-16, separated by commas.',
         'days' => 'Enter by how many days, such as 7 or -3.',
-        'few_last' => 'Only one date fits before that day. Choose a later one, or a shorter distance.|Only :count dates fit before that '
+        'few_last' => 'Only one date fits before that day. Choose a later one, or a shorter interval.|Only :count dates fit before that '
             .'day. '
-            .'Choose a later one, or a shorter distance.',
+            .'Choose a later one, or a shorter interval.',
         'few_dates' => 'That is one date; give one for every :clue.|Those are :count dates; give one for every :clue.',
     ],
 ];

@@ -10,7 +10,7 @@ return [
     'in_own' => 'your :cloth',
     'own' => [
         'optional' => 'This fabric is optional.',
-        'instead' => 'Take :cloth here too',
+        'instead' => 'Use :cloth here too',
         'title' => 'Use a cloth of your own',
         'change' => 'Change your cloth',
         'name' => 'What you call it',
@@ -33,10 +33,10 @@ return [
         'add' => 'Add another cloth',
         'hint' => 'For a scrappy quilt. The drawings show the first one; under “What you have” each can be named, and the plan can take from several.',
         'saved' => 'Added. Name it under “What you have” to plan with it.',
-        'removed' => 'Taken away.',
-        'remove' => 'Take it away',
+        'removed' => 'Removed.',
+        'remove' => 'Remove it',
         'first' => 'Choose the cloth that the drawings show first.',
-        'too_many' => 'That makes more than 20 further cloths for one fabric. Take one away first.',
+        'too_many' => 'That makes more than 20 extra cloths for one fabric. Remove one first.',
     ],
     'mark' => [
         'title' => 'Your photograph of :fabric',
@@ -45,15 +45,15 @@ return [
         'photo' => 'Your photograph of :cloth',
         'x' => 'From the left, in hundredths', 'y' => 'From the top, in hundredths',
         'width' => 'Width, in hundredths', 'height' => 'Height, in hundredths',
-        'save' => 'Take this part',
+        'save' => 'Use this part',
         'saved' => 'Saved. The drawings are filled with this part.',
         'wrong' => 'The box must be inside the photograph and measure at least 5 hundredths each way.',
     ],
     'values' => [
         'title' => 'Light and dark',
         'open' => 'Check light and dark',
-        'intro' => 'How light each cloth is, from its photograph or colour, beside what the quilt wants. A camera can mislead: what your eye '
-            .'says counts more.',
+        'intro' => 'How light each cloth is, from its photograph or colour, beside what the quilt wants. A camera can mislead: trust your own '
+            .'eye more.',
         'wants' => 'wanted :value',
         'reads' => 'reads :value',
         'lightness' => 'lightness :number of 100',

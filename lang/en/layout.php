@@ -5,18 +5,18 @@ declare(strict_types=1);
 return [
     'title' => 'Layout',
     'closed' => 'This opens with the :clue that joins the blocks.',
-    'intro' => 'Your blocks in your own cloth. Drag one onto another to swap them; a tap turns it. What you did not mean is listed beside '
+    'intro' => 'Your blocks in your own cloth. Drag one onto another to swap them; a tap turns it. Anything you may not have meant is listed beside '
         .'it.',
     'intro_fixed' => 'Your blocks in your own cloth, as the quilt is designed.',
     'label' => 'The blocks, laid out',
-    'keys' => 'With keys: arrows go from block to block, Enter picks a block up and lays it down, R turns it.',
-    'keys_swap' => 'With keys: arrows go from block to block, Enter picks a block up and lays it down.',
+    'keys' => 'With keys: arrows go from block to block, Enter picks a block up and puts it down, R turns it.',
+    'keys_swap' => 'With keys: arrows go from block to block, Enter picks a block up and puts it down.',
     'grey' => 'Show it in grey',
     'print' => 'Print the layout',
     'place' => ':place: :block',
     'other_way' => ', one of those that are pressed the other way',
-    'again' => 'To look at again',
-    'nothing' => 'Nothing that you may not have meant.',
+    'again' => 'Check again',
+    'nothing' => 'Nothing looks unintended.',
     'missing' => 'Still to be made',
     'missing_line' => ':count of :block, :clue :number, :title',
     'all_there' => 'Every block of the open :clues is made.',
@@ -29,8 +29,8 @@ return [
     'name' => 'Name',
     'keep' => 'Keep a copy of this one',
     'hosts' => 'As designed',
-    'in_use' => 'This is the one you work by.',
-    'choose' => 'Lay this one out',
+    'in_use' => 'You are using this one.',
+    'choose' => 'Use this one',
     'forget' => 'Remove',
     'mine' => 'Mine :number',
     'also' => 'What the blocks make',
@@ -39,7 +39,7 @@ return [
     'done' => [
         'swap' => 'The two blocks have changed places.', 'turn' => 'The block is turned.', 'keep' => 'Kept as “:name”. You work on that '
             .'copy now.',
-        'choose' => 'Laid out.', 'forget' => 'The arrangement is removed.',
+        'choose' => 'You are using it now.', 'forget' => 'The arrangement is removed.',
     ],
     'warning' => [
         'twins' => ':first and :second: two of :block side by side.',

@@ -24,7 +24,7 @@ return [
     'member' => 'Member',
     'size' => 'Size',
     'none' => 'Nobody has joined yet. Give people the join code.',
-    'none_found' => 'Nobody of that name is in.',
+    'none_found' => 'No member has that name.',
     'count' => ':count quilt|:count quilts',
     'cell' => ':done of :total',
     'top' => 'Top',

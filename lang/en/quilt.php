@@ -41,7 +41,7 @@ return [
     ],
     'feed' => [
         'title' => 'In your own calendar',
-        'hint' => 'An address that your calendar reads by itself: it shows when each :clue opens, and the title of those that are open. '
+        'hint' => 'An address your calendar can subscribe to: it shows when each :clue opens, and the title of those that are open. '
             .'Whoever has it can read that too; make a new one, and the old one stops working.',
         'address' => 'Address of your calendar',
         'make' => 'Make an address',

@@ -24,7 +24,7 @@ function latestLink(string $to): string
 it('registers, signs out and signs in again, whatever the case of the address', function (): void {
     $this->post('/register', registration('Mara@Rivers.example '))->assertRedirect('/register/sent');
     $this->assertGuest();
-    $this->get('/register/sent')->assertSeeText('We have sent a letter to mara@rivers.example.');
+    $this->get('/register/sent')->assertSeeText('We have sent a message to mara@rivers.example.');
     // Without the link nobody gets in, but another letter goes out.
     $this->post('/sign-in', ['email' => 'mara@rivers.example', 'password' => 'ten-letters'])->assertRedirect('/register/sent');
     $this->assertGuest();
@@ -212,7 +212,7 @@ it('works time codes out as RFC 6238 does', function (int $time, string $code): 
 
 it('asks a host who wants it for a time code, takes each once, and lets her in with a code for a lost device', function (): void {
     $host = $this->person($this->quiltAlong(), Role::Owner);
-    $this->actingAs($host)->get('/account')->assertSeeText('A code beside your password');
+    $this->actingAs($host)->get('/account')->assertSeeText('A code as well as your password');
     $this->post('/account/codes', ['password' => 'wrong'])->assertSessionHasErrorsIn('codes', ['password']);
     $this->post('/account/codes', ['password' => 'a-long-password'])->assertSessionHasNoErrors();
     $secret = $host->refresh()->two_factor_secret;
@@ -247,7 +247,7 @@ it('asks a host who wants it for a time code, takes each once, and lets her in w
     $this->actingAs($host->fresh())->delete('/account/codes', ['password' => 'a-long-password'])->assertSessionHasNoErrors();
     expect($host->fresh()->two_factor_at)->toBeNull();
     // Members have no such section.
-    $this->actingAs(User::factory()->create())->get('/account')->assertDontSeeText('A code beside your password');
+    $this->actingAs(User::factory()->create())->get('/account')->assertDontSeeText('A code as well as your password');
     $this->post('/account/codes', ['password' => 'a-long-password'])->assertNotFound();
 });
 

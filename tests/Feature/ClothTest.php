@@ -135,7 +135,7 @@ it('shows the plan at the mat, counts a step once, and takes it back', function 
     $this->post($this->mat, ['done' => '1', ...$step])->assertRedirect("$this->mat#step-f-lamp-{$step['step']}");
     $this->post($this->mat, ['done' => '1', ...$step]);
     expect(cutSoFar($this))->toBe($step['pieces'])->and(CutStepDone::query()->count())->toBe(1);
-    $this->get($this->mat)->assertSeeText('Cut: take it back')->assertSeeText('Put what these steps left on my list');
+    $this->get($this->mat)->assertSeeText('Cut: undo')->assertSeeText('Put what these steps left on my list');
     $this->post($this->mat, ['done' => '0', ...$step]);
     $this->post($this->mat, ['done' => '0', ...$step]);
     expect(cutSoFar($this))->toBe(0)->and(CutStepDone::query()->count())->toBe(0);

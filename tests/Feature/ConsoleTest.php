@@ -460,7 +460,7 @@ it('prints a binding, straight and on the bias', function (): void {
     // 144 in round and 10 in more: (154 − 2½) / 37½ are 5 strips, not 4; a 20 in square gives 151½ on the bias.
     expect($binding['straight']['strips'])->toBe(5)->and(round((float) $binding['bias']['length'], 1))->toBe(151.5)
         ->and($binding['bias']['enough'])->toBeNull();
-    $this->artisan('dew:binding', ['--top' => '30 x 30', '--cloth' => '20 x 20'])->expectsOutputToContain('That is enough: the first')->assertSuccessful();
+    $this->artisan('dew:binding', ['--top' => '30 x 30', '--cloth' => '20 x 20'])->expectsOutputToContain('That is enough: you need only the first')->assertSuccessful();
     $this->artisan('dew:binding', ['--top' => '36 x 36', '--cloth' => '20 x 20'])->expectsOutputToContain('too short')->assertFailed();
     $this->artisan('dew:binding', ['--top' => '36 x 36', '--cloth' => '2 x 2'])->expectsOutputToContain('smaller than a strip')->assertFailed();
     $this->artisan('dew:binding', ['--top' => '36'])->assertFailed();

@@ -108,7 +108,7 @@ it('lets testers say which tasks they have sewn as the clue says, and take it ba
     $this->get("$this->host/clues/1?size=s-throw")->assertSeeText('came out right, by '.$this->owner->name.' (Throw)');
     $this->get("$this->host/design/proof")->assertDontSeeText('Remarks of testers');
     $this->post("$this->host/clues/1/sewn/t-beam", $sewn);
-    $this->get("$this->host/clues/1")->assertDontSeeText('as it says, by');
+    $this->get("$this->host/clues/1")->assertDontSeeText('came out right, by');
 });
 
 it('previews a clue at any hour, in any size, colourway, method and notation', function (): void {

@@ -298,7 +298,7 @@ it('re-plans only the remainder when the method changes, and keeps what is sewn'
         ->and($counters['t-beam-cut-hst-eight-first'])->toMatchArray(['done' => 0, 'total' => 7])
         ->and($counters)->not->toHaveKey('t-beam-cut-hst-two-first');
     $this->get("/q/{$project->id}/clues/1")->assertSee('7¾')->assertSeeText(
-        '50 were made another way. What is to cut covers the other 54.',
+        '50 were made another way. The cutting covers the other 54.',
     );
 });
 

@@ -559,7 +559,7 @@ it('shows a unit as its pattern draws it: to the host while she composes, to mem
     $this->get("/q/$project->id/clues/$clue->number/pictures/$hash")->assertNotFound();
     $this->release($quiltAlong, $clue->number);
     $this->get("/q/$project->id/clues/$clue->number")->assertOk()->assertSee("/q/$project->id/clues/$clue->number/pictures/$hash", false)
-        ->assertSee('As the pattern draws it')->assertSee('the pieces by the sizes that the pattern gives.');
+        ->assertSee('As drawn in the pattern')->assertSee('the pieces by the sizes that the pattern gives.');
     $this->get("/q/$project->id/clues/$clue->number/pictures/$hash")->assertOk()->assertHeader('Content-Type', 'image/png');
     $this->get("/q/$project->id/clues/$clue->number/pictures/".str_repeat('0', 64))->assertNotFound();
 });
@@ -658,7 +658,7 @@ it('lets a member take another cloth for an optional fabric', function (): void 
     $project = app(App\Actions\Member\JoinQuiltAlong::class)($member, $quiltAlong->fresh(), 'Mine', 's-cot', 'c-first');
     $page = $this->actingAs($member)->get("/q/$project->id/fabrics")->assertOk()->assertSee(
         'This fabric is optional.',
-    )->assertSee('Take Sea here too');
+    )->assertSee('Use Sea here too');
     expect(substr_count((string) $page->getContent(), 'This fabric is optional.'))->toBe(1);
     $this->put("/q/$project->id/fabrics/f-b", ['cloth' => 'Sea', 'colour' => '#6f9c98'])->assertSessionHasNoErrors();
     $this->get("/q/$project->id/fabrics")->assertDontSee('This fabric is optional.')->assertSee('Sea');
