@@ -296,7 +296,7 @@ return [
     'part_and_value' => 'Part and value',
     'no_part' => 'no part',
     'instead' => 'Whether :fabric is optional, and what can be used instead',
-    'not_optional' => 'always needed',
+    'not_optional' => 'required',
     'or_cloth' => 'or :fabric instead',
     'parts' => [
         'background' => 'background', 'focus' => 'focus', 'accent' => 'accent', 'border' => 'border', 'sashing' => 'sashing',

@@ -64,7 +64,7 @@ it('says what is wrong, and offers the next sensible day', function (array $chan
     $this->from($this->path)->put($this->path, $change + $this->rule)->assertSessionHasErrors($field);
     expect(array_filter(($this->dates)()))->toBe([]);
 })->with([
-    'a date that is over' => [['first' => '2026-11-07'], 'first', 'keeps the distance is 2026-12-05'],
+    'a date that is over' => [['first' => '2026-11-07'], 'first', 'keeps the interval is 2026-12-05'],
     'no day' => [['first' => '2027-02-30'], 'first', 'Enter the first date'],
     'no distance' => [['every' => 'often'], 'every', 'from 1 to 60'],
     'an hour that does not exist' => [['time' => '25:00'], 'time', 'hour'],

@@ -166,7 +166,7 @@ it('shows where every member stands', function (): void {
     $page = $this->actingAs($this->owner)->get("{$this->base}/people")->assertOk();
     expect(preg_replace('/\s+/', '', strip_tags((string) $page->getContent())))->toContain('7/112');
     $page->assertSee($project->user->name)->assertSee('Queen');
-    $this->get("{$this->base}/people?search=".urlencode('%'))->assertSee('Nobody of that name');
+    $this->get("{$this->base}/people?search=".urlencode('%'))->assertSee('No member has that name');
 });
 
 it('replaces the join code, and the old one stops working', function (): void {
