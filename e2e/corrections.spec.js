@@ -43,7 +43,7 @@ test('a host puts a wrong number right, and four members at four points read wha
         untouched: 'You had not started this clue.',
         uncut: 'You had not cut for it yet.',
         cut: `The 10 pieces of A you have cut for ${BEAM} cannot be used`,
-        made: `The 2 you have made of ${BEAM} do not fit any more`,
+        made: `The 2 you have made of ${BEAM} no longer fit`,
     };
     for (const [stage, said] of Object.entries(reads)) {
         await test.step(`${stage}: on Now and at the place itself`, async () => {

@@ -563,7 +563,7 @@ test('two browsers change one design: both stand where they differ, and the late
     await put(one, 'Accent', 'Apricot');
     await saved(one);
     await put(other, 'Accent', 'Brick');
-    await expect(other.getByText('was changed by somebody else meanwhile: it is “Apricot” now, and you wanted “Brick”')).toBeVisible();
+    await expect(other.getByText('in the meantime: it is now “Apricot”, and you wanted “Brick”')).toBeVisible();
     await other.getByRole('button', { name: 'Use “Brick”' }).click();
     await saved(other);
     await other.reload();
