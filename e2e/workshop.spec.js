@@ -490,7 +490,7 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
         await page.route('**/edits', async (route) => { await held; await route.continue(); });
         await page.getByRole('button', { name: 'Move Slate diamond', exact: true }).focus();
         await page.keyboard.press('ArrowRight');
-        const link = page.getByRole('link', { name: 'All that clue 2 says' });
+        const link = page.getByRole('link', { name: 'All the words of clue 2' });
         await link.hover();
         await page.mouse.down();
         const answered = page.waitForResponse('**/edits');
@@ -509,7 +509,7 @@ test('the work is split by suggestion, and by hand with mouse and keys', async (
     });
 
     await test.step('what a clue says is written on its own page, where the focus stays', async () => {
-        await page.getByRole('link', { name: 'All that clue 2 says' }).click();
+        await page.getByRole('link', { name: 'All the words of clue 2' }).click();
         await ready(page);
         const title = page.getByLabel('Title', { exact: true });
         await title.fill('Sparks and slates');
