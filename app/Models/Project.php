@@ -39,8 +39,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property array<string, list<string>> $pressed how she pressed what she made otherwise than planned: flags by product key
  * @property array<string, string> $turns ids of the ways in which she turns the parts of blocks, by the ids of the blocks
  * @property CarbonImmutable|null $own_copy_at when she read the word in her own copy of the pattern
- * @property array<string, array{margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be cut,
- *     by slot
+ * @property array<string, array{directional?: bool, margin?: string, variety?: int}> $cloth how the cloth of each fabric wants to be
+ *     cut, by slot; whether its print runs one way is said here only where it was said before each piece of cloth said it
  * @property array<string, array<string, int>> $cut_before what was cut when she last changed her cloth, by slot; see CutCounts
  * @property array<string, string> $set_widths what strip sets are made across where it is not the width of her cloth, by clue
  * @property array<string, array<string, string>> $bench what she measured at the bench, as she wrote it, by page and field
@@ -161,6 +161,17 @@ final class Project extends Model
     public function setWidth(string $clue): ?Length
     {
         return isset($this->set_widths[$clue]) ? Length::decode($this->set_widths[$clue]) : null;
+    }
+
+    /** @return list<string> ids of fabrics of which some cloth has a print that runs one way */
+    public function oneWayFabrics(): array
+    {
+        $listed = $this->stock->pluck('slot_key')->flip()->all();
+        $before = array_filter($this->cloth, fn (array $rules): bool => $rules['directional'] ?? false);
+
+        return array_map(strval(...), array_keys(
+            $this->stock->where('directional', true)->pluck('slot_key')->flip()->all() + array_diff_key($before, $listed),
+        ));
     }
 
     public function clothRules(string $slot): ClothRules

@@ -7,7 +7,7 @@ return [
     'lead' => 'What was done with this quilt-along, newest first. Changes of the draft are in its own history, on the page Versions.',
     'empty' => 'Nothing has been done yet.',
     'line' => ':who, :when',
-    'somebody' => 'Someone',
+    'someone' => 'Someone',
     'undo' => 'Take it back',
     'undone' => 'It is as it was before.',
     'was_undone' => 'undone',

@@ -637,5 +637,5 @@ return [
     'history_undone' => 'undone',
     'take_back' => 'Undo',
     'history_line' => ':who, :when',
-    'somebody' => 'someone',
+    'someone' => 'someone',
 ];

@@ -492,3 +492,14 @@ it('gives each piece of cloth the direction that was said of its fabric before',
     expect(StockRow::query()->orderBy('slot_key')->pluck('directional', 'slot_key')->all())->toBe(['f-deep' => false, 'f-lamp' => true])
         ->and($this->project->fresh()->clothRules('f-lamp')->margin?->toDecimal(3))->toBe('0.500');
 });
+
+it('keeps what was said of a fabric before any of its cloth is listed, and goes by the cloth after that', function (): void {
+    DB::table('projects')->where('id', $this->project->id)->update(['cloth' => '{"f-lamp": {"directional": true}}']);
+    expect($this->project->fresh()->oneWayFabrics())->toBe(['f-lamp']);
+    $this->put("$this->page/f-lamp/rules", ['margin' => '1/2'])->assertSessionHasNoErrors();
+    expect($this->project->fresh()->oneWayFabrics())->toBe(['f-lamp'])
+        ->and($this->project->fresh()->clothRules('f-lamp')->margin?->toDecimal(3))->toBe('0.500');
+    have($this, 'f-lamp', ['kind' => 'fat-quarter']);
+    have($this, 'f-deep', ['kind' => 'fat-quarter', 'directional' => '1']);
+    expect($this->project->fresh()->oneWayFabrics())->toBe(['f-deep']);
+});

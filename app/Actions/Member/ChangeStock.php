@@ -104,7 +104,8 @@ final readonly class ChangeStock
     public function rules(Project $project, string $slot, ClothRules $rules): void
     {
         $this->changing($project, [$slot], function (Project $held) use ($slot, $rules): void {
-            $cloth = array_filter([$slot => $rules->toArray()] + $held->cloth);
+            $kept = array_intersect_key($held->cloth[$slot] ?? [], ['directional' => true]);
+            $cloth = array_filter([$slot => $rules->toArray() + $kept] + $held->cloth);
             ksort($cloth);
             $held->update(['cloth' => $cloth]);
         });

@@ -73,7 +73,6 @@ final readonly class LayoutBoard
     public function warnings(Project $project, LayoutSheet $sheet, Arrangement $arrangement): array
     {
         $slots = $this->sheets->announcement($project)->slots;
-        $directed = array_values($project->stock->where('directional', true)->pluck('slot_key')->unique()->all());
         $labels = $arrangement->labels();
 
         return array_map(fn (LayoutWarning $warning): string => __('layout.warning.'.$warning->code, [
@@ -81,7 +80,7 @@ final readonly class LayoutBoard
             'second' => $warning->second === null ? '' : $labels[$warning->second],
             'block' => $sheet->names[$arrangement->laid[$warning->first]->product] ?? '',
             'fabric' => $this->fabric($slots, $warning->slot),
-        ]), $arrangement->warnings($directed));
+        ]), $arrangement->warnings($project->oneWayFabrics()));
     }
 
     /** @param  array<string, Slot>  $slots */

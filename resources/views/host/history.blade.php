@@ -5,7 +5,7 @@
     <ol class="history">
         @foreach ($deeds as $deed)
             <li @class(['is-undone' => $deed->undone_at !== null])><span>{{ App\Presentation\Host\HistorySentence::of($deed) }}</span>
-                <small>{{ __('history.line', ['who' => $deed->user->name ?? __('history.somebody'), 'when' =>
+                <small>{{ __('history.line', ['who' => $deed->user->name ?? __('history.someone'), 'when' =>
                     App\Presentation\Shared\When::short($deed->created_at, $quiltAlong->zone)]) }}@if ($deed->undone_at !== null) · {{
                     __('history.was_undone') }}@endif</small>
                 @if ($deed->canBeUndone() && Gate::allows('run', $quiltAlong))

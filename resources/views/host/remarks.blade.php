@@ -4,7 +4,7 @@
     <ul class="plain-list">
         @foreach ($remarks->where('sewn', false) as $remark)
             <li><p>{{ __('remarks.on', ['place' => $remark->place]) }}: {{ $remark->words }}<br>
-                <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.somebody'), 'when' =>
+                <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.someone'), 'when' =>
                     App\Presentation\Shared\When::short($remark->created_at, $quiltAlong->zone), 'size' => $remark->size]) }}</small></p>
                 @if ($remark->answer)<p class="message">{{ __('remarks.answer_was', ['answer' => $remark->answer]) }}</p>@endif</li>
         @endforeach
@@ -16,7 +16,7 @@
             @php($mine = $by->where('user_id', auth()->id())->where('size', $announcement->sizes[$size]->name)->isNotEmpty())
             <li class="sewn-line"><span><b>{{ $task->name }}</b> @if ($by->isEmpty()){{ __('remarks.not_sewn') }}@else{{
                 __('remarks.sewn_by', ['who' => App\Wording\Sentence::list($by->map(fn ($one) => ($one->user->name ??
-                __('history.somebody')).' ('.$one->size.')')->values()->all())]) }}@endif</span>
+                __('history.someone')).' ('.$one->size.')')->values()->all())]) }}@endif</span>
                 @can('test', $quiltAlong)
                     <form method="post" action="{{ route('host.remarks.sewn', [$quiltAlong, $clue->number, $task->anchor]) }}">@csrf
                         <input type="hidden" name="size" value="{{ $announcement->sizes[$size]->name }}">

@@ -38,7 +38,7 @@
                 @php($number = $numbers[$remark->clue_key] ?? null)
                 <li class="remark is-note"><div><p><b>{{ __('clues.clue', ['number' => $number ?? '–']) }}.</b> {{ __('remarks.on', ['place' =>
                     $remark->place]) }}: {{ $remark->words }}</p>
-                    <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.somebody'), 'when' =>
+                    <small>{{ __('remarks.line', ['who' => $remark->user->name ?? __('history.someone'), 'when' =>
                         App\Presentation\Shared\When::short($remark->created_at, $quiltAlong->zone), 'size' => $remark->size]) }}</small>
                     <form method="post" action="{{ route('host.remarks.update', [$quiltAlong, $remark->id]) }}" class="words-row">@csrf
                         @method('PUT')

@@ -82,7 +82,7 @@
                 @foreach ($history as $entry)
                     <li @class(['is-undone' => $entry->undone_by !== null])><span>{{ ($entry->action === 'edit' ? '' :
                         __('workshop.'.$entry->action).': ').__('workshop.undo_names.'.$entry->kind, ['about' => $entry->about]) }}</span>
-                        <small>{{ __('workshop.history_line', ['who' => $entry->user->name ?? __('workshop.somebody'), 'when' =>
+                        <small>{{ __('workshop.history_line', ['who' => $entry->user->name ?? __('workshop.someone'), 'when' =>
                             App\Presentation\Shared\When::ago($entry->created_at)]) }}@if ($entry->undone_by !== null)
                             · {{ __('workshop.history_undone') }}@endif</small>
                         @if ($entry->action === 'edit' && $entry->undone_by === null)

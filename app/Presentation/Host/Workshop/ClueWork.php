@@ -131,8 +131,12 @@ final readonly class ClueWork
 
         array_push($unmade, ...self::unjoined($clues, $notMade));
 
+        $pace = $document->value['pace'] ?? null;
+        $pace = is_string($pace) ? Pace::tryFrom($pace) : null;
+
         return new self(
-            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues, Pace::tryFrom(is_string($document->value['pace'] ?? null) ? $document->value['pace'] : '') ?? Pace::Usual), notMade: $notMade, parts: $parts,
+            array_values($unmade), $counts, $names, $products, $record->sizes, ...self::loads($record, $clues, $pace ?? Pace::Usual),
+            notMade: $notMade, parts: $parts,
         );
     }
 
