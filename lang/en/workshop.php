@@ -503,7 +503,7 @@ return [
     'join_shares' => 'Join',
     'join_task' => 'Join the parts of :task',
     'shown' => 'Then :share % of all seams are sewn.',
-    'recognised' => 'Recognizable from then on: :blocks.',
+    'recognised' => 'Recognisable from then on: :blocks.',
     'new_techniques' => 'New: :techniques.',
     'clue_words' => 'Title, minutes and opening',
     'clue_kinds' => ['bonus' => 'bonus', 'pause' => 'pause'],

@@ -708,7 +708,7 @@ it('shows what each clue asks of every size, and why a card cannot be where it i
     $quiltAlong = startedBy($this->host, ['from' => 'two-tides']);
     $path = "/host/$quiltAlong->slug/design";
     $this->get("$path/clues")->assertOk()->assertSee('min')->assertSee('Then 37 % of all seams are sewn.', false)
-        ->assertSee('Recognizable from then on: Shoofly.')->assertDontSee('task-card-problem', false);
+        ->assertSee('Recognisable from then on: Shoofly.')->assertDontSee('task-card-problem', false);
     $document = documentOf($quiltAlong);
     $unit = $document->at(Place::of('clues', 'k-1', 'tasks', 't-1-1'))->value;
     $this->postJson("$path/edits", ['id' => (string) Str::uuid(), 'edit' => json_encode(['kind' => 'together', 'edits' => [
